@@ -99,8 +99,8 @@ const RECIPES = {
 	language: [
 		{
 			file: 'src/lib/messages/languages.ts',
-			find: "['en', 'de', 'fr'] as const",
-			put: "['en', 'de', 'fr', 'es'] as const"
+			find: "['en', 'de', 'fr', 'es'] as const",
+			put: "['en', 'de', 'fr', 'es', 'it'] as const"
 		}
 	],
 	'audit log action': [

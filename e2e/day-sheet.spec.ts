@@ -50,6 +50,24 @@ test('the line that was gone to before the scripts stood there is the one that i
 	await page.unrouteAll({ behavior: 'ignoreErrors' });
 });
 
+test('a line that moves under the focus keeps it; who clicked elsewhere is left there', async ({ page }) => {
+	await page.goto('/desk');
+	await hydrated(page);
+	const moveLine = () =>
+		page.evaluate(() => {
+			const line = document.querySelector('#line-2');
+			line?.parentElement?.prepend(line);
+		});
+	await page.locator('#line-2 a.who').focus();
+	await moveLine();
+	await expect(page.locator('main li a.who:focus')).toHaveCount(1);
+	await page.getByRole('heading', { level: 1 }).click();
+	await expect(page.locator('body:focus')).toHaveCount(1);
+	await moveLine();
+	await page.evaluate(() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done))));
+	await expect(page.locator('main li a.who:focus')).toHaveCount(0);
+});
+
 test('what another coordinator does appears without losing the place, and a text that was begun is kept', async ({
 	page,
 	browser

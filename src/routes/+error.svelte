@@ -4,7 +4,7 @@
 	import Button from '$lib/ui/kit/Button.svelte';
 
 	const t = $derived(messagesFor(page.data.locale));
-	/** Trying again gives nobody another role: the desk has a page that each of them begins with. */
+	/** Trying again gives nobody another role: the link leads to the start page of each role. */
 	const isDenied = $derived(page.status === 403 && page.url.pathname.startsWith('/desk'));
 	const title = $derived(isDenied ? t.faults.noAccess : t.faults.title);
 </script>
@@ -16,7 +16,7 @@
 	<h1 class="mt-1 text-title">{title}</h1>
 	<p class="mt-3 text-lead">{page.error?.message}</p>
 	{#if page.error?.code === 'endedLeft'}
-		<!-- What they gave is theirs to take back for as long as it is kept. -->
+		<!-- What they gave is theirs to withdraw for as long as it is kept. -->
 		<p class="mt-8">
 			<Button href="/c/{page.params.token}/withdraw" data-sveltekit-reload>{t.faults.withdrawStill}</Button>
 		</p>

@@ -6,12 +6,12 @@
 
 	let { children } = $props();
 
-	// What is taken over lies within this layout: its own set-up is the last moment at which the page is as its reader left it.
+	// Hydration happens below this layout: its own set-up is the last moment at which the page is as its reader left it.
 	const putBack = typeof document === 'undefined' ? () => {} : preserveInput(document);
 
 	onMount(() => {
 		putBack();
-		// Says that scripts have taken the page over: until then buttons post forms, which tests have to tell apart.
+		// Marks that the page is hydrated: until then buttons post forms, which tests must tell apart.
 		void queueIdle().finally(() => document.documentElement.setAttribute('data-ready', ''));
 	});
 </script>

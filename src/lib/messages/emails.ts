@@ -1,6 +1,7 @@
 import { UNSET_ORGANISATION, type Organisation } from '../core/organisation';
 import { isEmployeeEmail, type EmailKind } from '../core/sending/email-kinds';
 import { emailTexts as german } from './de/emails';
+import { emailTexts as spanish } from './es/emails';
 import { emailTexts as french } from './fr/emails';
 import { emailTexts as english } from './en/emails';
 import { languageOf, type Language } from './languages';
@@ -8,7 +9,12 @@ import type { EmailTexts } from './shapes';
 import type { EmailFields } from './text-parts';
 
 /** The texts by language: a file of their own, since no page has them. */
-const EMAIL_TEXTS: Readonly<Record<Language, EmailTexts>> = { en: english, de: german, fr: french };
+const EMAIL_TEXTS: Readonly<Record<Language, EmailTexts>> = {
+	en: english,
+	de: german,
+	fr: french,
+	es: spanish
+};
 
 /** The texts of emails in a language; English where there are none. */
 export function emailTextsFor(locale = 'en'): EmailTexts {

@@ -1,5 +1,6 @@
 import { deskRefusalTexts } from './en/desk-refusals';
 import { refusalTextsDe } from './de/refusals';
+import { refusalTextsEs } from './es/refusals';
 import { refusalTextsFr } from './fr/refusals';
 import { refusalTexts } from './en/refusals';
 import { DEFAULT_LOCALE } from './index';
@@ -13,7 +14,8 @@ type Refusals = typeof en;
 const REFUSALS: Readonly<Record<Language, Refusals>> = {
 	en,
 	de: { ...en, ...refusalTextsDe },
-	fr: { ...en, ...refusalTextsFr }
+	fr: { ...en, ...refusalTextsFr },
+	es: { ...en, ...refusalTextsEs }
 };
 
 /** Why something is refused: a code alone, or with the facts that its words need. */

@@ -7,7 +7,8 @@ type PackedLanguage = Exclude<Language, 'en'>;
 /** Where each pack is: a new language makes the type checker ask for it here. */
 const LOADERS: Readonly<Record<PackedLanguage, () => Promise<{ readonly pack: LanguagePack }>>> = {
 	de: () => import('./de/index'),
-	fr: () => import('./fr/index')
+	fr: () => import('./fr/index'),
+	es: () => import('./es/index')
 };
 
 const loaded = new Map<Language, LanguagePack>();

@@ -2,6 +2,7 @@ import type { WhoSees } from '../core/access';
 import type { Organisation } from '../core/organisation';
 import type { Retention } from '../core/retention';
 import { privacyTexts as german } from './de/privacy';
+import { privacyTexts as spanish } from './es/privacy';
 import { privacyTexts as french } from './fr/privacy';
 import { privacyTexts as english } from './en/privacy';
 import { languageOf, type Language } from './languages';
@@ -17,7 +18,12 @@ export interface PrivacyFacts {
 	readonly leastPeople: number;
 }
 
-const PRIVACY_TEXTS: Readonly<Record<Language, PrivacyTexts>> = { en: english, de: german, fr: french };
+const PRIVACY_TEXTS: Readonly<Record<Language, PrivacyTexts>> = {
+	en: english,
+	de: german,
+	fr: french,
+	es: spanish
+};
 
 /** What people are told about their data: in brief before they answer, in full at any time. */
 export interface PrivacyLines {

@@ -1,6 +1,6 @@
 import type { ErrorCode } from '../messages/error-text';
 
-/** Kinds of refusal that a use case can give; each door turns them into its own answer. */
+/** Kinds of refusal by a use case; each route turns them into its own answer. */
 export type ErrorKind =
 	| 'invalid'
 	| 'not-found'
@@ -21,18 +21,18 @@ export const ERROR_STATUS: Readonly<Record<ErrorKind, number>> = {
 	'too-many': 429
 };
 
-/** A refusal: its kind, why as a code of the catalogue, and where. The door that answers it puts it into words. */
+/** A refusal: its kind, the reason as a code of the message catalogue, and where. The route that answers puts it into words. */
 export class DomainError extends Error {
 	constructor(
 		readonly kind: ErrorKind,
 		readonly why: ErrorCode,
-		/** The field or JSON Pointer that is at fault, where there is one. */
+		/** The field or JSON Pointer at fault, if there is one. */
 		readonly at?: string
 	) {
 		super(typeof why === 'string' ? why : why.code);
 	}
 
-	/** The HTTP status that says this. */
+	/** The corresponding HTTP status. */
 	get status(): number {
 		return ERROR_STATUS[this.kind];
 	}

@@ -1,20 +1,20 @@
 import { DomainError } from './domain-error';
 
-/** One line of the log. Route patterns and kinds only: no address with a token, no name, no answer. */
+/** A line of the log. Only route patterns and kinds: no URL with a token, no name, no answer. */
 export interface LogLine {
 	readonly level: 'info' | 'warn' | 'error';
 	readonly event: string;
 	readonly [detail: string]: string | number | undefined;
 }
 
-/** Writes one line of JSON to standard output. */
+/** Writes a line of JSON to standard output. */
 export function log(line: LogLine): void {
 	process.stdout.write(`${JSON.stringify({ at: new Date().toISOString(), ...line })}\n`);
 }
 
 /**
- * What may be said of an unexpected error: its class and where it was thrown. Not its message: database messages carry the
- * values of a statement.
+ * What may be logged about an unexpected error: its class and where it was thrown. Not its message: database messages contain the values of
+ * a statement.
  */
 export function describeError(error: unknown): { kind: string; where?: string } {
 	if (error instanceof DomainError) return { kind: `fault:${error.kind}` };

@@ -19,13 +19,16 @@ interface Runtime extends OpenDatabase {
 	readonly writes: WriteLimits;
 }
 
-/** The queue, once it has been joined; before that nothing is woken and the next look of any process finds the work. */
+/** The queue, once it has been joined; before that nothing is woken, and the next run of any process finds the work. */
 let joined: Jobs | null = null;
 
-/** Wakes the queue. @param name what there is to do */
+/**
+ * Wakes the queue.
+ * @param name the kind of job
+ */
 export const wakeJob: Jobs['wake'] = (name) => joined?.wake(name);
 
-/** Joins the queue, once the database is of this version; leaves it when the process is asked to end. */
+/** Joins the queue, once the database has this version; leaves it when the process is asked to end. */
 export async function startQueue(): Promise<void> {
 	const { db, config, pool, changes, watch } = runtime();
 	watch.start();
@@ -33,7 +36,7 @@ export async function startQueue(): Promise<void> {
 	joined = jobs;
 	const receiver =
 		config.bouncesPort === null ? null : await receiveBounces(db, config.bouncesPort, () => new Date());
-	// Streams are ended first, as adapter-node waits for what is being answered; then it tells that it has stopped.
+	// Streams end first, because adapter-node waits for open responses; then it reports that it has stopped.
 	for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, () => changes.close());
 	process.once('sveltekit:shutdown', () => {
 		void receiver?.stop();

@@ -1,2 +1,2 @@
-/** Lets everything else that waits go on before the next piece of long work. */
+/** Lets other waiting work run before the next piece of a long job. */
 export const yieldToEventLoop = (): Promise<void> => new Promise((resolve) => setImmediate(resolve));

@@ -1,4 +1,4 @@
-/** Whether the page is so narrow that one question is shown at a time: as the page's style has it. */
+/** Whether the page is so narrow that its style shows one question at a time. */
 export function isOneAtATime(): boolean {
 	return window.matchMedia('(max-width: 61.99rem)').matches;
 }

@@ -1,7 +1,7 @@
-/** Begun at the latest after this long, ms. */
+/** Latest start, ms. */
 const LATEST_MS = 2000;
 
-/** Does something once the page has nothing better to do; gives back what calls it off. */
+/** Runs work once the page is idle; returns a function that cancels it. */
 export function whenIdle(work: () => void): () => void {
 	// Some browsers can't tell when they are idle.
 	if (typeof requestIdleCallback !== 'function') {

@@ -41,27 +41,26 @@ export class DatabaseWatch {
 		return this.#isSilent;
 	}
 
-	/** Whether the last try to write went well; a full disk lets everything be read. */
+	/** Whether the last test write succeeded; on a full disk, reading still works. */
 	get canWrite(): boolean {
 		return this.#canWrite;
 	}
 
 	/**
-	 * Has something called once the database falls silent.
-	 *
-	 * @returns ends it
+	 * Registers a callback for when the database falls silent.
+	 * @returns unregisters it
 	 */
 	onSilent(tell: () => void): () => void {
 		this.#waiting.add(tell);
 		return () => this.#waiting.delete(tell);
 	}
 
-	/** Begins to look. */
+	/** Starts watching. */
 	start(): void {
 		void this.#look();
 	}
 
-	/** Ends, with its connection. */
+	/** Stops, and closes the connection. */
 	stop(): void {
 		this.#hasEnded = true;
 		clearTimeout(this.#timer);
@@ -74,7 +73,7 @@ export class DatabaseWatch {
 			await this.#ask();
 		} catch (first) {
 			this.#leave();
-			// One connection may break, or a busy machine stand still for a moment: another one is asked before anybody is told.
+			// One connection may break, or a busy machine pause for a moment: a second one is tried before the database counts as silent.
 			const error = stood
 				? await this.#ask().then(
 						() => null,

@@ -3,10 +3,10 @@ import { PgTransaction } from 'drizzle-orm/pg-core';
 import { log } from '../log';
 import type { Db } from './client';
 
-/** Tries of one transaction: what two acts can't do at once, one of them does a moment later. */
+/** Most attempts at one transaction: where two acts can't happen at once, one of them happens a moment later. */
 const MOST_TRIES = 5;
 
-/** PostgreSQL: a deadlock, or a conflict of two that would both have been right alone (SQLSTATE class 40). */
+/** PostgreSQL: a deadlock, or a conflict of two transactions that would each have succeeded alone (SQLSTATE class 40). */
 export function isRetryable(error: unknown): boolean {
 	const codes = [error, (error as { cause?: unknown } | null)?.cause].map(
 		(e) => (e as { code?: unknown } | null)?.code
@@ -15,8 +15,8 @@ export function isRetryable(error: unknown): boolean {
 }
 
 /**
- * Runs a transaction, and runs it again where PostgreSQL ended it for another's sake: everything it did is undone then, so doing it
- * again is doing it once. Within a transaction it is a part of that one.
+ * Runs a transaction, and runs it again where PostgreSQL aborted it in favour of another: everything it did is rolled back then, so
+ * repeating it does it once. Within a transaction, the work becomes part of that one.
  */
 export async function inTransaction<T>(db: Db, work: (tx: Db) => Promise<T>): Promise<T> {
 	if (is(db, PgTransaction)) return work(db);

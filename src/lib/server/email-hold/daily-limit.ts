@@ -10,27 +10,27 @@ import { organisationZone } from '../people/lock-person';
 const { cases, emailDays, emailLimit, people } = schema;
 
 /**
- * Emails that the program sends by itself on one day, where nobody has set a number: in proportion to the people, and for a small
- * organisation as many as everybody's would be. A our working assumption: everybody is asked some five times a year.
+ * Emails that may be sent automatically in one day, where nobody has set a number: proportional to the number of people, and for a small
+ * organisation enough for everyone. Our working assumption: everyone is asked about five times a year.
  */
 const USUAL_SHARE = 0.02;
 const USUAL_LEAST = 200;
 
-/** Days of which the number sent is kept. */
+/** Days for which counts are kept. */
 const KEPT_DAYS = 60;
 
-/** The limit, and how much of today's is used. */
+/** The limit, and how much of it is used today. */
 export interface DailyLimit {
 	readonly perDay: number;
 	/** Whether someone has set it. */
 	readonly isSet: boolean;
 	readonly version: number;
 	readonly sentToday: number;
-	/** People whose email is due and waits for another day, since today's limit is reached. */
+	/** People whose email is due and waits for another day because today's limit is reached. */
 	readonly keptBack: number;
 }
 
-/** The civil date of a moment where the organisation is. */
+/** The organisation's civil date at a moment. */
 export async function organisationDay(db: Db, now: Date): Promise<string> {
 	const { rows } = await db.execute<{ day: string }>(
 		sql`select (${now.toISOString()}::timestamptz at time zone ${organisationZone})::date::text as day`
@@ -40,7 +40,7 @@ export async function organisationDay(db: Db, now: Date): Promise<string> {
 
 const usualLimit = (n: number) => Math.max(USUAL_LEAST, Math.ceil(n * USUAL_SHARE));
 
-/** The limit that holds, with what is set. Cost: one row, and a count of the people where nothing is set. */
+/** The limit in force, and the number set. Cost: one row, and a count of the people where nothing is set. */
 async function limitOf(db: Db): Promise<Pick<DailyLimit, 'perDay' | 'isSet' | 'version'>> {
 	const [row] = await db.select().from(emailLimit);
 	if (row?.perDay) return { perDay: row.perDay, isSet: true, version: row.version };
@@ -48,7 +48,7 @@ async function limitOf(db: Db): Promise<Pick<DailyLimit, 'perDay' | 'isSet' | 'v
 	return { perDay, isSet: false, version: row?.version ?? 0 };
 }
 
-/** The limit as it stands today. */
+/** Today's limit and use. */
 export async function readDailyLimit(db: Db, now: Date): Promise<DailyLimit> {
 	const day = await organisationDay(db, now);
 	const [[sent], limit] = await Promise.all([
@@ -60,15 +60,15 @@ export async function readDailyLimit(db: Db, now: Date): Promise<DailyLimit> {
 	return { ...limit, sentToday, keptBack: isReached ? await db.$count(cases, lte(cases.mailOn, day)) : 0 };
 }
 
-/** Sends what the day's limit lets through. */
+/** The number of automatic emails still allowed today. */
 export interface DailyMailQuota {
-	/** Counts one more email of today, in the transaction that writes it; false where the limit is reached. */
+	/** Counts one more email for today, in the transaction that writes it; false where the limit is reached. */
 	take(tx: Db): Promise<boolean>;
 }
 
 /**
- * Today's share of emails that the program sends by itself. The count is a row that each email locks until it is written, so that several
- * processes together keep the limit.
+ * Today's quota of automatic emails. The count is a row that each email locks until it is written, so that several processes together keep
+ * the limit.
  */
 export async function mailQuotaOfToday(db: Db, now: Date): Promise<DailyMailQuota> {
 	const day = await organisationDay(db, now);
@@ -90,7 +90,7 @@ export async function mailQuotaOfToday(db: Db, now: Date): Promise<DailyMailQuot
 	};
 }
 
-/** Sets how many emails the program may send by itself on one day. */
+/** Sets how many emails may be sent automatically in one day. */
 export async function setDailyLimit(
 	db: Db,
 	actor: Actor,

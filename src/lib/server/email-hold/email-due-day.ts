@@ -4,18 +4,19 @@ import type { HeldWhy } from '../db/schema/columns';
 export interface EmailDueDay {
 	readonly day: string | null;
 	readonly heldWhy: HeldWhy | null;
-	/** The day on which it would have gone out anyway, where it is held because it was brought forward: it goes out then if it is cancelled. */
+	/**
+	 * The day on which it would have been sent anyway, where it is held because it was brought forward: it is sent then if it is cancelled.
+	 */
 	readonly heldBefore: string | null;
 }
 
 /**
- * The day on which an email is due after a judgement. What the judgement brings forward, or makes due where nothing was, by new rules or an
- * import alone is held back; what it puts off goes out later, as it would have, and what was held back stays so. Where people or time have
- * acted, nothing is held.
- *
- * @param before as it stood before the judgement
- * @param day as the judgement gives it
- * @param why what the judgement was made for; null for an act of someone, or for time
+ * The day on which an email is due after an assessment. What the assessment brings forward, or makes due for the first time, by new rules
+ * or an import alone is held back; what it puts off is sent later, as it would have been, and what was held stays held. Where people or
+ * time have acted, nothing is held.
+ * @param before the state before the assessment
+ * @param day the day given by the assessment
+ * @param why what the assessment was made for; null for a person's act, or for time
  */
 export function emailDueDayAfter(before: EmailDueDay, day: string | null, why: HeldWhy | null): EmailDueDay {
 	if (day === before.day) return before;

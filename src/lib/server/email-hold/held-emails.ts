@@ -10,18 +10,18 @@ import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { HELD_EMAIL_KINDS, type HeldEmailKind } from '../../core/sending';
 
-/** Emails of one kind that one cause made due, held back. */
+/** Held-back emails of one kind and cause. */
 export interface HeldEmails {
 	readonly kind: HeldEmailKind;
 	readonly why: HeldWhy;
-	/** Empty for people without one. */
+	/** Empty for people without a team. */
 	readonly team: string;
 	readonly people: number;
-	/** How many of them would go out today. */
+	/** How many of them would be sent today. */
 	readonly dueToday: number;
 }
 
-/** What is held back, one row an email: people who have left are written to by nobody. */
+/** What is held back, one row per email; people who have left are not emailed at all. */
 const held = sql`(
 	select f.person_id, p.team, f.kind::text as kind, f.held_why as why, f.due as day from follow_ups f
 		join people p on p.id = f.person_id and p.left_at is null
@@ -32,10 +32,8 @@ const held = sql`(
 		where pl.held_why is not null and pl.ended_at is null) held`;
 
 /**
- * What an update or an import has made due and nobody has released yet, by kind, cause and team.
- *
- * Cost: along follow_ups_held_idx and plans_held_idx, in proportion to what is held.
- *
+ * What an update or an import made due and nobody has released yet, by kind, cause and team. Cost: along follow_ups_held_idx and
+ * plans_held_idx, proportional to what is held.
  * @param today civil date of the organisation
  */
 export async function heldEmails(db: Db, actor: Actor, today: string): Promise<HeldEmails[]> {
@@ -46,23 +44,23 @@ export async function heldEmails(db: Db, actor: Actor, today: string): Promise<H
 	return rows;
 }
 
-/** How many emails are held back: for a page that has room for one number. */
+/** The number of held-back emails. */
 export async function countHeld(db: Db): Promise<number> {
 	const { rows } = await db.execute<{ n: number }>(sql`select count(*)::int as n from ${held}`);
 	return rows[0]?.n ?? 0;
 }
 
-/** What a coordinator decides about held emails. */
+/** A coordinator's decision about held emails. */
 export interface HeldDecision {
 	/** One of {@link HELD_EMAIL_KINDS}. */
 	readonly kind: string;
 	/** Null for all. */
 	readonly team?: string | null;
-	/** How many were shown; refused where there are others now, so that nobody decides about more than they saw. */
+	/** The number shown; refused where it has changed, so that nobody decides about more than they saw. */
 	readonly expected: number;
 }
 
-/** What is written for a decision: on a follow-up `f`, and on a plan `pl`. */
+/** What a decision writes: on a follow-up `f`, and on a plan `pl`. */
 interface HeldWrite {
 	readonly act: 'emails-released' | 'emails-cancelled';
 	readonly followUp: SQL;
@@ -92,7 +90,7 @@ async function decide(
 		);
 		if (rows.length !== expected)
 			throw new DomainError('conflict', { code: 'otherCountToRelease', facts: { n: rows.length, expected } });
-		// The day from which they are looked at: what else is due on an earlier one stays. What is cancelled may have another after it.
+		// The day from which cases are processed: an earlier day for something else stays. After a cancelled email there may be a next one.
 		await tx.execute(sql`update cases c set mail_on = least(c.mail_on, x.day),
 			judge_on = case when x.day is null then least(c.judge_on, ${isoDay(now, 'UTC')}::date) else c.judge_on end
 			from jsonb_to_recordset(${JSON.stringify(rows)}::jsonb) as x(person_id uuid, day date) where c.person_id = x.person_id`);
@@ -102,8 +100,8 @@ async function decide(
 }
 
 /**
- * Releases what is held back of one kind, of one team or of all: each goes out on its day, what is due already from now on, as many a day as the limit lets through.
- *
+ * Releases held emails of one kind, for one team or all: each is sent on its day, overdue ones from now on, as many a day as the limit
+ * allows.
  * @returns how many were released
  */
 export const releaseHeld = async (
@@ -117,9 +115,8 @@ export const releaseHeld = async (
 };
 
 /**
- * Cancels what is held back of one kind, of one team or of all. What people would have got anyway goes out on the day it would have; of the rest, what the
- * policy gives next: the check-in after it, the next self-assessment after they have answered again, and no reminder of this plan.
- *
+ * Cancels held emails of one kind, for one team or all. What people would have got anyway is sent on the original day; for the rest, the
+ * policy's next one follows: the check-in after it, the next self-assessment after they have answered again, and no reminder of this plan.
  * @returns how many were cancelled
  */
 export const cancelHeld = async (

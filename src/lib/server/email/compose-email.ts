@@ -8,44 +8,44 @@ function escaped(text: string): string {
 	return text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c] ?? c);
 }
 
-/** What a composed email is made of. */
+/** What an email is composed from. */
 export type EmailToCompose = Pick<QueuedEmail, 'kind' | 'language' | 'subject' | 'body'>;
 
 /** An email as it arrives. */
 export interface ComposedEmail {
-	/** Who it is from, as a mailbox shows it; empty for what the sender's address says. */
+	/** The sender's name in a mailbox; empty to show only the address. */
 	readonly fromName: string;
-	/** Where answers go; empty for the sender's address. */
+	/** Address for replies; empty for the sender's address. */
 	readonly replyTo: string;
 	readonly subject: string;
 	readonly text: string;
 	readonly html: string;
-	/** Where a mail program can stop reminders with one request (RFC 8058); empty where there are none to stop. */
+	/** URL where a mail program can stop reminders with one request (RFC 8058); empty where there are none to stop. */
 	readonly stopAddress: string;
 }
 
-/** Under which name the logo travels with an email. RFC 2392. */
+/** Content id of the logo in an email. RFC 2392. */
 export const LOGO_CID = 'logo@easy-corner';
 
-/** What is around an email's own words. */
+/** What surrounds an email's own text. */
 export interface EmailSetting {
 	readonly organisation: Organisation;
-	/** Its logo, with the address that it is shown from; null for none. */
+	/** The logo, with the address it is shown from; null for none. */
 	readonly logo: (Pick<Logo, 'widthPx' | 'heightPx'> & { readonly address: string }) | null;
-	/** Address behind the button; null where an email has none. */
+	/** The button's URL; null where an email has none. */
 	readonly link: string | null;
 }
 
-/** Where reminders are stopped: beside what the button of a reminder opens. */
+/** The URL for stopping reminders, derived from the link of a reminder. */
 function stopAddressOf(kind: EmailToCompose['kind'], link: string | null): string {
 	const personal = /^[^?#]*\/c\/[^/?#]+/.exec(link ?? '')?.[0];
 	return personal && STOPPABLE_KINDS.includes(kind) ? `${personal}/reminders` : '';
 }
 
-/** Lines of plain text are broken before this many characters, as RFC 5322 (2.1.1) wants. */
+/** Plain text is wrapped before this many characters, as RFC 5322 (2.1.1) recommends. */
 const TEXT_WIDTH = 76;
 
-/** A paragraph in lines that fit every mail program. An address is never broken. */
+/** A paragraph wrapped for every mail program. A URL is never broken. */
 function wrapped(paragraph: string): string {
 	return paragraph
 		.split('\n')
@@ -63,8 +63,9 @@ function wrapped(paragraph: string): string {
 }
 
 /**
- * An email as it arrives: its words, its button, who wrote it and how to tell that it is genuine, as plain text and as HTML. The HTML is one column that any
- * mail program shows; nothing is loaded from anywhere, and with pictures off the logo's place says the organisation's name.
+ * An email as it arrives: its text, its button, the sender and how to tell that it is genuine, as plain text and as HTML. The HTML is a
+ * single column that any mail program can show; nothing is loaded from elsewhere, and with images off, the organisation's name stands in
+ * place of the logo.
  */
 export function composeEmail(
 	email: EmailToCompose,

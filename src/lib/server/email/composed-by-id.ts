@@ -5,7 +5,7 @@ import { composeEmail, type ComposedEmail } from './compose-email';
 import { linkOfLetter } from './deliver-emails';
 import { emailById, type QueuedEmail } from './queue-email';
 
-/** A queued email with everything that it arrives with, for the test inbox alone: it holds the link that opens someone's answers. */
+/** A queued email with everything it arrives with, for the simulated inbox only: it contains the link that opens someone's answers. */
 export async function composedById(
 	db: Db,
 	origin: string,

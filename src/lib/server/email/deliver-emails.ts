@@ -15,49 +15,54 @@ import { DeliveryError, type MailTransport } from './mail-transport';
 
 const { emails, people, roundPeople } = schema;
 
-/** Letters taken out of the queue and handed over at once: few, so that little is repeated after a crash. */
+/** Emails claimed and sent at a time: few, so that little is repeated after a crash. */
 const BATCH = 20;
 
 /** Minutes of a day. */
 const A_DAY = 1440;
 
-/** Minutes until the next try, by how many were made: five days in all, as mail servers do it (RFC 5321, 4.5.4.1); then the letter counts as failed. */
+/**
+ * Minutes until the next attempt, by the number made: five days in all, as mail servers do (RFC 5321, 4.5.4.1); then the email counts as
+ * failed.
+ */
 const BACK_OFF_MINUTES = [1, 5, 15, 60, 240, 720, A_DAY, A_DAY, A_DAY, A_DAY, 480] as const;
 
-/** So many refusals in a row that say nothing of a mailbox are the server's trouble, not the letters': the rest waits for the next look. */
+/**
+ * This many refusals in a row that concern no particular mailbox are the server's problem, not the emails': the rest waits for the next
+ * run.
+ */
 const MANY_REFUSED = BATCH;
 
 const LONGEST_WAIT_MS = Math.max(...BACK_OFF_MINUTES) * 60_000;
 
-/** What became of a batch. */
+/** The result of a batch. */
 export interface DeliveryCounts {
 	readonly delivered: number;
 	readonly refused: number;
 }
 
-/** The id of a letter's message, for ever the same. */
+/** An email's message id, which never changes. */
 export function messageIdOf(letterId: string): string {
 	return `<${letterId}@easy-corner>`;
 }
 
-/** How letters are taken out of the queue. */
+/** How emails are claimed from the queue. */
 export interface ClaimOptions {
-	/** For how long a process has a letter for itself, ms: after that another takes it for lost. */
+	/** How long a process has an email for itself, ms: after that, another one takes it over. */
 	readonly leaseMs: number;
 	readonly shallGoOn?: ShouldContinue;
 }
 
-/** Longer than a batch takes with a mail server that lets every letter run into its time-out (`mail-transport.ts`). */
+/** Longer than a batch takes with a mail server that lets every email run into its time-out (`mail-transport.ts`). */
 export const DEFAULT_CLAIM: ClaimOptions = { leaseMs: 6 * 60_000 };
 
 /**
- * Delivers the letters that wait, those of accounts first, then the oldest, some side by side. Several processes may do so at once. A letter is claimed, then handed over outside of
- * any transaction, then noted: a mail server that is silent holds no lock that a person's act could wait for. A process that dies after a
- * letter was handed over and before that was noted leaves its claim, which runs out, and the letter goes out again under the same message
- * id: never lost, and known as one.
- *
- * @param origin address of the program, for links
- * @returns when nothing waits any more, or when it shall not go on: after whole batches, so that nothing stays claimed
+ * Delivers waiting emails, account emails first, then the oldest, some in parallel. Several processes may do so at once. An email is
+ * claimed, then sent outside any transaction, then recorded: a silent mail server holds no lock that a person's act could wait for. A
+ * process that dies between sending an email and recording it leaves its claim, which expires, and the email is sent again with the same
+ * message id: never lost, and recognised as one.
+ * @param origin base URL for links
+ * @returns when nothing is waiting, or when it shall not go on: after whole batches
  */
 export async function deliverEmails(
 	db: Db,
@@ -92,15 +97,15 @@ export async function deliverEmails(
 
 type LetterRow = typeof emails.$inferSelect;
 
-/** Claims the next letters for this process: those of accounts first, since someone waits for each, then the others. */
+/** Claims the next emails for this process: account emails first, since someone is waiting for each, then the others. */
 async function claim(db: Db, now: Date, leaseMs: number): Promise<LetterRow[]> {
 	const ofAccounts = await claimOf(db, now, leaseMs, isNull(emails.personId));
 	return ofAccounts.length > 0 ? ofAccounts : claimOf(db, now, leaseMs, isNotNull(emails.personId));
 }
 
-/** Claims the next of some letters; served by letters_waiting_idx and letters_of_accounts_idx. */
+/** Claims the next of some emails; served by letters_waiting_idx and letters_of_accounts_idx. */
 async function claimOf(db: Db, now: Date, leaseMs: number, which: SQL): Promise<LetterRow[]> {
-	// What is further off than any wait was written by a clock that was ahead and has been put right: it is due, and free.
+	// A time further off than any wait was written by a clock that has since been corrected: the email is due, and unclaimed.
 	const free = or(
 		isNull(emails.claimedUntil),
 		lte(emails.claimedUntil, now),
@@ -122,9 +127,9 @@ async function claimOf(db: Db, now: Date, leaseMs: number, which: SQL): Promise<
 }
 
 /**
- * The address that an email's button leads to: only the email that leaves holds what opens it.
+ * The URL of an email's button: only the outgoing email contains the secret.
  * @returns null where it has no button
- * @throws DeliveryError where the key that it was made with is no longer known
+ * @throws DeliveryError where the key it was made with is no longer known
  */
 export async function linkOfLetter(
 	db: Db,
@@ -141,7 +146,7 @@ export async function linkOfLetter(
 	return `${origin}${path}`;
 }
 
-/** An email that leaves, and who it is from. */
+/** An outgoing email and its sender. */
 interface Leaving {
 	readonly origin: string;
 	readonly from: { readonly organisation: Organisation; readonly logo: Logo | null };
@@ -183,7 +188,7 @@ async function deliverOne(
 	return null;
 }
 
-/** Links that let someone choose a password: a secret that no backup needs once it lies in a mailbox. */
+/** Links for choosing a password: secrets that no backup needs once they are in a mailbox. */
 const OPENS_ACCOUNT = /^\/desk\/password\//;
 
 async function noteDelivery(tx: Db, letter: LetterRow, isReal: boolean, now: Date): Promise<void> {
@@ -222,7 +227,7 @@ async function noteRefusal(
 		.where(eq(emails.id, letter.id));
 }
 
-/** An address that does not exist: nobody is reminded there, and the coordinator sees it with the person. */
+/** Marks an address that does not exist: no reminders go there, and the coordinator sees it. */
 export async function recordBounce(tx: Db, personId: string, now: Date): Promise<void> {
 	await tx.update(people).set({ bouncedAt: now }).where(eq(people.id, personId));
 	const changed = await tx

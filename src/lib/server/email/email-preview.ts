@@ -1,6 +1,6 @@
 /**
- * An email's HTML as an answer of its own, for a frame: it has the styles that it writes itself, which no page of ours may have, and can neither run nor
- * load anything.
+ * An email's HTML as a response of its own, for a frame: it has its own inline styles, which none of our pages may have, and can neither
+ * run nor load anything.
  */
 export function emailPreview(html: string): Response {
 	return new Response(html, {
@@ -13,5 +13,5 @@ export function emailPreview(html: string): Response {
 	});
 }
 
-/** The same email in a mail program that loads no pictures. */
+/** The same email in a mail program that loads no images. */
 export const withoutPictures = (html: string): string => html.replace(/(<img [^>]*?)src="[^"]*"/g, '$1');

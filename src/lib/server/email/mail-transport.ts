@@ -3,18 +3,18 @@ import { sql } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 import type { ComposedEmail } from './compose-email';
 
-/** A letter on its way out. */
+/** An outgoing email. */
 export interface OutgoingEmail extends ComposedEmail {
 	readonly letterId: string;
-	/** The same at every try: a server or mailbox that has it knows that it is the same letter. */
+	/** The same at every attempt, so that a server or mailbox that has it recognises it. */
 	readonly messageId: string;
 	readonly toName: string;
 	readonly toEmail: string;
-	/** Picture that the HTML shows by its id; null for none. */
+	/** Image that the HTML shows by its content id; null for none. */
 	readonly logo: { readonly cid: string; readonly png: Buffer } | null;
 }
 
-/** What became of a letter that was not taken. */
+/** Why an email was not accepted. */
 export class DeliveryError extends Error {
 	/**
 	 * @param isFinal whether another try is useless: the mailbox does not exist
@@ -29,23 +29,22 @@ export class DeliveryError extends Error {
 	}
 }
 
-/** Takes letters to where they go. */
+/** Takes emails to their destination. */
 export interface MailTransport {
-	/** Whether letters leave the house: what it has taken is in someone's mailbox, and need not be kept here. */
+	/** Whether emails really leave: what was accepted is in someone's mailbox and need not be kept here. */
 	readonly isReal: boolean;
 	/** @throws DeliveryError where it was not taken */
 	deliver(letter: OutgoingEmail): Promise<void>;
-	/** Ends its connections, as the process ends. */
+	/** Closes its connections when the process ends. */
 	close?(): void;
 }
 
-/** Mail to this domain comes back, so that bounces can be seen in the demo and in tests (RFC 2606 keeps it free). */
+/** Mail to this domain bounces, so that bounces can be seen in the demo and in tests (reserved by RFC 2606). */
 export const BOUNCING_DOMAIN = 'bounces.invalid';
 
 /**
- * The stand-in for a mail server: a table that keeps what it was handed, once for each message id.
- *
- * @param db a connection of its own, not the transaction of the queue: like a mail server, it keeps what it has taken
+ * Replaces a mail server: a table of what it was handed, once per message id.
+ * @param db a connection of its own, not the queue's transaction: like a mail server, it keeps what it has accepted
  */
 export function mailboxTransport(db: Db, clock: () => Date): MailTransport {
 	return {
@@ -55,7 +54,7 @@ export function mailboxTransport(db: Db, clock: () => Date): MailTransport {
 				throw new DeliveryError('550 5.1.1 no such mailbox', true, '5.1.1');
 			await db
 				.insert(schema.testInbox)
-				// Nothing that opens someone's answers is kept, in a backup least of all.
+				// Nothing that opens someone's answers is kept, least of all in a backup.
 				.values({ messageId, letterId, receivedAt: clock(), html: html.replace(/\/c\/[\w-]+/g, '/c/…') })
 				.onConflictDoUpdate({
 					target: schema.testInbox.messageId,
@@ -66,22 +65,25 @@ export function mailboxTransport(db: Db, clock: () => Date): MailTransport {
 }
 
 /**
- * Answers that speak of the mailbox itself, and nothing else: it does not exist, its domain or its name can't be right, it has moved away, or it takes no
- * mail at all (RFC 3463, 3.2, and RFC 7505). Every other refusal, a relay that doesn't know us or a mailbox that is full, can be put right, and the letter
- * is tried again.
+ * Status codes about the mailbox itself: it does not exist, its domain or name can't be right, it has moved, or it accepts no mail at all
+ * (RFC 3463, 3.2, and RFC 7505). Every other refusal, such as a relay that doesn't know us or a full mailbox, can be remedied, and the
+ * email is tried again.
  */
 const OF_THE_MAILBOX: readonly string[] = ['5.1.1', '5.1.2', '5.1.3', '5.1.6', '5.1.10'];
 
-/** Whether an enhanced status says that there is no such mailbox, and so that nothing more is to be sent there. */
+/** Whether an enhanced status code says that there is no such mailbox, so that nothing more is sent there. */
 export const isMailboxUnknown = (code: string): boolean => OF_THE_MAILBOX.includes(code);
 
-/** How long a mail server may be silent, ms: a letter that it does not take is tried again later. Our working assumptions. */
+/** How long a mail server may be silent, ms: an email it does not accept is tried again later. Our working assumptions. */
 const PATIENCE = { connectionTimeout: 10_000, greetingTimeout: 10_000, socketTimeout: 30_000 } as const;
 
-/** Connections that are kept open and used again. Our assumption: below what mail servers allow one sender. */
+/** Connections kept open and reused. Our assumption: below what mail servers allow one sender. */
 const CONNECTIONS = 5;
 
-/** What a server answered, as numbers: its enhanced status where it gives one (RFC 3463), else its reply code; empty where it said nothing. */
+/**
+ * A server's answer as a number: its enhanced status code if there is one (RFC 3463), otherwise its reply code; empty where it said
+ * nothing.
+ */
 function codeOf({ response, responseCode }: { response?: string; responseCode?: number }): string {
 	const enhanced = /^\d{3}[ -]([245]\.\d{1,3}\.\d{1,3})\b/.exec(response ?? '')?.[1];
 	return enhanced ?? (responseCode ? String(responseCode) : '');
@@ -91,10 +93,9 @@ function codeOf({ response, responseCode }: { response?: string; responseCode?: 
 const addressOf = (sender: string) => /<([^<>]+)>\s*$/.exec(sender)?.[1] ?? sender;
 
 /**
- * A real mail server, reached by a few connections that stay open.
- *
- * @param url smtp:// or smtps://, with user and password where it wants them
- * @param perMinute letters that it is handed in a minute at most; as many as it takes if left out
+ * A real mail server, over a few persistent connections.
+ * @param url smtp:// or smtps://, with user and password if needed
+ * @param perMinute most emails handed over per minute; no limit if left out
  * @param patience how long it may be silent, ms
  */
 export function smtpTransport(
@@ -146,7 +147,10 @@ export function smtpTransport(
 	};
 }
 
-/** Whether a mail server can be reached, and takes our name. @throws what it says where it doesn't */
+/**
+ * Checks that a mail server can be reached and accepts our credentials.
+ * @throws its error where it doesn't
+ */
 export async function checkSmtp(url: string): Promise<void> {
 	const transport = createTransport({ url, ...PATIENCE });
 	try {

@@ -5,15 +5,14 @@ import { schema, type Db } from '../db/client';
 
 const { assessments } = schema;
 
-/** A personal link as a letter keeps it: whose it is, and no secret. */
+/** A personal link as stored in an email: whose it is, without a secret. */
 const KEPT = /^\/c\/~([0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12})/;
 
-/** The path of a personal link as it is kept: what opens it is worked out as the letter leaves. */
+/** The path of a personal link as stored; the secret is computed when the email is sent. */
 export const storedLinkPath = (assessmentId: string): string => `/c/~${assessmentId}`;
 
 /**
- * The path that opens something, of one that a letter keeps; any other path is given as it is. One look by its key.
- *
+ * The path to send for a stored one; any other path is returned unchanged. One key look-up.
  * @returns null where the key that the link was made with is no longer known
  */
 export async function linkPathToSend(db: Db, linkPath: string): Promise<string | null> {

@@ -5,7 +5,7 @@ import { schema, type Db } from '../db/client';
 
 const { emails } = schema;
 
-/** A letter before it is written down. */
+/** An email before it is stored. */
 export interface NewEmail {
 	readonly personId: string | null;
 	readonly roundId?: string | null;
@@ -20,23 +20,22 @@ export interface NewEmail {
 }
 
 /**
- * Puts a letter into the post, in the transaction of the act that causes it: with the act it is written or not at all.
- * The queue takes it from there (`deliver-emails.ts`).
+ * Queues an email in the transaction of the act that causes it: it is written with the act or not at all. The queue delivers it
+ * (`deliver-emails.ts`).
  */
 export async function queueEmail(db: Db, letter: NewEmail): Promise<void> {
 	await db.insert(emails).values({ ...letter, nextTryAt: letter.writtenAt });
 }
 
-/** A letter as it lies in the simulated post office. */
+/** An email in the simulated inbox. */
 export type QueuedEmail = typeof emails.$inferSelect;
 
-/** Letters that the simulated post office shows at once. */
+/** Most emails shown in the simulated inbox at once. */
 const LETTERS_SHOWN = 300;
 
 /**
- * The newest letters, to someone or of a subject where that is asked for; served by letters_written_idx. For the simulated post office of demo and
- * development only.
- *
+ * The newest emails, to someone or with a subject if given; served by letters_written_idx. For the simulated inbox of demo and development
+ * only.
  * @param sought part of a name, an address or a subject; empty for all
  */
 export function newestEmails(db: Db, sought = ''): Promise<QueuedEmail[]> {
@@ -53,7 +52,7 @@ export function newestEmails(db: Db, sought = ''): Promise<QueuedEmail[]> {
 		.limit(LETTERS_SHOWN);
 }
 
-/** One letter, or null. */
+/** One email, or null. */
 export async function emailById(db: Db, id: string): Promise<QueuedEmail | null> {
 	const [letter] = await db.select().from(emails).where(eq(emails.id, id));
 	return letter ?? null;

@@ -3,7 +3,7 @@ import { newestLinkPath } from '../assessments/send-assessment';
 import type { EmailWords } from '../../messages/emails';
 import { queueEmail } from './queue-email';
 
-/** Who is written to. */
+/** The recipient. */
 interface Reader {
 	readonly id: string;
 	readonly name: string;
@@ -11,14 +11,13 @@ interface Reader {
 	readonly leftAt: Date | null;
 }
 
-/** What they are written: where it leads within their personal pages, and the round that it is of. */
+/** The text: where it leads within their personal pages, and its round. */
 type Letter = EmailWords & { readonly page?: string; readonly roundId?: string };
 
 /**
- * Writes to a person by their newest personal link, in the transaction of the act that causes it. Who has left is written to no more, and who
- * has no link can't be.
- *
- * @returns whether a letter was written
+ * Emails a person with their newest personal link, in the transaction of the act that causes it. People who have left are not emailed, and
+ * without a link there is no email.
+ * @returns whether an email was written
  */
 export async function queueLinkEmail(
 	tx: Db,

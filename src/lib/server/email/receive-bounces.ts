@@ -10,13 +10,12 @@ import { readBounce, type Bounce } from './read-bounce';
 
 const { emails } = schema;
 
-/** A report holds the email that came back, at most; more is not taken. */
+/** Largest report, which contains at most the returned email; larger messages are refused. */
 export const MAX_REPORT_BYTES = 256 * 1024;
 
 /**
- * Notes what a mail server said later of an email. Only an answer about the mailbox itself marks an address; after any other the email is listed as not
- * delivered, to be sent again.
- *
+ * Records what a mail server reported later about an email. Only a status about the mailbox itself marks an address; after any other the
+ * email is listed as not delivered, to be sent again.
  * @returns whether it was news
  */
 export function applyBounce(db: Db, bounce: Bounce, now: Date): Promise<boolean> {
@@ -41,17 +40,17 @@ export function applyBounce(db: Db, bounce: Bounce, now: Date): Promise<boolean>
 	});
 }
 
-/** A receiver of what comes back. */
+/** A receiver of returned mail. */
 export interface BounceReceiver {
 	readonly port: number;
 	stop(): Promise<void>;
 }
 
 /**
- * Takes what mail servers send back, on this machine alone: the organisation's own mail server hands it over for the address that our emails come from.
- * Whatever is no report on one of our emails is taken and thrown away, so that nobody's reply is kept where nobody looks for it.
- *
- * @param port 0 for any that is free
+ * Accepts mail returned by mail servers, on this machine only: the organisation's mail server forwards it for the address our emails come
+ * from. Anything that is no report on one of our emails is accepted and discarded, so that nobody's reply is stored where nobody looks for
+ * it.
+ * @param port 0 for any free one
  */
 export async function receiveBounces(db: Db, port: number, clock: () => Date): Promise<BounceReceiver> {
 	const server = new SMTPServer({
@@ -68,7 +67,7 @@ export async function receiveBounces(db: Db, port: number, clock: () => Date): P
 					() => done(),
 					(error: unknown) => {
 						log({ level: 'error', event: 'email-came-back', ...describeError(error) });
-						// It comes again.
+						// The server sends it again.
 						done(Object.assign(new Error('try again'), { responseCode: 451 }));
 					}
 				);
@@ -84,7 +83,10 @@ export async function receiveBounces(db: Db, port: number, clock: () => Date): P
 	};
 }
 
-/** Notes what a message that came says of one of our emails; does nothing for any other. @param raw a message as it came (RFC 5322) */
+/**
+ * Records what a returned message says about one of our emails; does nothing for any other.
+ * @param raw a message as it came (RFC 5322)
+ */
 export async function handleBounceMessage(db: Db, raw: Uint8Array, now: Date): Promise<void> {
 	const bounce = await readBounce(raw);
 	if (bounce && (await applyBounce(db, bounce, now)))

@@ -8,36 +8,41 @@ import { inTransaction } from '../db/transaction';
 
 const { emails, rounds } = schema;
 
-/** Lines that the page shows; the rest is counted. */
+/** Most lines on the page; the rest is counted. */
 export const MAX_UNDELIVERED_SHOWN = 100;
 
-/** An address without a mailbox is told with the person for as long as it stands; its emails are listed for so long, days. Our assumption. */
+/**
+ * An address without a mailbox is shown with the person as long as it stands; its emails are listed for this long, days. Our assumption.
+ */
 const BOUNCED_DAYS = 30;
 
 const DAY_MS = 86_400_000;
 
-/** What the mail server refused and may take yet: tried again, or given up after five days. Served by letters_undelivered_idx. */
+/**
+ * Emails that the mail server refused and may still accept: being tried again, or given up after five days. Served by
+ * letters_undelivered_idx.
+ */
 const refused = or(eq(emails.state, 'failed'), and(eq(emails.state, 'waiting'), gt(emails.tries, 0)));
 
-/** What did not go out: also what went to an address without a mailbox lately. */
+/** Emails not delivered, including recent ones to an address without a mailbox. */
 const undelivered = (now: Date) =>
 	or(
 		refused,
 		and(eq(emails.state, 'bounced'), gt(emails.writtenAt, new Date(now.getTime() - BOUNCED_DAYS * DAY_MS)))
 	);
 
-/** Who has left is sent nothing. */
+/** People who have left are not emailed. */
 const stillHere = sql`not exists (
 	select from people p where p.id = ${emails.personId} and p.left_at is not null)`;
 
-/** An email that did not go out, with what the mail server said. */
+/** An undelivered email, with the mail server's answer. */
 export interface UndeliveredEmails {
 	readonly id: string;
-	/** Null for an email to someone with an account. */
+	/** Null for an email to a user. */
 	readonly personId: string | null;
 	readonly toName: string;
 	readonly subject: string;
-	/** The round that it belongs to; null for none. */
+	/** Its round; null for none. */
 	readonly round: string | null;
 	readonly writtenAt: Date;
 	readonly state: UndeliveredState;
@@ -46,7 +51,7 @@ export interface UndeliveredEmails {
 	readonly fault: string;
 }
 
-/** The emails that did not go out, the newest first, and how many there are. */
+/** The undelivered emails, newest first, and their number. */
 export async function readUndelivered(
 	db: Db,
 	actor: Actor & { kind: 'user' },
@@ -85,7 +90,7 @@ async function counted(db: Db, which: SQL | undefined): Promise<number> {
 	return row?.n ?? 0;
 }
 
-/** How many emails the mail server refused, and what it said of the newest; an index holds just these. */
+/** Number of emails that the mail server refused, and its answer to the newest; an index contains just these. */
 export async function readRefused(db: Db): Promise<{ readonly n: number; readonly words: string }> {
 	const n = await countRefused(db);
 	const [newest] =
@@ -100,13 +105,12 @@ export async function readRefused(db: Db): Promise<{ readonly n: number; readonl
 	return { n, words: newest?.fault ?? '' };
 }
 
-/** How many emails the mail server refused and nobody has got; an index holds just these. */
+/** Number of refused emails that nobody has received; an index contains just these. */
 export const countRefused = (db: Db): Promise<number> => counted(db, refused);
 
 /**
- * Tries emails again from now on that the mail server refused, with five days before them: one of them, or all. An address without a mailbox is not
- * written to again; it has to be corrected first.
- *
+ * Tries refused emails again from now on, with five more days of attempts: one of them, or all. An address without a mailbox is not tried
+ * again; it must be corrected first.
  * @param id of one; null for all
  * @returns how many are tried again
  */

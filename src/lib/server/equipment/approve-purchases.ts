@@ -15,20 +15,19 @@ import { planBudget, type BudgetFilter } from './plan-budget';
 
 const { equipmentRequests } = schema;
 
-/** What a budget's page asks to be approved. */
+/** What a budget page asks to approve. */
 export interface Approval extends BudgetFilter {
-	/** Whom of those it showed. */
+	/** The people, among those it showed. */
 	readonly people: readonly string[];
 	/** Made by the page: sent twice, it is one act. */
 	readonly key: string;
 }
 
 /**
- * Approves what a budget buys for some people: each thing stands on the board as approved, as if it had been asked for and decided on, and each
- * person gets a letter that there is news. What is bought is worked out again here, never taken from the page.
- *
- * @returns how many people it was done for
- * @throws DomainError `conflict` where it would not be the same any more
+ * Approves what a budget buys for some people: each item goes on the board as approved, as if it had been requested and decided on, and
+ * each person is emailed that there is news. The purchases are computed again here, never taken from the page.
+ * @returns the number of people
+ * @throws DomainError `conflict` where the result would differ
  */
 export async function approvePurchases(
 	db: Db,
@@ -44,7 +43,7 @@ export async function approvePurchases(
 	const chosen = (plan?.lines ?? []).filter(({ personId }) => people.includes(personId));
 	if (chosen.length !== new Set(people).size) throw new DomainError('conflict', 'budgetChanged');
 	await inTransaction(db, async (tx) => {
-		// In one order, so that two of these at once wait for each other and never in a ring.
+		// In a fixed order, so that two of these at once wait for each other, never in a circle.
 		for (const one of [...chosen].sort((a, b) => a.personId.localeCompare(b.personId)))
 			await approveFor(tx, actor, one, key, now);
 	});

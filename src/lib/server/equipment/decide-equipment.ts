@@ -16,7 +16,7 @@ import { setManualFollowUp } from '../follow-ups/manual-follow-up';
 
 const { assessments, equipmentRequests } = schema;
 
-/** Working days after a thing has arrived until the corner is looked at again: time to set it up. Our assumption. */
+/** Working days after an item has arrived until a follow-up: time to set it up. Our assumption. */
 const DAYS_TO_SET_UP = 5;
 
 /** A decision on a request, as its page asked for it. */
@@ -25,23 +25,22 @@ export interface EquipmentDecision {
 	readonly to: RequestState;
 	/** Why it is declined. */
 	readonly reason: string;
-	/** Where it is ordered and under which number, and what it costs as it was typed. */
+	/** The supplier and their order number, and the price as typed. */
 	readonly order?: {
 		readonly supplier: string;
 		readonly number: string;
 		readonly cost: string;
 		readonly currency: string;
 	};
-	/** Sent out of the store: until which ISO day it is lent, empty where it stays; left out for one that was ordered. */
+	/** From stock: the ISO date until which it is lent, empty where it stays; left out for an ordered one. */
 	readonly lent?: { readonly backBy: string };
 	readonly version: number;
 	readonly key: string;
 }
 
 /**
- * Moves a request on: approved, declined with a reason, ordered, sent, arrived, given back. The person gets a letter that there is news, without a
- * word of what it is. When a thing has arrived, a look at the corner with
- * it is set for a working week later, unless one is due sooner.
+ * Moves a request on: approved, declined with a reason, ordered, sent, arrived, returned. The person is emailed that there is news, without
+ * a word of what it is. When an item has arrived, a follow-up is set for a working week later, unless one is due sooner.
  */
 export async function decideEquipment(
 	db: Db,
@@ -107,7 +106,7 @@ async function decideWithin(
 		eq(equipmentRequests.id, request.id)
 	);
 	if (input.lent) await changeStock(tx, rows, request.purchase, -1);
-	// What comes back is there to be lent again, wherever it came from.
+	// A returned item can be lent again, wherever it came from.
 	if (input.to === 'returned') await changeStock(tx, rows, request.purchase, 1);
 	if (input.to === 'arrived') {
 		const { dayOf, calendar } = person.place;
@@ -120,7 +119,7 @@ async function decideWithin(
 	await writeAuditLine(tx, actor, { at: now, act: 'equipment-decided', personId: person.id, detail });
 }
 
-/** What a person has asked for, with where it stands; newest first. */
+/** A person's requests with their states, newest first. */
 export function equipmentOf(db: Db, personId: string) {
 	return db
 		.select({

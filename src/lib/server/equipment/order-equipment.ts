@@ -10,7 +10,7 @@ import { DomainError } from '../domain-error';
 
 const { equipmentRequests } = schema;
 
-/** Asks for a thing in a person's place, as after a call; it stands on the board like what they ask for themselves. */
+/** Requests an item on a person's behalf, for instance after a call; it goes on the board like their own requests. */
 export async function orderEquipment(
 	db: Db,
 	actor: Actor,

@@ -14,46 +14,45 @@ import { readStock } from './store';
 
 const { assessments, equipmentRequests, observations, people, plans } = schema;
 
-/** So much more money is looked at beside what is asked for, whole cents: "the next 100 would help …". */
+/** Additional money considered beyond the budget, whole cents: "the next 100 would help …". */
 const STEP_CENTS = 10_000;
 
-/** People who get something that are shown, and that one act reaches. */
+/** Most people who are shown as getting something, and whom one act reaches. */
 export const MAX_PEOPLE_SHOWN = 200;
 
-/** What a budget is asked for. */
+/** What a budget is made for. */
 export interface BudgetFilter {
-	/** As it was typed; empty before anything was. */
+	/** As typed; empty at first. */
 	readonly money: string;
-	/** Only people of this team; everybody where it is empty. */
+	/** Only people of this team; everyone where empty. */
 	readonly team: string;
 }
 
-/** The filter of an address; what can't be one narrows nothing. */
+/** The filter in a URL; an unreadable value filters nothing. */
 export function budgetFilterOf(query: URLSearchParams): BudgetFilter {
 	const field = (name: string) => (query.get(name) ?? '').replaceAll('\0', '').slice(0, 100);
 	return { money: field('money'), team: field('team') };
 }
 
-/** What was asked for at the corner that someone was judged by last. */
+/** What was requested at the workstation that someone was last assessed by. */
 type Asked = readonly { readonly purchase: RequestableItem; readonly state: RequestState }[];
 
-/** Someone whose corner stays open for want of something that is sold. */
+/** A person whose workstation keeps a gap that a purchase would close. */
 interface Candidate extends PersonInNeed {
 	readonly name: string;
 	readonly team: string;
 }
 
-/** Once someone decided on it, or it is there, the money is spent: who waits for one thing is looked at again when it has come. */
+/** Once a request was decided on, or the item is there, the money is spent: the person is considered again when it has arrived. */
 const SPENT: readonly RequestState[] = [
 	...PENDING_REQUEST_STATES.filter((state) => state !== 'asked'),
 	'arrived'
 ];
 
 /**
- * Who stays in need of something that is sold, and how many of them wait for a thing already.
- *
- * Cost: the newest observation of everybody (partial index), and one look-up each of answers, plan and requests for those whose corner
- * stays open: some tens of thousands of rows where a hundred thousand have answered.
+ * People with a gap that a purchase would close, and how many of them are already waiting for an item. Cost: everyone's newest observation
+ * (partial index), and one look-up each of answers, plan and requests for people with such a gap: some tens of thousands of rows where a
+ * hundred thousand have answered.
  */
 async function inNeed(db: Db, team: string): Promise<{ people: Candidate[]; waiting: number }> {
 	const rows = await db
@@ -77,7 +76,7 @@ async function inNeed(db: Db, team: string): Promise<{ people: Candidate[]; wait
 			plans,
 			and(
 				isNull(plans.endedAt),
-				// The newest answers alone, by assessments_person_idx.
+				// Only the newest answers, by assessments_person_idx.
 				sql`${plans.assessmentId} = (
 					select a.id from assessments a
 					where a.person_id = ${people.id} and a.spot_of is null and a.answered_at is not null
@@ -112,7 +111,7 @@ async function inNeed(db: Db, team: string): Promise<{ people: Candidate[]; wait
 	};
 }
 
-/** How many of each thing some purchases are, in the order of {@link PURCHASES}. */
+/** The number of each item among some purchases, in the order of {@link PURCHASES}. */
 function counted(bought: readonly AllocatedPurchase[]): { thing: PurchaseId; n: number }[] {
 	return PURCHASES.map((thing) => ({
 		thing,
@@ -120,7 +119,7 @@ function counted(bought: readonly AllocatedPurchase[]): { thing: PurchaseId; n: 
 	})).filter(({ n }) => n > 0);
 }
 
-/** Money as it was typed: whole cents, null where nothing was, and why it can't be read. */
+/** An amount as typed: whole cents, null where empty, and why it is unreadable. */
 function moneyIn(typed: string): { cents: number | null; unread: DomainError | null } {
 	try {
 		return { cents: parseCents(typed), unread: null };
@@ -130,7 +129,10 @@ function moneyIn(typed: string): { cents: number | null; unread: DomainError | n
 	}
 }
 
-/** The purchases that close most for a budget, with whom they are for; solved in a thread of its own. Says why where its money can't be read. */
+/**
+ * The purchases that close most for a budget, with the people they are for; solved in a thread of its own. Says so where the amount is
+ * unreadable.
+ */
 export async function planBudget(db: Db, planning: Planner, actor: Actor, { money, team }: BudgetFilter) {
 	requirePermission(actor, 'equipment:read');
 	const [prices, store] = await Promise.all([readPrices(db), readStock(db)]);

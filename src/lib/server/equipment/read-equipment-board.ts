@@ -18,17 +18,17 @@ import { readPrices } from '../workforce/prices';
 
 const { assessments, equipmentRequests, observations, people, plans } = schema;
 
-/** Lines that the board shows of what it is narrowed to; how many more there are is shown. */
+/** Most lines on the board; the number of further ones is shown. */
 const MOST_LINES = 200;
 
-/** What the board is narrowed to; empty texts narrow nothing. Without a state it shows what is under way. */
+/** The board's filter; empty texts filter nothing. Without a state it shows requests in progress. */
 export interface EquipmentFilter {
 	readonly state: RequestState | '';
 	readonly purchase: RequestableItem | '';
 	readonly team: string;
 }
 
-/** The filter of an address; what can't be one narrows nothing. */
+/** The filter in a URL; an unreadable value filters nothing. */
 export function equipmentFilterOf(query: URLSearchParams): EquipmentFilter {
 	return {
 		state: REQUEST_STATES.find((one) => one === query.get('state')) ?? '',
@@ -45,7 +45,7 @@ function whereOf({ state, purchase, team }: EquipmentFilter): SQL | undefined {
 	);
 }
 
-/** The checks that a thing closes at a corner, as was solved. */
+/** The checks that an item closes at a workstation, as solved. */
 function closesOf(
 	{ purchases: all }: Pick<AdviceSummary, 'purchases'>,
 	purchase: RequestableItem
@@ -54,7 +54,7 @@ function closesOf(
 	return (alone ?? all.find(({ purchases }) => purchases.some((one) => one === purchase)))?.closes ?? [];
 }
 
-/** Since when a request stands where it stands. */
+/** Since when a request has had its state. */
 const since = sql<Date>`coalesce(${equipmentRequests.changedAt}, ${equipmentRequests.askedAt})`.mapWith(
 	equipmentRequests.askedAt
 );
@@ -79,7 +79,7 @@ async function readLines(db: Db, filter: EquipmentFilter, limit: number) {
 			name: people.name,
 			team: people.team,
 			purchases: sql<readonly StoredPurchase[] | null>`${plans.advice} -> 'purchases'`,
-			/** Findings as they stand now; by observations_person_idx. */
+			/** Present findings; by observations_person_idx. */
 			found: sql<
 				FindingId[] | null
 			>`(select o.findings from ${observations} o where o.person_id = ${people.id} order by o.id desc limit 1)`
@@ -89,7 +89,7 @@ async function readLines(db: Db, filter: EquipmentFilter, limit: number) {
 		.innerJoin(people, eq(people.id, assessments.personId))
 		.leftJoin(plans, and(eq(plans.assessmentId, assessments.id), isNull(plans.endedAt)))
 		.where(whereOf(filter))
-		// What someone waits for: the longest waiting first. What is over: the newest first.
+		// Requests in progress: longest waiting first. Completed ones: newest first.
 		.orderBy(
 			filter.state === '' || PENDING_REQUEST_STATES.some((state) => state === filter.state)
 				? asc(since)
@@ -104,13 +104,12 @@ async function readLines(db: Db, filter: EquipmentFilter, limit: number) {
 	}));
 }
 
-/** One request on the board. */
+/** A request on the board. */
 export type EquipmentLine = Awaited<ReturnType<typeof readLines>>[number];
 
 /**
- * What was asked for and where it stands, the longest waiting first, with what each thing closes at that corner and what it usually costs.
- *
- * Cost: along equipment_requests_board_idx for the lines that are shown, and one count over all requests.
+ * Requests with their states, longest waiting first, with what each item closes at that workstation and what it usually costs. Cost: along
+ * equipment_requests_board_idx for the lines shown, and one count over all requests.
  */
 export async function readEquipmentBoard(db: Db, actor: Actor, filter: EquipmentFilter) {
 	requirePermission(actor, 'equipment:read');
@@ -129,7 +128,7 @@ export async function readEquipmentBoard(db: Db, actor: Actor, filter: Equipment
 	return { lines, counts, prices, store, isMore: lines.length === MOST_LINES };
 }
 
-/** The columns of the board as a table to be taken along. */
+/** The board's columns in an export. */
 const COLUMNS = [
 	'thing',
 	'person',
@@ -147,10 +146,13 @@ const COLUMNS = [
 	'reason'
 ] as const;
 
-/** Rows that the table has at most. */
+/** Most rows in an export. */
 const MOST_ROWS = 50_000;
 
-/** The board as rows of a table. @param dayOf gives the day of a moment, ISO */
+/**
+ * The board as table rows.
+ * @param dayOf gives the ISO date of a moment
+ */
 export async function equipmentRows(
 	db: Db,
 	actor: Actor,

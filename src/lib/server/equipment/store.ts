@@ -10,7 +10,7 @@ import { DomainError } from '../domain-error';
 
 const { equipmentStore } = schema;
 
-/** What lies in the store; a dozen rows at most. */
+/** What is in stock; a dozen rows at most. */
 export function readStock(db: Db) {
 	return db
 		.select({ thing: equipmentStore.thing, onHand: equipmentStore.onHand, version: equipmentStore.version })
@@ -18,7 +18,10 @@ export function readStock(db: Db) {
 		.orderBy(asc(equipmentStore.thing));
 }
 
-/** Says how many of a thing lie in the store, as they were counted. @param version what was seen; 0 where none was counted yet */
+/**
+ * Sets the counted number of an item in stock.
+ * @param version the version seen; 0 where it was never counted
+ */
 export async function setStock(
 	db: Db,
 	actor: Actor,
@@ -44,7 +47,7 @@ export async function setStock(
 	});
 }
 
-/** Takes one out of the store, or puts one back, within the act that does so. */
+/** Takes one out of stock, or returns one, within the act that does so. */
 export async function changeStock(
 	tx: Db,
 	rows: ChangedRows,

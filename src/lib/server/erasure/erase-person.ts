@@ -15,19 +15,19 @@ const { auditLines, people, savedFilters } = schema;
 /** Why someone is erased. */
 export const ERASURE_REASONS = ['asked', 'retention', 'mistake'] as const;
 
-/** Why someone is gone: chosen by a person or the policy, or erased before and brought back by a backup. */
+/** Why someone was erased: chosen by a person or the policy, or erased before and brought back by a backup. */
 type ErasedWhy = (typeof ERASURE_REASONS)[number] | 'restore';
 
 /** One of {@link ERASURE_REASONS}. */
 export type ErasureReason = (typeof ERASURE_REASONS)[number];
 
-/** Whether a sign or a complaint waits for an outcome: nobody is erased while it does. */
+/** Whether a warning sign or complaint awaits an outcome: nobody is erased while one does. */
 async function isWaitedFor(db: Db, personId: string): Promise<boolean> {
 	const open = (await newestAssessmentResult(db, personId))?.reasons ?? [];
 	return open.some(({ sign, code }) => sign !== undefined || CLOSABLE.some((one) => one === code));
 }
 
-/** What would go, and what would stay, if someone were erased. */
+/** What would be erased, and what would stay. */
 export async function previewErasure(db: Db, actor: Actor, personId: string) {
 	requirePermission(actor, 'people:erase');
 	const [person] = await db
@@ -44,10 +44,9 @@ export async function previewErasure(db: Db, actor: Actor, personId: string) {
 }
 
 /**
- * Erases one person: everything that is known of them goes, with searches that were kept under their name. What stays is the record, under
- * a number that no longer leads to anyone, and figures of many in reports that were made. Can't be taken back.
- *
- * @throws DomainError `conflict` where a warning sign waits for an outcome
+ * Erases one person: everything known about them, and saved filters that contain their name. What stays is the audit log, under a number
+ * that no longer leads to anyone, and totals in reports already made. Can't be undone.
+ * @throws DomainError `conflict` where a warning sign awaits an outcome
  */
 export async function erasePerson(
 	db: Db,
@@ -55,15 +54,15 @@ export async function erasePerson(
 	input: { readonly personId: string; readonly why: ErasedWhy },
 	now: Date
 ): Promise<void> {
-	// The job that keeps the policy acts for nobody.
+	// The retention job acts for nobody.
 	if (actor.kind !== 'system') requirePermission(actor, 'people:erase');
 	const { personId, why } = input;
 	await inTransaction(db, async (tx) => {
 		const person = await requirePerson(tx, personId);
-		// Who was erased before had no outcome to wait for, or has had it since the backup.
+		// Someone erased before had no outcome to wait for, or has had it since the backup.
 		if (why !== 'restore' && (await isWaitedFor(tx, personId)))
 			throw new DomainError('conflict', 'outcomeBeforeErasing');
-		// A search that someone kept may hold a name or an address.
+		// A saved filter may contain a name or an address.
 		const kept = sql`lower(replace(${savedFilters.query}, '+', '%20') || ' ' || ${savedFilters.name})`;
 		for (const text of [person.name, person.email].map((one) => one.toLowerCase()))
 			for (const form of [text, encodeURIComponent(text).toLowerCase()])
@@ -73,7 +72,10 @@ export async function erasePerson(
 	});
 }
 
-/** Everything that is known of one person: to look at, or as a file for them to have; the audit log says which. @throws DomainError `not-found` where there is no such person */
+/**
+ * Everything known about a person: to view, or as a file for them; the audit log says which.
+ * @throws DomainError `not-found` where there is no such person
+ */
 export async function readPersonData(
 	db: Db,
 	actor: Actor,

@@ -5,21 +5,21 @@ import { schema, type Db } from '../db/client';
 
 const { auditLines } = schema;
 
-/** One line of the file: who was erased, by number, or that all before it was erased again after a restore. */
+/** A line of the file: a person erased, by number, or that all before it were erased again after a restore. */
 export interface ErasureLine {
 	readonly at: string;
-	/** Number of the line of the audit log; where the file goes on from. */
+	/** Number of the audit-log line from which the file continues. */
 	readonly line: string;
-	/** Null for the mark that a restore was made good. */
+	/** Null for the mark that a restore was completed. */
 	readonly person: string | null;
 }
 
-/** Held while lines are added to the file. Any number. */
+/** Lock held while lines are added to the file. Any number. */
 const LOCK = 727_301_445;
 
 const UUID = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
 
-/** A line of the file that can't be read; the text says which. */
+/** An unreadable line of the file; the message says which. */
 export class ErasuresFileError extends Error {}
 
 function lineOf(text: string, n: number): ErasureLine {
@@ -32,21 +32,24 @@ function lineOf(text: string, n: number): ErasureLine {
 		)
 			return { at, line: line ?? '0', person: person ?? null };
 	} catch {
-		// Said below, with its number.
+		// Reported below, with its number.
 	}
 	throw new ErasuresFileError(
 		`Line ${n} of the file of erasures can’t be read: put it right, or take it out.`
 	);
 }
 
-/** The lines of the file, the oldest first; none where there is no file yet. @throws ErasuresFileError for a line that can't be read */
+/**
+ * The lines of the file, oldest first; none where there is no file yet.
+ * @throws ErasuresFileError for an unreadable line
+ */
 export async function readErasures(file: string): Promise<ErasureLine[]> {
 	if (!existsSync(file)) return [];
 	const lines = (await readFile(file, 'utf8')).split('\n');
 	return lines.flatMap((text, i) => (text.trim() === '' ? [] : [lineOf(text, i + 1)]));
 }
 
-/** Adds lines, and waits until they are on the disk. Nobody else may read the file. */
+/** Appends lines, and waits until they are on disk. Only the owner may read the file. */
 export async function appendErasures(file: string, lines: readonly ErasureLine[]): Promise<void> {
 	const handle = await open(file, 'a', 0o600);
 	try {
@@ -58,11 +61,8 @@ export async function appendErasures(file: string, lines: readonly ErasureLine[]
 }
 
 /**
- * Adds who was erased since the file's last line, by number: kept apart from the database, it says after a restore who has to be erased again. Several
- * processes may share a file, or have one each.
- *
- * Cost: what is new, by audit_lines_act_idx; the file is read once.
- *
+ * Appends people erased since the file's last line, by number: kept apart from the database, it says after a restore who must be erased
+ * again. Several processes may share a file, or have one each. Cost: what is new, by audit_lines_act_idx; the file is read once.
  * @returns how many were added
  */
 export function writeErasures(db: Db, file: string): Promise<number> {

@@ -4,7 +4,7 @@ import { schema, type Db } from '../db/client';
 
 const s = schema;
 
-/** Every table with rows of one person, by what its rows are called where they are taken along. The tests hold it to the database. */
+/** Every table with rows about one person, with the name of those rows in an export. The tests compare it with the database. */
 export const OF_PERSON = {
 	assessments: s.assessments,
 	judgements: s.caseAssessments,
@@ -22,7 +22,7 @@ export const OF_PERSON = {
 	breakWeeks: s.breakWeeks
 } as const;
 
-/** The same of tables whose rows hang on a self-assessment. */
+/** The same for tables whose rows belong to a self-assessment. */
 export const OF_ASSESSMENT = {
 	plans: s.plans,
 	equipment: s.equipmentRequests,
@@ -31,7 +31,7 @@ export const OF_ASSESSMENT = {
 	problemsTicked: s.findingTicks
 } as const;
 
-/** Tables that are worked out from others, or that keep only how the program itself works: they go with the person, and say nothing more of them. */
+/** Tables derived from others, or only about how the program works: they are deleted with the person and say nothing further about them. */
 export const WITHOUT_NEWS = ['cases', 'observations', 'desk_acts', 'link_uses'] as const;
 
 /** Columns that open something, or that only the program reads. */
@@ -53,12 +53,12 @@ async function rowsOf<T extends Record<string, PgTable>>(
 	read: (table: PgTable) => Promise<Row[]>
 ): Promise<{ [K in keyof T]: Row[] }> {
 	const found: Partial<Record<keyof T, Row[]>> = {};
-	// One after another: it is for one person, and takes no connection from anybody.
+	// One after another: it is for one person, and takes no connections from others.
 	for (const [name, table] of Object.entries(tables)) found[name as keyof T] = (await read(table)).map(given);
 	return found as { [K in keyof T]: Row[] };
 }
 
-/** Everything that is known of one person, table by table, as it is kept; no secret of a link. */
+/** Everything known about one person, table by table, as stored; without the secret of a link. */
 export async function ownRows(db: Db, personId: string) {
 	const [person] = await db.select().from(s.people).where(eq(s.people.id, personId));
 	if (!person) return null;
@@ -84,7 +84,7 @@ export async function ownRows(db: Db, personId: string) {
 	return {
 		person: given(person),
 		...ofPerson,
-		// What coordinators keep to themselves is not given out.
+		// What coordinators keep to themselves is not disclosed.
 		notes: ofPerson.notes.filter(({ isDisclosed }) => isDisclosed === true),
 		...ofAssessment,
 		stepsDone: (await db.select().from(s.stepEvents).where(inArray(s.stepEvents.planId, planIds))).map(given),
@@ -107,7 +107,7 @@ export async function ownRows(db: Db, personId: string) {
 	};
 }
 
-/** How many rows of each kind there are. */
+/** The number of rows of each kind. */
 export async function countRows(db: Db, personId: string): Promise<{ kind: string; n: number }[]> {
 	const rows = await ownRows(db, personId);
 	if (!rows) return [];

@@ -5,20 +5,20 @@ import { appendErasures, readErasures, type ErasureLine } from './erasures-file'
 
 const { auditLines, people, restoreState } = schema;
 
-/** The database came out of a backup, and who was erased since may be in it; the text says what to do. */
+/** The database was restored from a backup, and people erased since may be in it; the message says what to do. */
 export class RestoreError extends Error {}
 
-/** People looked for at once. */
+/** People looked up at once. */
 const CHUNK = 5000;
 
-/** Whether a file of erasures goes on where the audit log has not come yet: the database is an older one, or another. */
+/** Whether a file of erasures extends beyond the audit log: the database is an older one, or a different one. */
 async function isBehind(db: Db, lines: readonly ErasureLine[]): Promise<boolean> {
 	const last = BigInt(lines.at(-1)?.line ?? '0');
 	const [newest] = await db.select({ id: max(auditLines.id) }).from(auditLines);
 	return last > BigInt(newest?.id ?? 0);
 }
 
-/** Who was erased and is there again, of a file of erasures. Cost: one look by their keys. */
+/** People in a file of erasures who are in the database again. Cost: one look-up by their keys. */
 async function erasedAndBack(db: Db, lines: readonly ErasureLine[]): Promise<string[]> {
 	const erased = [...new Set(lines.flatMap(({ person }) => person ?? []))];
 	const back: string[] = [];
@@ -33,8 +33,7 @@ async function erasedAndBack(db: Db, lines: readonly ErasureLine[]): Promise<str
 }
 
 /**
- * Refuses to open the door on a database that holds people who were erased.
- *
+ * Refuses to start on a database that contains people who were erased.
  * @param file of erasures; empty where none is kept
  * @throws RestoreError that says what to do
  */
@@ -50,7 +49,7 @@ export async function requireErasuresReplayed(db: Db, file: string): Promise<voi
 	);
 }
 
-/** Notes that the database came out of a backup: its door stays closed until erasures were replayed. */
+/** Records that the database was restored from a backup: the application does not start until erasures were repeated. */
 export async function recordRestore(db: Db, now: Date): Promise<void> {
 	const values = { restoredAt: now, replayedAt: null };
 	await db
@@ -60,11 +59,10 @@ export async function recordRestore(db: Db, now: Date): Promise<void> {
 }
 
 /**
- * Erases again, after a restore, everybody whom a file of erasures names; also who has a warning sign without an outcome in the backup, as they were
- * erased all the same. Can be run again.
- *
+ * Erases again, after a restore, everyone named in a file of erasures; even people with an open warning sign in the backup, since they were
+ * erased regardless. Can be repeated.
  * @returns how many were erased
- * @throws ErasuresFileError for a line that can't be read
+ * @throws ErasuresFileError for an unreadable line
  */
 export async function replayErasures(db: Db, file: string, now: Date): Promise<number> {
 	const back = await erasedAndBack(db, await readErasures(file));
@@ -73,7 +71,7 @@ export async function replayErasures(db: Db, file: string, now: Date): Promise<n
 		.select({ id: max(auditLines.id) })
 		.from(auditLines)
 		.where(eq(auditLines.act, 'person-erased'));
-	// The numbers of lines begin again where the backup ended: the file goes on from there.
+	// Line numbers continue from where the backup ended: the file follows them.
 	await appendErasures(file, [{ at: now.toISOString(), line: String(newest?.id ?? 0), person: null }]);
 	await db
 		.insert(restoreState)

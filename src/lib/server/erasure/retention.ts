@@ -12,7 +12,7 @@ import { erasePerson } from './erase-person';
 
 const { assessments, people, retention } = schema;
 
-/** People that are shown, and that one look of the job erases. */
+/** Most people shown, and erased in one run of the job. */
 const MOST = 100;
 
 const DAY_MS = 24 * 3_600_000;
@@ -24,14 +24,13 @@ export async function readRetention(db: Db): Promise<Retention & { readonly vers
 	return { yearsAfterLeaving, yearsAfterAnswer, version };
 }
 
-/** When someone answered last; null where they never did. */
+/** When someone last answered; null where they never did. */
 const lastAnswer = sql<Date | null>`(
 	select max(a.answered_at) from ${assessments} a where a.person_id = ${people.id})`;
 
 /**
- * Whose time is over by a policy on a day, the first to leave first. Who has never answered goes by their leaving alone.
- *
- * Cost: all people once, with a look-up of their answers each: half a second at a hundred thousand; asked once a day and on its page.
+ * People whose time is up under a policy on a day, those who left first first. For people who never answered, only leaving counts. Cost:
+ * all people once, with a look-up of their answers each: half a second for a hundred thousand; run once a day and on its page.
  */
 async function over(db: Db, policy: Retention, today: string, limit: number, but: readonly string[] = []) {
 	const { left, answered } = retentionCutoffs(policy, today);
@@ -50,7 +49,7 @@ async function over(db: Db, policy: Retention, today: string, limit: number, but
 		.limit(limit);
 }
 
-/** The policy, and whom it, or another that is thought of, concerns today. */
+/** The policy, and whom it, or a different one under consideration, would erase today. */
 export async function retentionPage(
 	db: Db,
 	actor: Actor,
@@ -73,7 +72,7 @@ function yearsIn(typed: string, at: string): number | null {
 	return years;
 }
 
-/** A policy as its form sends it. */
+/** A policy as sent by its form. */
 export const retentionOf = (typed: { leaving: string; answer: string }): Retention => ({
 	yearsAfterLeaving: yearsIn(typed.leaving, '/leaving'),
 	yearsAfterAnswer: yearsIn(typed.answer, '/answer')
@@ -100,13 +99,18 @@ export async function setRetention(
 	});
 }
 
-/** A longer gap between two looks is a program that stood still, or a clock that was put forward. */
+/** A longer gap between two runs means that the program stood still, or the clock was put forward. */
 const LONGEST_GAP_MS = 2 * DAY_MS;
 
-/** So long the clock has to go on without a jump before anybody is erased by it: time for someone to see that it is wrong. Our assumption. */
+/**
+ * How long the clock must run without a jump before anyone is erased by it: time for someone to notice that it is wrong. Our assumption.
+ */
 const TRIAL_MS = 7 * DAY_MS;
 
-/** Notes that it was looked. @returns whether the clock has gone on without a jump for long enough to erase by it */
+/**
+ * Records a run.
+ * @returns whether the clock has run without a jump for long enough
+ */
 async function isClockSteady(db: Db, now: Date): Promise<boolean> {
 	const [row] = await db.select().from(retention).where(eq(retention.id, 1));
 	const gap = row?.lookedAt ? now.getTime() - row.lookedAt.getTime() : NaN;
@@ -117,11 +121,9 @@ async function isClockSteady(db: Db, now: Date): Promise<boolean> {
 }
 
 /**
- * Erases those whose time is over, each by itself, so that one who has to wait holds up nobody. Who has a warning sign without an outcome
- * stays until there is one.
- *
- * Nobody within a week after the clock jumped or the program stood still: what a wrong clock erases is gone.
- *
+ * Erases people whose time is up, each separately, so that one who has to wait holds up nobody. Someone with an open warning sign stays
+ * until it has an outcome. Nobody is erased within a week after the clock jumped or the program stood still: what a wrong clock erases is
+ * gone.
  * @returns how many were erased
  */
 export async function applyRetention(db: Db, now: Date, zone: string): Promise<number> {
@@ -138,7 +140,7 @@ export async function applyRetention(db: Db, now: Date, zone: string): Promise<n
 				erased += 1;
 			} catch (thrown) {
 				if (isConnectionError(thrown)) throw thrown;
-				// Whoever can't be erased waits for the next hour, and holds up nobody.
+				// Someone who can't be erased waits for the next hour, and holds up nobody.
 				if (!(thrown instanceof DomainError))
 					log({ level: 'error', event: 'retention-person', ...describeError(thrown) });
 				waiting.push(id);

@@ -4,12 +4,12 @@ import type { Db } from '../db/client';
 import { loadCaseRecord, type LoadedCaseRecord } from '../case-assessments/load-case-record';
 import { readPersonPlace } from '../people/lock-person';
 
-/** What became of each finding of the newest answers. */
+/** The state of each finding of the newest answers. */
 export function findingTicksOf({ file }: Pick<LoadedCaseRecord, 'file'>): FindingTicks {
 	return Object.fromEntries(findingStates(file).map(({ id, how }) => [id, how]));
 }
 
-/** Findings that a person has put right: whether each still is, is what a check-in asks. */
+/** Findings that a person has fixed: a check-in asks whether they still are. */
 export async function findingsAskedAbout(db: Db, personId: string, now: Date): Promise<FindingId[]> {
 	const person = await readPersonPlace(db, personId);
 	if (!person) return [];

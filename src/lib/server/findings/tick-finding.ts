@@ -13,8 +13,8 @@ import { requirePerson } from '../people/lock-person';
 const { findingTicks } = schema;
 
 /**
- * Notes what became of a finding: put right, or that it can't be where they work; `open` takes either back. A hazard that is refused stays one for
- * the coordinator. What the newest answers don't show is passed over: the page is an older one, and shows what is there when it is read again.
+ * Records what a person says of a finding: fixed, or impossible where they work; `open` undoes either. A refused hazard remains one for the
+ * coordinator. A finding that the newest answers don't show is ignored: the page is out of date, and shows the present state when reloaded.
  */
 export async function tickFinding(
 	db: Db,

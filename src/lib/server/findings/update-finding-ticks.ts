@@ -13,11 +13,10 @@ interface Answered {
 }
 
 /**
- * Takes in that questions of the checklist are answered again after the answers were sent: what the person says of a problem counts at once, as
- * their plan shows it at once. A tick of before was of another answer: a problem that is told again is open again.
- *
- * @param fields the fields that are saved
- * @returns whether anything has changed that a judgement reads
+ * Handles checklist questions answered again after submission: what the person says about a problem counts at once, as their plan shows it
+ * at once. An earlier tick was about a different answer: a problem reported again is open again.
+ * @param fields the saved fields
+ * @returns whether anything that an assessment reads has changed
  */
 export async function updateFindingTicks(
 	tx: Db,

@@ -21,12 +21,11 @@ import { schema, type Db } from '../db/client';
 
 const { cases, followUps, people } = schema;
 
-/** Follow-ups that a list shows at most. */
+/** Most follow-ups in a list. */
 const MOST_FOLLOW_UPS = 300;
 
 /**
- * The first open follow-ups of a condition, by day. Picked from follow_ups_due_idx before anything is joined to them: what is read
- * follows what is shown.
+ * The first open follow-ups of a condition, by day. Selected from follow_ups_due_idx before any join: what is read follows what is shown.
  */
 function firstLines(db: Db, condition: SQL | undefined, limit: number) {
 	const picked = db
@@ -58,10 +57,10 @@ function firstLines(db: Db, condition: SQL | undefined, limit: number) {
 
 type FirstLine = Awaited<ReturnType<typeof firstLines>>[number];
 
-/** One open follow-up; its day may be a weekend or a holiday where the person lives. */
+/** An open follow-up; its day may be a weekend or a public holiday where the person lives. */
 export type FollowUpLine = FirstLine & { readonly isFree: boolean };
 
-/** Marks the days that are free where each person lives. */
+/** Marks days off at each person's place. */
 function marked(lines: readonly FirstLine[]): FollowUpLine[] {
 	const calendars = new Map<string, WorkCalendar>();
 	return lines.map((line) => {
@@ -75,15 +74,15 @@ function marked(lines: readonly FirstLine[]): FollowUpLine[] {
 	});
 }
 
-/** Follow-ups of one day that are shown in the calendar; how many more there are is shown. */
+/** Follow-ups shown per calendar day; the number of further ones is shown. */
 export const MAX_SHOWN_PER_DAY = { month: 4, week: 16 } as const;
 
-/** Overdue follow-ups that are shown; the rest stands on the day sheet. */
+/** Most overdue follow-ups shown; the rest is on the day sheet. */
 const MOST_OVERDUE = 24;
 
 /**
- * The first follow-ups of each day of a span: what someone has set before what the policy asks by itself. One look into
- * follow_ups_look_idx and one into follow_ups_due_idx a day.
+ * The first follow-ups of each day of a span: those that someone set before automatic ones. One look-up in follow_ups_look_idx and one in
+ * follow_ups_due_idx per day.
  */
 async function firstOfEachDay(db: Db, from: string, until: string, aDay: number): Promise<FirstLine[]> {
 	const { rows } = await db.execute<{ id: string }>(sql`
@@ -103,11 +102,9 @@ async function firstOfEachDay(db: Db, from: string, until: string, aDay: number)
 }
 
 /**
- * Open follow-ups: those that are overdue, and those of a span, by day. Served by follow_ups_due_idx; the cost follows what is
- * shown.
- *
+ * Open follow-ups: overdue ones, and those of a span, by day. Served by follow_ups_due_idx; the cost follows what is shown.
  * @param from first ISO date of the span; `until` is its last
- * @param aDay how many of a day are wanted; null for the first of the whole span
+ * @param aDay how many per day; null for the first of the whole span
  */
 export async function followUpsBetween(
 	db: Db,
@@ -120,7 +117,7 @@ export async function followUpsBetween(
 		gte(followUps.due, from < today ? today : from),
 		lte(followUps.due, until)
 	);
-	// What the policy asks by itself is written on its day: only a look that someone set can be late.
+	// Automatic ones are emailed on their day: only a follow-up that someone set can be overdue.
 	const isOverdue = and(isNull(followUps.doneAt), eq(followUps.kind, 'look'), lt(followUps.due, today));
 	const [overdue, overdueTotal, lines, total] = await Promise.all([
 		firstLines(db, isOverdue, MOST_OVERDUE),
@@ -138,7 +135,7 @@ export async function followUpsBetween(
 	};
 }
 
-/** How many follow-ups fall on each day of a span; an index-only count. */
+/** The number of follow-ups on each day of a span; an index-only count. */
 export async function followUpsPerDay(
 	db: Db,
 	actor: Actor,
@@ -154,7 +151,7 @@ export async function followUpsPerDay(
 	return rows;
 }
 
-/** The follow-ups of one person, the newest first: the chain of what was looked at and what came of it. */
+/** A person's follow-ups, newest first, with what came of each. */
 export function followUpHistory(db: Db, personId: string) {
 	return db
 		.select({

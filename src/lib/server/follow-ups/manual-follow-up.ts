@@ -6,9 +6,7 @@ import { schema, type Db } from '../db/client';
 
 const { followUps } = schema;
 
-/**
- * Within an act: sees to it that a person is looked at by a day. One that is due sooner stays as it is; a later one is moved.
- */
+/** Within an act: makes sure that a person has a follow-up by a day. An earlier one stays; a later one is moved. */
 export async function setManualFollowUp(
 	rows: ChangedRows,
 	tx: Db,

@@ -4,8 +4,8 @@ import { schema, type Db } from '../db/client';
 const { cases } = schema;
 
 /**
- * The version that a new follow-up of a person begins with: above every one that they had, also of those that an undo has removed. The version
- * of their case rises with every act and every undo, and no follow-up rises faster than it.
+ * The version a person's new follow-up begins with: above every one they had, including those that an undo deleted. The version of their
+ * case rises with every act and undo, and no follow-up rises faster.
  */
 export async function nextVersion(tx: Db, personId: string): Promise<number> {
 	const [row] = await tx.select({ version: cases.version }).from(cases).where(eq(cases.personId, personId));

@@ -7,32 +7,32 @@ import { emailDueDayAfter } from '../email-hold/email-due-day';
 
 const { followUps } = schema;
 
-/** What is asked of a person by itself. */
+/** Follow-ups that are sent automatically. */
 type AskedKind = Exclude<FollowUpKind, 'look'>;
 
-/** The day of the open follow-up of each kind, as it stands after someone may have moved it; null where none is open. */
+/** The day of the open follow-up of each kind, including moves by hand; null where none is open. */
 export type PolicyDays = Record<FollowUpKind, string | null> & {
-	/** Those that a coordinator has to release first. */
+	/** Those that a coordinator must release first. */
 	readonly held: readonly AskedKind[];
 };
 
-/** The days that the policy gives to one person; null where it gives none. */
+/** The days that the policy gives for a person; null where it gives none. */
 export interface WantedDays {
 	readonly personId: string;
-	/** What they are worked out again for, where neither people nor time have acted. */
+	/** What they are computed again for, where neither people nor time have acted. */
 	readonly heldWhy: HeldWhy | null;
 	/** Above every version that a follow-up of theirs had. */
 	readonly nextVersion: number;
 	readonly days: Readonly<Record<AskedKind, CivilDate | null>>;
 }
 
-/** A follow-up, as far as the days of the policy go. */
+/** A follow-up, as far as policy days need it. */
 type Row = Pick<
 	typeof followUps.$inferSelect,
 	'id' | 'personId' | 'kind' | 'due' | 'policyDay' | 'heldWhy' | 'heldBefore' | 'createdAt' | 'doneAt'
 >;
 
-/** What has to be written for one person. */
+/** What must be written for one person. */
 interface Changes {
 	readonly days: PolicyDays;
 	readonly outdated: readonly string[];
@@ -40,8 +40,8 @@ interface Changes {
 }
 
 /**
- * The days of one person, given all their follow-ups, the newest first. One that was moved by hand stays where it was put as long as the
- * policy means the same day; with another day it is a new one, behind the last of its kind. What was asked is finished, and is not asked
+ * The changes for one person, given all their follow-ups, newest first. One that was moved by hand stays where it was put as long as the
+ * policy gives the same day; for a different day there is a new one, after the last of its kind. What was sent is finished, and is not sent
  * for the same day again.
  */
 function changesOf(
@@ -93,10 +93,8 @@ function changesOf(
 }
 
 /**
- * Sees to it that the days which the policy gives stand among the follow-ups.
- *
- * Cost: one read of these people's follow-ups by follow_ups_person_idx, and at most two writes for all where a day has changed.
- *
+ * Makes the policy's days match the follow-ups. Cost: one read of these people's follow-ups by follow_ups_person_idx, and at most two
+ * writes for all where a day has changed.
  * @returns the days that stand now, by person
  */
 export async function syncPolicyDays(

@@ -11,9 +11,9 @@ import { setManualFollowUp } from './manual-follow-up';
 
 const { followUps } = schema;
 
-/** A follow-up as it is set. `seen` is the version of the follow-up that was looked at, 0 where none was open. */
+/** A follow-up to set. `seen` is the version of the follow-up as seen, 0 where none was open. */
 export interface FollowUpInput extends Pick<DeskActInput, 'key' | 'personId'> {
-	/** Which of a person's follow-ups; the policy's days can be moved, and only a look is set again. */
+	/** Which follow-up; the policy's days can be moved, but only a coordinator's follow-up can be set anew. */
 	readonly kind: FollowUpKind;
 	/** ISO date. */
 	readonly due: string;
@@ -31,9 +31,8 @@ export async function openFollowUp(tx: Db, personId: string, kind: FollowUpKind)
 }
 
 /**
- * Sets the day on which a person is looked at or asked again: a new look, or another day for what is open.
- *
- * @returns whether that day is free where the person lives; who chose it may have meant it
+ * Sets the day of a follow-up: a new one, or another day for an open one.
+ * @returns whether that is a day off where the person lives; it may be intended
  */
 export async function setFollowUp(
 	db: Db,
@@ -63,7 +62,7 @@ export async function setFollowUp(
 	return set ?? { isFreeDay: false };
 }
 
-/** A follow-up that was done: what came of it and when the next look is, in one act. */
+/** A follow-up that was done: its result and the next day, in one act. */
 export interface FinishInput extends Pick<DeskActInput, 'key' | 'personId'> {
 	readonly seen: number;
 	readonly outcome: string;
@@ -71,7 +70,8 @@ export interface FinishInput extends Pick<DeskActInput, 'key' | 'personId'> {
 }
 
 /**
- * Says that a look was done, with what came of it and the day of the next one, if any. Of two who say so at once the second is shown.
+ * Records that a follow-up was done, with its result and the next day, if any. If two people do so at once, the second one sees the first
+ * one's.
  */
 export async function finishFollowUp(db: Db, actor: Actor, input: FinishInput, now: Date): Promise<void> {
 	requirePermission(actor, 'follow-ups:set');

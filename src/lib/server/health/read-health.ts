@@ -9,21 +9,21 @@ const { emails } = schema;
 
 const MINUTE_MS = 60_000;
 
-/** A letter that could go out and has waited for so long waits for a queue that stands still, ms. */
+/** An email that could be sent and has waited this long means that the queue stands still, ms. */
 const LETTER_LATE_MS = 10 * MINUTE_MS;
 
-/** Less than this and a disk counts as full, bytes. Our assumption. */
+/** With less than this free, a disk counts as full, bytes. Our assumption. */
 const LEAST_FREE_BYTES = 64 * 1024 * 1024;
 
-/** Longer than this and the database counts as gone, ms. */
+/** Without an answer for this long, the database counts as gone, ms. */
 const ANSWER_MS = 1500;
 
-/** How something stands, in words where it isn't well. */
+/** A state, in words where it isn't well. */
 type Standing = 'ok' | (string & {});
 
-/** How the program stands. */
+/** The health of the application. */
 export interface Health {
-	/** `down` where nothing can be done for anybody; `degraded` where someone has to look. */
+	/** `down` where nobody can be served; `degraded` where someone has to look. */
 	readonly status: 'ok' | 'degraded' | 'down';
 	readonly database: Standing;
 	readonly disk: Standing;
@@ -31,7 +31,7 @@ export interface Health {
 	readonly queue: Standing;
 }
 
-/** Gives what a promise gives, or null where it takes too long. */
+/** A promise's value, or null where it takes too long. */
 function within<T>(ms: number, promise: Promise<T>): Promise<T | null> {
 	let timer: NodeJS.Timeout | undefined;
 	const late = new Promise<null>((resolve) => (timer = setTimeout(() => resolve(null), ms)));
@@ -44,9 +44,7 @@ async function diskStands({ canWrite }: DatabaseWatch): Promise<Standing> {
 	return bavail * bsize < LEAST_FREE_BYTES ? 'the disk of this process is full' : 'ok';
 }
 
-/**
- * How long the oldest letter has waited that could go out, s; 0 for none. Served by letters_waiting_idx.
- */
+/** How long the oldest email that could be sent has waited, s; 0 for none. Served by letters_waiting_idx. */
 export async function oldestWaitSeconds(db: Db, now: Date): Promise<number> {
 	const [row] = await db
 		.select({ since: min(emails.nextTryAt) })
@@ -61,9 +59,9 @@ export async function oldestWaitSeconds(db: Db, now: Date): Promise<number> {
 	return row?.since ? Math.round((now.getTime() - row.since.getTime()) / 1000) : 0;
 }
 
-/** How long the oldest job has waited that could be done, s; 0 for none. */
+/** How long the oldest job that could run has waited, s; 0 for none. */
 export async function oldestJobSeconds(db: Db): Promise<number> {
-	// The queue makes its own tables as it is joined; before that nothing waits.
+	// The queue creates its tables when it starts; before that, nothing waits.
 	const made = await db.execute<{ there: string | null }>(
 		sql`select to_regclass('pgboss.job')::text as there`
 	);
@@ -87,7 +85,7 @@ async function workStands(db: Db, now: Date): Promise<Pick<Health, 'mail' | 'que
 	};
 }
 
-/** Tells how the program stands, within two seconds whatever happens. Cost: four looks by indexes. */
+/** Reports the health of the application, within two seconds whatever happens. Cost: four index look-ups. */
 export async function readHealth(db: Db, watch: DatabaseWatch, now: Date): Promise<Health> {
 	const disk = await diskStands(watch);
 	const work = watch.isSilent

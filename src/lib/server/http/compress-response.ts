@@ -1,18 +1,17 @@
-/** What is worth compressing: pages and their data. Files are compressed when the program is built; streams of events must not wait. */
+/** What is worth compressing: pages and their data. Files are compressed by the build; event streams must not wait. */
 const WORTH = /^(?:text\/html|text\/plain|text\/csv|text\/calendar|application\/json)\b/;
 
-/** Below this the headers cost more than is saved, bytes. */
+/** Below this, headers cost more than is saved, bytes. */
 const LEAST_BYTES = 1024;
 
-/** Whether the other side takes gzip: named, or whatever, and not refused. */
+/** Whether the client accepts gzip: named, or by a wildcard, and not refused. */
 function takesGzip(accepted: string | null): boolean {
 	const wanted = (accepted ?? '').split(',').map((part) => part.trim().toLowerCase());
 	return wanted.some((part) => /^(?:gzip|\*)(?:\s*;\s*q=(?!0(?:\.0*)?$)[\d.]+)?$/.test(part));
 }
 
 /**
- * A response compressed on its way, where it is worth it and the other side takes it. It is not held up: what is written is sent.
- *
+ * A response compressed while streaming, where that is worthwhile and the client accepts it.
  * @param accepted the request's `accept-encoding`
  */
 export function compressResponse(response: Response, accepted: string | null): Response {

@@ -1,4 +1,7 @@
-/** A whole table as a file to be kept. @param name of the file */
+/**
+ * A table as a file download.
+ * @param name of the file
+ */
 export function csvResponse(name: string, table: string): Response {
 	return new Response(table, {
 		headers: {

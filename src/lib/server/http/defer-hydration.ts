@@ -1,15 +1,15 @@
-/** How the framework begins a page's program: the two files that start it, the only ones it names. */
+/** How the framework starts a page's scripts: the two entry files, the only ones it names. */
 const START = /Promise\.all\(\[\s*import\("[^"]+"\),\s*import\("[^"]+"\)\s*\]\)/;
 
-/** Where scripts begin even if the page is never painted, as in a tab behind another, ms. */
+/** When scripts start even if the page is never painted, as in a background tab, ms. */
 const UNSEEN_MS = 2000;
 
-/** Files asked for in one go: each is a little work of its own. */
+/** Files fetched at a time: each is a small task of its own. */
 const AT_ONCE = 2;
 
 /**
- * What a page runs before its program: once it has been painted, the files of the program are fetched, and then run one by one, with room for what the
- * person does between them. Whoever reads and answers before that has a plain form.
+ * What a page runs before its scripts: after the first paint, the script files are fetched and then run one by one, with room for the
+ * person's input in between. Whoever answers before that uses a plain form.
  */
 const begin = (files: readonly string[]) =>
 	`(async (files) => {
@@ -29,10 +29,9 @@ const begin = (files: readonly string[]) =>
 	})(${JSON.stringify(files)})`;
 
 /**
- * A page whose scripts come after it: what it shows has the network and the processor to itself until it stands there.
- *
- * @param html a whole page; one without a program comes back as it is
- * @param files addresses of the files of its program, each after those that it needs
+ * A page whose scripts come later: until it is painted, it has the network and the processor to itself.
+ * @param html a whole page; one without scripts is returned unchanged
+ * @param files URLs of its scripts, each after those it needs
  */
 export const deferHydration = (html: string, files: readonly string[]): string =>
 	html.replace(START, (start) => `${begin(files)}.then(() => ${start})`);

@@ -2,9 +2,9 @@ import { subscribe } from 'node:diagnostics_channel';
 import type { IncomingMessage } from 'node:http';
 
 /**
- * Takes off the line, once a request is answered, what nobody has read of it: refused unread by a route, or answered before any route was
- * found. Left there, the next request on the same connection would wait behind it until the server breaks the connection. Node.js does so
- * by itself for a request that nobody looked at; SvelteKit listens to every body and pauses it. The server's own limit of time bounds it.
+ * After a request is answered, reads the rest of a body that nobody read: refused by a route, or answered before any route was found.
+ * Otherwise the next request on the same connection would wait behind it until the server closes the connection. Node.js does so by itself
+ * for untouched requests; SvelteKit listens to every body and pauses it. The server's own time limit bounds it.
  */
 export function drainRequest(): void {
 	subscribe('http.server.response.finish', (message) => {

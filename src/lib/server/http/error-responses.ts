@@ -3,19 +3,19 @@ import { error, fail } from '@sveltejs/kit';
 import { errorText } from '../../messages/error-text';
 import { DomainError } from '../domain-error';
 
-/** What a page or a JSON answer tells of a fault. */
+/** What a page or a JSON answer says about an error. */
 export interface ErrorMessage {
 	message: string;
 	at?: string;
 }
 
-/** What a refusal says, in the language of the page that asked. */
+/** The text of a refusal, in the language of the page that asked. */
 function messageOf(fault: DomainError): ErrorMessage {
 	const message = errorText(fault.why, getRequestEvent().locals.language);
 	return fault.at === undefined ? { message } : { message, at: fault.at };
 }
 
-/** Runs a page's load: a fault becomes the error page with its own status and words. */
+/** Runs a page's load: an error becomes the error page with its own status and text. */
 export async function withErrorPage<T>(work: () => Promise<T>): Promise<T> {
 	try {
 		return await work();
@@ -25,7 +25,7 @@ export async function withErrorPage<T>(work: () => Promise<T>): Promise<T> {
 	}
 }
 
-/** Runs a form action: a fault becomes a failed form that keeps the page, with `fault` for it to show. */
+/** Runs a form action: an error becomes a failed form that keeps the page, with `fault` for it to show. */
 export async function withFormError<T>(work: () => Promise<T>) {
 	try {
 		return await work();
@@ -35,7 +35,7 @@ export async function withFormError<T>(work: () => Promise<T>) {
 	}
 }
 
-/** Runs a JSON endpoint: a fault becomes its status and `{ message, at }`. */
+/** Runs a JSON endpoint: an error becomes its status and `{ message, at }`. */
 export async function withJsonError(work: () => Promise<Response>): Promise<Response> {
 	try {
 		return await work();

@@ -1,22 +1,21 @@
-/** A start tag with its attributes, as Svelte writes it: values in double quotes, in which `"` and `<` never stand. */
+/** A start tag with its attributes as Svelte writes it: values in double quotes, which never contain `"` and `<`. */
 const TAG = /<[a-zA-Z][^\s/>]*(?:\s+[^\s=>"'/]+(?:="[^"]*")?)*\s*\/?>/g;
 const STYLE = /\sstyle="([^"]*)"/;
 
-/** Repeated, it weighs more than what a component says of its class, as the attribute did. */
+/** Repeated, a class outweighs a component's own rules, as the attribute did. */
 const WEIGHT = 5;
 
-/** A value as it stands in an attribute, as text again. */
+/** The value of an attribute, decoded. */
 const text = (value: string) =>
 	value.replaceAll('&quot;', '"').replaceAll('&lt;', '<').replaceAll('&amp;', '&');
 
-/** What can't leave a declaration: nothing of a page closes a rule or its element. */
+/** A style that can't break out of its declaration: nothing in it closes a rule or the element. */
 const isPlain = (style: string) => !/[{}<>\\]/.test(style);
 
 /**
- * A page whose style attributes stand in one element of their own, which a policy can let through by its nonce: attributes it can't. What
- * scripts change later goes past the policy and stands over it. One that is no plain list of declarations is left out.
- *
- * @param html a whole page; others come back as they are
+ * A page with its style attributes moved into one style element, which a policy can allow by its nonce; attributes it can't. Styles set
+ * later by scripts are not subject to the policy and take precedence. A style that is no plain list of declarations is dropped.
+ * @param html a whole page; others are returned unchanged
  */
 export function extractInlineStyles(html: string): string {
 	const nonce = /<script[^>]*\snonce="([^"]+)"/.exec(html)?.[1];
@@ -36,7 +35,7 @@ export function extractInlineStyles(html: string): string {
 	return `${html.slice(0, end)}<style nonce="${nonce}">${rules.join('')}</style>${body}`;
 }
 
-/** A policy that lets the styles of {@link extractInlineStyles} through: by the nonce that it has for scripts. */
+/** A policy that allows the styles of {@link extractInlineStyles}, by the nonce it has for scripts. */
 export function withStyleNonce(policy: string): string {
 	const nonce = /'nonce-[^']+'/.exec(policy)?.[0];
 	return !nonce || new RegExp(`style-src [^;]*${nonce.replace(/[+/=]/g, '\\$&')}`).test(policy)

@@ -6,19 +6,22 @@ export const UUID_PATTERN = '^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0
 /** An id of a row, or the key that a page makes for an act. */
 export const uuid = Type.String({ pattern: UUID_PATTERN });
 
-/** A text of so many characters at most. */
+/** A text of at most this many characters. */
 export const text = (maxLength: number) => Type.String({ maxLength });
 
-/** The version of something that was seen. */
+/** The version of something as seen. */
 export const version = Type.String({ pattern: '^[0-9]{1,9}$' });
 
-/** A day as a date field sends it; that it exists is checked by the use case. */
+/** A date as a date field sends it; each use case checks that it exists. */
 export const day = text(10);
 
 /** An answer of two buttons. */
 export const yesNo = Type.Enum(['yes', 'no']);
 
-/** Ids in one field, apart by commas: a form of this kind has each name once. @param most how many */
+/**
+ * Ids in one field, separated by commas: a form of this kind has each name once.
+ * @param most how many
+ */
 export const uuids = (most: number) =>
 	Type.String({
 		maxLength: most * 37,

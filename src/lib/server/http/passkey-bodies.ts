@@ -3,13 +3,13 @@ import { relyingPartyAt, type RelyingParty } from '../access/passkeys';
 import { DomainError } from '../domain-error';
 import { jsonReader } from './read-body';
 
-/** Base64url of what a device gives; the longest is a key with its certificates. */
+/** Base64url data from a device; the longest is a key with its certificates. */
 const bytes = Type.String({ maxLength: 20_000, pattern: '^[A-Za-z0-9_-]*$' });
 
-/** What a device calls a passkey: at most 1,023 bytes (WebAuthn level 2). */
+/** A device's id for a passkey: at most 1,023 bytes (WebAuthn level 2). */
 const id = Type.String({ minLength: 1, maxLength: 1400, pattern: '^[A-Za-z0-9_-]+$' });
 
-/** What both kinds of answers say of the passkey. Browsers say more, which nothing here reads. */
+/** What both kinds of response say about the passkey. Browsers send more, which nothing here reads. */
 const credential = {
 	id,
 	rawId: id,
@@ -17,7 +17,7 @@ const credential = {
 	clientExtensionResults: Type.Object({})
 };
 
-/** Reads what a device signed to sign in (WebAuthn level 2, AuthenticationResponseJSON). */
+/** Reads a signed sign-in (WebAuthn level 2, AuthenticationResponseJSON). */
 export const readAssertion = jsonReader(
 	Type.Object({
 		...credential,
@@ -29,7 +29,7 @@ export const readAssertion = jsonReader(
 	})
 );
 
-/** Reads a new passkey (RegistrationResponseJSON), with what its owner calls it. */
+/** Reads a new passkey (RegistrationResponseJSON), with its owner's name for it. */
 export const readAttestation = jsonReader(
 	Type.Object({
 		name: Type.String({ maxLength: 60, pattern: '\\S' }),
@@ -43,7 +43,7 @@ export const readAttestation = jsonReader(
 	})
 );
 
-/** What passkeys of the address that a request comes from are bound to. Only requests of our own pages come this far. */
+/** The relying party for the origin of a request. Only requests from our own pages get this far. */
 export function requireRelyingParty(request: Request): RelyingParty {
 	const party = relyingPartyAt(request.headers.get('origin') ?? '');
 	if (!party) throw new DomainError('invalid', 'passkeyNeedsName');

@@ -3,10 +3,10 @@ import { compileSchema } from '../../core/schema';
 import { yieldToEventLoop } from '../yield-to-event-loop';
 import { DomainError } from '../domain-error';
 
-/** Largest body that any route takes, in bytes; the draft of a long self-assessment is some 20 kB. */
+/** Largest body that routes accept, bytes; the draft of a long self-assessment is some 20 kB. */
 export const MAX_BODY_BYTES = 256 * 1024;
 
-/** Largest list of people, in bytes: a hundred thousand lines. */
+/** Largest import, bytes: a hundred thousand lines. */
 export const MAX_IMPORT_BYTES = 24 * 1024 * 1024;
 
 const decoder = new TextDecoder('utf-8', { fatal: true });
@@ -16,10 +16,9 @@ const decoder = new TextDecoder('utf-8', { fatal: true });
 const UNSTORABLE = /[\u0000\ufffd]|[\ud800-\udbff](?![\udc00-\udfff])|(?<![\ud800-\udbff])[\udc00-\udfff]/;
 
 /**
- * The pieces of a body as they come in, counted as they are read: a body in chunks says beforehand nothing of its size. What is too large is left
- * where it is; the rest is taken off the line once the answer is out (`drain-request.ts`).
- *
- * @throws DomainError `too-large`, at the piece that goes beyond `most` bytes
+ * The chunks of a body, counted while they are read: a chunked body does not state its size. A body that is too large is left unread; the
+ * rest is discarded once the answer is sent (`drain-request.ts`).
+ * @throws DomainError `too-large`, at the chunk that exceeds `most` bytes
  */
 async function* chunksOf(request: Request, most: number): AsyncGenerator<Uint8Array> {
 	if (Number(request.headers.get('content-length') ?? 0) > most) throw tooLargeError(most);
@@ -29,16 +28,15 @@ async function* chunksOf(request: Request, most: number): AsyncGenerator<Uint8Ar
 		const { done, value } = (await reader.read()) as ReadableStreamReadResult<Uint8Array>;
 		if (done) return;
 		size += value.byteLength;
-		// Not cancelled: that would break the connection before the refusal is read.
+		// Not cancelled: that would close the connection before the refusal is read.
 		if (size > most) throw tooLargeError(most);
 		yield value;
 	}
 }
 
 /**
- * A request whose body is known to be no larger than that, read where its size wasn't said beforehand (in chunks); null where it is larger. Who
- * answers before any page is rendered keeps nobody else waiting, however many send too much at once.
- *
+ * A request whose body is known to fit, read where its size was not stated (chunked); null where it is too large. Answering before any page
+ * is rendered keeps nobody waiting, however many send too much at once.
  * @param most bytes
  */
 export async function limitBodySize(request: Request, most: number): Promise<Request | null> {
@@ -53,14 +51,18 @@ export async function limitBodySize(request: Request, most: number): Promise<Req
 	}
 }
 
-/** The bytes of a body. @param most largest body, bytes @throws DomainError `too-large` */
+/**
+ * The bytes of a body.
+ * @param most largest body, bytes
+ * @throws DomainError `too-large`
+ */
 export async function readBytes(request: Request, most = MAX_BODY_BYTES): Promise<Uint8Array> {
 	const chunks: Uint8Array[] = [];
 	for await (const chunk of chunksOf(request, most)) chunks.push(chunk);
 	return Buffer.concat(chunks);
 }
 
-/** The fault of a body that is too large. */
+/** The error for a body that is too large. */
 export function tooLargeError(most = MAX_BODY_BYTES): DomainError {
 	return new DomainError('too-large', { code: 'bodyTooLarge', facts: { kB: most / 1024 } });
 }
@@ -83,10 +85,10 @@ function refuseUnstorable(value: unknown, at: string): void {
 		}
 }
 
-/** A reader of bodies of one shape: checks against a JSON Schema and throws an `invalid` fault that names the place. */
+/** A reader for bodies of one shape: validates against a JSON Schema and throws an `invalid` error that names the place. */
 export type BodyReader<T> = (request: Request) => Promise<T>;
 
-/** How deep a body may be nested: what is read here is flat. Deeper, a reader that follows it would run out of stack. */
+/** Deepest nesting of a body: everything read here is flat. A recursive parser could run out of stack beyond it. */
 const DEEPEST = 64;
 
 const [OPENS, CLOSES] = [
@@ -94,10 +96,10 @@ const [OPENS, CLOSES] = [
 	{ list: ']'.charCodeAt(0), object: '}'.charCodeAt(0) }
 ];
 
-/** Refuses a text whose brackets go deeper than any body does, before it is read; brackets within texts count too, and are as rare. */
+/** Refuses a text with deeper brackets than any valid body, before it is parsed; brackets inside strings count too, and are as rare. */
 function refuseDeep(text: string): void {
 	let depth = 0;
-	// By code units: a long text has ten million of them, and no bracket is one of two.
+	// By code units: a long text has ten million of them, and no bracket is a surrogate.
 	for (let i = 0; i < text.length; i += 1) {
 		const unit = text.charCodeAt(i);
 		if (unit === OPENS.list || unit === OPENS.object) depth += 1;
@@ -106,7 +108,11 @@ function refuseDeep(text: string): void {
 	}
 }
 
-/** Makes a reader of JSON bodies. @param schema what is taken; its type is what the reader gives. @param most largest body, bytes */
+/**
+ * Makes a reader for JSON bodies.
+ * @param schema what is accepted; also the reader's type.
+ * @param most largest body, bytes
+ */
 export function jsonReader<S extends TSchema>(schema: S, most = MAX_BODY_BYTES): BodyReader<Static<S>> {
 	const check = compileSchema<Static<S>>(schema);
 	return async (request) => checked(check, parsed(decode(await readBytes(request, most))));
@@ -123,7 +129,10 @@ function parsed(text: string): unknown {
 	}
 }
 
-/** A value that is of its shape, with texts that can be kept. @param at the place of the whole, as a JSON pointer */
+/**
+ * A value of the right shape, with texts that can be stored.
+ * @param at the place of the whole, as a JSON Pointer
+ */
 function checked<T>(check: Check<T>, value: unknown, at = ''): T {
 	refuseUnstorable(value, at);
 	const result = check(value);
@@ -136,12 +145,12 @@ function checked<T>(check: Check<T>, value: unknown, at = ''): T {
 	return result.value;
 }
 
-/** Lines that are read before others have their turn. */
+/** Lines read before other work gets its turn. */
 const LINES_AT_ONCE = 2000;
 
 const NEW_LINE = '\n'.charCodeAt(0);
 
-/** The lines of a body as they come in, without what ends them. */
+/** The lines of a body as they arrive, without line ends. */
 async function* linesOf(request: Request, most: number): AsyncGenerator<Uint8Array> {
 	let rest = new Uint8Array(0);
 	for await (const chunk of chunksOf(request, most)) {
@@ -166,9 +175,8 @@ function joined(a: Uint8Array, b: Uint8Array): Uint8Array<ArrayBuffer> {
 }
 
 /**
- * Makes a reader of long lists (`application/x-ndjson`): the first line says what it is about, each further one is an entry. Read line by
- * line as it comes in, so that a list of a hundred thousand holds nobody up.
- *
+ * Makes a reader for long lists (`application/x-ndjson`): the first line is a header, each further one an entry. Read line by line as it
+ * arrives, so that a list of a hundred thousand holds nobody up.
  * @param most largest body, bytes, and most entries
  */
 export function listReader<H extends TSchema, L extends TSchema>(
@@ -193,14 +201,14 @@ export function listReader<H extends TSchema, L extends TSchema>(
 	};
 }
 
-/** Makes a reader of HTML forms of just these fields; see {@link formReaderOf}. */
+/** Makes a reader for HTML forms with exactly these fields; see {@link formReaderOf}. */
 export function formReader<P extends TProperties>(fields: P) {
 	return formReaderOf(Type.Object(fields, { additionalProperties: false }));
 }
 
 /**
- * Makes a reader of HTML forms (`application/x-www-form-urlencoded`). Every value is text; of a field sent twice the last
- * one counts, as with a hidden default before a checkbox.
+ * Makes a reader for HTML forms (`application/x-www-form-urlencoded`). Every value is text; the last one counts for a repeated field, as
+ * with a hidden default before a checkbox.
  */
 export function formReaderOf<S extends TSchema>(schema: S): BodyReader<Static<S>> {
 	const check = compileSchema<Static<S>>(schema);

@@ -20,30 +20,30 @@ import type { ShouldContinue } from './should-continue';
 import { sendDueReminders } from '../rounds/send-due-reminders';
 import { sendRoundBatches } from '../rounds/send-round';
 
-/** Work that waits in PostgreSQL for whichever process is free. What there is to do stands in the tables; a job only says: look. */
+/** Jobs that wait in PostgreSQL for any free process. What there is to do is in the tables; a job only triggers a look. */
 const JOBS = ['letters', 'bounces', 'round', 'reminders', 'due', 'judging', 'record', 'retention'] as const;
 
-/** One kind of work. */
+/** One kind of job. */
 export type JobName = (typeof JOBS)[number];
 
-/** When each is looked for beside what wakes it: every minute, and what is looked for among all people once an hour. */
+/** When each runs besides being woken: every minute, and hourly where all people are looked through. */
 const WHEN = (name: JobName) => (name === 'retention' ? '17 * * * *' : '* * * * *');
 
-/** How long one job begins new parts of its work, ms: then the next one goes on with it. */
+/** How long a job starts new parts of its work, ms: then the next one continues. */
 const LONGEST_WORK_MS = 240_000;
 
 /**
- * A job of a process that died counts as lost after this long, s: longer than any works, with a last part of six minutes where a mail server
- * lets each letter wait. Nothing waits for it: every minute another looks, and the rows it had locked are free at once.
+ * A job of a process that died counts as lost after this long, s: longer than any runs, including a last part of six minutes where a mail
+ * server lets each email wait. Nothing waits for it: another runs every minute, and locked rows are free at once.
  */
 const EXPIRE_SECONDS = 900;
 
-/** Seconds between two looks into the queue: how long a letter waits at most before it leaves. */
+/** Interval of polling the queue, s: how long an email waits at most before it is sent. */
 const POLL_SECONDS = 1;
 
-/** The queue of one process. */
+/** The job queue of one process. */
 export interface Jobs {
-	/** Says that there is something to do; harmless where it is known. Called after the transaction that made it. */
+	/** Says that there may be something to do; harmless if repeated. Call it after the transaction that caused it. */
 	wake(name: JobName): void;
 	stop(): Promise<void>;
 }
@@ -54,8 +54,8 @@ function postmanOf(db: Db, config: Config, clock: () => Date): MailTransport {
 }
 
 /**
- * Joins the queue: this process takes jobs, and so may any number of others. Each kind of work also runs once a minute by
- * itself, so that nothing waits for a wake-up that was lost with a process.
+ * Joins the queue: this process takes jobs, and so may any number of others. Each kind of job also runs every minute, so that nothing is
+ * lost with a wake-up that died with a process.
  */
 export async function startJobs(
 	{ db, pool, config }: { db: Db; pool: pg.Pool; config: Config },
@@ -64,13 +64,13 @@ export async function startJobs(
 	const connections = new QueueConnections(config.databaseUrl);
 	const boss = new PgBoss({
 		db: connections,
-		// At most one of each kind waits, and what is done is of no interest for long.
+		// At most one of each kind waits, and completed jobs are soon of no interest.
 		archiveCompletedAfterSeconds: 3600,
 		deleteAfterDays: 1,
 		monitorStateIntervalSeconds: 60
 	});
 	boss.on('error', (error) => log({ level: 'error', event: 'queue', ...describeError(error) }));
-	// The queue makes its tables at the first start, and does so badly where several processes try at once.
+	// The queue creates its tables on first start, and fails at it where several processes try at once.
 	await withDatabaseLock(pool, () => boss.start());
 	const postman = postmanOf(db, config, clock);
 	const work: Record<JobName, (shallGoOn: ShouldContinue) => Promise<unknown>> = {
@@ -91,7 +91,7 @@ export async function startJobs(
 		},
 		record: async (shallGoOn) => {
 			const { n, newest, missing } = await sealAuditLog(db, clock, shallGoOn);
-			// Kept apart from the database by whoever keeps the log: what proves later that nothing was changed.
+			// Whoever keeps the log has this apart from the database: it proves later that nothing was changed.
 			if (n > 0) log({ level: 'info', event: 'record-sealed', lines: n, seal: newest ?? '' });
 			if (config.erasuresFile !== '') await writeErasures(db, config.erasuresFile);
 			if (missing !== 0) log({ level: 'error', event: 'record-lines-missing', lines: missing });
@@ -102,7 +102,7 @@ export async function startJobs(
 			if (n > 0) log({ level: 'info', event: 'retention', erased: n });
 			if (n > 0) wake('record');
 		},
-		// The longest work of all, after an update.
+		// The longest job of all, after an update.
 		judging: (shallGoOn) => reassessOutdatedCases(db, clock, shallGoOn)
 	};
 	for (const name of JOBS) {
@@ -123,7 +123,7 @@ export async function startJobs(
 				await work[name](shallGoOn);
 				if (!shallGoOn()) wake(name);
 			} catch (error) {
-				// The queue tries again by itself, and would say nothing of it.
+				// The queue retries by itself, and would log nothing.
 				log({ level: 'error', event: `job:${name}`, ...describeError(error) });
 				throw error;
 			}
@@ -131,12 +131,12 @@ export async function startJobs(
 		await boss.schedule(name, WHEN(name));
 	}
 	function wake(name: JobName): void {
-		// A wake-up that fails costs at most the minute until the next look.
+		// A failed wake-up costs at most the minute until the next run.
 		boss
 			.send(name, {})
 			.catch((error: unknown) => log({ level: 'warn', event: 'wake', ...describeError(error) }));
 	}
-	// What waits already need not wait for the first minute.
+	// Work that is already waiting need not wait for the first minute.
 	for (const name of JOBS) wake(name);
 	const stop = async () => {
 		await boss.stop({ graceful: true, wait: true, timeout: 5000 });

@@ -1,10 +1,10 @@
 import pg from 'pg';
 import { describeError, log } from '../log';
 
-/** Connections that the queue of one process has for itself. */
+/** Connections of one process's queue. */
 const QUEUE_CONNECTIONS = 3;
 
-/** The queue's own statements are short: one that takes so long, ms, waits for nobody. */
+/** Limits for the queue's own statements, which are all short. */
 const QUEUE_LIMITS = {
 	connectionTimeoutMillis: 10_000,
 	statement_timeout: 30_000,
@@ -13,8 +13,8 @@ const QUEUE_LIMITS = {
 } as const;
 
 /**
- * The connections of the queue. They know what runs on them: the queue marks a job as done without waiting for it, and
- * connections that close meanwhile would leave that statement waiting for one of them, and the job as if it had never ended.
+ * The queue's connections, with track of what runs on them: the queue marks a job as completed without awaiting the statement, and
+ * connections closed meanwhile would leave it without one, and the job as if it had never ended.
  */
 export class QueueConnections {
 	readonly #pool: pg.Pool;
@@ -25,7 +25,7 @@ export class QueueConnections {
 		this.#pool.on('error', (error) => log({ level: 'error', event: 'queue', ...describeError(error) }));
 	}
 
-	/** Runs one statement; the name is the one by which the queue asks for it. */
+	/** Runs one statement; the method name is the one that pg-boss expects. */
 	async executeSql(text: string, values?: unknown[]): Promise<pg.QueryResult> {
 		const running = this.#pool.query(text, values);
 		this.#running.add(running);
@@ -36,7 +36,7 @@ export class QueueConnections {
 		}
 	}
 
-	/** Closes them once everything that was asked for has its answer. */
+	/** Closes the connections once every statement has its answer. */
 	async close(): Promise<void> {
 		while (this.#running.size > 0) await Promise.allSettled(this.#running);
 		await this.#pool.end();

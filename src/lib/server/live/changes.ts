@@ -10,32 +10,31 @@ export type ChangeTopic = 'desk' | `round:${string}` | `answers:${string}` | `se
 
 const CHANNEL = 'easy_corner';
 
-/** Between two tries to reach the database again, ms. */
+/** Interval between attempts to reach the database again, ms. */
 const AGAIN_MS = 1000;
 
-/** So long a new connection is waited for, ms. */
+/** Longest wait for a new connection, ms. */
 const CONNECT_MS = 4000;
 
-/** Tells every process that something changed, with the transaction in which it does: when that is kept, or not at all. */
+/** Tells every process that something changed, within the transaction that changes it: sent on commit, or not at all. */
 export async function publishChange(db: Db, what: ChangeTopic): Promise<void> {
 	await db.execute(sql`select pg_notify(${CHANNEL}, ${what})`);
 }
 
-/** Someone who follows something. */
+/** A subscriber. */
 export interface ChangeListener {
 	/**
-	 * Called after each change, and once as soon as changes are heard. It says only, look.
-	 *
-	 * @param isChange whether something was given, or may have been missed: not so the first time
+	 * Called after each change, and once as soon as the subscription is active. It only says: look.
+	 * @param isChange whether something changed, or a change may have been missed; false the first time
 	 */
 	look(isChange: boolean): void;
-	/** Called when nothing will be told any more, as the process is about to end. */
+	/** Called when nothing more will come because the process is about to end. */
 	end(): void;
 }
 
 /**
- * Hears what any process changed, by one connection of its own that is open while someone follows something. What is shown
- * while the connection is broken is lost, so everybody is called once when it stands again.
+ * Receives changes from every process, on a connection of its own that is open while anyone follows something. What changes while the
+ * connection is broken is missed, so everyone is called once when it is back.
  */
 export class ChangeFeed {
 	private readonly followers = new Map<ChangeTopic, Set<ChangeListener>>();
@@ -49,8 +48,7 @@ export class ChangeFeed {
 
 	/**
 	 * Begins to follow something.
-	 *
-	 * @returns ends it
+	 * @returns ends the subscription
 	 */
 	follow(what: ChangeTopic, follower: ChangeListener): () => void {
 		const followers = this.followers.get(what) ?? new Set();
@@ -68,21 +66,20 @@ export class ChangeFeed {
 	}
 
 	/**
-	 * What there is to tell of something, read once after each change however many follow it.
-	 *
-	 * @param read the same for everybody who follows it
+	 * The state of something, read once after each change however many follow it.
+	 * @param read the same for everyone who follows it
 	 */
 	read(what: ChangeTopic, read: () => Promise<unknown>): Promise<unknown> {
-		// Who is not heard yet may have missed something.
+		// A subscription not yet confirmed may have missed something.
 		return this.isListening ? this.reads.read(what, read) : read();
 	}
 
-	/** Lets go of a connection that has fallen silent, and makes another. */
+	/** Drops a silent connection, and opens another. */
 	drop(): void {
 		if (this.client) destroyClient(this.client);
 	}
 
-	/** Ends everything: a stream that went on would keep the process alive. */
+	/** Ends everything: an open stream would keep the process alive. */
 	close(): void {
 		const all = [...this.followers.values()].flatMap((followers) => [...followers]);
 		this.followers.clear();
@@ -95,7 +92,7 @@ export class ChangeFeed {
 		const { client } = this;
 		this.client = null;
 		this.isListening = false;
-		// It may be broken already, and is not needed any more.
+		// It may be broken already, and is no longer needed.
 		client?.end().catch(() => {});
 	}
 

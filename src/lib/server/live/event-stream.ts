@@ -1,6 +1,9 @@
 import type { ChangeFeed, ChangeTopic, ChangeListener } from './changes';
 
-/** Follows something for as long as a session lasts: when it ends, so does what follows. @param hash of the session's token */
+/**
+ * Follows something for as long as a session lasts: both end together.
+ * @param hash of the session's token
+ */
 export function untilSignedOut(changes: Pick<ChangeFeed, 'follow'>, hash: string, what: ChangeTopic) {
 	return (follower: ChangeListener): (() => void) => {
 		const unfollow = changes.follow(what, follower);
@@ -15,20 +18,18 @@ export function untilSignedOut(changes: Pick<ChangeFeed, 'follow'>, hash: string
 	};
 }
 
-/** After this long the browser connects again, ms: no stream outlives a closed lid for long. */
+/** After this long the browser reconnects, ms: no stream outlives a closed laptop for long. */
 const MOST_MS = 5 * 60_000;
 
-/** Between two events at least, ms: many changes at once are shown as one. */
+/** Least time between two events, ms: many changes at once become one. */
 const PAUSE_MS = 250;
 
 /**
- * Server-sent events that tell a state after every change, also where it is the same as the last one told: what it sums up may
- * have gone there and back, and a page may have read it half way. A look that fails ends the stream, and the
- * browser connects again by itself.
- *
- * @param follow begins to call back after changes, and gives what ends it
- * @param state what to tell, read again for each change
- * @param ended called once, when it has ended
+ * Server-sent events with a state after every change, even if it equals the last one sent: it may have changed and changed back, and a page
+ * may have read it half-way. A failed read ends the stream, and the browser reconnects by itself.
+ * @param follow subscribes to changes, and returns how to unsubscribe
+ * @param state what to send, read again for each change
+ * @param ended called once at the end
  */
 export function eventStream(
 	follow: (follower: ChangeListener) => () => void,

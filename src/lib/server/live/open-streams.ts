@@ -1,24 +1,23 @@
 import { DomainError } from '../domain-error';
 
-/** Streams that one link or one account has open in this process at most. Our assumption: far above the windows that someone has open. */
+/** Most open streams per link and per account in this process. Our assumption: far above the windows anyone has open. */
 export const MAX_STREAMS = { link: 12, account: 40 } as const;
 
 /** Who follows something: a link or an account, by its id. */
 export type StreamOwner = `link:${string}` | `account:${string}`;
 
-/** Counts the streams that are open, so that nobody takes the connections and the reading of everybody else. */
+/** Counts open streams, so that nobody takes everyone else's connections and reads. */
 export class OpenStreams {
 	readonly #open = new Map<StreamOwner, number>();
 
-	/** How many there are. */
+	/** The number of open streams. */
 	get size(): number {
 		return [...this.#open.values()].reduce((sum, n) => sum + n, 0);
 	}
 
 	/**
 	 * Counts one more.
-	 *
-	 * @returns to be called once, as it ends
+	 * @returns to be called once, at its end
 	 * @throws DomainError `too-many` beyond {@link MAX_STREAMS}
 	 */
 	open(owner: StreamOwner): () => void {

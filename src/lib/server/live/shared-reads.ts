@@ -1,4 +1,4 @@
-/** So long one is given to whoever comes, ms: some of what is told hangs on the day, too. Our assumption. */
+/** How long a result is shared, ms: some of it depends on the date, too. Our assumption. */
 const KEPT_MS = 5000;
 
 interface Read {
@@ -7,12 +7,12 @@ interface Read {
 	readonly state: Promise<unknown>;
 }
 
-/** What is read for those who follow something, by its name: once after each change, however many follow it. */
+/** Results for those who follow something, by its name: read once after each change, however many follow. */
 export class SharedReads {
 	readonly #versions = new Map<string, number>();
 	readonly #reads = new Map<string, Read>();
 
-	/** Notes that something changed, or may have: whoever asks next has it read again. */
+	/** Marks something as changed, or possibly changed: the next request reads it again. */
 	changed(what: string): void {
 		this.#versions.set(what, (this.#versions.get(what) ?? 0) + 1);
 	}
@@ -23,7 +23,7 @@ export class SharedReads {
 		this.#reads.delete(what);
 	}
 
-	/** What there is to tell since the last change; a read that failed is not kept. */
+	/** The state since the last change; a failed read is not kept. */
 	read(what: string, read: () => Promise<unknown>): Promise<unknown> {
 		const version = this.#versions.get(what) ?? 0;
 		const known = this.#reads.get(what);

@@ -18,7 +18,7 @@ interface Measured {
 	readonly planning: Pick<PlanPool, 'waitingCount'>;
 }
 
-/** Bounds of the classes of answers by how long they took, s. */
+/** Bucket limits for response times, s. */
 const SECONDS = [0.01, 0.03, 0.1, 0.3, 1, 3, 10];
 
 const registry = new Registry();
@@ -31,7 +31,10 @@ const answered = new Histogram({
 	registers: [registry]
 });
 
-/** Notes that a request was answered. @param route its pattern, never its address */
+/**
+ * Records a response.
+ * @param route its pattern, never its URL
+ */
 export function recordResponse(method: string, route: string, status: number, seconds: number): void {
 	answered.observe({ method, route, status: String(status) }, seconds);
 }
@@ -47,7 +50,7 @@ function gauge(name: string, help: string, read: () => number | Promise<number>)
 	});
 }
 
-/** Says what is measured, once for a process. */
+/** Registers the metrics, once per process. */
 function setUp({ db, pool, watch, streams, planning }: Measured): void {
 	collectDefaultMetrics({ register: registry });
 	const unlessSilent = (read: () => Promise<number>) => () =>
@@ -79,8 +82,8 @@ function setUp({ db, pool, watch, streams, planning }: Measured): void {
 }
 
 /**
- * Gives figures in the text form of Prometheus at `/metrics`, on a port of their own and on this machine alone: they are no business of whoever may open
- * the program's pages.
+ * Serves metrics in the Prometheus text format at `/metrics`, on a port of their own and on this machine only: they are not for the
+ * application's users.
  */
 export function serveMetrics(port: number, measured: Measured): Server {
 	setUp(measured);

@@ -13,7 +13,7 @@ import { DomainError } from '../domain-error';
 
 const { languageReviews } = schema;
 
-/** One safety text in English and in the language that is checked. */
+/** A safety text in English and in the language under review. */
 export interface SafetyText {
 	readonly key: string;
 	readonly english: string;
@@ -22,7 +22,7 @@ export interface SafetyText {
 
 const EXAMPLE_NUMBER = '112';
 
-/** Everything that is said to a person with a warning sign, by a key that stays. */
+/** Every text shown to a person with a warning sign, by a stable key. */
 function safetyTextsOf(locale: string): Readonly<Record<string, string>> {
 	const t = messagesFor(locale);
 	const stop = stopTextsFor(locale);
@@ -49,7 +49,7 @@ const hashOf = (language: Language) =>
 		.update(JSON.stringify(safetyTextsOf(language)))
 		.digest('base64url');
 
-/** Whether the warning-sign texts of a language may stand alone: English, and what somebody has checked as it is now. One look by key. */
+/** Whether a language's warning-sign texts may be shown alone: English, and those reviewed in their present wording. One key look-up. */
 export async function areSignsReviewed(db: Db, locale: string): Promise<boolean> {
 	const language = languageOf(locale);
 	if (language === 'en') return true;
@@ -60,7 +60,7 @@ export async function areSignsReviewed(db: Db, locale: string): Promise<boolean>
 	return row?.hash === hashOf(language);
 }
 
-/** The safety texts of a language beside the English ones, and who has checked them. */
+/** The safety texts of a language next to the English ones, and the reviewer. */
 export async function reviewPage(db: Db, actor: Actor, language: Language) {
 	requirePermission(actor, 'settings:change');
 	const english = safetyTextsOf('en');
@@ -78,7 +78,7 @@ export async function reviewPage(db: Db, actor: Actor, language: Language) {
 	return { texts, review: isCurrent ? (review ?? null) : null };
 }
 
-/** Notes who has checked the safety texts of a language: from now on they stand without the English beside them. */
+/** Records the reviewer of a language's safety texts: from now on they are shown without the English. */
 export async function confirmReview(
 	db: Db,
 	actor: Actor,

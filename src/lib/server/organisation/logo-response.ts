@@ -2,7 +2,7 @@ import { createHash } from 'node:crypto';
 import type { Db } from '../db/client';
 import { readLogo } from './read-organisation';
 
-/** The organisation's logo as an answer; 304 where the browser has it already, 404 where there is none. */
+/** The organisation's logo as a response; 304 where the browser has it, 404 where there is none. */
 export async function logoResponse(db: Db, request: Request): Promise<Response> {
 	const logo = await readLogo(db);
 	if (!logo) return new Response(null, { status: 404 });

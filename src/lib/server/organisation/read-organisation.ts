@@ -17,21 +17,21 @@ const FIELDS = {
 	language: organisation.language
 };
 
-/** Who runs Easy Corner; {@link UNSET_ORGANISATION} until a coordinator has set it. One look by key. */
+/** The organisation; {@link UNSET_ORGANISATION} until a coordinator has set it. One key look-up. */
 export async function readOrganisation(db: Db): Promise<Organisation> {
 	const [row] = await db.select(FIELDS).from(organisation).where(eq(organisation.id, 1));
 	return row ?? UNSET_ORGANISATION;
 }
 
-/** A logo as it is shown. */
+/** A logo as displayed. */
 export interface Logo {
-	/** A PNG that we made. */
+	/** A PNG made by us. */
 	readonly png: Buffer;
 	readonly widthPx: number;
 	readonly heightPx: number;
 }
 
-/** The organisation's logo; null where it has none. One look by key. */
+/** The organisation's logo; null where there is none. One key look-up. */
 export async function readLogo(db: Db): Promise<Logo | null> {
 	const [row] = await db
 		.select({
@@ -45,16 +45,16 @@ export async function readLogo(db: Db): Promise<Logo | null> {
 	return png && widthPx && heightPx ? { png, widthPx, heightPx } : null;
 }
 
-/** What stands at the head of a printed page. */
+/** The letterhead of a printed page. */
 export interface Letterhead {
 	readonly name: string;
-	/** Lines of the postal address; none where nobody has set it. */
+	/** Lines of the postal address; empty where not set. */
 	readonly address: readonly string[];
-	/** Pixels of the logo that `/logo` gives; null where there is none. */
+	/** Size of the logo at `/logo`, pixels; null where there is none. */
 	readonly logo: { readonly widthPx: number; readonly heightPx: number } | null;
 }
 
-/** The head of a printed page. One look by key, without the picture. */
+/** The letterhead of a printed page. One key look-up, without the image. */
 export async function readLetterhead(db: Db): Promise<Letterhead> {
 	const [row] = await db
 		.select({

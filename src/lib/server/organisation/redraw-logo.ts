@@ -6,16 +6,16 @@ import type { Logo } from './read-organisation';
 /** Twice the size at which a logo is shown, so that it is sharp on every screen. Pixels. */
 const MOST_PX = { width: 480, height: 160 } as const;
 
-/** A picture of more pixels than this is refused before it is read: a small file can unpack to gigabytes. */
+/** An image with more pixels than this is refused before decoding: a small file can unpack to gigabytes. */
 const MOST_PIXELS = 40_000_000;
 
-/** What can be drawn without running anything: an SVG may hold scripts, and load files. */
+/** Formats that can be drawn without running anything: an SVG may contain scripts and load files. */
 const FORMATS: readonly (string | undefined)[] = ['png', 'jpeg', 'webp'];
 
 /**
- * Draws an uploaded logo anew as a PNG that fits {@link MOST_PX}: nothing of the file itself is kept, neither what it hides nor where a photo was taken.
- *
- * @throws DomainError `logoUnreadable` where it is too large, or no PNG, JPEG or WebP
+ * Redraws an uploaded logo as a PNG that fits {@link MOST_PX}: nothing of the file itself is kept, neither what it hides nor where a photo
+ * was taken.
+ * @throws DomainError `logoUnreadable` where it is too large, or not a PNG, JPEG or WebP
  */
 export async function redrawLogo(upload: Uint8Array): Promise<Logo> {
 	const unreadable = () => new DomainError('invalid', 'logoUnreadable', '/logo');
@@ -32,7 +32,7 @@ export async function redrawLogo(upload: Uint8Array): Promise<Logo> {
 		return { png: data, widthPx: info.width, heightPx: info.height };
 	} catch (error) {
 		if (error instanceof DomainError) throw error;
-		// sharp has one kind of error for every picture that can't be read.
+		// sharp has one kind of error for every unreadable image.
 		throw unreadable();
 	}
 }

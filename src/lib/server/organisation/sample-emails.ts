@@ -13,19 +13,19 @@ import { readLogo, readOrganisation } from './read-organisation';
 
 const { users } = schema;
 
-/** Which email is looked at. */
+/** The email to preview. */
 interface Sample {
 	readonly kind: EmailKind;
 	readonly language: Language;
 }
 
-/** The email that an address asks for; the first kind, in English, where it names none that there is. */
+/** The email named in a URL; the first kind, in English, where it names none. */
 export const sampleOf = (query: URLSearchParams): Sample => ({
 	kind: EMAIL_KINDS.find((one) => one === query.get('kind')) ?? EMAIL_KINDS[0],
 	language: LANGUAGES.find((one) => one === query.get('language')) ?? LANGUAGES[0]
 });
 
-/** A day and a number of minutes that stand for a person's own. */
+/** A day and a number of minutes in place of a person's own. */
 const SAMPLE_DETAILS = {
 	until: new Intl.DateTimeFormat(DEFAULT_DATE_LOCALE, { dateStyle: 'long', timeZone: 'UTC' }).format(
 		new Date('2030-03-30T00:00:00Z')
@@ -33,7 +33,7 @@ const SAMPLE_DETAILS = {
 	minutesLeft: 5
 } as const;
 
-/** Where the button of a sample leads: back to the page that shows it, and to nobody's answers. */
+/** Where a sample's button leads: back to the page that shows it, and to nobody's answers. */
 const linkOf = ({ kind, language }: Sample) => `/desk/organisation/emails?kind=${kind}&language=${language}`;
 
 async function wordsFor(db: Db, actor: Actor & { readonly id: string }, sample: Sample): Promise<EmailWords> {
@@ -43,7 +43,7 @@ async function wordsFor(db: Db, actor: Actor & { readonly id: string }, sample: 
 	return emailWords(sample.kind, reader, await readOrganisation(db), details);
 }
 
-/** An email of a kind as it arrives, made out to whoever looks at it. */
+/** An email of a kind as it arrives, addressed to whoever previews it. */
 export async function previewEmail(
 	db: Db,
 	actor: Actor & { readonly id: string },
@@ -58,7 +58,10 @@ export async function previewEmail(
 	});
 }
 
-/** Sends an email of a kind to whoever asks for it. @returns the address that it goes to */
+/**
+ * Sends an email of a kind to whoever asked.
+ * @returns the address it goes to
+ */
 export async function sendSampleEmail(
 	db: Db,
 	actor: Actor & { readonly id: string },

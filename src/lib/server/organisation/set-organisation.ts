@@ -10,7 +10,7 @@ import { readOrganisation, type Logo } from './read-organisation';
 
 const { organisation } = schema;
 
-/** The organisation's settings with the version that a change has to name, and whether there is a logo. */
+/** The organisation's settings with their version, and whether there is a logo. */
 export async function organisationPage(db: Db, actor: Actor) {
 	requirePermission(actor, 'settings:change');
 	const [row] = await db
@@ -25,8 +25,7 @@ export async function organisationPage(db: Db, actor: Actor) {
 }
 
 /**
- * Sets the logo, or removes it, and leaves everything else as it is.
- *
+ * Sets or removes the logo and leaves everything else unchanged.
  * @throws DomainError where the organisation has no name yet
  */
 export async function setLogo(db: Db, actor: Actor, logo: Logo | null, now: Date): Promise<void> {
@@ -45,7 +44,7 @@ export async function setLogo(db: Db, actor: Actor, logo: Logo | null, now: Date
 	});
 }
 
-/** Every field without the blanks around it, and no law where taking part is voluntary. */
+/** Every field trimmed, and no law where taking part is voluntary. */
 function tidied(typed: Organisation): Organisation {
 	const entries = Object.entries(typed).map(([field, value]) => [field, (value as string).trim()] as const);
 	const trimmed = Object.fromEntries(entries) as unknown as Organisation;
@@ -64,9 +63,8 @@ function requireUsable({ name, contactName, genuinePage, replyTo }: Organisation
 }
 
 /**
- * Sets who runs Easy Corner: from now on in every email, privacy text, report and printed letter.
- *
- * @param input with the version that the page was shown with; 0 the first time
+ * Sets the organisation: from now on in every email, privacy text, report and printed letter.
+ * @param input with the version that the page showed; 0 the first time
  * @throws DomainError where a field can't be used, or somebody else has changed it meanwhile
  */
 export async function setOrganisation(

@@ -17,10 +17,10 @@ import { peopleIdsWhere, peopleWhere, type PeopleFilter } from './people-filter'
 
 const { cases, people } = schema;
 
-/** People that a bulk act reaches at most. */
+/** Most people in a bulk act. */
 export const MAX_IN_BULK = 500;
 
-/** What is done to many at once. */
+/** Acts on many people. */
 export type BulkAct =
 	| { readonly kind: 'send' }
 	| { readonly kind: 'team'; readonly team: string }
@@ -28,16 +28,14 @@ export type BulkAct =
 	| { readonly kind: 'return' }
 	| { readonly kind: 'follow-up'; readonly due: string; readonly reason: string };
 
-/** Who a bulk act is for: those that were ticked, or everyone that a filter shows. */
+/** Whom a bulk act is for: selected people, or everyone that a filter shows. */
 export type BulkSelection = { readonly ids: readonly string[] } | { readonly filter: PeopleFilter };
 
 /**
- * Does one thing to many people, all of them or none.
- *
- * @param expected how many were shown when it was asked; refused where it has changed since
- * A self-assessment is not sent to who is with a clinician, has something grave open, or is answering or has just answered.
- *
- * @returns how many it was done to, and who was left out and why
+ * Does one act to many people, all or none. A self-assessment is not sent to anyone who is with a clinician, has something serious open, is
+ * answering or has just answered.
+ * @param expected the number shown when it was requested; refused where it has changed since
+ * @returns the number of people, and who was left out and why
  */
 export async function actInBulk(
 	db: Db,

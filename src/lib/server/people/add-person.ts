@@ -8,7 +8,7 @@ import { reassessCase } from '../case-assessments/reassess-cases';
 import { readOrganisation } from '../organisation/read-organisation';
 import { checkPersonDetails, type PersonDetails } from './person-details';
 
-/** What is known of a person when they are added; the rest may follow. */
+/** The details of a person being added; the rest may follow. */
 export type NewPerson = Pick<PersonDetails, 'name' | 'email' | 'team'> & Partial<PersonDetails>;
 
 const NOT_KNOWN = {
@@ -19,7 +19,7 @@ const NOT_KNOWN = {
 	timeZone: ''
 } as const;
 
-/** Adds a person. An address that is known already is refused: one person, one record. */
+/** Adds a person. A known email address is refused: one person, one record. */
 export async function addPerson(db: Db, actor: Actor, input: NewPerson, now: Date): Promise<string> {
 	requirePermission(actor, 'people:change');
 	const { language } = await readOrganisation(db);

@@ -11,7 +11,7 @@ import { checkPersonDetails, type PersonDetails } from './person-details';
 
 const { people } = schema;
 
-/** Changes what is known of a person. A new address is tried again, if letters to the old one came back. */
+/** Changes a person's details. A new address is tried again if emails to the old one bounced. */
 export async function changePerson(
 	db: Db,
 	actor: Actor,

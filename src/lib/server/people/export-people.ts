@@ -19,13 +19,13 @@ const { assessments, cases, equipmentRequests, caseAssessments, people, users } 
 /** People read at once while a table is written. */
 const EXPORT_CHUNK = 5000;
 
-/** A moment as the organisation's day. */
+/** A moment as the organisation's date. */
 const dayOf = (moment: SQL) => sql`to_char(${moment} at time zone ${organisationZone}, 'YYYY-MM-DD')`;
 
-/** The sorest place of the newest judgement's trend. */
+/** The worst score of the newest assessment. */
 const worst = sql`(select j.document -> 'worsts' -> -1 from ${caseAssessments} j where j.id = ${cases.judgementId})`;
 
-/** Each column as a text; empty where nothing is known. */
+/** Each column as text; empty where unknown. */
 const STANDING: Readonly<Record<Exclude<ExportColumn, RosterField>, SQL>> = {
 	state: sql`case when ${cases.answeredAt} is not null then 'answered' when ${cases.startedAt} is not null then 'started'
 		when ${cases.sentAt} is not null then 'sent' else 'none' end`,
@@ -56,8 +56,8 @@ const textOf = (column: ExportColumn): SQL =>
 	sql`coalesce(${isRosterField(column) ? sql`${people[column]}` : STANDING[column]}, '')`;
 
 /**
- * The people that a filter shows as CSV in the columns that are chosen, with the mark by which a spreadsheet knows the encoding. Read in chunks
- * by id: the table may be of any length, and no more than a chunk is held.
+ * The people of a filter as CSV in the chosen columns, with the byte order mark by which spreadsheets recognise the encoding. Read in
+ * chunks by id: the table may have any length, and only one chunk is in memory.
  */
 export async function* exportPeople(
 	db: Db,

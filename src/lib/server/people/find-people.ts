@@ -6,15 +6,15 @@ import { searchCondition, TRIGRAM, whereCase, wherePerson, type PeopleFilter } f
 const { people, cases } = schema;
 
 /**
- * People that a filter may find to be looked up first and sorted then; with more the list is read in its order, which costs less from
- * about here on: whom a filter finds is spread over the order.
+ * Most people for whom a filter is looked up first and sorted afterwards; for more, the list is read in its order, which costs less from
+ * about here on, because a filter's people are spread over the order.
  */
 const MOST_FILTERED = 4000;
 
-/** The same of a search, which finds names that stand together. */
+/** The same for a search, which finds names that are close together. */
 const MOST_SEARCHED = 15_000;
 
-/** How many rows the database expects of a statement; nothing is read. */
+/** How many rows the database expects for a statement; nothing is read. */
 async function expectedRows(db: Db, statement: SQL): Promise<number> {
 	const { rows } = await db.execute<{ 'QUERY PLAN': [{ Plan: { 'Plan Rows': number } }] }>(
 		sql`explain (format json) ${statement}`
@@ -22,26 +22,25 @@ async function expectedRows(db: Db, statement: SQL): Promise<number> {
 	return rows[0]?.['QUERY PLAN'][0].Plan['Plan Rows'] ?? Infinity;
 }
 
-/** The people of a page and how many there are in all. */
+/** The people of a page, and the total. */
 export interface FoundPeople {
 	readonly ids: readonly string[];
 	/** Counted up to {@link PeopleQuery.mostCounted} and one more. */
 	readonly counted: number;
 }
 
-/** Which part of the list is wanted. */
+/** The part of the list to read. */
 export interface PeopleQuery {
-	/** In which order, and behind which place of it. */
+	/** The order, and the position to continue from. */
 	readonly order: SortColumns;
 	readonly most: number;
 	readonly mostCounted: number;
 }
 
 /**
- * Finds the people of a filter, in an order. What few people meet is looked up by its own index first and sorted then; where a filter
- * narrows little, the list is read along the index of its order until the page is full. The database is asked how many it expects,
- * and is not left to choose by itself: it takes what is found to be spread evenly over the order, which it is not.
- *
+ * Finds the people of a filter, in an order. A filter that few people match is looked up by its own index first and sorted then; with one
+ * that matches many, the list is read along the index of its order until the page is full. The database is asked for its estimate but not
+ * left to choose: it assumes matches are spread evenly over the order, which they are not.
  * @param most people up to whom a filter, or a search, is looked up first
  */
 export async function findPeople(
@@ -84,7 +83,10 @@ export async function findPeople(
 	return { ids: page.rows.map(({ id }) => id), counted: counted.rows.length };
 }
 
-/** Looks all of them up, once, then takes the page and counts. @param from tables and conditions that find them */
+/**
+ * Looks them all up once, then takes the page and counts.
+ * @param from tables and conditions that find them
+ */
 async function lookUp(db: Db, from: SQL, { order, most, mostCounted }: PeopleQuery): Promise<FoundPeople> {
 	const names = order.keys.map((_, i) => sql.identifier(`key_${i}`));
 	const columns = names.map((name) => sql`${name}`);

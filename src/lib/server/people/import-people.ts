@@ -24,42 +24,42 @@ import { saveRosterMapping } from './roster-mappings';
 
 const { cases, people } = schema;
 
-/** People written in one statement, and rows read before others have their turn. */
+/** People written in one statement, and rows read before other work gets its turn. */
 const CHUNK = 2000;
 
-/** Faults told at most: with more the file is of another kind. */
+/** Most errors shown: with more, the file is of another kind. */
 const MOST_FAULTS = 200;
 
-/** Of each kind of change, people that are shown by name. */
+/** Most people shown by name for each kind of change. */
 const MOST_SHOWN = 100;
 
-/** People who can be marked as left, or taken back, by one file: more would be another file. Our assumption. */
+/** Most people that one file can mark as left or as returned: more would be the wrong file. Our assumption. */
 export const MAX_LEAVERS_AND_RETURNERS = 2000;
 
-/** A file as its page sends it. */
+/** A file as sent by its page. */
 export interface ImportInput {
 	readonly lines: readonly (readonly string[])[];
 	readonly columns: ColumnMap;
-	/** Number of the first line as a spreadsheet counts its rows. */
+	/** Number of the first line as a spreadsheet numbers its rows. */
 	readonly firstRow: number;
-	/** The headings of the file, under which its columns are remembered; empty for none. */
+	/** The file's headings, under which its columns are remembered; empty for none. */
 	readonly headings: string;
-	/** What was seen before it is applied; null to tell only what would be done. */
+	/** What was seen before applying; null for a preview. */
 	readonly apply: {
 		/** Names this one act. */
 		readonly key: string;
 		readonly added: number;
 		readonly changed: number;
-		/** Marks as left who is not in the file. */
+		/** Marks people missing from the file as left. */
 		readonly leaveAbsent: boolean;
-		/** Takes back who has left and is in the file. */
+		/** Takes back people who had left and are in the file. */
 		readonly takeBack: boolean;
 	} | null;
 }
 
 /**
- * What a file changes of people who are known, where it has a column for it. Their address is what they are known by; their language they choose
- * themselves, on their own pages.
+ * What a file changes for known people, where it has a column for it. Their email address identifies them; their language they choose on
+ * their own pages.
  */
 const KNOWN_FIELDS = ROSTER_FIELDS.filter((field) => field !== 'email' && field !== 'language');
 
@@ -74,12 +74,11 @@ async function readInPieces({ lines, columns, firstRow }: ImportInput): Promise<
 }
 
 /**
- * Takes a roster in: who is new by their address is added, who is known is changed where the file says otherwise; a field without a column
- * stays as it is, and new people without a language get the organisation's. Who is absent or back is told, and moved only where that is asked for. All of it or nothing: with one fault nothing is
- * taken in. The same file again changes nothing.
- *
- * Cost: the file goes into a temporary table, and is compared with the people as one set along people_email_key; no more of either than is shown comes back.
- * A statement for every two thousand rows that are written.
+ * Imports a roster: people new by their email address are added, known ones are changed where the file differs. A field without a column
+ * stays unchanged, and new people without a language get the organisation's. Absent and returning people are reported, and changed only on
+ * request. All or nothing: with one error nothing is imported. The same file again changes nothing. Cost: the file goes into a temporary
+ * table and is compared with the people as a set along people_email_key; only as many rows as are shown come back. One statement for every
+ * two thousand rows written.
  */
 export async function importPeople(
 	db: Db,
@@ -112,12 +111,12 @@ export async function importPeople(
 				code: 'tooManyMoved',
 				facts: { n, most: MAX_LEAVERS_AND_RETURNERS }
 			});
-		// Who is absent or back is known before the file is written: afterwards all of it is there.
+		// Absent and returning people are determined before the file is written: afterwards everyone in it is there.
 		const backIds = apply.takeBack ? await idsOf(tx, BACK) : [];
 		const absentIds = apply.leaveAbsent ? await idsOf(tx, ABSENT) : [];
 		await judgeMoved(tx, known);
 		for (let from = 0; from < read.length; from += CHUNK) await write(tx, from, known, now);
-		// What coming back alone makes due is held back, as all that an import makes due.
+		// What returning alone makes due is held back, like everything an import makes due.
 		if (apply.takeBack) await judgeAgain(tx, backIds);
 		await tx.execute(sql`
 			insert into ${cases} (person_id)
@@ -152,7 +151,7 @@ const column = (field: RosterField) => sql.identifier(people[field].name);
 
 const names = (fields: readonly RosterField[]) => sql.join(fields.map(column), sql`, `);
 
-/** The fields of a row source; of the file's they are named as the roster names them, of the table's as its columns. */
+/** The fields of a row source: the file's are named as in the roster, the table's as its columns. */
 const values = (fields: readonly RosterField[], source: string, isTable = false) =>
 	sql.join(
 		fields.map((field) => sql`${sql.identifier(source)}.${isTable ? column(field) : sql.identifier(field)}`),
@@ -173,17 +172,17 @@ const differs = (told: readonly RosterField[], source: string): SQL =>
 		? sql`false`
 		: sql`(${values(told, 'people', true)}) is distinct from (${values(told, source, source === 'excluded')})`;
 
-/** Fields that say where someone lives: with them, working days and days of emails move. */
+/** Fields that say where someone lives: they move working days and days of emails. */
 const PLACE_FIELDS: readonly RosterField[] = ['country', 'region', 'timeZone'];
 
-/** Has people judged again by the queue, or by the next act on them; what that alone makes due is held back. */
+/** Has people assessed again by the queue, or by the next act on them; what that alone makes due is held back. */
 async function judgeAgain(tx: Db, personIds: readonly string[]): Promise<void> {
 	if (personIds.length === 0) return;
 	await tx.execute(sql`update ${cases} set rules_version = '' where person_id = any(${sql.param(personIds)}::uuid[])
 		and rules_version is not null`);
 }
 
-/** Has those judged again whom the file moves to another place. */
+/** Marks people whom the file moves to another place to be assessed again. */
 async function judgeMoved(tx: Db, told: readonly RosterField[]): Promise<void> {
 	const places = told.filter((field) => PLACE_FIELDS.includes(field));
 	if (places.length === 0) return;
@@ -191,7 +190,7 @@ async function judgeMoved(tx: Db, told: readonly RosterField[]): Promise<void> {
 		where person_id = people.id and rules_version is not null and (${differs(places, 'x')})`);
 }
 
-/** Writes the rows of the file from one line on, a chunk of them. */
+/** Writes a chunk of the file's rows, from a given line on. */
 async function write(tx: Db, from: number, told: readonly RosterField[], now: Date): Promise<void> {
 	const set = told.map((field) => sql`${column(field)} = excluded.${column(field)}`);
 	await tx.execute(sql`
@@ -202,7 +201,7 @@ async function write(tx: Db, from: number, told: readonly RosterField[], now: Da
 		where ${differs(told, 'excluded')}`);
 }
 
-/** The file as a table of this transaction's own, its lines numbered from 0: it is compared with the people as one set. */
+/** The file as a temporary table of this transaction, its lines numbered from 0, for comparison with the people as a set. */
 async function putAside(tx: Db, read: readonly RosterPerson[]): Promise<void> {
 	const fields = ROSTER_FIELDS.map((field) => sql`${sql.identifier(field)} text not null`);
 	await tx.execute(
@@ -218,10 +217,10 @@ async function putAside(tx: Db, read: readonly RosterPerson[]): Promise<void> {
 	await tx.execute(sql`analyze roster`);
 }
 
-/** Whom the file takes back: they have left, and it has them. */
+/** People whom the file takes back: they have left, and are in it. */
 const BACK = sql`roster x join ${people} on lower(people.email) = x.email where people.left_at is not null`;
 
-/** Who is not in the file. */
+/** People who are not in the file. */
 const ABSENT = sql`${people} where people.left_at is null
 	and not exists (select 1 from roster x where x.email = lower(people.email))`;
 
@@ -230,7 +229,7 @@ async function idsOf(tx: Db, of: SQL): Promise<string[]> {
 	return rows.map(({ id }) => id);
 }
 
-/** Someone whom the file changes: as they are, and as it has them. */
+/** A person whom the file changes: present values, and the file's. */
 type Changed = Record<`${'is' | 'file'}.${RosterField}`, string>;
 
 function changeOf(row: Changed, told: readonly RosterField[]): RosterChange {
@@ -242,7 +241,7 @@ function changeOf(row: Changed, told: readonly RosterField[]): RosterChange {
 	return { name, email, team, fields };
 }
 
-/** What taking in the file that was put aside would do; reads only. */
+/** What importing the file would do; reads only. */
 async function compare(tx: Db, told: readonly RosterField[]) {
 	const known = sql`roster x join ${people} on lower(people.email) = x.email`;
 	const added = sql`roster x where not exists (select 1 from ${people} where lower(people.email) = x.email)`;

@@ -12,7 +12,7 @@ import { sortColumns, type SortOrder } from './people-order';
 
 const { people, cases, users } = schema;
 
-/** One line of the list. */
+/** A line of the list. */
 export interface PersonLine {
 	readonly id: string;
 	readonly name: string;
@@ -21,20 +21,20 @@ export interface PersonLine {
 	readonly country: string;
 	readonly staffNumber: string;
 	readonly phone: string;
-	/** Who looks after them. */
+	/** The coordinator assigned to them. */
 	readonly owner: string | null;
-	/** Null before the first judgement. */
+	/** Null before the first assessment. */
 	readonly level: TriageLevel | null;
 	readonly answeredAt: Date | null;
 	readonly state: PersonState;
-	/** When that was: the day it was sent, started or answered. */
+	/** The day it was sent, started or answered. */
 	readonly at: Date | null;
 	readonly checksOff: number | null;
 	readonly checksUnsure: number | null;
 	readonly followUpDue: string | null;
 	readonly hasLeft: boolean;
 	readonly hasBounced: boolean;
-	/** Why a send to many would leave them out; null where it would not. */
+	/** Why sending to many would leave them out; null where it would not. */
 	readonly leftOut: ExclusionReason | null;
 }
 
@@ -50,12 +50,12 @@ export interface PeoplePage {
 /** People on one page. */
 export const PEOPLE_PER_PAGE = 50;
 
-/** Counted to here and no further: a list of thousands is narrowed, not read. As many as a bulk act reaches. */
+/** Counting stops here: a list of thousands is filtered, not read. As many as a bulk act reaches. */
 export const MAX_COUNTED = 500;
 
 type Newest = Pick<typeof cases.$inferSelect, 'sentAt' | 'revokedAt' | 'startedAt' | 'answeredAt'>;
 
-/** Where an assessment stands at a moment. */
+/** The state of a self-assessment. */
 export function personStateOf(newest: Newest | null): { state: PersonState; at: Date | null } {
 	if (!newest?.sentAt) return { state: 'none', at: null };
 	if (newest.answeredAt) return { state: 'answered', at: newest.answeredAt };
@@ -63,7 +63,7 @@ export function personStateOf(newest: Newest | null): { state: PersonState; at: 
 	return newest.startedAt ? { state: 'started', at: newest.startedAt } : { state: 'sent', at: newest.sentAt };
 }
 
-/** People in an order, by name where none is asked for, a page at a time, with what `cases` keeps of each; how they are found stands in `find-people.ts`. */
+/** People in an order, by default by name, one page at a time, with the columns of `cases`; `find-people.ts` finds them. */
 export async function listPeople(
 	db: Db,
 	actor: Actor,
@@ -121,8 +121,8 @@ export async function listPeople(
 }
 
 /**
- * What stands in a column of people, each once and in order: found by jumping from one value to the next along the column's
- * index, so the cost follows the values and not the people.
+ * The distinct values of a people column, in order: found by jumping from value to value along the column's index, so the cost follows the
+ * values, not the people.
  */
 async function valuesOf(db: Db, column: 'team' | 'country'): Promise<string[]> {
 	const name = sql.identifier(column);
@@ -136,16 +136,16 @@ async function valuesOf(db: Db, column: 'team' | 'country'): Promise<string[]> {
 	return rows.map(({ value }) => value);
 }
 
-/** As {@link teamsOf}, of whoever may ask for names of teams. */
+/** Like {@link teamsOf}, for anyone who may see team names. */
 export const teamNames = (db: Db): Promise<string[]> => valuesOf(db, 'team');
 
-/** Every team that has anybody; along people_team_idx. */
+/** Every team with anyone in it; along people_team_idx. */
 export async function teamsOf(db: Db, actor: Actor): Promise<string[]> {
 	requirePermission(actor, 'people:read');
 	return teamNames(db);
 }
 
-/** Every country that anybody is in; along people_country_idx. */
+/** Every country with anyone in it; along people_country_idx. */
 export async function countriesOf(db: Db, actor: Actor): Promise<string[]> {
 	requirePermission(actor, 'people:read');
 	return valuesOf(db, 'country');

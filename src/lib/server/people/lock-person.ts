@@ -5,22 +5,22 @@ import { personPlaceOf, type PersonPlace } from './person-place';
 
 const { people } = schema;
 
-/** A person with their place; whoever changes anything of theirs holds their row. */
+/** A person with their place; whoever changes anything of theirs holds their row lock. */
 export type LockedPerson = typeof people.$inferSelect & { readonly place: PersonPlace };
 
-/** The organisation's zone, which travels with the connection. */
+/** The organisation's time zone, set on each connection. */
 export const organisationZone = sql<string>`coalesce(current_setting('easy_corner.time_zone', true), 'UTC')`;
 
 /**
- * Locks a person before anything else of theirs: every act on a case begins with it, so that two at once stand in line and
- * never wait for each other in a ring. Rows that refer to the person may still be written by others in the meantime.
+ * Locks a person before anything else of theirs: every act on a case begins with this, so that two at once queue up and never wait for each
+ * other in a circle. Others may still insert rows that refer to the person.
  */
 export async function lockPerson(tx: Db, personId: string): Promise<LockedPerson | null> {
 	const [person] = await personById(tx, personId).for('no key update');
 	return person ? withPlace(person) : null;
 }
 
-/** Locks several people, in one order for everyone who does; those who are not there any more are left out. */
+/** Locks several people, always in the same order; people no longer there are left out. */
 export async function lockPeople(tx: Db, personIds: readonly string[]): Promise<LockedPerson[]> {
 	const rows = await tx
 		.select({ ...getTableColumns(people), organisationZone })
@@ -31,7 +31,7 @@ export async function lockPeople(tx: Db, personIds: readonly string[]): Promise<
 	return rows.map(withPlace);
 }
 
-/** The same for a page that only reads: nothing is locked. */
+/** The same without a lock, for a page that only reads. */
 export async function readPersonPlace(db: Db, personId: string): Promise<LockedPerson | null> {
 	const [person] = await personById(db, personId);
 	return person ? withPlace(person) : null;
@@ -51,7 +51,7 @@ function withPlace({
 	return { ...row, place: personPlaceOf(row, zone) };
 }
 
-/** The same, or the refusal that says that there is nobody. */
+/** The same, or an error where there is no such person. */
 export async function requirePerson(tx: Db, personId: string): Promise<LockedPerson> {
 	const person = await lockPerson(tx, personId);
 	if (!person) throw new DomainError('not-found', 'personGone');

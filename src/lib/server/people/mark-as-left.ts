@@ -8,8 +8,8 @@ import { schema, type Db } from '../db/client';
 const { assessments, checkIns, followUps, people, roundPeople } = schema;
 
 /**
- * Someone leaves: every link of theirs ends and says so, nobody reminds them, looks that were set are done. What was is kept until they
- * are removed. A warning sign without an outcome stays open, and so does a message: leaving settles nobody's health.
+ * Marks a person as left: every link of theirs ends and says so, reminders stop, and follow-ups are closed. Their data is kept until they
+ * are erased. A warning sign without an outcome stays open, and so does a message: leaving settles nobody's health.
  */
 export async function markAsLeft(
 	db: Db,
@@ -43,7 +43,7 @@ async function leaveWithin({ tx, rows, person }: DeskActContext, actor: Actor, n
 	await writeAuditLine(tx, actor, { at: now, act: 'person-left', personId: id });
 }
 
-/** Someone is here again; the links that ended when they left work again, but for those that a newer one has replaced. */
+/** Takes a person back; links that ended when they left work again, except those replaced by a newer one. */
 export async function markAsReturned(
 	db: Db,
 	actor: Actor,

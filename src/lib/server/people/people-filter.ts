@@ -7,23 +7,23 @@ import { schema } from '../db/client';
 
 const { cases, observations, people } = schema;
 
-/** What a list of people is narrowed to; empty texts narrow nothing. */
+/** The filter of a list of people; empty texts filter nothing. */
 export interface PeopleFilter {
 	readonly search: string;
 	readonly team: string;
 	readonly country: string;
 	readonly state: PersonState | '';
 	readonly level: TriageLevel | '';
-	/** Who reported discomfort there last, and at whose corner this stands as found. */
+	/** People whose last report has discomfort there, and whose workstation has this open finding. */
 	readonly hurts: Region | '';
 	readonly finding: FindingId | '';
-	/** Who is here, who has left, or whose letters come back. */
+	/** People who are here, who have left, or whose emails bounce. */
 	readonly who: 'here' | 'left' | 'bounced';
 }
 
-/** The filter of an address; what can't be one narrows nothing. */
+/** The filter in a URL. */
 export function filterOfQuery(query: URLSearchParams): PeopleFilter {
-	// What PostgreSQL could not hold finds nobody, like any other text that matches nothing.
+	// Text that PostgreSQL can't store finds nobody, like any text without a match.
 	const text = (name: string) => (query.get(name) ?? '').replaceAll('\0', '').slice(0, 100).trim();
 	const oneOf = <T extends string>(name: string, values: readonly T[]) =>
 		values.find((value) => value === query.get(name)) ?? '';
@@ -44,12 +44,12 @@ function literal(text: string): string {
 	return text.replace(/[\\%_]/g, (c) => `\\${c}`);
 }
 
-/** Letters from which a trigram narrows anything. */
+/** Letters from which trigrams narrow a search. */
 export const TRIGRAM = 3;
 
 /**
- * Any part of name, team or address, by people_search_idx; of one or two letters the beginning of a name, by
- * people_name_start_idx: a trigram needs three.
+ * Any part of name, team or address, by people_search_idx; with one or two letters the beginning of a name, by people_name_start_idx, since
+ * a trigram needs three.
  */
 export function searchCondition(search: string): SQL | undefined {
 	if (search === '') return undefined;
@@ -81,13 +81,13 @@ function inState(state: PersonState | ''): SQL | undefined {
 	}
 }
 
-/** People whose newest observation has this; by observations_discomfort_idx or observations_findings_idx. */
+/** People whose newest observation contains this; by observations_discomfort_idx or observations_findings_idx. */
 function observed(column: typeof observations.discomfort | typeof observations.findings, code: string): SQL {
 	return sql`${cases.personId} in (select ${observations.personId} from ${observations}
 		where ${column} @> ${sql.param([code])}::text[] and ${observations.untilDay} is null)`;
 }
 
-/** What a filter asks of `cases`, and of what was observed of them. */
+/** The part of a filter about `cases` and observations. */
 export function whereCase({
 	state,
 	level,
@@ -102,7 +102,7 @@ export function whereCase({
 	);
 }
 
-/** What a filter asks of `people`, but for the search. */
+/** The part of a filter about `people`, without the search. */
 export function wherePerson({
 	team,
 	country,
@@ -116,12 +116,12 @@ export function wherePerson({
 	);
 }
 
-/** The condition that a filter is; for a statement that joins people and cases. */
+/** The filter as a condition, for a statement that joins people and cases. */
 export function peopleWhere(filter: PeopleFilter): SQL | undefined {
 	return and(searchCondition(filter.search), whereCase(filter), wherePerson(filter));
 }
 
-/** Those of a filter, or those of a list of ids. */
+/** The people of a filter, or of a list of ids. */
 export function peopleIdsWhere(ids: readonly string[]): SQL {
 	return inArray(people.id, [...ids]);
 }

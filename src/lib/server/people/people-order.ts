@@ -4,13 +4,13 @@ import { schema } from '../db/client';
 
 const { people, cases } = schema;
 
-/** A list's order: by what, and whether from its other end. Who has nothing there stands last either way. */
+/** A sort order: the column, and whether reversed. Empty values come last either way. */
 export interface SortOrder {
 	readonly by: PeopleOrder;
 	readonly isReversed: boolean;
 }
 
-/** Types of PostgreSQL that orders go by, with how it writes a value of each: a place that someone made up starts the list again. */
+/** PostgreSQL types of sort columns, with the form in which it writes their values: an invented position starts the list again. */
 const WRITTEN = {
 	text: /^/,
 	int: /^(?:-?\d{1,9}|2147483647)$/,
@@ -20,7 +20,7 @@ const WRITTEN = {
 
 type KeyType = keyof typeof WRITTEN;
 
-/** A column that an order goes by, and of what type it is when it comes back from an address. */
+/** A sort column, and its type when it comes back from a URL. */
 interface Key {
 	readonly of: SQL;
 	readonly type: KeyType;
@@ -29,8 +29,8 @@ interface Key {
 const lowerName: Key = { of: sql`lower(${people.name})`, type: 'text' };
 
 /**
- * A column that may have nothing, as an expression that always has something: the same that its two indexes are on, so
- * that a page is read along one of them, whichever way.
+ * A nullable column as an expression that is never null: the same that its two indexes are on, so that a page is read along one of them in
+ * either direction.
  */
 const orElse = (column: AnyColumn, nothing: string, type: KeyType): Key => ({
 	of: sql`coalesce(${column}, ${sql.raw(nothing)})`,
@@ -39,13 +39,13 @@ const orElse = (column: AnyColumn, nothing: string, type: KeyType): Key => ({
 
 interface Spec {
 	readonly keys: readonly Key[];
-	/** The largest first. */
+	/** Largest first. */
 	readonly isDown: boolean;
-	/** Whether it goes by what `cases` keeps. */
+	/** Whether it uses columns of `cases`. */
 	readonly isOfCases: boolean;
 }
 
-/** What an order goes by, before the id; its indexes stand with the tables. */
+/** The columns of an order, before the id; their indexes are with the tables. */
 function specOf({ by, isReversed }: SortOrder): Spec {
 	const ofCase = (
 		column: AnyColumn,
@@ -67,7 +67,7 @@ function specOf({ by, isReversed }: SortOrder): Spec {
 				isDown: isReversed,
 				isOfCases: false
 			};
-		// The newest first, and what is off most: that is what a list is sorted for.
+		// Newest first, and most checks off first: that is what people sort for.
 		case 'answered':
 			return ofCase(
 				cases.answeredAt,
@@ -83,7 +83,7 @@ function specOf({ by, isReversed }: SortOrder): Spec {
 	}
 }
 
-/** The order of an address (`by=team`, `by=-team` from its other end); by name where it names none. */
+/** The order in a URL (`by=team`, reversed `by=-team`); by name where it names none. */
 export function sortOrderOfQuery(query: URLSearchParams): SortOrder {
 	const text = query.get('by') ?? '';
 	const isReversed = text.startsWith('-');
@@ -94,19 +94,25 @@ export function sortOrderOfQuery(query: URLSearchParams): SortOrder {
 /** An order as parts of statements that read people, and cases where {@link SortColumns.isOfCases}. */
 export interface SortColumns {
 	readonly isOfCases: boolean;
-	/** What it goes by, before the id. */
+	/** Its columns, before the id. */
 	readonly keys: readonly SQL[];
-	/** The id, as the column that stands beside {@link keys} in their index. */
+	/** The id column next to {@link keys} in their index. */
 	readonly id: SQL;
 	/** Sorts by these columns, which stand for {@link keys}, then by the id. */
 	readonly sorted: (columns: readonly SQL[], id: SQL) => SQL;
-	/** What stands behind a place of the list; undefined from its start on, or where the text is no place of it. */
+	/** The condition for lines after a position; undefined from the start, or where the text is no position. */
 	readonly behind: (columns: readonly SQL[], id: SQL) => SQL | undefined;
-	/** The place of a line, as text that goes into an address. @param values of {@link keys}, as text */
+	/**
+	 * The position of a line, as text for a URL.
+	 * @param values of {@link keys}, as text
+	 */
 	readonly placeOf: (values: readonly string[], id: string) => string;
 }
 
-/** Reads the place of a line back. @returns null where it is none of an order with so many keys */
+/**
+ * Reads the position of a line.
+ * @returns null where it is none of an order with this many keys
+ */
 function readPlace(place: string | undefined, keys: number): readonly string[] | null {
 	if (!place) return null;
 	try {
@@ -120,7 +126,10 @@ function readPlace(place: string | undefined, keys: number): readonly string[] |
 	}
 }
 
-/** An order for statements. @param place behind which the page begins, as {@link SortColumns.placeOf} wrote it */
+/**
+ * An order for statements.
+ * @param place position after which the page begins, as written by {@link SortColumns.placeOf}
+ */
 export function sortColumns(order: SortOrder, place?: string): SortColumns {
 	const { keys, isDown, isOfCases } = specOf(order);
 	const way = isDown ? sql`desc` : sql`asc`;

@@ -3,10 +3,10 @@ import { isTimeZone } from '../../core/calendar';
 import { hasHolidaysFor } from '../../core/calendar/public-holidays';
 import { DomainError } from '../domain-error';
 
-/** A part of an address, as a regular expression: none of the signs that mark it off in a list or a header (RFC 5322, 3.2.3). */
+/** Part of an email address as a regular expression: none of the characters that delimit it in a list or a header (RFC 5322, 3.2.3). */
 const ATOM = '[^\\s@<>()\\[\\],;:"\\\\]+';
 
-/** Largest and allowed texts of what is known of a person: one place for the form, the import and the use case. */
+/** Longest and allowed values of a person's details: one place for the form, the import and the use case. */
 export const PERSON_FIELDS = {
 	name: Type.String({ minLength: 1, maxLength: 120 }),
 	email: Type.String({ maxLength: 254, pattern: `^\\s*${ATOM}@${ATOM}\\.${ATOM}\\s*$` }),
@@ -19,12 +19,12 @@ export const PERSON_FIELDS = {
 	language: Type.String({ pattern: '^[a-z]{2,3}(?:-[A-Za-z0-9]{2,8})*$' })
 } as const;
 
-/** What is known of a person, as the coordinator may change it. */
+/** A person's details as a coordinator can change them. */
 export type PersonDetails = {
 	readonly [K in keyof typeof PERSON_FIELDS]: Static<(typeof PERSON_FIELDS)[K]>;
 };
 
-/** Trims what was typed, and refuses what can't be a person's: checked at every door by this one function. */
+/** Trims the input, and refuses what can't be a person's details: all input passes through this one function. */
 export function checkPersonDetails(typed: PersonDetails): PersonDetails {
 	const read = {
 		...typed,

@@ -6,10 +6,10 @@ import { schema, type Db } from '../db/client';
 
 const { rosterMappings } = schema;
 
-/** Kinds of files that are remembered for a user: the newest. */
+/** Most kinds of files remembered per user, newest first. */
 const MOST_KEPT = 20;
 
-/** Which column was which in the files that a user took in, by their headings. */
+/** Column mappings of the files that a user imported, by headings. */
 export async function rosterMappingsOf(db: Db, actor: Actor) {
 	const { id } = requirePermission(actor, 'people:change');
 	return db

@@ -5,7 +5,7 @@ import { schema, type Db } from '../db/client';
 
 const { savedFilters } = schema;
 
-/** The filters that a user has named. */
+/** A user's saved filters. */
 export async function savedFiltersOf(db: Db, actor: Actor) {
 	const { id } = requirePermission(actor, 'people:read');
 	return db
@@ -16,7 +16,7 @@ export async function savedFiltersOf(db: Db, actor: Actor) {
 		.limit(50);
 }
 
-/** Keeps a filter under a name; the same name again takes the new one. */
+/** Saves a filter under a name; an existing name gets the new filter. */
 export async function saveFilter(
 	db: Db,
 	actor: Actor,
@@ -29,7 +29,7 @@ export async function saveFilter(
 		.onConflictDoUpdate({ target: [savedFilters.userId, savedFilters.name], set: { query: input.query } });
 }
 
-/** Removes a named filter. */
+/** Deletes a saved filter. */
 export async function deleteFilter(db: Db, actor: Actor, filterId: string): Promise<void> {
 	const { id } = requirePermission(actor, 'people:read');
 	await db.delete(savedFilters).where(and(eq(savedFilters.id, filterId), eq(savedFilters.userId, id)));

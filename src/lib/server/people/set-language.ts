@@ -8,7 +8,7 @@ import { requirePerson } from './lock-person';
 
 const { people } = schema;
 
-/** Changes the language of a person's pages and emails, at their own wish. The same one again changes nothing. */
+/** Changes the language of a person's pages and emails, at their own request. Repeating it changes nothing. */
 export async function setLanguage(
 	db: Db,
 	actor: Actor & { readonly kind: 'person' },

@@ -7,7 +7,7 @@ import { requirePerson } from './lock-person';
 
 const { people } = schema;
 
-/** Whether a person has asked for no more reminders. One look by key. */
+/** Whether a person has stopped reminders. One key look-up. */
 export async function areRemindersStopped(db: Db, personId: string): Promise<boolean> {
 	const [row] = await db
 		.select({ at: people.remindersStoppedAt })
@@ -17,8 +17,8 @@ export async function areRemindersStopped(db: Db, personId: string): Promise<boo
 }
 
 /**
- * Stops a person's reminders at their wish, or starts them again. What a coordinator writes to them, and news of what they asked for, still reach them; on the day of
- * their next reminder they appear on the call list instead. Asked for twice, it is done once.
+ * Stops a person's reminders at their request, or starts them again. What a coordinator writes to them, and news about their requests,
+ * still reach them; on the day of their next reminder they appear on the call list instead. Repeating it changes nothing.
  */
 export async function setReminders(
 	db: Db,

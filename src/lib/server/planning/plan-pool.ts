@@ -16,33 +16,33 @@ interface Job {
 interface Thread {
 	readonly worker: Worker;
 	job: Job | null;
-	/** Ends the thread where its job takes too long. */
+	/** Ends the thread if its job takes too long. */
 	limit: NodeJS.Timeout | null;
 }
 
-/** One thread stays free for answering. */
+/** One core stays free for answering requests. */
 const MOST_THREADS = Math.max(1, availableParallelism() - 1);
 
-/** Corners whose advice is kept: some ten megabytes. Lost with the process, and worked out again. */
+/** Workstations whose advice is cached: some ten megabytes. Lost with the process, and computed again. */
 const MOST_KNOWN = 500;
 
-/** More waiting than this and the process says so instead of making everyone wait for minutes. */
+/** With a longer queue, the process says so instead of making everyone wait for minutes. */
 const LONGEST_QUEUE = 500;
 
 /**
- * So long one job may take in its thread, ms. Our assumption: far above what any takes (a budget of 30,000 people some 300 ms), so that whoever asks
- * for something that no search ends takes nobody else's thread for longer.
+ * Longest job in a thread, ms. Our assumption: far above any real one (a budget for 30,000 people takes some 300 ms), so that a search that
+ * never ends does not hold a thread for longer.
  */
 const LONGEST_JOB_MS = 30_000;
 
 /**
- * Threads that solve plans, started when first needed, and the queue before them. Holds no state that matters: a process
- * that dies loses only what its own visitors were waiting for.
+ * Threads that solve plans, started when first needed, and their queue. Holds no state that matters: a process that dies loses only what
+ * its own visitors were waiting for.
  */
 export class PlanPool implements Planner {
 	private readonly threads: Thread[] = [];
 	private readonly waiting: Job[] = [];
-	/** Advice that was worked out lately: the same corner is looked at by its person, the day sheet and the case. */
+	/** Recent advice: the same workstation is viewed by its person, on the day sheet and in the case. */
 	private readonly known = new Map<string, Promise<Advice>>();
 
 	private readonly longestJobMs: number;
@@ -61,7 +61,7 @@ export class PlanPool implements Planner {
 		const key = JSON.stringify(corner);
 		const known = this.known.get(key);
 		if (known) {
-			// Used again: the newest of what is kept.
+			// Used again, so it becomes the newest.
 			this.known.delete(key);
 			this.known.set(key, known);
 			return known;
@@ -69,7 +69,7 @@ export class PlanPool implements Planner {
 		const advice = this.ask<Advice>({ kind: 'advise', corner });
 		this.known.set(key, advice);
 		if (this.known.size > MOST_KNOWN) this.known.delete(this.known.keys().next().value ?? '');
-		// What failed is asked again by the next.
+		// A failure is not cached.
 		advice.catch(() => this.known.delete(key));
 		return advice;
 	}
@@ -82,7 +82,7 @@ export class PlanPool implements Planner {
 		return this.ask<BudgetAnswer>({ kind: 'spend', question });
 	}
 
-	/** How many wait for a thread. */
+	/** The number of jobs waiting for a thread. */
 	get waitingCount(): number {
 		return this.waiting.length;
 	}
@@ -123,20 +123,20 @@ export class PlanPool implements Planner {
 		});
 		worker.on('error', (error) => this.drop(thread, error));
 		worker.on('exit', () => this.drop(thread, new Error('The planning thread ended')));
-		// A thread that waits for work must not keep the process alive. After the listeners: the first of them holds on to it again.
+		// An idle thread must not keep the process alive. After the listeners, since adding the first one refs it again.
 		worker.unref();
 		this.threads.push(thread);
 		return thread;
 	}
 
-	/** Ends a thread that works on something for too long: nothing short of that stops a search. */
+	/** Ends a thread that works for too long: nothing less stops a search. */
 	private giveUp(thread: Thread): void {
 		log({ level: 'warn', event: 'planning-gave-up', job: thread.job?.asked.kind ?? 'none' });
 		this.drop(thread, new DomainError('too-many', 'solvingTooLong'));
 		void thread.worker.terminate();
 	}
 
-	/** A thread that failed takes only its own job with it. */
+	/** A failing thread takes only its own job with it. */
 	private drop(thread: Thread, error: Error): void {
 		const at = this.threads.indexOf(thread);
 		if (at < 0) return;

@@ -10,27 +10,27 @@ import {
 import type { Corner } from '../../core/corner';
 import { shareHousehold, type PurchaseId } from '../../core/plan';
 
-/** What is asked of a budget. */
+/** A budget question. */
 export interface BudgetQuestion {
 	readonly people: readonly PersonInNeed[];
-	/** Whole cents of one of each. */
+	/** Price of one of each, whole cents. */
 	readonly prices: ReadonlyMap<PurchaseId, number>;
 	readonly cents: number;
-	/** What is there already, and costs nothing. */
+	/** What is in stock, and costs nothing. */
 	readonly stock: Stock;
-	/** So much more money is looked at too, whole cents. */
+	/** Additional money to consider, whole cents. */
 	readonly stepCents: number;
 }
 
-/** What is bought for it, and what all of it would be. */
+/** The purchases for the budget, and those without a limit. */
 export interface BudgetAnswer {
 	readonly best: PurchaseSelection;
 	readonly all: PurchaseSelection;
-	/** Who would get something for a step more that gets nothing now. */
+	/** People who would get something for one step more and get nothing now. */
 	readonly helpedByStep: readonly string[];
 }
 
-/** Answers what is asked of a budget, in this thread. */
+/** Answers a budget question in this thread. */
 export function solveBudget({ people, prices, cents, stock, stepCents }: BudgetQuestion): BudgetAnswer {
 	const best = bestPurchases(people, prices, cents, stock);
 	return {
@@ -49,13 +49,13 @@ export type PlanJob =
 /** Where plans are solved. */
 export interface Planner {
 	advise(corner: Corner): Promise<Advice>;
-	/** The spots of one person, each with its share of the household. */
+	/** A person's workstations, each with its share of the household. */
 	share(spots: readonly Corner[]): Promise<Corner[]>;
 	/** The best purchases for a budget. */
 	spend(question: BudgetQuestion): Promise<BudgetAnswer>;
 }
 
-/** Solves in this thread, which waits in the meantime: for the seed and for tests, never for a server that others wait on. */
+/** Solves in this thread, which is blocked meanwhile: for the seed and for tests, never for a server that others wait for. */
 export const plannerHere: Planner = {
 	advise: (corner) => Promise.resolve(adviseCorner(corner)),
 	share: (spots) => Promise.resolve(shareHousehold(spots)),

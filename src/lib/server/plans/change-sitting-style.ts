@@ -10,9 +10,9 @@ import { solveSpots, type SolvedSpot } from './solve-spots';
 
 const { assessments } = schema;
 
-/** What another sitting style makes of someone's answers, solved before anything is written. */
+/** The plans for another sitting style, solved before anything is written. */
 export interface PlanForStyle {
-	/** The answers that it was solved from. */
+	/** The answers they were solved from. */
 	readonly revision: string;
 	readonly spots: readonly (SolvedSpot & { readonly id: string; readonly whole: SolvedSpot['corner'] })[];
 }
@@ -20,13 +20,13 @@ export interface PlanForStyle {
 const revisionOf = (rows: readonly SpotRow[]) =>
 	rows.map(({ id, answersRevision, answeredAt }) => `${id} ${answersRevision} ${Number(answeredAt)}`).join();
 
-/** The newest answers of a person with their spots; none where nothing was answered. Served by assessments_person_sent_idx. */
+/** A person's newest answers with their workstations; none where nothing was answered. Served by assessments_person_sent_idx. */
 async function answeredSpots(db: Db, personId: string): Promise<SpotRow[]> {
 	const newest = await checkInAnswersOf(db, personId);
 	return newest ? spotRows(db, { id: newest, spotOf: null }) : [];
 }
 
-/** Solves the spots of a person for another sitting style, outside of any transaction; nothing where they are judged by it already. */
+/** Solves a person's workstations for another sitting style, outside any transaction; nothing where they have it already. */
 export async function solveForStyle(
 	db: Db,
 	personId: string,
@@ -50,8 +50,7 @@ export async function solveForStyle(
 }
 
 /**
- * Writes what was solved: each spot is judged by the style from now on, and its plan keeps the steps that stay true.
- *
+ * Writes what was solved: each workstation is assessed by the style from now on, and its plan keeps the steps that remain true.
  * @throws DomainError where something was answered since it was solved
  */
 export async function storePlanForStyle(

@@ -9,10 +9,10 @@ import { requirePerson } from '../people/lock-person';
 import { currentPlanOf } from './current-plan';
 import { makePlan } from './make-plan';
 
-/** Which other plan is wanted: one of those that were offered, or the one that takes pieces from the other spots. */
+/** The plan chosen: one of those offered, or the one that takes items from the other workstations. */
 export type WantedPlan = { readonly chosen: number } | { readonly moving: true };
 
-/** Works on from another of the plans that were offered, all of them solved when the answers came in. Steps that it has too stay done. */
+/** Switches to another of the offered plans, all solved at submission. Steps that it also has stay done. */
 export async function choosePlan(db: Db, open: OpenAssessment, wanted: WantedPlan, now: Date): Promise<void> {
 	requireAnswered(open);
 	await inTransaction(db, async (tx) => {

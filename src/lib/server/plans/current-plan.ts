@@ -6,7 +6,7 @@ const { plans, stepEvents } = schema;
 
 type PlanRow = typeof plans.$inferSelect;
 
-/** A plan as it was kept; its advice as it is told today, whatever it was made by. */
+/** A plan as stored, with its advice in today's form, whatever version made it. */
 export type StoredPlan = Omit<PlanRow, 'advice'> & {
 	readonly advice: AdviceSummary;
 	readonly isOfOldRules: boolean;
@@ -18,10 +18,10 @@ const keptPlan = ({ advice, ...row }: PlanRow): StoredPlan => ({
 	isOfOldRules: advice.format !== 'easy-corner.advise/2'
 });
 
-/** What a judgement needs of a plan: without the other plans that were offered, and what a page says beside it. */
+/** What an assessment needs of a plan: without the other offered plans, and what a page says beside it. */
 export type PlanInProgress = Omit<PlanRow, 'advice' | 'corner' | 'moving'>;
 
-/** The plans that spots are worked on by, as far as a judgement needs them; served by plans_current_key. */
+/** The plans in use, as far as an assessment needs them; served by plans_current_key. */
 export async function plansInProgress(db: Db, assessmentIds: readonly string[]): Promise<PlanInProgress[]> {
 	const { advice: _advice, corner: _corner, moving: _moving, ...columns } = getTableColumns(plans);
 	if (assessmentIds.length === 0) return [];
@@ -31,10 +31,10 @@ export async function plansInProgress(db: Db, assessmentIds: readonly string[]):
 		.where(and(inArray(plans.assessmentId, [...assessmentIds]), isNull(plans.endedAt)));
 }
 
-/** What became of a step. */
+/** An event of a step. */
 export type StepEvent = typeof stepEvents.$inferSelect;
 
-/** The plan that a spot is worked on by; served by plans_current_key. */
+/** The plan in use at a workstation; served by plans_current_key. */
 export async function currentPlanOf(db: Db, assessmentId: string): Promise<StoredPlan | null> {
 	const [plan] = await db
 		.select()
@@ -43,12 +43,12 @@ export async function currentPlanOf(db: Db, assessmentId: string): Promise<Store
 	return plan ? keptPlan(plan) : null;
 }
 
-/** What became of the steps of a plan, in order; served by step_events_plan_idx. */
+/** The events of a plan's steps, in order; served by step_events_plan_idx. */
 export function stepEventsOf(db: Db, planId: string): Promise<StepEvent[]> {
 	return stepEventsOfPlans(db, [planId]);
 }
 
-/** The same of several plans, one after the other as they came in. */
+/** The same for several plans, in the order of the events. */
 export async function stepEventsOfPlans(db: Db, planIds: readonly string[]): Promise<StepEvent[]> {
 	if (planIds.length === 0) return [];
 	return db
@@ -58,12 +58,12 @@ export async function stepEventsOfPlans(db: Db, planIds: readonly string[]): Pro
 		.orderBy(asc(stepEvents.id));
 }
 
-/** Whether each thing was done by the newest of its events. */
+/** Whether each item is done, by its newest event. */
 export function stepTicksOfPlan(events: readonly StepEvent[]): Record<string, boolean> {
 	return Object.fromEntries(events.map(({ thing, isDone }) => [thing, isDone]));
 }
 
-/** Every plan of a spot, the newest first: what was said on which day; served by plans_assessment_idx. */
+/** Every plan of a workstation, newest first: what it said on which day; served by plans_assessment_idx. */
 export async function plansOf(db: Db, assessmentId: string): Promise<StoredPlan[]> {
 	const rows = await db
 		.select()

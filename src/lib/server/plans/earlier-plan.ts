@@ -20,14 +20,14 @@ interface AskedAgain {
 	readonly answers: Answers;
 }
 
-/** The plan of the last self-assessment, with what became of the steps that are still in place. */
+/** The plan of the last self-assessment, with the events of steps still in place. */
 export interface EarlierPlan {
 	readonly assessmentId: string;
 	readonly plan: StoredPlan;
 	readonly events: readonly StepEvent[];
 }
 
-/** The newest answers of a person at their main spot besides these; served by assessments_person_sent_idx. */
+/** A person's previous answers for their main workstation; served by assessments_person_sent_idx. */
 async function answeredBefore(db: Db, { id, personId }: AskedAgain): Promise<string | null> {
 	const [last] = await db
 		.select({ id: assessments.id })
@@ -45,7 +45,7 @@ async function answeredBefore(db: Db, { id, personId }: AskedAgain): Promise<str
 	return last?.id ?? null;
 }
 
-/** What is worked on since the last answers, without what the person says is there no more; null where there is nothing. */
+/** The plan since the last answers, without what the person says is no longer there; null where there is none. */
 export async function earlierPlanOf(db: Db, asked: AskedAgain): Promise<EarlierPlan | null> {
 	const assessmentId = await answeredBefore(db, asked);
 	const plan = assessmentId && (await currentPlanOf(db, assessmentId));
@@ -55,7 +55,7 @@ export async function earlierPlanOf(db: Db, asked: AskedAgain): Promise<EarlierP
 	return { assessmentId: plan.assessmentId, plan, events };
 }
 
-/** Lasting problems that were put right after other answers. */
+/** Lasting problems that were fixed after other answers. */
 async function putRight(db: Db, assessmentId: string): Promise<FindingId[]> {
 	const rows = await db
 		.select({ finding: findingTicks.finding })
@@ -70,7 +70,7 @@ async function putRight(db: Db, assessmentId: string): Promise<FindingId[]> {
 	return LASTING_FINDINGS.filter((id) => rows.some(({ finding }) => finding === id));
 }
 
-/** What someone who is asked again has in place since last time: steps of their plan, and problems that they put right. */
+/** What someone who is asked again has in place since last time: steps of their plan, and fixed problems. */
 export async function inPlaceSince(
 	db: Db,
 	asked: AskedAgain
@@ -84,7 +84,7 @@ export async function inPlaceSince(
 	};
 }
 
-/** Problems that are still put right by the person's word stay so after the new answers. */
+/** Problems that the person says are still fixed stay so after the new answers. */
 export async function carryOverTicks(
 	tx: Db,
 	asked: AskedAgain,

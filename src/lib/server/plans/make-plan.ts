@@ -11,19 +11,19 @@ import type { EarlierPlan } from './earlier-plan';
 
 const { plans, stepEvents } = schema;
 
-/** What a plan is made of. */
+/** What a plan is made from. */
 export interface NewPlan {
 	readonly assessmentId: string;
-	/** The spot with its share of the household. */
+	/** The workstation with its share of the household. */
 	readonly corner: Corner;
 	readonly advice: AdviceSummary;
 	readonly moving: MovingPlan | null;
-	/** Which of the offers. */
+	/** Index of the offer. */
 	readonly chosen: number;
 	readonly why: PlanWhy;
 }
 
-/** Steps that ask for the same: the same pieces in the same way, to the same height. */
+/** Whether two steps ask for the same: the same items in the same way, to the same height. */
 function isSameStep(a: PlanStep, b: PlanStep): boolean {
 	const asked = ({ place, pieces, rise, target, moves, setTo }: PlanStep) => ({
 		place,
@@ -36,7 +36,7 @@ function isSameStep(a: PlanStep, b: PlanStep): boolean {
 	return sameDocument(asked(a), asked(b));
 }
 
-/** The newest event of each step that stands and is asked for by both plans. */
+/** The newest event of each step that is in place and that both plans ask for. */
 function eventsKept(
 	before: StoredPlan,
 	events: readonly StepEvent[],
@@ -50,7 +50,7 @@ function eventsKept(
 
 const planOf = ({ corner, advice, chosen }: NewPlan) => planOffers(corner, advice)[chosen]?.plan ?? null;
 
-/** A plan as it is kept. */
+/** A plan as stored. */
 function rowOf(made: NewPlan, madeAt: Date) {
 	const plan = planOf(made);
 	const costNow = cornerCost(made.corner);
@@ -66,8 +66,8 @@ function rowOf(made: NewPlan, madeAt: Date) {
 }
 
 /**
- * The plan of someone who is asked again: where their corner is as it was, the one that they have carried something out of. What is new in the
- * computation since then comes when they ask for it.
+ * The plan of someone asked again: if their workstation is unchanged, the one they have carried out in part. Improvements in the
+ * computation since then come when they ask for them.
  */
 function asBefore(made: NewPlan, { plan, events }: EarlierPlan): NewPlan {
 	const isWorkedOn = plan.steps.some(
@@ -77,7 +77,7 @@ function asBefore(made: NewPlan, { plan, events }: EarlierPlan): NewPlan {
 	return { ...made, advice: plan.advice, chosen: plan.chosen };
 }
 
-/** Whether a plan says what the one before said. */
+/** Whether a plan says the same as the previous one. */
 function isSamePlan(before: StoredPlan, made: NewPlan): boolean {
 	return (
 		before.chosen === made.chosen &&
@@ -87,11 +87,9 @@ function isSamePlan(before: StoredPlan, made: NewPlan): boolean {
 }
 
 /**
- * Makes a plan the one that a spot is worked on by, within the transaction of the act that asks for it. The one before is ended and
- * can be read as long as the answers are kept; steps that were done and that the new plan asks for just so stay done, and it says which.
- * The same plan again changes nothing.
- *
- * @param earlier what was worked on after the answers of last time, where this is the first plan after new ones
+ * Makes a plan the one in use at a workstation, within the transaction of the act that asks for it. The previous one ends and can be read
+ * as long as the answers are kept; done steps that the new plan also has stay done, and it says which. The same plan again changes nothing.
+ * @param earlier the plan in use after last time's answers, where this is the first plan after new ones
  */
 export async function makePlan(
 	tx: Db,

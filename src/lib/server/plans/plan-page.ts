@@ -27,7 +27,7 @@ import { findingTicksOf } from '../findings/finding-states';
 import { currentStyleTrial } from './sitting-styles';
 import { planProgressOf } from './plan-progress';
 
-/** Pieces that don't work here, with what they are called. */
+/** Items that don't work here, with their labels. */
 function leftOutOf(answers: Answers): { id: string; label: string }[] {
 	return piecesLeftOut(answers).map((id) => {
 		const index = Number(/^t(\d+)/.exec(id)?.[1] ?? NaN);
@@ -49,17 +49,15 @@ async function whatComesNext(db: Db, personId: string) {
 		isAsked: asked !== null,
 		checkInOn: checkIn?.due ?? null,
 		recheckOn: recheck?.due ?? null,
-		// What is graver has words of its own, on every page.
+		// More serious signs have their own text on every page.
 		hasOpenSign: judgement?.reasons.some(({ code }) => code === 'professional-sign') ?? false
 	};
 }
 
 /**
- * Everything that a person's plan page shows of one spot, as it was kept: nothing is solved. Null where there is no plan yet.
- *
- * Cost: some twenty reads by index.
- *
- * @param wanted which of the offers is looked at; the one that is worked on where there is none of that number
+ * Everything that a person's plan page shows about one workstation, as stored; no plan is solved. Null where there is no plan yet. Cost:
+ * some twenty index reads.
+ * @param wanted which offer to look at; the one in use where there is none of that number
  */
 export async function readPlanPage(
 	db: Db,
@@ -90,15 +88,15 @@ export async function readPlanPage(
 	return {
 		corner,
 		...told,
-		/** What comes first of everything that is open; of another spot than the main one the answers alone tell. */
+		/** The first open actions; for workstations other than the main one, from the answers alone. */
 		acts: isMain ? planPageActions(actions, advice.first) : told.acts,
-		/** What is offered, the plan that is recommended first. */
+		/** The offered plans, the recommended one first. */
 		offers,
 		worked: kept.chosen,
 		shown,
 		steps: kept.steps,
 		kept: kept.kept,
-		/** Whether it was worked out by earlier rules: another may be better. */
+		/** Whether it was made by earlier rules, so that another may be better. */
 		isOfOldRules: kept.isOfOldRules,
 		isNewPlan: kept.why !== 'answers' && earlier.length > 1,
 		earlier: earlier
@@ -106,14 +104,14 @@ export async function readPlanPage(
 			.map(({ madeAt, steps }) => ({ madeAt, steps })),
 		standing: isMain ? planProgressOf(read, kept) : null,
 		ticks: stepTicksOfPlan(events),
-		/** What became of each finding; null where they are another spot's. */
+		/** The state of each finding; null for another workstation's. */
 		findingTicks: isMain ? findingTicksOf(read) : null,
 		requests,
 		spots: await spotsOf(db, open, token),
 		moving: kept.moving?.pieces ?? null,
 		isMoving: kept.why === 'household' && kept.moving === null,
 		leftOut: leftOutOf(assessment.answers),
-		/** Usual sizes of what the plan that is worked on uses. */
+		/** Default sizes that the plan in use relies on. */
 		sizes: shown === kept.chosen ? sizesToCheck(assessment.answers, looked.plan) : [],
 		/** What was not asked, by station. */
 		closer: skippedQuestionsOf(assessment.answers, assessment),
@@ -122,10 +120,10 @@ export async function readPlanPage(
 			assessment.answers,
 			assessment.way
 		),
-		/** The sitting style that is being tried; and whether there are others to try. */
+		/** The sitting style on trial, and whether there are others to try. */
 		tried: currentStyleTrial(assessment),
 		offersStyles: offeredSittingStyles(corner).length > 1,
-		/** Lengths that were not measured and that usual ones stand in for. */
+		/** Lengths that were not measured, with defaults in their place. */
 		stoodInFor: assumedLengths(assessment.answers),
 		next,
 		again: again && again.at >= kept.madeAt ? again.lengths : null,

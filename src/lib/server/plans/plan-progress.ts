@@ -4,17 +4,20 @@ import { remeasuredHeightsOf, type RemeasuredHeights } from '../../core/side-vie
 import type { StoredPlan } from './current-plan';
 import type { LoadedCaseRecord } from '../case-assessments/load-case-record';
 
-/** How far a plan is, and the corner as it stands, for drawings: worked out by the same function as the judgement. */
+/** The progress of a plan, and the workstation as it stands, for drawings: computed by the same function as the assessment. */
 export interface PlanProgress {
-	/** Things that are carried out and stand. */
+	/** Items carried out and in place. */
 	readonly done: readonly string[];
-	/** The heights as they are now. */
+	/** The present heights. */
 	readonly lengths: RemeasuredHeights;
 	/** Whether anything was measured again since the plan was made. */
 	readonly isMeasured: boolean;
 }
 
-/** The corner of a spot as it stands. @param plan the plan that the file is about */
+/**
+ * The workstation as it stands.
+ * @param plan the plan in the case record
+ */
 export function planProgressOf(
 	{ file }: Pick<LoadedCaseRecord, 'file'>,
 	plan: Pick<StoredPlan, 'corner' | 'plan'>

@@ -5,22 +5,20 @@ import type { HeldWhy } from '../db/schema/columns';
 import { emailDueDayAfter } from '../email-hold/email-due-day';
 import type { PlanInProgress } from './current-plan';
 
-/** When a plan that is not begun is brought to mind, and what holds that reminder back. */
+/** When to remind of a plan that was not started, and what holds the reminder back. */
 export type PlanReminder = Pick<PlanInProgress, 'remindOn' | 'heldWhy'>;
 
 /** The day that the policy gives for a plan; null where it gives none. */
 export interface WantedReminder {
 	readonly plan: PlanInProgress;
 	readonly remindOn: CivilDate | null;
-	/** What it is worked out again for, where neither people nor time have acted. */
+	/** What it is computed again for, where neither people nor time have acted. */
 	readonly heldWhy: HeldWhy | null;
 }
 
 /**
- * Keeps the day of each plan's reminder as the policy gives it; a plan that was recalled once is not recalled again.
- *
- * Cost: one write for all, where a day has changed.
- *
+ * Keeps the day of each plan's reminder as the policy gives it; a plan is reminded of only once. Cost: one write for all, where a day has
+ * changed.
  * @returns the reminders as they stand now, by plan
  */
 export async function syncPlanReminders(

@@ -21,7 +21,7 @@ import { solveSpots } from './solve-spots';
 
 const { people } = schema;
 
-/** The sitting style that someone is trying; the one that they are planned by is none. */
+/** The sitting style someone is trying; null if it is the plan's own. */
 export function currentStyleTrial({
 	answers,
 	way
@@ -31,11 +31,9 @@ export function currentStyleTrial({
 }
 
 /**
- * The sitting styles that someone can try at a workstation, and what one of them asks for. Null where there is no plan yet, or no choice.
- *
- * Cost: one search for a plan, where the style that is looked at is another than the plan's; it counts among what a link may do in a day.
- *
- * @param wanted the style that is looked at; the one that is tried, else the plan's, if left out
+ * The sitting styles someone can try at a workstation, and what one of them asks for. Null where there is no plan yet, or no choice. Cost:
+ * one plan search if the style shown is not the plan's; it counts towards the link's daily limit.
+ * @param wanted the style to show; the one on trial, or else the plan's, if left out
  */
 export async function readStylesPage(
 	db: Db,
@@ -68,7 +66,7 @@ export async function readStylesPage(
 	return { ...told, corner: solved.corner, plan };
 }
 
-/** Notes that a style is tried from today on; that none is any more, for null. The plan stays as it is. */
+/** Records the start of a trial today; for null, its end. The plan is unchanged. */
 export async function startStyleTrial(
 	db: Db,
 	open: OpenAssessment,
@@ -82,7 +80,7 @@ export async function startStyleTrial(
 	await saveAnswers(db, open, styleTrialFields(way && { way, since: file.today }), now);
 }
 
-/** Keeps a style: plans are made by it from now on, and so is what is asked later. */
+/** Adopts a style: later plans and questions use it. */
 export async function adoptStyle(
 	db: Db,
 	open: OpenAssessment,

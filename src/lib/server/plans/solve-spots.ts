@@ -4,7 +4,7 @@ import { cornerCost, itemsSharedBySpots } from '../../core/plan';
 import type { MovingPlan } from '../db/schema/plans';
 import type { Planner } from '../planning/planning';
 
-/** A spot with its share of the household, the advice for it, and what moving pieces from the other spots would change. */
+/** A workstation with its share of the household, its advice, and what moving items from the other workstations would change. */
 export interface SolvedSpot {
 	readonly corner: Corner;
 	readonly advice: AdviceSummary;
@@ -12,9 +12,8 @@ export interface SolvedSpot {
 }
 
 /**
- * Solves the spots of a person: one household for all of them, and a piece serves one. Called outside of any transaction.
- *
- * @param spots the answered spots, in their order, each with the whole household
+ * Solves a person's workstations: one household for all of them, each item used only once. Call it outside any transaction.
+ * @param spots the answered workstations, in order, each with the whole household
  */
 export async function solveSpots(spots: readonly Corner[], planning: Planner): Promise<SolvedSpot[]> {
 	const shares = await planning.share(spots);
@@ -26,7 +25,7 @@ export async function solveSpots(spots: readonly Corner[], planning: Planner): P
 	);
 }
 
-/** What would have to move to a spot from the others for it to be better than with its share; null where its share is as good. */
+/** What would have to move to a workstation from the others for a better plan than with its share; null where its share is as good. */
 async function movesTo(
 	here: number,
 	spots: readonly Corner[],

@@ -11,8 +11,8 @@ import { currentPlanOf, stepEventsOf, type StoredPlan, type StepEvent } from './
 const { checkIns, reMeasurements, stepEvents } = schema;
 
 /**
- * Ticks or unticks a step of the plan that is worked on. Unticking takes the tick back as if it had never been, where nothing came
- * after it; what was measured or said at a check-in since then stays, and the step counts as undone from now on.
+ * Ticks or unticks a step of the plan in use. Unticking removes the tick as if it had never been, if nothing came after it; what was
+ * measured or said at a check-in since then stays, and the step counts as undone from now on.
  */
 export async function tickStep(
 	db: Db,
@@ -26,7 +26,7 @@ export async function tickStep(
 	await inTransaction(db, async (tx) => {
 		await requirePerson(tx, personId);
 		const plan = await currentPlanOf(tx, open.assessment.id);
-		// A step that the plan does not have any more: the page is an older one, and shows the new plan when it is read again.
+		// A step that the plan no longer has: the page is out of date, and shows the new plan when reloaded.
 		if (!plan || !plan.steps.some(({ place }) => place === thing)) return;
 		const events = await stepEventsOf(tx, plan.id);
 		const last = events.filter((event) => event.thing === thing).at(-1) ?? null;

@@ -5,7 +5,7 @@ import type { Db } from '../db/client';
 import { readRetention } from '../erasure/retention';
 import { readOrganisation } from '../organisation/read-organisation';
 
-/** What people are told about their data, from the settings and permissions that are in force. Two looks by key. */
+/** What people are told about their data, from the settings and permissions in force. Two key look-ups. */
 export async function readPrivacyLines(db: Db, locale: string): Promise<PrivacyLines> {
 	const [organisation, retention] = await Promise.all([readOrganisation(db), readRetention(db)]);
 	return privacyLines({ organisation, retention, whoSees: whoSees(), leastPeople: MIN_GROUP_SIZE }, locale);

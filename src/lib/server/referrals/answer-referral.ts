@@ -11,14 +11,14 @@ import { notifyClinician } from './notify-clinician';
 
 const { referralLines, referrals } = schema;
 
-/** What someone writes about a referral. The key is made by the page: sent twice, it is once. */
+/** Text about a referral. The key is made by the page: sent twice, it is one. */
 export interface ReferralWords {
 	readonly key: string;
 	readonly referralId: string;
 	readonly text: string;
 }
 
-/** The condition that picks what a clinician wrote about a person and nobody has read; by referral_lines_unread_idx. */
+/** The condition for a clinician's unread text about a person; by referral_lines_unread_idx. */
 export function unreadReferrals(tx: Db, personId: string) {
 	const mine = tx.select({ id: referrals.id }).from(referrals).where(eq(referrals.personId, personId));
 	return and(
@@ -28,13 +28,13 @@ export function unreadReferrals(tx: Db, personId: string) {
 	);
 }
 
-/** The account that was asked; undefined where a printed letter was, or the account is no clinician's any more. */
+/** The clinician's account; undefined for a printed letter, or where the account is no clinician's any more. */
 const clinicianOf = async (tx: Db, clinicianId: string | null) =>
 	(await clinicians(tx)).find(({ id }) => id === clinicianId);
 
 /**
- * Asks back, or answers what was asked back. What the clinician writes stands on the day sheet until a coordinator has read it; what a
- * coordinator writes brings the clinician a letter.
+ * Asks a question about a referral, or answers one. A clinician's text is on the day sheet until a coordinator has read it; a coordinator's
+ * text is announced to the clinician by email.
  */
 export async function writeOnReferral(
 	db: Db,
@@ -74,8 +74,8 @@ export async function writeOnReferral(
 }
 
 /**
- * Ends a referral with what came of it. The clinician's answer stands on the day sheet until a coordinator has read it; from then on they see the
- * case no more. A coordinator ends one whose answer came by letter or call; a clinician with an account who was asked is told so.
+ * Ends a referral with its result. The clinician's answer is on the day sheet until a coordinator has read it; from then on they can't see
+ * the case. A coordinator ends one whose answer came by letter or call; a clinician with an account is told so.
  */
 export async function endReferral(
 	db: Db,

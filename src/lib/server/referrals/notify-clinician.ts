@@ -3,7 +3,7 @@ import { emailWords } from '../../messages/emails';
 import type { Db } from '../db/client';
 import { queueEmail } from '../email/queue-email';
 
-/** Writes to a clinician that something waits for them, or waits no more. Neither the person nor anything about health is in the letter. */
+/** Emails a clinician that something waits for them, or no longer does. The email contains neither the person nor anything about health. */
 export async function notifyClinician(
 	tx: Db,
 	clinician: { readonly name: string; readonly email: string },
@@ -15,7 +15,7 @@ export async function notifyClinician(
 		personId: null,
 		toName: clinician.name,
 		toEmail: clinician.email,
-		// What has ended is theirs to see no more: their list is.
+		// They can no longer see an ended one, but they can see their list.
 		linkPath: kind === 'ended' ? '/desk' : `/desk/referrals/${referralId}`,
 		writtenAt: now,
 		...emailWords(`referral-${kind}`, clinician)

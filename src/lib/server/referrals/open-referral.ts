@@ -3,10 +3,10 @@ import { schema, type Db } from '../db/client';
 
 const { referrals } = schema;
 
-/** A referral as it is kept. */
+/** A referral as stored. */
 export type Referral = typeof referrals.$inferSelect;
 
-/** The referral of a person that is open, to an account or by a printed letter; null where there is none. Served by referrals_person_at_idx. */
+/** A person's open referral, to an account or by a printed letter; null where there is none. Served by referrals_person_at_idx. */
 export async function openReferralOf(db: Db, personId: string): Promise<Referral | null> {
 	const [referral] = await db
 		.select()

@@ -9,7 +9,7 @@ import { referralLinesOf } from './refer';
 
 const { people, referrals, users } = schema;
 
-/** A referral as its clinician sees it: the letter and what was written about it. That it was looked at is in the audit log, once an hour for each reader. */
+/** A referral as its clinician sees it: the letter and what was written about it. Opening it is logged, once an hour for each reader. */
 export async function readReferral(db: Db, actor: Actor, referralId: string, now: Date) {
 	const { referral, userId, isClinician } = await requireReferral(db, actor, referralId, 'referrals:read');
 	const [letter, lines] = await Promise.all([
@@ -35,7 +35,7 @@ export async function readReferral(db: Db, actor: Actor, referralId: string, now
 	};
 }
 
-/** What waits for a clinician: their open referrals, those first whose answer is wanted soonest; served by referrals_clinician_idx. */
+/** A clinician's open referrals, soonest wanted answer first; served by referrals_clinician_idx. */
 export async function referralsFor(db: Db, actor: Actor) {
 	const clinician = requirePermission(actor, 'referrals:list');
 	const found = await db

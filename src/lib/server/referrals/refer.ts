@@ -12,7 +12,7 @@ import { notifyClinician } from './notify-clinician';
 
 const { referralLines, referrals, users } = schema;
 
-/** Clinicians who can be asked by their account. */
+/** Clinicians with an account. */
 export function clinicians(db: Db) {
 	return db
 		.select({ id: users.id, name: users.name, email: users.email })
@@ -21,22 +21,22 @@ export function clinicians(db: Db) {
 		.orderBy(asc(users.name));
 }
 
-/** Whom a coordinator asks what, and how the person agreed to it. */
+/** Whom a coordinator asks what, and how the person consented. */
 export interface NewReferral extends DeskActInput {
 	/** An account; empty where a letter is printed for someone without one. */
 	readonly clinicianId: string;
-	/** Whom a printed letter is for. */
+	/** The recipient of a printed letter. */
 	readonly toName: string;
 	readonly question: string;
 	/** Null where nobody said: refused. */
 	readonly consentHow: ConsentWay | null;
-	/** ISO day; empty for none. */
+	/** ISO date; empty for none. */
 	readonly answerBy: string;
 }
 
 /**
- * Asks a clinician to look at a case: from now until it is ended they see what was referred, and nothing else of anybody. They get a letter that
- * names nobody. Two who refer at once are both seen: the second is shown, and nothing is replaced.
+ * Asks a clinician to look at a case: until it is ended they see what was referred, and nothing else about anybody. They get an email that
+ * names nobody. If two people refer at once, the second one is shown the first referral, and nothing is replaced.
  */
 export async function referCase(db: Db, actor: Actor, input: NewReferral, now: Date): Promise<void> {
 	const by = requirePermission(actor, 'referrals:make');
@@ -68,7 +68,7 @@ export async function referCase(db: Db, actor: Actor, input: NewReferral, now: D
 	});
 }
 
-/** The referrals of a person with what was written about each, newest first; served by referrals_person_at_idx and referral_lines_at_idx. */
+/** A person's referrals with what was written about each, newest first; served by referrals_person_at_idx and referral_lines_at_idx. */
 export async function referralsOf(db: Db, personId: string) {
 	const found = await db
 		.select({
@@ -94,7 +94,7 @@ export async function referralsOf(db: Db, personId: string) {
 	return found.map((one) => ({ ...one, lines: lines.filter(({ referralId }) => referralId === one.id) }));
 }
 
-/** What was written about referrals, the oldest first; served by referral_lines_at_idx. */
+/** What was written about referrals, oldest first; served by referral_lines_at_idx. */
 export async function referralLinesOf(db: Db, referralIds: readonly string[]) {
 	if (referralIds.length === 0) return [];
 	const lines = await db

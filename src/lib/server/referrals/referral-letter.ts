@@ -12,7 +12,7 @@ import type { Referral } from './open-referral';
 
 const { assessments, equipmentRequests, people, reportedSigns, users } = schema;
 
-/** What was answered, the oldest first; served by assessments_person_sent_idx. */
+/** Answered self-assessments, oldest first; served by assessments_person_sent_idx. */
 function answersOf(db: Db, personId: string) {
 	return db
 		.select({
@@ -33,7 +33,7 @@ function answersOf(db: Db, personId: string) {
 		.orderBy(asc(assessments.sentAt));
 }
 
-/** The steps of the plan that stand, each with the day on which it was carried out last. */
+/** The plan's steps in place, each with the day on which it was last carried out. */
 async function carriedOut(db: Db, assessmentId: string | null) {
 	const plan = assessmentId ? await currentPlanOf(db, assessmentId) : null;
 	if (!plan) return [];
@@ -45,10 +45,9 @@ async function carriedOut(db: Db, assessmentId: string | null) {
 }
 
 /**
- * What a clinician needs of a case, and nothing else: who it is, what was reported since when, what was tried and what that changed, the
- * workplace. No message, no note, no address, nothing of the household, not who looked at it.
- *
- * @param referral what is asked; null for a letter before it is
+ * What a clinician needs from a case, and nothing else: who it is, what was reported since when, what was tried and what it changed, the
+ * workstation. No messages, notes, address, household items, or who opened the case.
+ * @param referral the question; null for a draft letter
  * @param writer the user who writes where there is no referral yet
  */
 export async function referralLetterOf(

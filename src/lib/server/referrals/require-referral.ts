@@ -8,17 +8,17 @@ import type { Referral } from './open-referral';
 
 const { referrals } = schema;
 
-/** A referral and who looks at it. */
+/** A referral and its reader. */
 export interface ReferralReader {
 	readonly referral: Referral;
 	readonly userId: string;
-	/** Whether they were asked, and see no other referral. */
+	/** Whether they were asked, and can see no other referral. */
 	readonly isClinician: boolean;
 }
 
 /**
- * Asks that the actor may see a referral, or act on it: who may with all of them, with any; who may with their own, with one that was made to them
- * and has not ended. What someone may not see is shown like what is not there.
+ * Requires that the actor may see a referral, or act on it: with the permission for all, any; with the permission for their own, one made
+ * to them that has not ended. What someone may not see looks like something that does not exist.
  */
 export async function requireReferral(
 	db: Db,

@@ -5,7 +5,7 @@ import { schema, type Db } from '../db/client';
 
 const { reportedDiscomfort } = schema;
 
-/** Keeps a report of discomfort beside the earlier ones, unless it says the same as the newest. */
+/** Stores a discomfort report beside the earlier ones, unless it equals the newest. */
 export async function recordDiscomfort(
 	tx: Db,
 	assessmentId: string,

@@ -5,9 +5,8 @@ import { schema, type Db } from '../db/client';
 const { reportedSigns } = schema;
 
 /**
- * Notes the warning signs that a person reports now. One that stands already is not reported twice; one that is left out is noted as
- * taken back, and stays open all the same until its outcome.
- *
+ * Records the warning signs that a person reports now. One already open is not reported twice; one left out is recorded as taken back, and
+ * still stays open until its outcome.
  * @returns whether anything is new
  */
 export async function recordRedFlags(

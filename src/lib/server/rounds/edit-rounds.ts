@@ -17,7 +17,7 @@ import { lockRound } from './lock-round';
 
 const { rounds } = schema;
 
-/** A round as it is written. */
+/** A round as edited. */
 export interface RoundInput {
 	readonly name: string;
 	readonly filter: RoundFilter;
@@ -54,7 +54,7 @@ function checked(input: RoundInput): RoundInput {
 	return { ...input, name: input.name.trim(), subject: input.subject.trim() };
 }
 
-/** Makes a draft. Nothing is sent. */
+/** Creates a draft. Nothing is sent. */
 export async function createRound(db: Db, actor: Actor, input: RoundInput, now: Date): Promise<string> {
 	requirePermission(actor, 'rounds:run');
 	const values = { ...checked(input), checklistVersion: RULES_IN_FORCE.checklist.version, createdAt: now };
@@ -66,7 +66,7 @@ export async function createRound(db: Db, actor: Actor, input: RoundInput, now: 
 	});
 }
 
-/** Changes a draft; what is out is not changed any more. */
+/** Changes a draft; a round already sent no longer changes. */
 export async function changeRound(
 	db: Db,
 	actor: Actor,
@@ -84,7 +84,7 @@ export async function changeRound(
 	});
 }
 
-/** Removes a draft. */
+/** Deletes a draft. */
 export async function deleteDraft(db: Db, actor: Actor, id: string): Promise<void> {
 	requirePermission(actor, 'rounds:run');
 	await db.delete(rounds).where(and(eq(rounds.id, id), eq(rounds.state, 'draft')));

@@ -4,7 +4,10 @@ import { DomainError } from '../domain-error';
 
 const { rounds } = schema;
 
-/** Locks a round for an act on it; refused where someone changed it since it was seen. @param version what was seen, or null */
+/**
+ * Locks a round for an act; refused where someone changed it since it was seen.
+ * @param version the version seen, or null
+ */
 export async function lockRound(tx: Db, id: string, version: number | null) {
 	const [round] = await tx.select().from(rounds).where(eq(rounds.id, id)).for('update');
 	if (!round) throw new DomainError('not-found', 'noRound');

@@ -8,7 +8,7 @@ import { mayBeReminded, countRemindable, isBeingReminded, isAwaitingAnswer } fro
 
 const { people, roundPeople, rounds } = schema;
 
-/** Rounds, the newest first. */
+/** Rounds, newest first. */
 export async function listRounds(db: Db, actor: Actor) {
 	requirePermission(actor, 'rounds:read');
 	const rows = await db.select().from(rounds).orderBy(desc(rounds.createdAt)).limit(100);
@@ -30,7 +30,7 @@ export async function listRounds(db: Db, actor: Actor) {
 	}));
 }
 
-/** One round with its people who are silent or could not be reached, and the rounds it can be compared with. */
+/** A round with its people who have not answered or could not be reached, and the rounds to compare it with. */
 export async function readRound(db: Db, actor: Actor, id: string, now: Date) {
 	requirePermission(actor, 'rounds:read');
 	const [round] = await db.select().from(rounds).where(eq(rounds.id, id));

@@ -10,25 +10,26 @@ import { publishChange } from '../live/changes';
 
 const { emails, people, roundPeople, rounds } = schema;
 
-/** Whether a round takes answers and sends reminders. */
+/** Whether a round accepts answers and sends reminders. */
 export function isAwaitingAnswer({ state }: Pick<typeof rounds.$inferSelect, 'state'>): boolean {
 	return state === 'open' || state === 'sending';
 }
 
-/** Whoever had a letter of the round less than this ago is left alone, ms. Our assumption. */
+/** People who got an email of the round within this time are left alone, ms. Our assumption. */
 const REST_MS = 24 * 3_600_000;
 
 /**
- * Who is about to be reminded: their day has begun everywhere, and the queue writes within the minute. Also whoever was reminded by
- * hand just now.
+ * People about to be reminded: their day has begun everywhere, and the queue writes within the minute. Includes those just reminded by
+ * hand.
  */
 export function isBeingReminded(now: Date): SQL {
 	return sql`coalesce(${roundPeople.remindOn} < ${isoDay(now, 'UTC')}::date, false)`;
 }
 
 /**
- * Who may be reminded before the day of the policy: here and silent, with a reminder left that is not being written, and without a
- * letter of this round in the last day. After the last reminder a person is called instead. Letters are looked up by letters_person_idx.
+ * People who may be reminded before the policy's day: still here, no answer yet, with a reminder left that is not being written, and
+ * without an email of this round in the last day. After the last reminder a person is called instead. Emails are looked up by
+ * letters_person_idx.
  */
 export function mayBeReminded(db: Db, now: Date): SQL | undefined {
 	const lately = db
@@ -54,7 +55,7 @@ export function mayBeReminded(db: Db, now: Date): SQL | undefined {
 	);
 }
 
-/** How many people of a round may be reminded now: one pass over its silent people. */
+/** How many people of a round may be reminded now: one pass over those who have not answered. */
 export async function countRemindable(db: Db, id: string, now: Date): Promise<number> {
 	const [row] = await db
 		.select({ n: count() })
@@ -64,11 +65,10 @@ export async function countRemindable(db: Db, id: string, now: Date): Promise<nu
 }
 
 /**
- * Reminds silent people now instead of on their next day by the policy: the same letter, counted as the same reminder. The queue
- * writes the letters (`send-due-reminders.ts`).
- *
+ * Reminds people who have not answered now instead of on the policy's next day: the same email, counted as the same reminder. The queue
+ * writes the emails (`send-due-reminders.ts`).
  * @param personId one of them, or null for all
- * @param expected how many were shown; refused where there are others now, so that nobody writes to more than they saw
+ * @param expected the number shown; refused where it has changed, so that nobody writes to more people than they saw
  */
 export async function remindUnanswered(
 	db: Db,

@@ -4,7 +4,7 @@ import { publishChange } from '../live/changes';
 
 const { roundPeople } = schema;
 
-/** Notes with the round, if there is one, that its self-assessment was answered: nobody is reminded any more. Late answers count too. */
+/** Records with the round, if any, that its self-assessment was answered: no more reminders. Late answers count too. */
 export async function recordRoundAnswer(db: Db, assessmentId: string): Promise<void> {
 	const changed = await db
 		.update(roundPeople)

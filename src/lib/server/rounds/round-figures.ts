@@ -7,15 +7,15 @@ export interface RoundFigures {
 	readonly answered: number;
 	/** Answered after the round was closed. */
 	readonly late: number;
-	/** Median days from the letter to the answer; null where nobody answered. */
+	/** Median days from the email to the answer; null where nobody answered. */
 	readonly medianDays: number | null;
 	/** Of those who answered: how many have a check that is off. */
 	readonly withOff: number;
-	/** Of those who answered: how many reported a 4 or more. */
+	/** Of those who answered: how many reported 4 or more. */
 	readonly sore: number;
 }
 
-/** Works out the figures of a round: one pass over its people. */
+/** Computes the figures of a round: one pass over its people. */
 export async function roundFigures(db: Db, id: string): Promise<RoundFigures> {
 	const { rows } = await db.execute<{
 		people: number;
@@ -48,12 +48,12 @@ export async function roundFigures(db: Db, id: string): Promise<RoundFigures> {
 	};
 }
 
-/** Two rounds for the people who answered both: the only ones that tell whether something has changed. */
+/** Two rounds for the people who answered both: only these show whether something has changed. */
 export interface PairedRoundFigures {
 	readonly people: number;
-	/** How many have a check that is off: in the one round, in the other. */
+	/** How many have a check that is off: in the one round, and in the other. */
 	readonly withOff: readonly [number, number];
-	/** How many reported a 4 or more. */
+	/** How many reported 4 or more. */
 	readonly sore: readonly [number, number];
 }
 

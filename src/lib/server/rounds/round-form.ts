@@ -7,7 +7,7 @@ import { formReader } from '../http/read-body';
 import { PERSON_FIELDS } from '../people/person-details';
 import type { RoundInput } from './edit-rounds';
 
-/** Reads the form in which a round is written. Teams are lines of one field. */
+/** Reads the form for editing a round. Teams are lines of one field. */
 export const readRoundForm = formReader({
 	name: text(80),
 	teams: Type.Optional(text(20_000)),
@@ -26,7 +26,7 @@ export const readRoundForm = formReader({
 
 type RoundForm = Awaited<ReturnType<typeof readRoundForm>>;
 
-/** The round that a form means. */
+/** The round that a form describes. */
 export function roundOfForm({
 	teams = '',
 	country = '',

@@ -4,15 +4,15 @@ import { schema, type Db } from '../db/client';
 
 const { roundPeople, rounds } = schema;
 
-/** What a page that follows a round is shown. */
+/** What a page that follows a round shows. */
 export interface RoundNews {
 	readonly state: (typeof rounds.$inferSelect)['state'] | null;
 	readonly progress: Readonly<Record<string, number>>;
-	/** Reminders that are about to be written. */
+	/** Reminders about to be written. */
 	readonly due: number;
 }
 
-/** How many people of a round stand where; an index-only count over round_people_state_idx. */
+/** The number of people of a round in each state; an index-only count over round_people_state_idx. */
 export async function roundProgressOf(db: Db, id: string): Promise<Record<string, number>> {
 	const rows = await db
 		.select({ state: roundPeople.state, n: count() })
@@ -22,7 +22,7 @@ export async function roundProgressOf(db: Db, id: string): Promise<Record<string
 	return Object.fromEntries(rows.map(({ state, n }) => [state, n]));
 }
 
-/** How a round stands: two counts of an index and one row. */
+/** The state of a round: two index counts and one row. */
 export async function roundNewsOf(db: Db, id: string, now: Date): Promise<RoundNews> {
 	const [[round], progress, [due]] = await Promise.all([
 		db.select({ state: rounds.state }).from(rounds).where(eq(rounds.id, id)),

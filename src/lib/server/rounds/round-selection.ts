@@ -12,10 +12,10 @@ const { cases, people } = schema;
 
 const DAY_MS = 86_400_000;
 
-/** Of each reason, people who are shown by name; and of those who are in. */
+/** Most people named for each reason, and of those included. */
 const MOST_NAMED = 40;
 
-/** Why someone is left out of a send to many, of a row of people and cases; null where they are not. */
+/** Why someone is left out of sending to many, for a row of people and cases; null where they are not. */
 export function excludedPeople(now: Date, notAnsweredWithinDays = 0): SQL<ExclusionReason | null> {
 	const since = (days: number) => sql`${new Date(now.getTime() - days * DAY_MS).toISOString()}::timestamptz`;
 	return sql<ExclusionReason | null>`case
@@ -27,7 +27,7 @@ export function excludedPeople(now: Date, notAnsweredWithinDays = 0): SQL<Exclus
 		when ${notAnsweredWithinDays > 0 ? sql`${cases.answeredAt} >= ${since(notAnsweredWithinDays)}` : sql`false`} then 'answered' end`;
 }
 
-/** Who a filter is about: people who are here. */
+/** The people a filter is about: those who are here. */
 function about({ teams, country }: RoundFilter): SQL | undefined {
 	return and(
 		isNull(people.leftAt),
@@ -36,12 +36,12 @@ function about({ teams, country }: RoundFilter): SQL | undefined {
 	);
 }
 
-/** Who a filter means: people who are here, match, and are not left out. */
+/** The people a filter selects: here, matching, and not left out. */
 export function matchingPeople(filter: RoundFilter, now: Date): SQL | undefined {
 	return and(about(filter), sql`${excludedPeople(now, filter.notAnsweredWithinDays)} is null`);
 }
 
-/** Who a filter means just now, and who is left out of it and why. */
+/** The people a filter selects now, and who is left out and why. */
 export interface RoundSelection {
 	readonly n: number;
 	/** The first of them by name. */
@@ -49,16 +49,12 @@ export interface RoundSelection {
 	readonly leftOut: readonly ExcludedGroup[];
 }
 
-/**
- * Who would be sent to, and who not.
- *
- * Cost: one pass over the people of the filter, which the names are gathered in.
- */
+/** Who would be sent an invitation, and who not. Cost: one pass over the people of the filter, which also collects the names. */
 export async function previewRoundSelection(db: Db, filter: RoundFilter, now: Date): Promise<RoundSelection> {
 	return grouped(db, about(filter), excludedPeople(now, filter.notAnsweredWithinDays));
 }
 
-/** The same of some people, for a send that is chosen by hand. */
+/** The same for people selected by hand. */
 export async function roundSelectionOf(db: Db, whom: SQL | undefined, now: Date): Promise<RoundSelection> {
 	return grouped(db, and(isNull(people.leftAt), whom), excludedPeople(now));
 }

@@ -12,7 +12,7 @@ import type { schema } from '../db/client';
 
 type RoundText = Pick<typeof schema.rounds.$inferSelect, 'subject' | 'body' | 'dueOn'>;
 
-/** The text of a round for a reader: in their language where it is the usual one; a text of a coordinator's own is sent as it was written. */
+/** The text of a round for a recipient: in their language where it is the default text; a coordinator's own text is sent as written. */
 function textFor({ subject, body }: RoundText, wanted: Language) {
 	const usual = emailTextsFor(DEFAULT_LANGUAGE).round;
 	const isUsual = subject === usual.subject && body === usual.body;
@@ -20,7 +20,7 @@ function textFor({ subject, body }: RoundText, wanted: Language) {
 	return isUsual ? { language, ...emailTextsFor(language).round } : { language, subject, body };
 }
 
-/** The words of a round's email, with every field filled in for one person. */
+/** The text of a round's email, with every placeholder filled in for one person. */
 export function roundWords(
 	round: RoundText,
 	{ name, language: wanted = DEFAULT_LANGUAGE }: EmailReader,

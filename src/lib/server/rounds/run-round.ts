@@ -15,10 +15,8 @@ import { matchingPeople } from './round-selection';
 const { assessments, cases, people, roundPeople, rounds } = schema;
 
 /**
- * Sends a round off: who it means is fixed now, in one statement, and the queue writes their letters in batches from the
- * first day on.
- *
- * @param expected how many people were shown; refused where it has changed, so that nobody writes to more than they saw
+ * Starts sending a round: its people are fixed now, in one statement, and the queue writes their emails in batches from the first day on.
+ * @param expected the number of people shown; refused where it has changed, so that nobody writes to more people than they saw
  */
 export async function startRound(
 	db: Db,
@@ -46,8 +44,8 @@ export async function startRound(
 }
 
 /**
- * Closes a round: nobody is reminded any more. Links go on working, and late answers are counted beside it. Who stayed silent stands on the call
- * list, where that is asked for: their cases are judged by the queue.
+ * Closes a round: no more reminders. Links keep working, and late answers are counted separately. On request, people who have not answered
+ * go on the call list: the queue assesses their cases.
  */
 export async function closeRound(
 	db: Db,
@@ -79,8 +77,8 @@ export async function closeRound(
 }
 
 /**
- * Opens a closed round again: letters that were not written yet go out, and who is silent is taken off the call list and reminded again from
- * tomorrow on, as far as the policy's reminders go.
+ * Reopens a closed round: emails not written yet are sent, and people who have not answered leave the call list and are reminded again from
+ * tomorrow on, as far as reminders are left.
  */
 export async function reopenRound(
 	db: Db,
@@ -94,7 +92,7 @@ export async function reopenRound(
 		if (round.state !== 'closed') throw new DomainError('conflict', 'openOnlyClosed');
 		const tomorrow = isoDay(new Date(now.getTime() + DAY_MS), round.timeZone);
 		const most = RULES_IN_FORCE.policy.reminderWorkingDays.length;
-		// Who had every reminder was on the call list before, and stays there.
+		// People who had every reminder were on the call list before, and stay there.
 		await tx
 			.update(roundPeople)
 			.set({ toCall: false, remindOn: tomorrow })
@@ -117,7 +115,7 @@ export async function reopenRound(
 
 const DAY_MS = 86_400_000;
 
-/** Who was sent a letter of a round and has not answered: neither it nor another that took its place. */
+/** People who were sent an email of a round and have answered neither it nor one that replaced it. */
 const silentOf = (id: string) =>
 	and(
 		eq(roundPeople.roundId, id),
@@ -125,7 +123,7 @@ const silentOf = (id: string) =>
 		sql`exists (select from ${assessments} a where a.id = ${roundPeople.assessmentId} and a.answered_at is null and a.revoked_at is null)`
 	);
 
-/** Has the cases of a round's silent people judged by the queue, in batches, on its next look at what is due. */
+/** Has the cases of a round's people without answers assessed by the queue, in batches, on its next run. */
 async function judgeSoon(tx: Db, id: string, now: Date): Promise<void> {
 	const silent = tx.select({ id: roundPeople.personId }).from(roundPeople).where(silentOf(id));
 	await tx

@@ -21,7 +21,7 @@ const { assessments, people, roundPeople, rounds } = schema;
 /** People reminded in one transaction. */
 const BATCH = 25;
 
-/** How far the look at who is due has come. */
+/** Progress of the pass over people who are due. */
 interface Cursor {
 	readonly remindOn: string;
 	readonly personId: string;
@@ -29,10 +29,9 @@ interface Cursor {
 }
 
 /**
- * Reminds who has not answered by the policy's working days; after the last reminder the person stands on the call list.
- * Each is locked while they are, so several processes remind nobody twice; whoever is just answering is passed over.
- *
- * @returns letters written
+ * Reminds people who have not answered within the policy's working days; after the last reminder they are on the call list. Each is locked
+ * meanwhile, so several processes remind nobody twice; someone just answering is skipped.
+ * @returns number of emails written
  */
 export async function sendDueReminders(
 	db: Db,
@@ -49,7 +48,7 @@ export async function sendDueReminders(
 	return written;
 }
 
-/** Someone whose day has begun somewhere. */
+/** A person whose day has begun somewhere. */
 interface Due {
 	readonly row: typeof roundPeople.$inferSelect;
 	readonly person: typeof people.$inferSelect;
@@ -67,7 +66,7 @@ interface Batch {
 
 async function remindBatch(db: Db, after: Cursor | null, now: Date): Promise<Batch> {
 	return db.transaction(async (tx) => {
-		// The day has begun somewhere: whose own has not is passed over by it below.
+		// The day has begun somewhere on Earth: anyone whose own day has not is skipped below.
 		const latest = isoDay(new Date(now.getTime() + 14 * 3_600_000), 'UTC');
 		const place = sql`(${roundPeople.remindOn}, ${roundPeople.personId}, ${roundPeople.roundId})`;
 		const due = await tx
@@ -93,12 +92,12 @@ async function remindBatch(db: Db, after: Cursor | null, now: Date): Promise<Bat
 			)
 			.orderBy(asc(roundPeople.remindOn), asc(roundPeople.personId), asc(roundPeople.roundId))
 			.limit(BATCH)
-			// The person too, as every act on a case locks them first: two that lock in another order would wait for each other.
+			// The person too, as every act on a case locks them first: two acts that lock in different orders would wait for each other.
 			.for('no key update', { of: [roundPeople, people], skipLocked: true });
 		let letters = 0;
 		for (const one of due) {
 			try {
-				// Alone: what can't be done for one must not keep all others waiting for ever.
+				// Separately: a failure for one must not keep all others waiting for ever.
 				letters += await tx.transaction((alone) => remindOne(alone, one, now));
 			} catch (error) {
 				log({ level: 'error', event: 'reminder', ...describeError(error) });
@@ -109,7 +108,10 @@ async function remindBatch(db: Db, after: Cursor | null, now: Date): Promise<Bat
 	});
 }
 
-/** One person of one round, locked. @returns letters written */
+/**
+ * One person of one round, locked.
+ * @returns number of emails written
+ */
 async function remindOne(tx: Db, { row, person, round, assessment, zone }: Due, now: Date): Promise<number> {
 	const { dayOf, calendar } = personPlaceOf(person, zone);
 	if ((row.remindOn ?? '') > dayOf(now)) return 0;

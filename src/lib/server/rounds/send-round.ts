@@ -16,14 +16,13 @@ import { roundWords } from './round-words';
 
 const { people, roundPeople, rounds } = schema;
 
-/** People whose letters are written in one transaction: few, so that a stop loses nothing and repeats nothing. */
+/** People whose emails are written in one transaction: few, so that a stop loses and repeats nothing. */
 const BATCH = 25;
 
 /**
- * Writes the letters of the rounds that are being sent and have begun, batch by batch; a round with nobody left is open. Several
- * processes may do so at once: each locks the people it takes.
- *
- * @returns letters written
+ * Writes the emails of started rounds, batch by batch; a round with nobody left is open. Several processes may do so at once: each locks
+ * the people it takes.
+ * @returns number of emails written
  */
 export async function sendRoundBatches(
 	db: Db,
@@ -56,16 +55,17 @@ async function sendBatch(db: Db, round: typeof rounds.$inferSelect, now: Date): 
 			.where(and(eq(roundPeople.roundId, round.id), eq(roundPeople.state, 'waiting')))
 			.orderBy(asc(roundPeople.personId))
 			.limit(BATCH)
-			// The person first, as every act does.
+			// The person first, as in every act.
 			.for('no key update', { of: [people, roundPeople], skipLocked: true });
 		for (const { personId, person, zone } of batch) {
 			const mine = and(eq(roundPeople.roundId, round.id), eq(roundPeople.personId, personId));
 			try {
-				// In a part of its own: what can't be written for one leaves the others as they are, and the rounds after this one.
+				// In a savepoint: a failure for one leaves the others, and the following rounds, as they are.
 				await tx.transaction((part) => sendToOne(part, round, { person, zone }, now));
 			} catch (error) {
 				if (isRetryable(error) || isConnectionError(error)) throw error;
-				// Left since the round was sent off, or something of theirs can't be kept: passed over, and told so on the round's page.
+				// Someone left since the round was started, or something of theirs can't be stored: skipped, and listed on the round's
+				// page.
 				if (!(error instanceof DomainError))
 					log({ level: 'error', event: 'round-person', ...describeError(error) });
 				await tx.update(roundPeople).set({ state: 'skipped' }).where(mine);

@@ -12,7 +12,7 @@ import { requirePerson } from '../people/lock-person';
 
 const { signLifts } = schema;
 
-/** The emergency signs that stop a person's side now: open, and not lifted since. */
+/** The emergency signs that stop a person's pages now: open, and not lifted since. */
 export async function openEmergencyFlags(db: Db, personId: string): Promise<EmergencyRedFlag[]> {
 	const judgement = await newestAssessmentResult(db, personId);
 	return (judgement?.reasons ?? []).flatMap(({ sign, lifted }) =>
@@ -20,7 +20,7 @@ export async function openEmergencyFlags(db: Db, personId: string): Promise<Emer
 	);
 }
 
-/** When a person lifted each sign last, ms since the epoch, by sign; served by sign_lifts_person_idx. */
+/** When a person last lifted each sign, ms since the epoch, by sign; served by sign_lifts_person_idx. */
 export async function clearancesOf(db: Db, personId: string): Promise<Partial<Record<string, number>>> {
 	const rows = await db
 		.select({ sign: signLifts.sign, at: max(signLifts.at) })
@@ -31,11 +31,10 @@ export async function clearancesOf(db: Db, personId: string): Promise<Partial<Re
 }
 
 /**
- * Opens a person's side again, as they say themselves: a doctor or emergency service has seen them, they tapped it by mistake, or they are safe now
- * and not alone. No sign is closed by it: the coordinator is shown what was tapped and when, and a new yes stops again. A slip is taken out of the
- * answers too, so that they are not stopped by it when they are sent.
- *
- * @param signs what the device has stopped at, which the server may not have heard of yet: reported first
+ * Reopens a person's pages at their own word: a doctor or emergency service has seen them, they tapped it by mistake, or they are safe now
+ * and not alone. It closes no warning sign: the coordinator sees what was tapped and when, and a new yes stops the pages again. A mistake
+ * is also removed from the answers, so that submitting them does not stop the person again.
+ * @param signs the signs at which the device has stopped, which the server may not know yet: reported first
  */
 export async function clearEmergency(
 	db: Db,

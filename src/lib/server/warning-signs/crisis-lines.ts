@@ -7,13 +7,13 @@ import { inTransaction } from '../db/transaction';
 
 const { crisisLines } = schema;
 
-/** A crisis line that the organisation has set for a country. None is shipped: a number from memory may be wrong when it matters. */
+/** A crisis line that the organisation has set for a country. None is included: a number from memory may be wrong when it matters. */
 export interface CrisisLine {
 	readonly name: string;
 	readonly phone: string;
 }
 
-/** The crisis line of a country; null where none is set. One look-up by key. */
+/** The crisis line of a country; null where none is set. One key look-up. */
 export async function crisisLineOf(db: Db, country: string): Promise<CrisisLine | null> {
 	const [row] = await db
 		.select({ name: crisisLines.name, phone: crisisLines.phone })
@@ -49,7 +49,7 @@ export async function setCrisisLine(
 	});
 }
 
-/** Removes the crisis line of a country: people there are given the emergency number alone. */
+/** Removes the crisis line of a country: people there see only the emergency number. */
 export async function removeCrisisLine(db: Db, actor: Actor, country: string, now: Date): Promise<void> {
 	requirePermission(actor, 'settings:change');
 	await inTransaction(db, async (tx) => {

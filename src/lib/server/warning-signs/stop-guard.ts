@@ -6,12 +6,13 @@ import { DomainError } from '../domain-error';
 
 const { assessments, cases, people } = schema;
 
-/** Below this stands everything that an employee opens with their link. */
+/** Everything that an employee opens with their link is below this. */
 const LINK = '/c/[token=token]';
 
 /**
- * What stays open while an emergency is: the numbers, writing to the coordinator, privacy, download and withdrawal; and what keeps typed answers,
- * so that nothing is lost and a new sign is heard. Everything else of a link leads to the stop page, also what is added later.
+ * What stays open during an emergency: the emergency numbers, messages to the coordinator, privacy, download and withdrawal; and saving of
+ * typed answers, so that nothing is lost and a new warning sign gets through. Every other route of a link leads to the stop page, including
+ * ones added later.
  */
 const STAYS_OPEN: ReadonlySet<string> = new Set(
 	[
@@ -27,22 +28,22 @@ const STAYS_OPEN: ReadonlySet<string> = new Set(
 	].map((below) => `${LINK}${below}`)
 );
 
-/** Whether a route of a link is closed while an emergency is open. */
+/** Whether a route of a link is closed during an emergency. */
 export const isClosedByEmergency = (route: string | null): boolean =>
 	route !== null && (route === LINK || route.startsWith(`${LINK}/`)) && !STAYS_OPEN.has(route);
 
-/** What is answered to an act that no page can be led away from. */
+/** The answer to an act where there is no page to redirect. */
 export const closedByEmergency = () => new DomainError('conflict', 'emergencyOpen');
 
-/** What every answer of a link goes by. */
+/** What every response on a link depends on. */
 export interface LinkState {
-	/** Whether an emergency sign of the person is open and not lifted. */
+	/** Whether the person has an open emergency sign that was not lifted. */
 	readonly isStopped: boolean;
-	/** The language that the person reads. */
+	/** The person's language. */
 	readonly language: Language;
 }
 
-/** The state of the person behind a link; as of nobody where the link is not known. One look-up by assessments_token_hash and two keys. */
+/** The state of the person behind a link; the default where the link is unknown. One look-up by assessments_token_hash and two keys. */
 export async function readLinkState(db: Db, token: string): Promise<LinkState> {
 	const [row] = await db
 		.select({ isStopped: cases.isStopped, language: people.language })

@@ -34,7 +34,7 @@ import { readView } from './view';
 
 const { workforceReports } = schema;
 
-/** How many months a report can tell of. */
+/** Lengths of a report's period, months. */
 export const REPORT_MONTHS = [1, 3, 6, 12] as const;
 
 /** The first day of some months that end on a day. */
@@ -45,7 +45,7 @@ function firstDay(to: string, months: number): string {
 
 type Done = WorkforceReport['done'];
 
-/** How many people something happened to between two days; null where too few for a figure. */
+/** How many people something happened to between two days; null where too few to publish. */
 async function readDone(db: Db, from: string, to: string): Promise<Done> {
 	const within = (column: string) =>
 		sql`(${sql.raw(column)} at time zone ${organisationZone})::date between ${from}::date and ${to}::date`;
@@ -70,7 +70,7 @@ async function readDone(db: Db, from: string, to: string): Promise<Done> {
 const allOf = ({ figures }: ScreenTable, code: string): PublishedShare | null =>
 	figures.find((one) => one.code === code)?.all ?? null;
 
-/** The figures of codes that may be shown, the largest first. */
+/** The publishable figures of codes, largest first. */
 function listOf(table: ScreenTable, codes: readonly string[]): CodeFigure[] {
 	return codes
 		.flatMap((code) => {
@@ -85,7 +85,7 @@ const teamsOf = ({ groups, figures }: ScreenTable, code: string): TeamFigure[] =
 		.map((team, i) => ({ team, figure: figures.find((one) => one.code === code)?.groups[i] ?? null }))
 		.sort((a, b) => (b.figure?.share ?? -1) - (a.figure?.share ?? -1));
 
-/** Works a report out, from what was kept of judgements until its last day. */
+/** Computes a report from what was kept of assessments until its last day. */
 async function workOut(db: Db, from: string, to: string): Promise<Omit<WorkforceReport, 'before'>> {
 	const view: WorkforceView = {
 		on: to,
@@ -148,10 +148,10 @@ export interface ReportLine {
 	readonly madeAt: Date;
 }
 
-/** Reports that are listed: the newest. */
+/** Most reports listed, newest first. */
 const MOST_LISTED = 100;
 
-/** The reports that were made, the newest first. */
+/** The reports made, newest first. */
 export function listReports(db: Db, actor: Actor): Promise<ReportLine[]> {
 	requirePermission(actor, 'workforce:read');
 	const { id, fromDay, toDay, madeAt } = workforceReports;
@@ -162,7 +162,7 @@ export function listReports(db: Db, actor: Actor): Promise<ReportLine[]> {
 		.limit(MOST_LISTED);
 }
 
-/** One report, as it was made. */
+/** A report as it was made. */
 export async function readReport(db: Db, actor: Actor, id: string) {
 	requirePermission(actor, 'workforce:read');
 	const [report] = await db.select().from(workforceReports).where(eq(workforceReports.id, id));
@@ -171,10 +171,8 @@ export async function readReport(db: Db, actor: Actor, id: string) {
 }
 
 /**
- * Makes a report of some months that end on a closing day and keeps it. Made twice with one key it is made once.
- *
- * Cost: what all screens cost together. Nothing is locked while it is worked out.
- *
+ * Makes a report for some months that end on a closing day, and stores it. Made twice with one key, it is one. Cost: that of all workforce
+ * pages together. Nothing is locked while it is computed.
  * @param key made by the page, the id of the report
  */
 export async function createReport(
@@ -211,7 +209,7 @@ export async function createReport(
 	return key;
 }
 
-/** Takes a report away that was made by mistake. */
+/** Deletes a report made by mistake. */
 export async function deleteReport(db: Db, actor: Actor, id: string, now: Date): Promise<void> {
 	requirePermission(actor, 'reports:make');
 	await inTransaction(db, async (tx) => {

@@ -1,13 +1,13 @@
 import { sql, type SQL } from 'drizzle-orm';
 import type { CrossTable, Tally } from '../../core/workforce';
 
-/** Stands between the two keys of a cell; in neither of them. */
+/** Separates the two keys of a cell; contained in neither. */
 const BETWEEN = '\u001f';
 
-/** The key of a cell of two dimensions, as a statement groups by it. */
+/** The key of a cell of two dimensions, for grouping in a statement. */
 export const crossTableKey = (row: SQL, column: SQL): SQL => sql`${row} || ${BETWEEN}::text || ${column}`;
 
-/** What was counted by {@link crossTableKey}, as a grid. */
+/** Counts by {@link crossTableKey}, as a grid. */
 export function crossTableOf({ groups, people, counts }: Tally): CrossTable {
 	const keys = groups.map((key) => key.split(BETWEEN));
 	const names = (at: 0 | 1) => [...new Set(keys.map((key) => key[at] ?? ''))].sort();

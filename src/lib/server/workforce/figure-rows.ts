@@ -29,7 +29,7 @@ function rowsOf(screen: string, { by, team }: WorkforceView, { groups, figures }
 	]);
 }
 
-/** Every share that the screens show in a view, of everybody and of each group; numbers are empty where nothing may be shown. */
+/** Every share on the workforce pages of a view, in total and for each group; numbers are empty where nothing may be published. */
 export async function figureRows(db: Db, view: WorkforceView): Promise<(readonly CsvCell[])[]> {
 	const [answers, discomfort, findings, helps, purchases] = await Promise.all([
 		answersScreen(db, view),

@@ -9,7 +9,7 @@ import { DomainError } from '../domain-error';
 
 const { purchasePrices } = schema;
 
-/** What one of a thing costs. */
+/** The price of an item. */
 export interface Price {
 	readonly purchase: PurchaseId;
 	/** Whole cents. */
@@ -18,14 +18,14 @@ export interface Price {
 	readonly currency: string;
 }
 
-/** The prices that someone has said. */
+/** The prices entered. */
 export function readPrices(db: Db): Promise<Price[]> {
 	return db.select().from(purchasePrices).orderBy(asc(purchasePrices.purchase));
 }
 
 const MOST_CENTS = 100_000_000;
 
-/** A price as it is typed, in whole cents: `129`, `129.90` or `129,90`; null where nothing is typed. */
+/** A price as typed, in whole cents: `129`, `129.90` or `129,90`; null where empty. */
 export function parseCents(typed: string): number | null {
 	const text = typed.trim().replace(',', '.');
 	if (text === '') return null;
@@ -35,7 +35,7 @@ export function parseCents(typed: string): number | null {
 	return cents;
 }
 
-/** Says what things cost, all in one currency; one without a price is left without. */
+/** Sets prices, all in one currency; an item without a price has none. */
 export async function setPrices(
 	db: Db,
 	actor: Actor,

@@ -6,7 +6,7 @@ import { organisationZone } from '../people/lock-person';
 import { crossTableKey } from './cross-table-key';
 import { hadLeftBy, type Snapshot } from './snapshot';
 
-/** What those who have not answered can be grouped by: of the others nothing is known. */
+/** Groupings for people who have not answered: nothing else is known about them. */
 export const ASKED_BY = [
 	'team',
 	'country',
@@ -25,32 +25,30 @@ const KEY_OF = {
 	time: sql`to_char(a.sent_at at time zone ${organisationZone}, 'YYYY "Q"Q')`
 };
 
-/** Days before the closing day within which someone has to have been asked. */
+/** Days before the closing day within which someone must have been asked. */
 export const ASKED_WITHIN_DAYS = 365;
 
 /**
- * The newest self-assessment that each person was sent in the year before the closing day; who had left by then is out. Of a year and not of all
- * time: those who were ever asked are those of the other figures and who never answered, who may be few.
+ * The newest self-assessment sent to each person in the year before the closing day; without people who had left by then. Limited to a
+ * year: people ever asked are those of the other figures plus those who never answered, who may be few.
  */
 function asked(snapshot: Snapshot): SQL {
 	const end = sql`((${snapshot.on}::date + 1)::timestamp at time zone ${organisationZone})`;
-	// Few columns: what is sorted by person is as narrow as can be.
+	// Few columns, since the sort by person should be as narrow as possible.
 	return sql`(select distinct on (s.person_id) s.id, s.person_id, s.sent_at, s.answered_at, s.way, s.route from assessments s
 			where s.spot_of is null and s.sent_at < ${end} and s.sent_at >= ${end} - make_interval(days => ${ASKED_WITHIN_DAYS}) order by s.person_id, s.sent_at desc) a
 		join people p on p.id = a.person_id where not ${hadLeftBy(sql`a.person_id`, snapshot)}`;
 }
 
-/** Who was asked and has answered, by group; and how many days it took. */
+/** Who was asked and has answered, by group, and how many days it took. */
 export interface AnswerRates {
 	readonly tally: Tally;
 	readonly spells: readonly TimeToEvent[];
 }
 
 /**
- * How many were asked and have answered, by group, or by team and group as cells of a grid, with the days from the letter to the answer; who has not answered is counted until the
- * closing day.
- *
- * Cost: one pass over the self-assessments; what comes back grows with groups and days.
+ * How many were asked and have answered, by group or in a grid of team and group, with the days from the email to the answer; people
+ * without an answer are observed until the closing day. Cost: one pass over the self-assessments; the result grows with groups and days.
  */
 export async function readAnswerRates(
 	db: Db,

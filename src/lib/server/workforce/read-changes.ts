@@ -5,7 +5,7 @@ import { PLAN_COURSES, type PlanCourse, type Grouping } from '../../core/workfor
 import type { Db } from '../db/client';
 import { groupKey, snapshotRows, type Snapshot } from './snapshot';
 
-/** One group of a dimension, or everybody. */
+/** A group of a dimension, or everyone. */
 export interface PeopleGroup {
 	readonly by: Grouping;
 	readonly key: string;
@@ -14,17 +14,20 @@ export interface PeopleGroup {
 const within = (group: PeopleGroup | null): SQL =>
 	group === null ? sql`true` : sql`${groupKey(group.by)} = ${group.key}`;
 
-/** Whether something that was asked for had arrived when the day closed. */
+/** Whether a requested item had arrived by the closing day. */
 const hasBought = ({
 	on
 }: Snapshot) => sql`exists (select from equipment_requests e join assessments s on s.id = e.assessment_id
 	where s.person_id = o.person_id and e.state = 'arrived' and e.changed_at < ${on}::date + 1)`;
 
-/** Whether someone who has or had a plan and hurt at first or hurts now reported again, and whether the plan was carried out before that. */
+/**
+ * Whether someone who has or had a plan, and had discomfort at first or has now, reported again, and whether the plan was carried out
+ * before that.
+ */
 export const REPORTED_AGAIN_SQL = sql`(o.has_plan or o.first_carried_on is not null) and o.reported_on > o.first_reported_on and o.worst + o.first_worst > 0`;
 export const CARRIED_OUT_SQL = sql`coalesce(o.first_carried_on < o.reported_on, false)`;
 
-/** How the worst score of people changed from their first report to the newest, by what became of their plan. */
+/** How people's worst score changed from their first report to the newest, by the outcome of their plan. */
 export async function readScoreChanges(
 	db: Db,
 	snapshot: Snapshot,
@@ -42,16 +45,15 @@ export async function readScoreChanges(
 	);
 }
 
-/** How far outside its band a check lay at first and lies now, mm, of the same people. */
+/** How far a check was off at first and is now, mm, for the same people. */
 export interface GapPairs {
 	readonly check: CheckId;
 	readonly pairs: readonly { readonly first: number; readonly now: number; readonly count: number }[];
 }
 
 /**
- * Reads how far checks were off and are off, of those who have been judged twice.
- *
- * Cost: one pass over the snapshot; what comes back grows with how different the gaps are, not with the people.
+ * Reads how far checks were and are off, for people assessed twice. Cost: one pass over the snapshot; the result grows with the number of
+ * distinct gaps, not of people.
  */
 export async function readGaps(db: Db, snapshot: Snapshot, group: PeopleGroup | null): Promise<GapPairs[]> {
 	const { rows } = await db.execute<{ check: number; first: number; now: number; count: number }>(sql`

@@ -4,11 +4,9 @@ import type { Db } from '../db/client';
 import { snapshotRows, type Snapshot } from './snapshot';
 
 /**
- * Counts who has which finding together with which complaint.
- *
- * Cost: one pass over the snapshot, and as many pairs as rows that differ have findings times complaints.
- *
- * @returns the pairs that anybody has, how many people there are, and how many of them have any finding and any complaint
+ * Counts people with each finding and each complaint together. Cost: one pass over the snapshot, and for distinct rows the number of
+ * findings times complaints.
+ * @returns the pairs that occur, the number of people, and how many have any finding and any complaint
  */
 export async function readPairs(db: Db, snapshot: Snapshot): Promise<AllPairs> {
 	const { rows } = await db.execute<{ finding: string; region: string; n: number }>(sql`

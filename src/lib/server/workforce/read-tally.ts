@@ -6,7 +6,7 @@ import { CARRIED_OUT_SQL, REPORTED_AGAIN_SQL } from './read-changes';
 import { crossTableKey, crossTableOf } from './cross-table-key';
 import { groupKey, snapshotRows, type Snapshot } from './snapshot';
 
-/** Which checks have a gap at first and now, a bit each: a number is made of a row in a tenth of the time that a list takes. */
+/** Which checks have a gap at first and now, one bit each: a number takes a tenth of the time of a list. */
 const COMPARED = sql.join(
 	CHECK_IDS.map(
 		(_, i) =>
@@ -15,7 +15,7 @@ const COMPARED = sql.join(
 	sql` | `
 );
 
-/** What is counted: columns that rows are alike in, and the codes of all who are alike. */
+/** What is counted: the columns in which rows are alike, and the codes of those rows. */
 const COUNTED = {
 	discomfort: {
 		alike: sql`o.discomfort, case when o.reported_on > o.first_reported_on then o.first_discomfort end as first_discomfort`,
@@ -55,7 +55,7 @@ const COUNTED = {
 	}
 } as const satisfies Record<string, { alike: SQL; codes: SQL }>;
 
-/** Columns by their place: the key and what rows are alike in. */
+/** Columns by position: the key, and those in which rows are alike. */
 const groupedBy = (of: CountedOf) =>
 	({
 		discomfort: '1, 2, 3',
@@ -69,18 +69,19 @@ const groupedBy = (of: CountedOf) =>
 type CountedOf = keyof typeof COUNTED;
 
 /**
- * Counts codes in every group of a dimension; with none, in one group of everybody.
- *
- * Cost: one pass over the snapshot, and one over the codes of rows that differ.
+ * Counts codes in every group of a dimension; without one, in a single group of everyone. Cost: one pass over the snapshot, and one over
+ * the codes of distinct rows.
  */
 export function readTally(db: Db, snapshot: Snapshot, of: CountedOf, by: Grouping | null): Promise<Tally> {
 	return readCounts(db, snapshot, of, by === null ? sql`''` : groupKey(by));
 }
 
-/** Room for the rows of a grid that differ, some ten thousand at a hundred thousand people: with PostgreSQL's usual 4 MB they go to the disk and back. */
+/** Memory for a grid's distinct rows, some ten thousand for a hundred thousand people: PostgreSQL's default of 4 MB would spill to disk. */
 const GRID_MEMORY = '32MB';
 
-/** Counts all codes that are shown where filters act together, in every cell of teams and another dimension; costs as {@link readTally} does. */
+/**
+ * Counts all codes published where two filters act together, in every cell of teams and another dimension; same cost as {@link readTally}.
+ */
 export function readGrid(db: Db, snapshot: Snapshot, by: Grouping): Promise<CrossTable> {
 	return db.transaction(async (tx) => {
 		await tx.execute(sql.raw(`set local work_mem = '${GRID_MEMORY}'`));

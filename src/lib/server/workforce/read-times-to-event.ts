@@ -4,16 +4,19 @@ import type { Db } from '../db/client';
 import { organisationZone } from '../people/lock-person';
 import { hadLeftBy, snapshotRows, type Snapshot } from './snapshot';
 
-/** Times in days; alike ones come together: a row may stand for thousands. */
+/** Times in days; equal ones are combined: a row may stand for thousands. */
 type SpellRow = GroupedTimeToEvent & Record<string, unknown>;
 
-/** A spell from answers to a plan carried out; of who has no plan only that there are so many. */
+/** The time from answers to a plan carried out; for people without a plan, only their number. */
 export interface PlanTimeToEvent extends GroupedTimeToEvent {
 	readonly hasPlan: boolean;
 	readonly count: number;
 }
 
-/** Days from the newest answers to the plan carried out; who has not is counted until the closing day. By whether anything stays open with it. */
+/**
+ * Days from the newest answers to the plan carried out; people who have not are observed until the closing day. By whether a gap stays open
+ * with it.
+ */
 export async function readTimesToFix(db: Db, snapshot: Snapshot): Promise<PlanTimeToEvent[]> {
 	const { rows } = await db.execute<PlanTimeToEvent & Record<string, unknown>>(sql`
 		select greatest(0, coalesce(o.carried_on, ${snapshot.on}::date) - o.answered_on)::int as time, o.carried_on is not null as event,
@@ -22,7 +25,7 @@ export async function readTimesToFix(db: Db, snapshot: Snapshot): Promise<PlanTi
 	return rows;
 }
 
-/** Days from answers to the coordinator's having dealt with them, of those whom they came to in the two years before the closing day. */
+/** Days from answers to being dealt with by a coordinator, for answers of the two years before the closing day. */
 export async function readTimesToAct(db: Db, snapshot: Snapshot): Promise<GroupedTimeToEvent[]> {
 	const { on } = snapshot;
 	const dayOf = (column: 'answered_at' | 'seen_at' | 'sent_at') =>

@@ -2,16 +2,13 @@ import { sql } from 'drizzle-orm';
 import { MIN_GROUP_SIZE } from '../../core/workforce';
 import type { Db } from '../db/client';
 
-/** Closing days that are offered at most: three years of months. */
+/** Most closing days offered: three years of months. */
 const MOST = 36;
 
 /**
- * The ends of months at which figures can be looked at, the newest first. One that fewer than {@link MIN_GROUP_SIZE} people have joined since the
- * one before is left out: the two together would tell of the few.
- *
- * Cost: one pass over the newest observations.
- *
- * @param today the organisation's day, ISO; a month that has not ended is not offered
+ * The month ends for which figures can be viewed, newest first. One that fewer than {@link MIN_GROUP_SIZE} people joined since the one
+ * before is left out: comparing both would reveal the few. Cost: one pass over the newest observations.
+ * @param today the organisation's date, ISO; the current month is not offered
  */
 export async function readReportingDates(db: Db, today: string): Promise<string[]> {
 	const { rows } = await db.execute<{ on: string; joined: number }>(sql`

@@ -41,9 +41,9 @@ import { readTimesToAct, readTimesToFix, type PlanTimeToEvent } from './read-tim
 import { readGrid, readTally } from './read-tally';
 import { roundNames } from './view';
 
-/** Figures of a screen with the names of its rounds, where it is by round. */
+/** Figures of a page, with the names of rounds where it groups by them. */
 export interface ScreenTable extends FigureTable {
-	/** Place of the chosen group among the groups; null for everybody. */
+	/** Index of the chosen group; null for everyone. */
 	readonly at: number | null;
 	readonly rounds: Readonly<Record<string, string>>;
 }
@@ -53,7 +53,7 @@ async function screenTable(db: Db, view: WorkforceView, table: FigureTable): Pro
 	const at = view.group === null ? -1 : table.groups.indexOf(view.group);
 	return {
 		...table,
-		// What is hidden everywhere need not be told.
+		// What is hidden everywhere need not be sent.
 		figures: table.figures.filter(({ all, groups }) => all !== null || groups.some((one) => one !== null)),
 		at: at < 0 ? null : at,
 		rounds: view.by === 'round' ? await roundNames(db, table.groups) : {}
@@ -65,9 +65,8 @@ const tableOf = (db: Db, view: WorkforceView, tally: Tally, rules: readonly Code
 
 /**
  * The figures of one team by something else.
- *
- * @param rules all that is shown of the grid, on this screen or another
- * @param shown codes of this screen
+ * @param rules all that is published of the grid, on this page or another
+ * @param shown codes of this page
  */
 function teamTable(
 	db: Db,
@@ -81,7 +80,7 @@ function teamTable(
 	return screenTable(db, view, { ...table, figures: figures.filter(isHere) });
 }
 
-/** The table of a screen where two filters act together, whatever else it has; null where they don't. */
+/** The table of a page where two filters act together; null where they don't. */
 async function crossedScreen(
 	db: Db,
 	view: WorkforceView,
@@ -93,7 +92,7 @@ async function crossedScreen(
 
 const sum = (of: readonly number[] | undefined) => (of ?? []).reduce((total, n) => total + n, 0);
 
-/** What {@link answersScreen} shows. */
+/** The contents of {@link answersScreen}. */
 interface AnswersScreen {
 	readonly table: ScreenTable;
 	readonly curve: CoarseCurve | null;
@@ -102,7 +101,7 @@ interface AnswersScreen {
 /** Who was asked and has answered, and how soon. */
 export async function answersScreen(db: Db, view: WorkforceView): Promise<AnswersScreen> {
 	const by = ASKED_BY.find((name) => name === view.by) ?? null;
-	// What those who have not answered can't be grouped by leaves the team alone.
+	// A grouping that does not apply to people without answers leaves only the team.
 	if (view.team !== null && by === null)
 		return answersScreen(db, { ...view, by: 'team', group: view.team, team: null });
 	const isCrossed = view.team !== null;
@@ -139,7 +138,7 @@ export async function discomfortScreen(db: Db, view: WorkforceView) {
 	};
 }
 
-/** The group that values of people are read of, where it may be shown that it has so many; everybody where none is chosen; undefined where it may not. */
+/** The group whose values are read, if its size may be published; everyone where none is chosen; undefined where it may not. */
 function openGroup(view: WorkforceView, { at, people, groups }: ScreenTable): PeopleGroup | null | undefined {
 	if (at === null || view.by === null) return null;
 	return people.groups[at] === null ? undefined : { by: view.by, key: groups[at] ?? '' };
@@ -156,11 +155,11 @@ function gapFigure({ check, pairs }: GapPairs): GapFigure[] {
 	];
 }
 
-/** What was found, how far it is off, and how far it was at first. */
+/** Findings, how far off they are, and were at first. */
 export async function findingsScreen(db: Db, view: WorkforceView) {
 	const crossed = await crossedScreen(db, view, FINDING_RULES);
 	if (crossed) return { table: crossed, gaps: [] };
-	// Read side by side: whether the group may be shown is known with its table, and it is left out then.
+	// Read in parallel: whether the group may be published is known with its table, and it is dropped if not.
 	const asked = view.by === null || view.group === null ? null : { by: view.by, key: view.group };
 	const [tally, ofAsked] = await Promise.all([
 		readTally(db, view, 'findings', view.by),
@@ -168,10 +167,10 @@ export async function findingsScreen(db: Db, view: WorkforceView) {
 	]);
 	const table = await tableOf(db, view, tally, FINDING_RULES);
 	const group = openGroup(view, table);
-	// A group that is none is nobody's: everybody is shown.
+	// A group that does not exist is ignored: everyone is shown.
 	const ofGroup = group === null && asked !== null ? await readGaps(db, view, null) : ofAsked;
 	const gaps = group === undefined ? [] : ofGroup;
-	// How many can be compared is a figure too: of a check that few lack, the few would be told.
+	// The number of people compared is a figure too: for a check that few lack, it would reveal the few.
 	const isShown = ({ check }: GapPairs) => {
 		const figure = table.figures.find(({ code }) => code === gapCode(check));
 		return Boolean(table.at === null ? figure?.all : figure?.groups[table.at]);
@@ -189,7 +188,7 @@ export async function associationsScreen(db: Db, view: WorkforceView) {
 const people = (changes: readonly { readonly count: number }[] | undefined) =>
 	sum(changes?.map(({ count }) => count));
 
-/** Whether it helps: the change of the worst score, by what became of the plan. */
+/** Whether it helps: the change of the worst score, by the outcome of the plan. */
 export async function helpScreen(db: Db, view: WorkforceView) {
 	const crossed = await crossedScreen(db, view, HELP_RULES);
 	if (crossed) return { table: crossed, courses: [] };
@@ -200,7 +199,7 @@ export async function helpScreen(db: Db, view: WorkforceView) {
 	if (!mayBeShown || group === undefined) return { table, courses: [] };
 	const changes = await readScoreChanges(db, view, group);
 	const of = (course: PlanCourse) => changes.get(course) ?? [];
-	// With a purchase and without together are those who did it: one of them hidden hides the other.
+	// People with and without a purchase together are those who carried it out: hiding one hides the other.
 	const isSplit =
 		group === null && people(of('bought')) >= MIN_GROUP_SIZE && people(of('household')) >= MIN_GROUP_SIZE;
 	const done = gatherMeans([...of('household'), ...of('bought')]);
@@ -221,18 +220,18 @@ export async function helpScreen(db: Db, view: WorkforceView) {
 	};
 }
 
-/** Whether each kind of people has enough of them for its number to be told. */
+/** Whether each kind of people is large enough for its number to be published. */
 function isApart(spells: readonly PlanTimeToEvent[], kindOf: (spell: PlanTimeToEvent) => string): boolean {
 	const sizes = new Map<string, number>();
 	for (const spell of spells) sizes.set(kindOf(spell), (sizes.get(kindOf(spell)) ?? 0) + spell.count);
 	return [...sizes.values()].every((n) => n >= MIN_GROUP_SIZE);
 }
 
-/** How long things take, of everybody together: a curve of a small group would be of single people. */
+/** How long things take, for everyone together: a curve of a small group would show individuals. */
 export async function timesScreen(db: Db, view: WorkforceView) {
 	const [act, all] = await Promise.all([readTimesToAct(db, view), readTimesToFix(db, view)]);
 	const fix = all.filter(({ hasPlan }) => hasPlan);
-	// Who has no plan is counted elsewhere with who has one: few of them must not be told by the difference.
+	// People without a plan are counted elsewhere together with those with one: a few of them must not be revealed by the difference.
 	const mayBeSplit = isApart(all, ({ hasPlan, group }) => `${hasPlan} ${group}`);
 	const mayBeShown = isApart(all, ({ hasPlan }) => String(hasPlan));
 	const of = (group: string) =>
@@ -251,7 +250,7 @@ export async function timesScreen(db: Db, view: WorkforceView) {
 	};
 }
 
-/** What would close what stays open, and for how many. */
+/** What would close open gaps, and for how many people. */
 export async function purchasesScreen(db: Db, view: WorkforceView) {
 	const table =
 		(await crossedScreen(db, view, PURCHASE_RULES)) ??

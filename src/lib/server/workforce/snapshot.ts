@@ -2,13 +2,13 @@ import { sql, type SQL } from 'drizzle-orm';
 import type { Grouping } from '../../core/workforce';
 import { organisationZone } from '../people/lock-person';
 
-/** Which people a figure is of: as they stood when a day closed, and of one group where it is narrowed. */
+/** The people a figure is about: as of a closing day, and of one group if filtered. */
 export interface Snapshot {
 	/** The closing day, ISO. */
 	readonly on: string;
 }
 
-/** The text that a row of the snapshot is grouped by. */
+/** The text by which a row of the snapshot is grouped. */
 const KEY_OF: Readonly<Record<Grouping, SQL>> = {
 	team: sql`o.team`,
 	country: sql`o.country`,
@@ -22,15 +22,14 @@ const KEY_OF: Readonly<Record<Grouping, SQL>> = {
 /** The key of a group in a statement over {@link snapshotRows}. */
 export const groupKey = (by: Grouping) => KEY_OF[by];
 
-/** Whether someone had left when the day closed; few have, and they stand together in people_left_idx. */
+/** Whether someone had left by the closing day; few have, and people_left_idx lists them. */
 export const hadLeftBy = (personId: SQL, { on }: Snapshot): SQL =>
 	sql`${personId} in (select l.id from people l where l.left_at is not null
 		and (l.left_at at time zone ${organisationZone})::date <= ${on}::date)`;
 
 /**
- * The rows that statistics are made of: of everybody who has answered, what held when the day closed. Who had left by then is out.
- *
- * Cost: one pass over the observations of all time; no index helps where a third of them or more is wanted.
+ * The rows that statistics are made from: for everyone who has answered, the state on the closing day, without people who had left by then.
+ * Cost: one pass over all observations; no index helps where a third or more of them is needed.
  */
 export function snapshotRows(snapshot: Snapshot): SQL {
 	const { on } = snapshot;

@@ -13,7 +13,7 @@ const { observations } = schema;
 
 type NewObservation = typeof observations.$inferInsert;
 
-/** A judgement that was just written, or is looked at for the first time. */
+/** An assessment just written, or seen for the first time. */
 export interface JudgementRow {
 	readonly id: number;
 	readonly personId: string;
@@ -21,7 +21,7 @@ export interface JudgementRow {
 	readonly document: AssessmentResult;
 }
 
-/** What a judgement rested on, read as it was then. */
+/** What an assessment rested on, as it was then. */
 interface Sources extends Record<string, unknown> {
 	readonly id: string;
 	readonly answered: {
@@ -42,7 +42,7 @@ interface Sources extends Record<string, unknown> {
 }
 
 /**
- * Reads what each judgement rested on at its moment, in one statement: half a dozen look-ups by index a judgement, served by
+ * Reads what each assessment rested on at its time, in one statement: half a dozen index look-ups per assessment, served by
  * assessments_person_sent_idx, round_people_assessment_idx, reported_discomfort_assessment_idx, check_ins_person_idx and
  * plans_assessment_idx.
  */
@@ -68,11 +68,11 @@ async function sourcesOf(tx: Db, ids: readonly number[]): Promise<Map<number, So
 
 type First = Pick<NewObservation, 'firstOn' | 'firstFindings' | 'firstGapsMm'>;
 
-/** What an observation keeps as what was at first; null where nothing was answered yet. */
+/** The first values that an observation keeps; null where nothing was answered yet. */
 const firstOf = ({ firstOn, firstFindings, firstGapsMm }: NewObservation): First | null =>
 	firstOn ? { firstOn, firstFindings, firstGapsMm } : null;
 
-/** What is known of earlier judgements of a person. */
+/** What is known from a person's earlier assessments. */
 interface Earlier {
 	readonly first: First | null;
 	readonly firstCarriedOn: string | null;
@@ -128,7 +128,7 @@ function rowOf(
 		gapsMm: [...asNow.gapsMm],
 		needs: [...asNow.needs],
 		staysOpen: asNow.staysOpen,
-		// What was found when they answered for the first time stays what "first" means.
+		// The findings of the first answers remain what "first" means.
 		...(first ?? {
 			firstOn: answeredOn,
 			firstFindings: [...atFirst.findings],
@@ -137,7 +137,7 @@ function rowOf(
 	};
 }
 
-/** What is known of earlier judgements of each of these people, as far as there are any: two look-ups by observations_person_idx. */
+/** What is known from these people's earlier assessments, if there are any: two look-ups by observations_person_idx. */
 async function earlierOf(tx: Db, personIds: readonly string[]): Promise<Map<string, Earlier>> {
 	const mine = inArray(observations.personId, [...personIds]);
 	const firsts = await tx
@@ -163,11 +163,9 @@ async function earlierOf(tx: Db, personIds: readonly string[]): Promise<Map<stri
 }
 
 /**
- * Keeps what statistics ask of judgements, within the transaction that wrote them; the people are locked.
- *
- * Cost: four statements for all, each a look-up by index.
- *
- * @param rows judgements in the order in which they were made; of one person there may be several
+ * Stores what statistics need from assessments, within the transaction that wrote them; the people are locked. Cost: four statements for
+ * all, each an index look-up.
+ * @param rows assessments in the order they were made; there may be several of one person
  */
 export async function storeObservations(
 	tx: Db,
@@ -192,7 +190,7 @@ export async function storeObservations(
 			first: known.first ?? firstOf(observation),
 			firstCarriedOn: observation.firstCarriedOn ?? null
 		});
-		// Of one person, the one before ends where this begins.
+		// For the same person, the previous one ends where this begins.
 		const before = made.filter(({ personId }) => personId === row.personId).at(-1);
 		if (before) before.untilDay = row.onDay;
 		made.push(observation);
@@ -202,7 +200,7 @@ export async function storeObservations(
 	await tx.insert(observations).values(made);
 }
 
-/** Ends the newest observation of people on the day on which the next begins. */
+/** Ends people's newest observation on the day on which the next begins. */
 async function endNewest(tx: Db, begins: ReadonlyMap<string, string>): Promise<void> {
 	await tx
 		.update(observations)
@@ -212,7 +210,7 @@ async function endNewest(tx: Db, begins: ReadonlyMap<string, string>): Promise<v
 		.where(and(inArray(observations.personId, [...begins.keys()]), isNull(observations.untilDay)));
 }
 
-/** Keeps that people have another team or country from today on, so that figures of earlier days stay with the earlier one. */
+/** Records that people have a different team or country from today on, so that figures for earlier days stay with the earlier one. */
 export async function storeMoves(tx: Db, people: readonly LockedPerson[], now: Date): Promise<void> {
 	const newest = await tx
 		.select()

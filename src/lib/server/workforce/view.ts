@@ -10,8 +10,8 @@ import { readReportingDates } from './reporting-dates';
 const { rounds } = schema;
 
 /**
- * The view of an address; what can't be one is left out. A reader sees ends of months: two days next to each other would tell what one
- * person answered between them, and coordinators see that by name.
+ * The view in a URL; invalid parts are left out. A reader sees month ends: two consecutive days would reveal what one person answered in
+ * between, which coordinators may see by name anyway.
  */
 export async function readView(
 	db: Db,

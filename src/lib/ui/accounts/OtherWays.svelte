@@ -11,7 +11,7 @@
 	interface Props {
 		/** Page to go on to. */
 		to: string;
-		/** What people call the organisation's own sign-in; null where there is none. */
+		/** The name of the organisation's sign-in; null where there is none. */
 		providerName: string | null;
 	}
 
@@ -34,7 +34,7 @@
 			<Button type="button" onclick={sign} isBusy={use.isBusy}>{texts.usePasskey}</Button>
 		{/if}
 		{#if providerName}
-			<!-- By its address, not within this page: it leads away. -->
+			<!-- A plain link rather than client-side navigation, because it leads away. -->
 			<Button href="/desk/sign-in/provider?to={encodeURIComponent(to)}" data-sveltekit-reload>
 				{texts.signInWith(providerName)}
 			</Button>

@@ -18,10 +18,10 @@
 			readonly createdAt: Date;
 			readonly usedAt: Date | null;
 		}[];
-		/** The address with a name at which passkeys work, where this one has none. */
+		/** The URL with a host name at which passkeys work, where this one has none. */
 		namedAddress: string | null;
 		timeZone: string;
-		/** Called with codes for a lost device, which are shown once. */
+		/** Called with recovery codes, which are shown once. */
 		oncodes: (codes: readonly string[]) => void;
 	}
 

@@ -8,10 +8,10 @@ import {
 } from '@simplewebauthn/browser';
 import { deskWords } from '$lib/messages/desk';
 
-/** Whether a device may hold passkeys for this address: a bare number has none. */
+/** Whether a device can hold passkeys for this address: an IP address has none. */
 export const canUsePasskeys = () => browserSupportsWebAuthn() && !/^[\d.]+$|^\[/.test(location.hostname);
 
-/** What came of an exchange, in words where it went wrong. */
+/** The result of an exchange, in words where it failed. */
 type Answer<T> = { readonly value: T } | { readonly fault: string };
 
 async function send<T>(address: string, method: 'POST' | 'PUT', body?: unknown): Promise<Answer<T>> {
@@ -20,14 +20,14 @@ async function send<T>(address: string, method: 'POST' | 'PUT', body?: unknown):
 		headers: { 'content-type': 'application/json' },
 		body: body === undefined ? null : JSON.stringify(body)
 	}).catch(() => null);
-	// The password is asked for again first, or the session has ended: where that is done, not here.
+	// The password must be entered again first, or the session has ended: that is done on another page.
 	if (response?.redirected) location.assign(response.url);
 	if (!response || response.redirected) return { fault: deskWords.frame.notReached };
 	const answer = (await response.json().catch(() => ({}))) as T & { message?: string };
 	return response.ok ? { value: answer } : { fault: answer.message ?? deskWords.frame.didNotWork };
 }
 
-/** What a device does, or why it did not: nobody is told off for pressing "cancel". */
+/** The device's answer, or why there is none; pressing "cancel" is not an error. */
 async function asked<T>(work: () => Promise<T>): Promise<Answer<T>> {
 	try {
 		return { value: await work() };
@@ -39,12 +39,15 @@ async function asked<T>(work: () => Promise<T>): Promise<Answer<T>> {
 	}
 }
 
-/** One button that has a device sign, and what came of it. */
+/** A button that asks the device to sign, and the result. */
 export class PasskeyUse {
 	isBusy = $state(false);
 	fault = $state<string | null>(null);
 
-	/** Signs in, or gives what a session still asks for. @returns the page to go on to, or null */
+	/**
+	 * Signs in, or supplies what a session still needs.
+	 * @returns the page to go on to, or null
+	 */
 	async signIn(to: string): Promise<string | null> {
 		const way = `/desk/sign-in/passkey?to=${encodeURIComponent(to)}`;
 		const found = await this.#exchange<PublicKeyCredentialRequestOptionsJSON, unknown, { to: string }>(
@@ -55,7 +58,10 @@ export class PasskeyUse {
 		return found?.to ?? null;
 	}
 
-	/** Adds a passkey. @returns codes for a lost device, shown once, where there were none; null where it was not added */
+	/**
+	 * Adds a passkey.
+	 * @returns recovery codes, shown once, where there were none; null where it was not added
+	 */
 	async add(name: string): Promise<readonly string[] | null> {
 		const found = await this.#exchange<PublicKeyCredentialCreationOptionsJSON, unknown, { codes: string[] }>(
 			'/desk/account/passkeys',

@@ -1,19 +1,19 @@
-/** What the page says about saving; `refused`: an answer can't be kept as it is, all others are; `ended`: the link has ended. */
+/** What the page says about saving; `refused`: one answer can't be saved as it is, all others are; `ended`: the link has ended. */
 export type SaveState = 'idle' | 'saving' | 'saved' | 'waiting' | 'refused' | 'ended';
 
 /** Refusals that pass by themselves: too slow, too early, too many at once. */
 const PASSING: ReadonlySet<number> = new Set([408, 425, 429]);
 
-/** Answers of a link that is not there any more. */
+/** Status codes for a link that no longer exists. */
 const ENDED: ReadonlySet<number> = new Set([404, 410]);
 
-/** Waits this long after the last key before it saves, ms: typing is never held up, a pause is enough. */
+/** Pause after the last key before saving, ms: typing is never held up. */
 const PAUSE_MS = 500;
 
-/** Tries again after this long without network, ms; the browser's own "online" comes first where it is shown. */
+/** Interval of retries while offline, ms; the browser's "online" event comes first where it fires. */
 const RETRY_MS = 4000;
 
-/** Where fields that are not sent yet are kept on the device. */
+/** Where unsent fields are kept on the device. */
 export interface SaveFields {
 	getItem(key: string): string | null;
 	setItem(key: string, value: string): void;
@@ -21,19 +21,19 @@ export interface SaveFields {
 }
 
 /**
- * Saves fields as they are typed: at once to the device, after a pause to the server, again and again while the network
- * is away. What is not confirmed by the server stays on the device.
+ * Saves fields while they are typed: at once on the device, after a pause on the server, and repeatedly while offline. What the server has
+ * not confirmed stays on the device.
  */
 export class Autosave {
 	state = $state<SaveState>('idle');
-	/** When the server last confirmed a save, ms since the epoch; null before the first. */
+	/** Time of the last confirmed save, ms since the epoch; null before the first. */
 	savedAt = $state<number | null>(null);
 	private pending: Record<string, string>;
 	private timer: ReturnType<typeof setTimeout> | undefined;
 	private running: Promise<void> | null = null;
-	/** Fields that the device need not keep any longer, as they were sent. */
+	/** Fields that need not stay on the device, as they were sent. */
 	private done: Record<string, string> = {};
-	/** The field that was refused, until it is typed again. */
+	/** The refused field, until it is typed again. */
 	private refused: string | null = null;
 	private readonly key: string;
 
@@ -45,7 +45,7 @@ export class Autosave {
 		private readonly address: string,
 		private readonly keep: SaveFields | null,
 		private readonly put: typeof fetch = fetch,
-		/** Told after each save, with the server's revision where it tells one. */
+		/** Called after each save, with the server's revision if it sends one. */
 		private readonly saved: (revision: number | null) => void = () => {}
 	) {
 		this.key = keyOf(address);
@@ -58,16 +58,16 @@ export class Autosave {
 		return this.pending;
 	}
 
-	/** Whether everything has been confirmed by the server. */
+	/** Whether the server has confirmed everything. */
 	get isSent(): boolean {
 		return Object.keys(this.pending).length === 0;
 	}
 
-	/** Takes fields as they are now. */
+	/** Takes the present values of fields. */
 	set(fields: Readonly<Record<string, string>>): void {
 		this.pending = { ...this.pending, ...fields };
 		if (this.refused !== null && this.refused in fields) this.refused = null;
-		// From the first key on: "Saved" must never stand beside what is not.
+		// From the first key on: "Saved" must never stand next to unsaved input.
 		if (this.state === 'idle' || this.state === 'saved') this.state = 'saving';
 		this.remember();
 		this.schedule(PAUSE_MS);
@@ -83,7 +83,7 @@ export class Autosave {
 		this.running = null;
 	}
 
-	/** Hands what is pending to the browser as the page goes away. */
+	/** Hands what is pending to the browser as the page closes. */
 	leave(): void {
 		if (Object.keys(this.pending).length === 0) return;
 		void this.put(this.address, { ...request(this.pending), keepalive: true }).catch(() => {});
@@ -106,8 +106,7 @@ export class Autosave {
 			return;
 		}
 		const body: unknown = await response.json().catch(() => null);
-		// From here on without a pause: a page that goes away in between would leave the device with neither what was typed nor
-		// what the server has.
+		// No pause from here on: a page that closes in between would leave the device with neither what was typed nor what the server has.
 		if (response.ok) {
 			this.forget(sent);
 			this.state = this.refused === null ? 'saved' : 'refused';
@@ -117,7 +116,7 @@ export class Autosave {
 		} else {
 			const field = fieldAt(body);
 			const text = field === null ? undefined : sent[field];
-			// What is wrong with one answer must not take the others with it. Without a field nothing of it can ever be kept.
+			// An error in one answer must not affect the others. Without a field, nothing of it can ever be saved.
 			if (field !== null && text !== undefined) {
 				this.forget({ [field]: text });
 				if (this.pending[field] === undefined) this.refused = field;
@@ -128,7 +127,7 @@ export class Autosave {
 		this.remember();
 	}
 
-	/** Takes fields off what is pending, but for those that were typed again in the meantime. */
+	/** Removes fields from what is pending, except those typed again meanwhile. */
 	private forget(fields: Readonly<Record<string, string>>): void {
 		Object.assign(this.done, fields);
 		this.pending = Object.fromEntries(
@@ -140,7 +139,7 @@ export class Autosave {
 		return readKept(this.keep, this.key);
 	}
 
-	/** Brings the device up to date. What another page of the same link has put there and not sent yet stays. */
+	/** Updates the device. What another page of the same link has stored and not sent yet stays. */
 	private remember(): void {
 		const others = Object.entries(this.restore()).filter(([field, text]) => this.done[field] !== text);
 		const kept = { ...Object.fromEntries(others), ...this.pending };
@@ -149,14 +148,14 @@ export class Autosave {
 			if (Object.keys(kept).length === 0) this.keep?.removeItem(this.key);
 			else this.keep?.setItem(this.key, JSON.stringify(kept));
 		} catch {
-			// A full or forbidden storage: the server still gets it, only a crash before that would lose it.
+			// Storage is full or forbidden: the server still gets it; only a crash before that would lose it.
 		}
 	}
 }
 
 const keyOf = (address: string) => `easy-corner ${address}`;
 
-/** What a device keeps unsent; nothing where that is broken or forbidden. */
+/** Unsent fields on the device; none where storage is broken or forbidden. */
 function readKept(keep: SaveFields | null, key: string): Record<string, string> {
 	try {
 		const kept: unknown = JSON.parse(keep?.getItem(key) ?? '{}');
@@ -169,7 +168,7 @@ function readKept(keep: SaveFields | null, key: string): Record<string, string> 
 	}
 }
 
-/** Takes fields off what a device has not sent yet: the server has heard of them by another way, and has answered. */
+/** Removes fields from the device's unsent ones: the server has received them by another way, and confirmed. */
 export function discardUnsent(keep: SaveFields | null, address: string, fields: readonly string[]): void {
 	const kept = readKept(keep, keyOf(address));
 	const left = Object.fromEntries(Object.entries(kept).filter(([field]) => !fields.includes(field)));
@@ -177,11 +176,11 @@ export function discardUnsent(keep: SaveFields | null, address: string, fields: 
 		if (Object.keys(left).length > 0) keep?.setItem(keyOf(address), JSON.stringify(left));
 		else keep?.removeItem(keyOf(address));
 	} catch {
-		// A device that keeps nothing has nothing to forget.
+		// A device that stores nothing has nothing to forget.
 	}
 }
 
-/** The field that a refusal names: `/fields/NAME`, a JSON Pointer (RFC 6901); null where it names none. */
+/** The field named in a refusal: `/fields/NAME`, a JSON Pointer (RFC 6901); null where there is none. */
 function fieldAt(body: unknown): string | null {
 	const at = (body as { at?: unknown } | null)?.at;
 	const name = typeof at === 'string' ? /^\/fields\/([^/]+)/.exec(at)?.[1] : undefined;

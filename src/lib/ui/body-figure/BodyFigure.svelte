@@ -3,9 +3,9 @@
 	import BodyViews from './BodyViews.svelte';
 
 	interface Props {
-		/** Worst of each place, by its name; 0 is nothing. */
+		/** Worst score by place; 0 is none. */
 		scores: Readonly<Record<string, number>>;
-		/** A place was touched. */
+		/** Called when a place is touched. */
 		touch: (name: string) => void;
 		t: Catalogue;
 	}
@@ -13,7 +13,7 @@
 	let { scores, touch, t }: Props = $props();
 </script>
 
-<!-- Touch only: the list beside it says and takes the same by keyboard and screen reader. -->
+<!-- For touch only: the list next to it offers the same to keyboard and screen reader. -->
 <div class="views" role="img" aria-label={t.discomfort.figure}>
 	<BodyViews {t}>
 		{#snippet place({ name, y, rx, ry }, x)}

@@ -5,7 +5,10 @@
 	import { FIGURE_PLACES, outlineOf, VIEW, type FigurePlace } from './figure-places';
 
 	interface Props {
-		/** What stands at a place. @param x its middle from the left edge */
+		/**
+		 * Content of a place.
+		 * @param x its middle from the left edge
+		 */
 		place: Snippet<[place: FigurePlace, x: number]>;
 		t?: Catalogue;
 	}

@@ -2,7 +2,7 @@ import { REGIONS, type Region } from '$lib/core/discomfort';
 
 /** A place on the figure that can be touched, px of the drawing. */
 export interface FigurePlace {
-	/** Name as the list has it: `neck`, `shoulder-left`. */
+	/** Name as in the list: `neck`, `shoulder-left`. */
 	readonly name: string;
 	readonly view: 'front' | 'back';
 	readonly x: number;
@@ -11,7 +11,7 @@ export interface FigurePlace {
 	readonly ry: number;
 }
 
-/** Half of the outline, from the crown down the side and up the inside of the leg: across from the middle, down. */
+/** Half of the outline, from the crown down the side and up the inside of the leg: distance from the middle, distance from the top. */
 export const HALF_OUTLINE: readonly (readonly [number, number])[] = [
 	[0, 6],
 	[13, 10],
@@ -50,7 +50,7 @@ export const HALF_OUTLINE: readonly (readonly [number, number])[] = [
 	[0, 206]
 ];
 
-/** The whole outline about the middle of a view, px. */
+/** The whole outline around the middle of a view, px. */
 export const outlineOf = (middle: number) =>
 	[
 		...HALF_OUTLINE,
@@ -59,12 +59,12 @@ export const outlineOf = (middle: number) =>
 			.map(([x, y]) => [-x, y] as const)
 	].map(([x, y]) => ({ x: middle + x, y }));
 
-/** Width and height of one view, px; the middle of the person is in its middle. */
+/** Width and height of a view, px; the person is centred. */
 export const VIEW = { width: 176, height: 374 } as const;
 
 type Spot = readonly [across: number, down: number, rx: number, ry: number];
 
-/** Where a region is drawn: in the middle of the body, by the view that shows it, or on both sides of it, the same in both views. */
+/** Where a region is drawn: in the middle of the body in the view that shows it, or on both sides, the same in both views. */
 type DrawnRegion = Readonly<Partial<Record<'front' | 'back' | 'sides', Spot>>>;
 
 const DRAWN_REGIONS: Readonly<Record<Region, DrawnRegion>> = {
@@ -101,6 +101,7 @@ function placesOf(region: Region): FigurePlace[] {
 }
 
 /**
- * Every place of both views, from the head down. Seen from the front the person's right is on the left of the drawing; from behind it is on the right.
+ * Every place of both views, from the head down. From the front, the person's right is on the left of the drawing; from behind, on the
+ * right.
  */
 export const FIGURE_PLACES: readonly FigurePlace[] = REGIONS.flatMap(placesOf);

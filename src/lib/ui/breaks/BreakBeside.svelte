@@ -7,7 +7,7 @@
 
 	interface Props {
 		run: BreakRun;
-		/** Breaks of today. */
+		/** Breaks taken today. */
 		taken: number;
 		isSeated: boolean;
 		t: Catalogue;
@@ -17,7 +17,7 @@
 	let { run, taken, isSeated, t, texts }: Props = $props();
 
 	const step = $derived(run.step);
-	/** A change of how one sits is what the moment up is for who stays seated: one of both is enough to choose from. */
+	/** For someone who stays seated, a change of position replaces standing up: one of the two is enough to choose from. */
 	const KINDS = ['up', 'stand', 'micro', 'eyes'] as const;
 </script>
 

@@ -6,7 +6,7 @@
 
 	interface Props {
 		visit: BreaksDay;
-		/** Of whom there is no question whether they get up. */
+		/** Whoever uses a wheelchair is not asked whether they can get up. */
 		isInWheelchair: boolean;
 		texts: BreakTexts;
 	}

@@ -67,7 +67,7 @@
 		</p>
 	</div>
 {/if}
-<!-- What changes is said once, as it changes: the seconds are not read out. -->
+<!-- Changes are announced once when they happen; the seconds are not read out. -->
 <p class="sr-only" role="status">{run.state === 'runs' && words ? `${words.name}. ${phase}` : ''}</p>
 
 <style>

@@ -8,7 +8,7 @@
 
 	interface Props {
 		visit: BreaksDay;
-		/** The place is changed at the small ones too. */
+		/** Whether the place also changes at short breaks. */
 		changesOften: boolean;
 		texts: BreakTexts;
 	}

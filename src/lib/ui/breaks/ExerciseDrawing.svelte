@@ -13,17 +13,17 @@
 		exercise: ExerciseId;
 		phase: PhaseId;
 		side: ExerciseSide;
-		/** Whether a wheelchair is what they sit in. */
+		/** Whether they sit in a wheelchair. */
 		isInWheelchair: boolean;
-		/** What is to be seen, for who does not see it. */
+		/** What the drawing shows, for screen readers. */
 		label: string;
 	}
 
 	let { exercise, phase, side, isInWheelchair, label }: Props = $props();
 
-	/** Of whom it is drawn: a stature between the usual ones; nothing is measured from it. */
+	/** Stature of the figure, mm: average; nothing is measured from it. */
 	const STATURE_MM = 1700;
-	/** From one phase to the next. */
+	/** Duration of the transition between phases, ms. */
 	const WAY_MS = 700;
 
 	const wanted = $derived(poseOf(exercise, phase, side));
@@ -57,7 +57,7 @@
 	const drawing = $derived(
 		drawPose(exercise, share < 1 ? interpolatePose(from, wanted, share) : wanted, STATURE_MM, isInWheelchair)
 	);
-	// The frame is that of the phase, so that it stands still while someone moves in it.
+	// The frame is that of the phase, so that it stays still while the figure moves.
 	const bounds = $derived.by(() => {
 		const still = drawPose(exercise, wanted, STATURE_MM, isInWheelchair);
 		const all = [...still.layers.flat(), ...still.props.map(({ points }) => ({ outline: points }))].flatMap(

@@ -11,10 +11,10 @@
 
 	let { visit, texts }: { visit: BreaksDay; texts: BreakTexts } = $props();
 
-	/** A file larger than this is no calendar of one person, bytes. */
+	/** A larger file is not one person's calendar, bytes. */
 	const LARGEST = 20 * 1024 * 1024;
 	const LENGTHS = [15, 30, 45, 60, 90, 120];
-	/** One tap: two meetings and a call, at usual times. */
+	/** One tap adds two meetings and a call at usual times. */
 	const TYPICAL = [
 		{ from: 10 * 60, to: 10 * 60 + 30, isCall: false, title: '' },
 		{ from: 11 * 60 + 30, to: 12 * 60, isCall: true, title: '' },
@@ -35,7 +35,7 @@
 		if (!file) return;
 		told = '';
 		const text = file.size > LARGEST ? '' : await file.text();
-		// Only who has a file needs what reads one.
+		// Only people with a file need the code that reads one.
 		const { readBusyEntries } = await import('$lib/core/breaks/calendar-file');
 		const zone = new Intl.DateTimeFormat().resolvedOptions().timeZone;
 		const found = readBusyEntries(text, visit.today as CivilDate, zone);

@@ -8,7 +8,7 @@
 	const texts = deskWords.cases;
 
 	interface Props {
-		/** What was sent to them. */
+		/** What was set for them. */
 		sent: BreakSchedule | null;
 		moving: {
 			readonly ownRhythm: BreakSchedule | null;

@@ -7,9 +7,9 @@
 	import { breakKindWords } from './break-words';
 
 	interface Props {
-		/** The real ones: a moment up each half hour would fill a calendar. */
+		/** The full breaks: a standing break every half hour would fill a calendar. */
 		breaks: readonly PlannedBreak[];
-		/** ISO. */
+		/** ISO date. */
 		today: string;
 		isSeated: boolean;
 		texts: BreakTexts;
@@ -19,7 +19,7 @@
 
 	let span = $state<'today' | 'week'>('today');
 
-	/** Five days from today that are no weekend where most of the world works; a calendar takes the others out in a moment. */
+	/** Five days from today without Saturdays and Sundays; a person can delete others in their calendar. */
 	function days(): CivilDate[] {
 		const first = today as CivilDate;
 		if (span === 'today') return [first];

@@ -18,26 +18,26 @@ import {
 } from '$lib/core/breaks';
 import type { BreaksData, BreaksDay } from './breaks-day.svelte';
 
-/** How long a break of each kind is where no rhythm says it, s. */
+/** Length of each kind of break where no schedule says so, s. */
 const USUAL_S: Readonly<Record<BreakKind, number>> = { up: 180, stand: 20, micro: 30, shift: 10, eyes: 20 };
 
-/** A break that is put off is called again after so long, min. Our assumption. */
+/** A postponed break is announced again after this time, min. Our assumption. */
 const SNOOZE_MIN = 10;
 
-/** What someone is told by other ways than the page. */
+/** How a person is notified other than by the page. */
 export interface BreakCallbacks {
-	/** A part has begun, or the set is over. */
+	/** A step has begun, or the set is over. */
 	readonly changed: (isOver: boolean) => void;
-	/** A break of the day is due. */
+	/** A planned break is due. */
 	readonly due: (one: PlannedBreak) => void;
 	/** A break was taken. */
 	readonly took: () => void;
 }
 
-/** One break as it is gone through, and the one that comes next. */
+/** The break in progress, and the next one. */
 export class BreakRun {
 	kind = $state<BreakKind>('up');
-	/** The exercises as they are gone through: what hurts and what is cut short is taken out. */
+	/** The exercises as carried out: without those that hurt or were cut. */
 	private set = $state.raw<readonly ExerciseId[]>([]);
 	private watch = $state.raw<Stopwatch>(STOPPED_STOPWATCH);
 	private nowMs = $state(0);
@@ -45,9 +45,9 @@ export class BreakRun {
 	/** The exercise that was stopped because it hurt. */
 	hurt = $state<ExerciseId | null>(null);
 	due = $state.raw<PlannedBreak | null>(null);
-	/** A break that was put off, and the minute of the day at which it is called again. */
+	/** A postponed break, and the minute of the day at which it is announced again. */
 	snoozed = $state.raw<{ readonly one: PlannedBreak; readonly at: number } | null>(null);
-	/** Whether anything of the last set was done: one that was only skipped through was no break. */
+	/** Whether anything of the last set was done: skipping through it is no break. */
 	wasTaken = $state(false);
 	readonly offered: ExerciseSet = $derived.by(() => this.offer());
 	readonly exercises: readonly ExerciseId[] = $derived.by(() =>
@@ -55,13 +55,13 @@ export class BreakRun {
 	);
 	private readonly steps = $derived.by(() => exerciseSetSteps(this.exercises));
 	readonly place = $derived.by(() => setPositionAt(this.steps, elapsedMs(this.watch, this.nowMs)));
-	/** What is shown: the part that runs; before it has begun what is held first, which is what the exercise is. */
+	/** The step shown: the running one; before the start the first held one, which is what the exercise looks like. */
 	readonly step = $derived.by(() => {
 		const isAhead = this.state === 'ready' || this.state === 'done';
 		return isAhead ? (this.steps.find(({ phase }) => phase !== 'begin') ?? null) : this.place.step;
 	});
 	readonly next = $derived.by(() => nextBreak(this.called, this.minute));
-	/** The breaks that someone is called for. */
+	/** The breaks that are announced. */
 	private readonly called: readonly PlannedBreak[] = $derived.by(() =>
 		this.visit.day.callsSmall ? this.visit.plan.breaks : this.visit.real
 	);
@@ -97,10 +97,10 @@ export class BreakRun {
 		});
 	}
 
-	/** When the page came up, or the last break ended: what is offered does not change while someone looks at it. */
+	/** When the page was opened, or the last break ended: what is offered does not change while someone is looking. */
 	private openedMs = $state(0);
 
-	/** A second has gone by, or a tab has woken up. */
+	/** A second has passed, or a tab has woken up. */
 	tick(now: Date): void {
 		const before = this.minute;
 		this.nowMs = now.getTime();
@@ -121,7 +121,7 @@ export class BreakRun {
 		if (place.step === null) this.finish();
 	}
 
-	/** The break that has become due since a minute, put off or not; the one that was put off goes with the next of the day. */
+	/** The break that became due since a given minute, postponed or not; a postponed one is dropped when the next one is due. */
 	private dueSince(before: number): PlannedBreak | undefined {
 		const { minute, snoozed } = this;
 		const isNow = (at: number) => before > 0 && at > before && at <= minute;
@@ -131,7 +131,7 @@ export class BreakRun {
 		return due;
 	}
 
-	/** Puts the break off that is due. */
+	/** Postpones the break that is due. */
 	snooze(): void {
 		if (!this.due) return;
 		this.snoozed = { one: this.due, at: Math.floor(this.minute) + SNOOZE_MIN };
@@ -171,7 +171,7 @@ export class BreakRun {
 		this.state = 'paused';
 	}
 
-	/** Goes on to the next exercise; what is skipped was not done. */
+	/** Skips to the next exercise; a skipped one was not done. */
 	skip(now: Date): void {
 		const here = this.place.step?.exercise;
 		if (here) this.skipped.push(here);
@@ -185,14 +185,14 @@ export class BreakRun {
 		if (at >= this.steps.length) this.finish();
 	}
 
-	/** Takes the last exercise out that has not begun; with none left the one that runs is the last of it. */
+	/** Removes the last exercise that has not begun; if there is none, the running one becomes the last. */
 	shorter(now: Date): void {
 		const last = this.set.at(-1);
 		if (last && last !== this.place.step?.exercise) this.set = this.set.slice(0, -1);
 		else this.skip(now);
 	}
 
-	/** Stops an exercise that hurts, and offers it no more on this device. What follows waits until someone goes on. */
+	/** Stops an exercise that hurts, and never offers it again on this device. The rest waits until the person continues. */
 	hurts(now: Date): void {
 		const here = this.place.step?.exercise;
 		if (!here) return;
@@ -218,7 +218,7 @@ export class BreakRun {
 		this.state = 'done';
 		this.hurt = hurt;
 		const done = this.set.filter((id) => !this.skipped.includes(id));
-		// Gone through by skipping alone it was no break.
+		// Skipping through everything was no break.
 		this.wasTaken = done.length > 0;
 		if (!this.wasTaken) return;
 		this.visit.took(this.kind, done, this.nowMs);

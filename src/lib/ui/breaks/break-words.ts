@@ -1,19 +1,19 @@
 import type { BreakKind, BreakSchedule } from '$lib/core/breaks';
 import type { BreakTexts } from '$lib/messages/breaks';
 
-/** The name of a kind of break, as it is for who stays seated or who gets up. */
+/** The name of a kind of break, for someone who stays seated or gets up. */
 export function breakKindWords(texts: BreakTexts, kind: BreakKind, isSeated: boolean): string {
 	const seated: Partial<Record<BreakKind, string>> = texts.seatedKinds;
 	return (isSeated && seated[kind]) || texts.kinds[kind];
 }
 
-/** The same where there is little room. */
+/** The same, short. */
 export function shortBreakKindWords(texts: BreakTexts, kind: BreakKind, isSeated: boolean): string {
 	const seated: Partial<Record<BreakKind, string>> = texts.shortSeatedKinds;
 	return (isSeated && seated[kind]) || texts.shortKinds[kind];
 }
 
-/** What a rhythm is called, and why someone would choose it. */
+/** The name of a schedule, and why to choose it. */
 export function breakScheduleWords(texts: BreakTexts, rhythm: BreakSchedule, isSeated: boolean) {
 	const seated: Partial<BreakTexts['rhythms']> = texts.seatedRhythms;
 	return (isSeated && seated[rhythm]) || texts.rhythms[rhythm];

@@ -12,41 +12,41 @@ import {
 import { addDays, weekdayOf, type CivilDate } from '$lib/core/calendar/civil-date';
 import { storeDay, readStoredDay, DEFAULT_DAY, type StoredDay } from './stored-day';
 
-/** What the server tells of a person's moving. */
+/** What the server sends about a person's breaks. */
 export interface BreaksData extends BreakProfile {
 	readonly token: string;
 }
 
-/** The day of a moment by this device's clock, ISO. */
+/** The date of a moment by this device's clock, ISO. */
 export function dayOnDevice(now: Date): string {
 	const two = (n: number) => String(n).padStart(2, '0');
 	return `${now.getFullYear()}-${two(now.getMonth() + 1)}-${two(now.getDate())}`;
 }
 
-/** The Monday of a day, ISO. */
+/** The Monday of a date's week, ISO. */
 export function mondayOf(day: string): string {
 	const at = day as CivilDate;
 	return addDays(at, -((weekdayOf(at) + 6) % 7));
 }
 
-/** A person's day on their device: what they said of it, the plan that follows, and what they took of it. */
+/** A person's day on their device: what they said about it, the plan, and the breaks taken. */
 export class BreaksDay {
 	day = $state.raw<StoredDay>(DEFAULT_DAY);
 	private device: Storage | null = null;
 	readonly plan: DayPlan = $derived.by(() => this.planOf(this.day));
-	/** The breaks that are called, counted and taken along. */
+	/** The breaks that are announced, counted and shared. */
 	readonly real: readonly PlannedBreak[] = $derived.by(() =>
 		this.plan.breaks.filter(({ kind }) => isFullBreak(kind))
 	);
 	readonly small: readonly PlannedBreak[] = $derived.by(() =>
 		this.plan.breaks.filter(({ kind }) => !isFullBreak(kind))
 	);
-	/** Whether nothing is done on one's feet. */
+	/** Whether no exercise is done standing. */
 	readonly isSeated: boolean = $derived.by(() => this.read().body.isInWheelchair || this.day.staysSeated);
 
 	constructor(private readonly read: () => BreaksData) {}
 
-	/** Takes what the device has kept; on the server and before it there is the usual day. */
+	/** Loads what the device has stored; on the server, and before loading, the default day. */
 	open(device: Storage | null): void {
 		this.device = device;
 		this.day = readStoredDay(device, this.read().token);
@@ -59,12 +59,12 @@ export class BreaksDay {
 		storeDay(this.device, this.read().token, next);
 	}
 
-	/** Meetings of today: those of another day have gone with it. */
+	/** Today's meetings: another day's are gone. */
 	meetingsOn(today: string): StoredDay['busy'] {
 		return this.day.busyOn === '' || this.day.busyOn === today ? this.day.busy : [];
 	}
 
-	/** After so long someone is to get up, min. */
+	/** Interval for getting up, min. */
 	get upEveryMin(): number {
 		return Math.min(...this.beats.filter(({ kind }) => endsSitting(kind)).map(({ everyMin }) => everyMin));
 	}
@@ -88,10 +88,10 @@ export class BreaksDay {
 		});
 	}
 
-	/** The day that is planned; told by the page, since only a device knows its own. */
+	/** The planned day; set by the page, since only the device knows its date. */
 	today = $state('');
 
-	/** A break was taken to its end, or gone through as far as it suited. */
+	/** A break was completed, or done as far as it suited. */
 	took(kind: BreakKind, exercises: readonly ExerciseId[], nowMs: number): void {
 		const { day, today } = this;
 		const isToday = day.takenOn === today;

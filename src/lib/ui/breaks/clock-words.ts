@@ -1,9 +1,12 @@
-/** A time of a day as its clock shows it. @param minute from midnight */
+/**
+ * A time of day as on a clock.
+ * @param minute from midnight
+ */
 export function clockWords(minute: number): string {
 	return `${Math.floor(minute / 60)}:${String(minute % 60).padStart(2, '0')}`;
 }
 
-/** Times of a day to choose from, a quarter of an hour apart. */
+/** Times of day to choose from, a quarter of an hour apart. */
 export function clockOptions(from: number, to: number): { readonly value: string; readonly words: string }[] {
 	return Array.from({ length: Math.floor((to - from) / 15) + 1 }, (_, i) => {
 		const minute = from + i * 15;

@@ -1,4 +1,7 @@
-/** Calls each second, also while the page is in the background. @returns stops it */
+/**
+ * Calls back every second, also while the page is in the background.
+ * @returns stops it
+ */
 export function everySecond(tick: (nowMs: number) => void): () => void {
 	if (typeof Worker === 'undefined') {
 		const timer = setInterval(() => tick(Date.now()), 1000);

@@ -1,4 +1,4 @@
-/** A short soft tone; nothing where the browser has none, or does not let a page sound yet. */
+/** A short soft tone; none where the browser can't, or does not allow sound yet. */
 export function playSound(isOver: boolean): void {
 	if (typeof AudioContext === 'undefined') return;
 	const context = new AudioContext();
@@ -13,18 +13,21 @@ export function playSound(isOver: boolean): void {
 	tone.onended = () => void context.close();
 }
 
-/** Asks for leave to show notices. @returns whether it was given */
+/**
+ * Asks for permission to show notifications.
+ * @returns whether it was given
+ */
 export async function requestNotifications(): Promise<boolean> {
 	if (typeof Notification === 'undefined') return false;
 	return (await Notification.requestPermission()) === 'granted';
 }
 
-/** Shows a notice; nothing where none is allowed. Neither a name nor a complaint is in it: others see screens. */
+/** Shows a notification if permitted. It contains neither a name nor a complaint: others may see the screen. */
 export function showNotification(words: string): void {
 	if (typeof Notification === 'undefined' || Notification.permission !== 'granted') return;
 	try {
 		new Notification(words, { tag: 'easy-corner-break', icon: '/favicon.png' });
 	} catch {
-		// Some phones show notices of a service worker alone: the sound and the page say it there.
+		// Some phones only allow notifications from a service worker: there, the sound and the page must do.
 	}
 }

@@ -1,6 +1,6 @@
 import { EXERCISES, type BusyTime, type ExerciseId } from '$lib/core/breaks';
 
-/** How a person's day is, and what they did of it; kept on this device and nowhere else. Minutes from midnight. */
+/** A person's day and what they did, stored on this device only. Minutes from midnight. */
 export interface StoredDay {
 	readonly from: number;
 	readonly to: number;
@@ -10,34 +10,34 @@ export interface StoredDay {
 	readonly walksCalls: boolean;
 	/** Meetings of {@link busyOn}. */
 	readonly busy: readonly (BusyTime & { readonly title: string })[];
-	/** The day that the meetings are of, ISO; empty for those of a typical day, which hold on any. */
+	/** The date of the meetings, ISO; empty for those of a typical day, which apply to any. */
 	readonly busyOn: string;
-	/** The day that the breaks were taken on, ISO. */
+	/** The date of the breaks taken, ISO. */
 	readonly takenOn: string;
 	readonly taken: number;
-	/** When each exercise was done last, ms since the epoch. */
+	/** When each exercise was last done, ms since the epoch. */
 	readonly doneAt: Readonly<Partial<Record<ExerciseId, number>>>;
 	/** Exercises that hurt. */
 	readonly dropped: readonly ExerciseId[];
-	/** Breaks of the week that began on this Monday, ISO: taken, and planned on the days that were worked. */
+	/** Breaks of the week beginning on this Monday, ISO: taken, and planned on the days worked. */
 	readonly week: {
 		readonly of: string;
 		readonly taken: number;
 		readonly planned: number;
 		readonly days: readonly string[];
 	};
-	/** Nothing on one's feet: for who can't stand up, or doesn't want to. */
+	/** No exercises standing: for people who can't stand up, or don't want to. */
 	readonly staysSeated: boolean;
 	readonly hasChair: boolean;
 	readonly hasDoorway: boolean;
 	readonly sounds: boolean;
 	readonly vibrates: boolean;
 	readonly notifies: boolean;
-	/** Called for the small breaks too. */
+	/** Short breaks are announced too. */
 	readonly callsSmall: boolean;
 }
 
-/** A day of someone who has said nothing yet. */
+/** The day of someone who has not said anything yet. */
 export const DEFAULT_DAY: StoredDay = {
 	from: 9 * 60,
 	to: 17 * 60,
@@ -65,7 +65,7 @@ const nameOf = (token: string) => `easy-corner day /c/${token.replace(/-\d$/, ''
 const isMinute = (value: unknown): value is number =>
 	typeof value === 'number' && Number.isInteger(value) && value >= 0 && value <= 24 * 60;
 
-/** Whether a kept value is of the kind of the usual one; what a device holds may be of another version, or broken. */
+/** Whether a stored value has the type of the default one; a device may hold another version's data, or broken data. */
 function isOfKind(name: keyof StoredDay, value: unknown): boolean {
 	const usual = DEFAULT_DAY[name];
 	if (name === 'lunch') return value === null || isMinute(value);
@@ -82,13 +82,13 @@ function isOfKind(name: keyof StoredDay, value: unknown): boolean {
 	return typeof value === typeof usual && value !== null;
 }
 
-/** What a device has kept of a day; the usual of what it has not, or not whole. */
+/** A stored day; the default for whatever is missing or broken. */
 export function readStoredDay(device: Storage | null, token: string): StoredDay {
 	let kept: unknown = null;
 	try {
 		kept = JSON.parse(device?.getItem(nameOf(token)) ?? 'null');
 	} catch {
-		// Broken or forbidden: as if nothing was kept.
+		// Broken or forbidden: as if nothing was stored.
 	}
 	if (typeof kept !== 'object' || kept === null) return DEFAULT_DAY;
 	const whole = Object.entries(kept).filter(
@@ -98,11 +98,11 @@ export function readStoredDay(device: Storage | null, token: string): StoredDay 
 	return day.to > day.from ? day : { ...day, from: DEFAULT_DAY.from, to: DEFAULT_DAY.to };
 }
 
-/** Keeps a day on the device; where it can't, the page goes on without. */
+/** Stores the day on the device; where that fails, the page works without. */
 export function storeDay(device: Storage | null, token: string, day: StoredDay): void {
 	try {
 		device?.setItem(nameOf(token), JSON.stringify(day));
 	} catch {
-		// Full or forbidden: the day holds while the page is open.
+		// Full or forbidden: the day lasts while the page is open.
 	}
 }

@@ -3,7 +3,7 @@
 
 	interface Props {
 		form: Pick<CaseForm, 'key'>;
-		/** The version of the case that is shown; left out where the act does not hang on it. */
+		/** The version of the case as shown; left out where the act does not depend on it. */
 		version?: number;
 	}
 

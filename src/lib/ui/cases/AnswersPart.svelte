@@ -19,12 +19,12 @@
 			readonly version: number;
 			readonly answers: Readonly<Partial<Record<string, string>>>;
 			readonly facts: Facts;
-			/** What exercises and advice allow for. */
+			/** Precautions for exercises and advice. */
 			readonly care: readonly Precaution[];
 			readonly devices: readonly DeviceAtHome[];
 			readonly arms: WorkingArms;
 		};
-		/** The self-assessments, the newest first. */
+		/** The self-assessments, newest first. */
 		history: readonly { readonly sentAt: Date; readonly state: Parameters<typeof stateWords>[0] }[];
 		t: Catalogue;
 		unit: LengthUnit;

@@ -19,9 +19,9 @@
 		coordinators: readonly { readonly id: string; readonly name: string }[];
 		userId: string | null;
 		later: { readonly on: string; readonly reason: string } | null;
-		/** Days that are offered to put the case off to, with their words. */
+		/** Days offered for postponing the case, with their labels. */
 		days: readonly { readonly on: string; readonly words: string }[];
-		/** Nothing that wants an outcome or has to be read. */
+		/** Whether it may be postponed: not if it needs an outcome or has an unread message. */
 		canWait: boolean;
 		done: () => void;
 	}

@@ -33,13 +33,13 @@
 		};
 		isZoneKnown: boolean;
 		zone: string;
-		/** Who looks after them, by name. */
+		/** The assigned coordinator's name. */
 		owner: string | null;
 		later: { readonly on: string; readonly reason: string } | null;
 		hasAnswers: boolean;
 		wasSent: boolean;
 		hasPost: boolean;
-		/** A hazard leaves the list once the person has put it right, not by a press. */
+		/** A hazard leaves the list once the person has fixed it, not by a button. */
 		hasHazard: boolean;
 	}
 

@@ -12,7 +12,7 @@
 	interface Props {
 		judgement: AssessmentResult;
 		actBy: string | null;
-		/** Signs that the person has taken back since: open all the same. */
+		/** Warning signs that the person has since taken back: still open. */
 		takenBack: readonly string[];
 		contact: {
 			readonly personId: string;

@@ -39,7 +39,7 @@
 
 	let { brief, t, unit, today, userId, sent, isTyped }: Props = $props();
 
-	/** The follow-up that stands there: one that a colleague has finished stays while something is typed, so that it is not lost. */
+	/** The follow-up shown: one that a colleague has completed stays while something is typed, so that nothing is lost. */
 	let followUp = $state.raw(untrack(() => brief.followUp));
 	$effect.pre(() => {
 		if (brief.followUp || !isTyped) followUp = brief.followUp;

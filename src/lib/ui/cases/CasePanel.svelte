@@ -35,7 +35,7 @@
 
 	interface Props {
 		part: string;
-		/** What the page of a case has. */
+		/** The data of a case page. */
 		page: {
 			readonly person: ComponentProps<typeof PersonForm>['person'] & {
 				readonly id: string;

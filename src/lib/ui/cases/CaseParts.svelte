@@ -9,7 +9,7 @@
 	interface Part {
 		readonly id: string;
 		readonly words: string;
-		/** How many there are of what wants to be seen. */
+		/** The number of items that need attention. */
 		readonly count?: string;
 	}
 
@@ -25,7 +25,7 @@
 	let chosen = $state(asked());
 	const shown = $derived(parts.some(({ id }) => id === chosen) ? chosen : first);
 
-	/** Opens a part, and puts the focus on something in it. */
+	/** Opens a part, and focuses an element in it. */
 	export function open(part: string, focusId = ''): void {
 		chosen = part;
 		const query = part === first ? page.url.pathname : `?part=${part}`;
@@ -33,14 +33,14 @@
 		if (focusId) void tick().then(() => document.getElementById(focusId)?.focus());
 	}
 
-	// Who comes for one thing finds it: an address names the part, and what in it is wanted.
+	// A URL can name a part, and what to look for in it.
 	$effect(() => {
 		const id = location.hash.slice(1);
 		if (id) void tick().then(() => document.getElementById(id)?.focus());
 	});
 </script>
 
-<!-- Links, so that a part has an address and opens before scripts; all stand in the page, so that nothing typed in one is lost by looking at another. -->
+<!-- Links, so that each part has a URL and opens without scripts; all parts stay in the page, so that nothing typed in one is lost by viewing another. -->
 <div class="parts">
 	<nav class="no-print" aria-label={texts.partsOfTheCase}>
 		{#each parts as { id, words, count } (id)}

@@ -22,7 +22,7 @@
 		/** How the person wants to be drawn. */
 		drawnAs: DrawingStyle;
 		steps: readonly PlanStep[];
-		/** Which of the offers they work on. */
+		/** Index of the offer in use. */
 		chosen: number;
 		ticks: Readonly<Record<string, boolean>>;
 		advice: PageAdvice;

@@ -16,7 +16,7 @@
 		view: CornerView;
 		measureNext: MeasurableLengthName | null;
 		drawnAs: DrawingStyle;
-		/** Further spots of the same person, with the plan of each. */
+		/** Further workstations of the same person, each with its plan. */
 		spots: readonly {
 			readonly id: string;
 			readonly corner: Corner;

@@ -27,9 +27,9 @@
 	interface Props {
 		personId: string;
 		phone: string;
-		/** What is open and only an outcome closes. */
+		/** Open items that only an outcome closes. */
 		closable: readonly Closable[];
-		/** Whether a clinician has been asked, so that this can come next. */
+		/** Whether the case was referred, so that this can be the next step. */
 		isReferred: boolean;
 		version: number;
 		today: string;
@@ -41,7 +41,10 @@
 
 	let result = $state<ContactResult>('reached');
 	let next = $state<ContactNextStep | ''>('');
-	/** What is open and was not talked about: whoever is reached is asked about all of it, so that it is the outcome of all unless someone says otherwise. */
+	/**
+	 * Open items that were not talked about: someone who was reached is asked about everything, so the outcome covers all of it unless
+	 * stated otherwise.
+	 */
 	const left = new SvelteSet<Closable>();
 	const isClosing = $derived(closable.some((one) => !left.has(one)));
 	const form = new CaseForm(() => {

@@ -18,5 +18,5 @@
 	let { value = '', ...rest }: Props = $props();
 </script>
 
-<!-- A day of the desk: written as the desk writes dates. -->
+<!-- A date in the desk's format. -->
 <DateField {...rest} {value} size="desk" locale={DEFAULT_DATE_LOCALE} openWords={texts.openTheCalendar} />

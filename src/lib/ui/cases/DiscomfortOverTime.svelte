@@ -7,7 +7,7 @@
 	const texts = deskWords.cases;
 
 	interface Props {
-		/** What was reported at each self-assessment, the oldest first. */
+		/** Discomfort reported at each self-assessment, oldest first. */
 		over: readonly { readonly at: Date; readonly discomfort: readonly RegionReport[] }[];
 		t: Catalogue;
 	}
@@ -30,7 +30,7 @@
 			? t.discomfort.places[region]
 			: t.discomfort.sided(t.discomfort.places[region], side);
 
-	/** One small drawing a place that was ever sore, the sorest now first. A place that is not named any more is at 0. */
+	/** A small chart for each place that was ever sore, the sorest now first. A place no longer named counts as 0. */
 	const places = $derived.by(() => {
 		const all = new Map(over.flatMap(({ discomfort }) => discomfort.map((d) => [keyOf(d), d] as const)));
 		return [...all.entries()]

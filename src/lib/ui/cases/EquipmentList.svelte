@@ -16,7 +16,7 @@
 		requests: readonly Request[];
 		personId: string;
 		t: Catalogue;
-		/** Whether the reader may decide; a clinician only looks. */
+		/** Whether the reader may decide; a clinician may only view. */
 		canDecide: boolean;
 	}
 

@@ -31,9 +31,9 @@
 			readonly doneAt: Date | null;
 		}[];
 		today: string;
-		/** Days on which the policy asks by itself: they can be moved. */
+		/** Days set automatically by the policy: they can be moved. */
 		policyDays: readonly (FollowUp & { readonly kind: FollowUpKind })[];
-		/** Days that the policy offers, already moved off weekends and holidays. */
+		/** Days offered by the policy, already moved to working days. */
 		offered: readonly string[];
 	}
 

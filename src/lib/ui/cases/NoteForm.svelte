@@ -11,7 +11,7 @@
 
 	const texts = deskWords.cases;
 
-	/** Where the case's acts are sent to, and what its person is called. */
+	/** The URL for the case's acts, and the person's first name. */
 	let { action, givenName }: { action: string; givenName: string } = $props();
 
 	const key = $derived(`note ${action}`);

@@ -31,11 +31,11 @@
 		personId: string;
 		personName: string;
 		clinicians: readonly { readonly id: string; readonly name: string }[];
-		/** What could be asked. */
+		/** A suggested question. */
 		question: string;
-		/** All that were made, the newest first. */
+		/** All referrals, newest first. */
 		referrals: readonly Referral[];
-		/** The version of the case that is shown. */
+		/** The version of the case as shown. */
 		version: number;
 		today: string;
 		timeZone: string;

@@ -3,7 +3,7 @@
 
 	const texts = deskWords.cases;
 
-	/** How many people of a round stand where. */
+	/** The number of people of a round in each state. */
 	let { progress, isClosed = false }: { progress: Readonly<Record<string, number>>; isClosed?: boolean } =
 		$props();
 

@@ -59,7 +59,7 @@
 	const t = messagesFor();
 	const country = new Intl.DisplayNames(DEFAULT_LOCALE, { type: 'region' });
 	const chosen = new SvelteSet<string>(untrack(() => round.filter.teams));
-	/** As typed; a change by someone else does not take it away, it is shown when this is kept. */
+	/** As typed; a change by someone else does not discard it, but is shown when this is saved. */
 	const typed = $state(
 		untrack(() => ({
 			name: round.name,

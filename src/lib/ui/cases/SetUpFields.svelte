@@ -12,9 +12,9 @@
 	type Field = 'way' | 'route' | 'rhythm';
 
 	interface Props {
-		/** What is chosen; empty for what is usual. */
+		/** The chosen values; empty for the default. */
 		values: Readonly<Record<Field, string>>;
-		/** Words for choosing nothing of one's own; null where something has to be chosen. */
+		/** Label for the default; null where something must be chosen. */
 		usual?: string | null;
 		onchange?: (field: Field, value: string) => void;
 		t: Catalogue;
@@ -44,7 +44,7 @@
 	] as const);
 </script>
 
-<!-- How people are judged, asked and reminded to move: the same of a round and of one person. -->
+<!-- How people are assessed, asked and reminded to take breaks: the same for a round and for one person. -->
 {#each fields as { name, label, options } (name)}
 	<Select
 		{name}

@@ -19,9 +19,9 @@
 	interface Props {
 		entries: readonly TimelineEntry[];
 		personName: string;
-		/** Whether something that the person, or a clinician, wrote waits to be read. */
+		/** Whether there is an unread message from the person or a clinician. */
 		hasUnread: boolean;
-		/** The text that fits the facts. */
+		/** A suggested reply. */
 		reply: string;
 		contact: ComponentProps<typeof ContactForm>;
 		timeZone: string;

@@ -4,7 +4,7 @@
 
 	const texts = deskWords.cases;
 
-	/** Worst score of each report, the oldest first. */
+	/** Worst score of each report, oldest first. */
 	let { worsts }: { worsts: readonly number[] } = $props();
 
 	const WIDTH = 52;

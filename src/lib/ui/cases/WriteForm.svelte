@@ -11,28 +11,28 @@
 	const texts = deskWords.cases;
 
 	interface Props {
-		/** Where it is sent. */
+		/** Where the form is sent. */
 		action: string;
-		/** The text that is offered. */
+		/** The suggested text. */
 		offered: string;
 		id: string;
 		words?: string;
 		/** Further fields. */
 		hidden?: Readonly<Record<string, string>>;
 		sent?: () => void;
-		/** Leaves the field by Escape: the focus goes where the list wants it. */
+		/** Called on Escape: the focus goes back to the list. */
 		left?: () => void;
 	}
 
 	let { action, offered, id, words = texts.send, hidden = {}, sent = () => {}, left }: Props = $props();
 
-	// What someone began to write to this person is there again when they come back to them.
+	// A draft to this person is there again when the user returns to them.
 	let text = $derived(readDraft(action, offered));
 	const keep = (typed: string) => {
 		text = typed;
 		storeDraft(action, typed, offered);
 	};
-	/** Escape goes back to the list, Ctrl and Enter send: nobody has to reach for the mouse. */
+	/** Escape returns to the list, Ctrl+Enter sends: no mouse needed. */
 	function keys(event: KeyboardEvent & { currentTarget: HTMLTextAreaElement }) {
 		if (event.key === 'Escape') (left ?? (() => event.currentTarget.blur()))();
 		else if (event.key === 'Enter' && (event.ctrlKey || event.metaKey))

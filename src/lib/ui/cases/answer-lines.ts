@@ -13,13 +13,13 @@ import { deskWords } from '$lib/messages/desk';
 
 const texts = deskWords.cases.answersOf;
 
-/** One answer as the coordinator reads it. */
+/** An answer as shown to the coordinator. */
 export interface AnswerLine {
 	readonly name: string;
 	readonly words: string;
 }
 
-/** The answers of a corner document, by part, in words, with what the person wants to be allowed for and the electronics that lie unused at home. */
+/** The answers in a workstation document, by part, in words, with the person's precautions and the electronics unused at home. */
 export function answerLines(
 	corner: Corner,
 	{

@@ -5,7 +5,7 @@ import type { Closable, AssessmentResult } from '$lib/core/case-assessment';
 import type { Plan } from '$lib/core/plan';
 import type { DrawingStyle, RemeasuredHeights } from '$lib/core/side-view';
 
-/** What the server gives of a case beside the list; dates are texts. */
+/** What the server sends about a case next to the list; dates are text. */
 export interface BriefData {
 	readonly id: string;
 	readonly name: string;
@@ -34,7 +34,7 @@ export interface BriefData {
 		readonly reason: string;
 		readonly version: number;
 	}[];
-	/** What nobody has answered or read; from whom, where it is not the person. */
+	/** What nobody has answered or read; the sender, if it is not the person. */
 	readonly unread: readonly { readonly text: string; readonly from: string | null }[];
 	readonly note: { readonly text: string; readonly authorName: string | null } | null;
 	readonly followUp: { readonly due: string; readonly reason: string; readonly version: number } | null;

@@ -2,15 +2,15 @@ import type { SubmitFunction } from '@sveltejs/kit';
 import { refreshPage } from '../kit/refresh-page';
 import { deskWords } from '$lib/messages/desk';
 
-/** What a form tells those around it once it was carried out. */
+/** Event of a form that was carried out, for the elements around it. */
 export const CARRIED_OUT = 'carried-out';
 
-/** A form that acts on a case, from whichever page it stands on: what came of it is shown beside the form. */
+/** A form that acts on a case, on any page: its result is shown next to it. */
 export class CaseForm {
-	/** What went wrong, in words; nothing is lost of what was typed. */
+	/** The error, in words; nothing typed is lost. */
 	fault = $state<string | null>(null);
 	isBusy = $state(false);
-	/** Names this one act: sent twice, because an answer was lost on the way or a key was held, it is done once. */
+	/** Names this one act: sent twice, because a response was lost or a key was held down, it is done once. */
 	key = $state<string>(crypto.randomUUID());
 
 	/** @param done called after the act was carried out and the page has the new state */
@@ -26,7 +26,7 @@ export class CaseForm {
 			if (result.type === 'failure') {
 				const told = result.data as { fault?: { message: string } } | undefined;
 				this.fault = told?.fault?.message ?? deskWords.frame.didNotWork;
-				// What stands now is shown beside a conflict; trying once more is another act.
+				// The present state is shown with a conflict; trying again is a new act.
 				this.key = crypto.randomUUID();
 				if (result.status === 409) await refreshPage();
 			} else if (result.type === 'error') this.fault = deskWords.frame.notReached;
@@ -35,7 +35,7 @@ export class CaseForm {
 				await update();
 			} else {
 				this.key = crypto.randomUUID();
-				// Before the page has the new state: the form may be gone with it.
+				// Before the page has the new state: the form may disappear with it.
 				formElement.dispatchEvent(new Event(CARRIED_OUT, { bubbles: true }));
 				await refreshPage();
 				this.done(result.data ?? {});

@@ -3,14 +3,18 @@ import type { Shortcut } from '../shortcuts/shortcuts.svelte';
 
 const press = (id: string) => () => document.getElementById(id)?.click();
 
-/** Opens a form that is folded, and puts the focus into it. */
+/** Opens a folded form and focuses a field in it. */
 function unfold(formId: string, fieldId: string): void {
 	const form = document.getElementById(formId);
 	if (form instanceof HTMLDetailsElement) form.open = true;
 	document.getElementById(fieldId)?.focus();
 }
 
-/** The keys of a case. @param open shows a part, and then the field of it that is named; @param nextDrawing shows the next of the corner's drawings */
+/**
+ * The keyboard shortcuts of a case.
+ * @param open shows a part, and then the named field in it;
+ * @param nextDrawing shows the next drawing of the workstation
+ */
 export function caseKeys(
 	open: (part: string, fieldId?: string) => void,
 	nextDrawing: () => void

@@ -3,7 +3,7 @@ import { deskWords } from '$lib/messages/desk';
 const texts = deskWords.cases;
 const words = texts.parts;
 
-/** What the parts of a case are counted by. */
+/** What decides which parts a case has, and their counts. */
 interface Counted {
 	readonly hasUnread: boolean;
 	readonly corner: object | null;
@@ -13,7 +13,7 @@ interface Counted {
 	readonly referrals: readonly { readonly endedAt: Date | null }[];
 }
 
-/** The parts of a case that there are, in the order in which they stand. */
+/** The parts of a case, in order. */
 export function casePartsOf({ hasUnread, corner, checklist, judgement, equipment, referrals }: Counted) {
 	const plan = judgement?.plan;
 	const open = referrals.some(({ endedAt }) => endedAt === null);

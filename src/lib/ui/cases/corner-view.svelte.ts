@@ -9,7 +9,7 @@ import { SvelteSet } from 'svelte/reactivity';
 import { CORNER_STATES, type CornerState } from './corner-states';
 import { deskWords } from '$lib/messages/desk';
 
-/** The corner of a case as it goes over the wire. */
+/** The workstation of a case as sent to the browser. */
 export interface CaseCornerData {
 	readonly corner: Corner;
 	readonly plan: Plan | null;
@@ -21,7 +21,7 @@ export interface CaseCornerData {
 	readonly measureNext: MeasurableLengthName | null;
 }
 
-/** One judgement: what was believed when. */
+/** An assessment in the history. */
 export interface JudgedAt {
 	readonly id: number;
 	readonly at: Date;
@@ -31,17 +31,17 @@ export interface JudgedAt {
 
 interface Read {
 	readonly corner: CaseCornerData;
-	/** The oldest first. */
+	/** Oldest first. */
 	readonly judged: readonly JudgedAt[];
-	/** The corners that were answered, the oldest first. */
+	/** The workstations answered, oldest first. */
 	readonly over: readonly { readonly at: Date; readonly corner: Corner }[];
 }
 
-/** Which drawing of a corner is looked at, and as of when: the drawing and the table of checks say the same. */
+/** Which drawing of a workstation is shown, and as of when: the drawing and the table of checks agree. */
 export class CornerView {
-	/** Which state is chosen, where it is there. */
+	/** The chosen state, if it exists. */
 	shown = $state<CornerState>('standing');
-	/** Which of the judgements is looked at; null is the newest. */
+	/** The assessment shown; null for the newest. */
 	chosenAt = $state<number | null>(null);
 
 	/** @param read gives what the page has of the corner; called again as that changes */
@@ -49,7 +49,7 @@ export class CornerView {
 
 	readonly newestAt = $derived.by(() => this.read().judged.length - 1);
 	readonly at = $derived.by(() => Math.min(this.chosenAt ?? this.newestAt, this.newestAt));
-	/** The judgement that is looked back at; null where it is the newest. */
+	/** The past assessment shown; null where it is the newest. */
 	readonly earlier = $derived.by(() =>
 		this.at < this.newestAt ? (this.read().judged[this.at] ?? null) : null
 	);
@@ -81,11 +81,11 @@ export class CornerView {
 	readonly section = $derived.by(() => {
 		const { earlier } = this;
 		if (!earlier) return this.sections[this.state] ?? this.sections.first;
-		// An earlier judgement was about the newest corner that was answered by then.
+		// A past assessment was about the newest workstation answered by then.
 		const then = this.read().over.findLast(({ at }) => at <= earlier.at)?.corner;
 		return then ? sideViewOf(then, null, null, this.read().corner.drawnAs) : null;
 	});
-	/** The sections that share one scale. */
+	/** All side views that share a scale. */
 	readonly all = $derived.by(() =>
 		this.earlier
 			? [this.section].filter((one) => one !== null)
@@ -99,7 +99,7 @@ export class CornerView {
 		return this.state === 'first' ? [] : this.sections.first.checks;
 	});
 
-	/** What a state is called here. */
+	/** The name of a state here. */
 	readonly words = (state: CornerState): string =>
 		({
 			first: this.hasBegun ? deskWords.cases.atFirst : deskWords.cases.now,
@@ -107,7 +107,7 @@ export class CornerView {
 			after: deskWords.cases.afterThePlan
 		})[state];
 
-	/** Goes on to the next state. */
+	/** Goes to the next state. */
 	next(): void {
 		this.shown = CORNER_STATES[(CORNER_STATES.indexOf(this.state) + 1) % CORNER_STATES.length] ?? 'first';
 	}

@@ -3,13 +3,13 @@ import type { Facts } from '$lib/core/conditions';
 import type { ChecklistTexts } from '$lib/messages/checklist';
 import { wordsFor, type WordsByFacts } from '$lib/messages/words-by-facts';
 
-/** One question of a station with what was answered. */
+/** A question of a station with its answer. */
 export interface StationAnswer {
 	readonly id: string;
 	readonly question: string;
-	/** Null where it was not asked, or not answered. */
+	/** Null where it was not asked or not answered. */
 	readonly answer: string | null;
-	/** What the answer finds, in words; null where it is fine. */
+	/** The answer's finding, in words; null where it is fine. */
 	readonly finding: string | null;
 }
 
@@ -18,11 +18,14 @@ export interface StationAnswers {
 	readonly station: ChecklistStation;
 	readonly name: string;
 	readonly answered: readonly StationAnswer[];
-	/** Questions that this person could have been asked and was not: nothing that they could say would have changed the result. */
+	/** Questions that could have been asked and were not: no answer would have changed the result. */
 	readonly notAsked: readonly string[];
 }
 
-/** The answers to a checklist by station, in the words in which it was asked. @param version the checklist that was asked */
+/**
+ * Checklist answers by station, in the wording of that version.
+ * @param version the checklist version that was asked
+ */
 export function stationAnswers(
 	version: number,
 	answers: Readonly<Partial<Record<string, string>>>,

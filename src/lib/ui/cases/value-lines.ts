@@ -1,12 +1,12 @@
 import { momentWords } from '$lib/messages/desk-dates';
 
-/** One field of a row, as it is read. */
+/** A field of a row, readable. */
 export interface ValueLine {
 	readonly name: string;
 	readonly words: string;
 }
 
-/** A name of a field as words: `answeredAt` becomes `Answered at`. */
+/** A field name as words: `answeredAt` becomes `Answered at`. */
 function nameWords(name: string): string {
 	const spaced = name
 		.replace(/([a-z])([A-Z0-9])/g, '$1 $2')
@@ -15,7 +15,7 @@ function nameWords(name: string): string {
 	return spaced.charAt(0).toUpperCase() + spaced.slice(1);
 }
 
-/** A value as it is read; what is nested stands indented below. */
+/** A value, readable; nested values are indented below. */
 function valueWords(value: unknown, zone: string, depth = 0): string {
 	if (value instanceof Date) return momentWords(value, zone);
 	if (Array.isArray(value)) {
@@ -33,7 +33,10 @@ function valueWords(value: unknown, zone: string, depth = 0): string {
 		.join('\n');
 }
 
-/** The fields of a row that was kept, in words. @param names fields that have a name of their own */
+/**
+ * The fields of a stored row, in words.
+ * @param names fields with a name of their own
+ */
 export function valueLines(
 	row: Readonly<Record<string, unknown>>,
 	zone: string,

@@ -6,7 +6,7 @@
 
 	interface Props {
 		token: string;
-		/** What was said just now, and the pages that are worth a second look because of it. */
+		/** What was just answered, and the pages to review because of it. */
 		sent: {
 			readonly undone: readonly string[];
 			readonly news: readonly string[];

@@ -3,7 +3,7 @@
 	import type { AnswerStore } from '../questionnaire/answer-store';
 
 	interface Props {
-		/** What stands before the names of the fields; empty for none. */
+		/** Prefix of the field names; empty for none. */
 		prefix: string;
 		options: readonly (readonly [name: string, words: string])[];
 		visit: AnswerStore;

@@ -3,7 +3,7 @@ import type { EmergencyRedFlag } from '$lib/core/discomfort';
 import type { SaveFields } from '../autosave/autosave.svelte';
 import type { AnswerStore } from '../questionnaire/answer-store';
 
-/** The answers of a check-in as they are given; they stay on the device until they are sent. */
+/** The answers of a check-in while they are given; they stay on the device until they are sent. */
 export class CheckInVisit implements AnswerStore {
 	answers = $state<Record<string, string>>({});
 	private readonly key: string;
@@ -25,17 +25,20 @@ export class CheckInVisit implements AnswerStore {
 		try {
 			this.keep?.setItem(this.key, JSON.stringify(this.answers));
 		} catch {
-			// A device without room keeps nothing; the page still has it.
+			// A device without storage keeps nothing; the page still has it.
 		}
 	}
 
-	/** Answers a whole group of signs with no. */
+	/** Answers a whole group of warning signs with no. */
 	noneOf(group: string): void {
 		if (!isNoneGroup(group)) return;
 		for (const [field, text] of Object.entries(noneOfTheseFields(group, this.answers))) this.set(field, text);
 	}
 
-	/** Reports signs at once, before anything else is sent. @returns whether the server has them */
+	/**
+	 * Reports warning signs at once, before anything else is sent.
+	 * @returns whether the server has them
+	 */
 	async report(signs: readonly EmergencyRedFlag[]): Promise<boolean> {
 		const fields = Object.fromEntries(signs.map((sign) => [redFlagField(sign), 'yes']));
 		const sent = await fetch(`/c/${this.token}/draft`, {
@@ -46,7 +49,7 @@ export class CheckInVisit implements AnswerStore {
 		return sent?.ok ?? false;
 	}
 
-	/** What was sent need not lie on the device any more. */
+	/** What was sent need not stay on the device. */
 	forget(): void {
 		this.keep?.removeItem(this.key);
 	}

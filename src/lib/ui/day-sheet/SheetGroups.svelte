@@ -18,7 +18,7 @@
 
 	let { sheet, today, timeZone, userId, t, unit }: Props = $props();
 
-	/** Rows that come with the page; the others are drawn as soon as it is there, below what a screen shows. */
+	/** Rows in the page's HTML; the others are rendered right after, below what a screen shows. */
 	const FIRST_ROWS = 30;
 	let isMounted = $state(false);
 	onMount(() => (isMounted = true));

@@ -27,7 +27,7 @@
 	const texts = deskWords.daySheet;
 
 	interface Props {
-		/** What the server read of the day. */
+		/** The day sheet's data. */
 		data: {
 			readonly today: string;
 			readonly timeZone: string;
@@ -40,7 +40,7 @@
 				readonly lines: readonly DaySheetRow[];
 				readonly forThings: number;
 				readonly bounced: number;
-				/** People still to be judged by the rules of now, and emails that wait for a coordinator's release. */
+				/** People still to be assessed under the present rules, and emails waiting for a coordinator's release. */
 				readonly toRejudge: number;
 				readonly held: number;
 				readonly refusedEmails: { readonly n: number; readonly words: string };

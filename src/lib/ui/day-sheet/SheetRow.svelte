@@ -30,14 +30,14 @@
 		isTicked: boolean;
 		today: string;
 		timeZone: string;
-		/** Who looks: their own lines say so. */
+		/** The user: their own lines say so. */
 		userId: string | null;
 		t: Catalogue;
 		unit: LengthUnit;
 		form: { readonly key: string };
 		choose: () => void;
 		toggle: () => void;
-		/** Does what is offered, where it is more than a press. */
+		/** Carries out the suggested act, where it takes more than a key. */
 		act: () => void;
 		acting: SubmitFunction;
 	}
@@ -59,7 +59,7 @@
 		acting
 	}: Props = $props();
 
-	/** Marks that a line has room for; the others are counted. */
+	/** Most tags in a line; the others are counted. */
 	const MOST_MARKS = 2;
 
 	const next = $derived(nextActOf(line));
@@ -82,7 +82,7 @@
 			isChecked={isTicked}
 			onchange={() => {
 				toggle();
-				// The keys of the sheet act on: a box that keeps the focus would keep them too.
+				// The day sheet's shortcuts act on; a checkbox that keeps the focus would receive them too.
 				document.querySelector<HTMLElement>(`#line-${index} a.who`)?.focus();
 			}}
 		/>

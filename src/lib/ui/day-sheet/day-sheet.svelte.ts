@@ -17,7 +17,7 @@ import {
 } from './sheet-words';
 import { deskWords } from '$lib/messages/desk';
 
-/** Where each act is done beside the list. */
+/** The field for each act next to the list. */
 const FIELDS = {
 	outcome: 'outcome',
 	call: 'outcome',
@@ -32,30 +32,30 @@ const press = (id: string) => document.getElementById(id)?.click();
 const sameReasons = (a: readonly TriageReason[] = [], b: readonly TriageReason[] = []) =>
 	a.map(({ code }) => code).join() === b.map(({ code }) => code).join();
 
-/** Groups that begin folded: nothing in them is for today. */
+/** Groups folded at first: nothing in them is for today. */
 const FOLDED: readonly DaySheetGroup[] = ['later'];
 
-/** The day sheet while someone works on it: which line is looked at, what is ticked, what is on its way out. */
+/** The day sheet in use: the current line, the selection, and what is being sent. */
 export class DaySheet {
-	/** Lines that were acted on, as they were then: they are on their way out until what the server knows has changed. */
+	/** Lines acted on, as they were then: they are being removed until the server's state has changed. */
 	private readonly gone = new SvelteMap<string, number>();
 	readonly ticked = new SvelteSet<string>();
 	readonly folded = new SvelteSet<DaySheetGroup>(FOLDED);
-	/** The person whose line is looked at, and its place when it was last seen: where it has gone, the line that took its place is. */
+	/** The person of the current line, and the line's last position: where it has gone, the line that took its place is current. */
 	private chosen = $state<{ readonly id: string | null; readonly at: number }>({ id: null, at: 0 });
-	/** Part of the case beside the list that takes the focus as soon as it stands there. */
+	/** The field next to the list that takes the focus as soon as it exists. */
 	private wanted = $state<{ readonly id: string; readonly field: string } | null>(null);
 	brief = $state.raw<BriefData | null>(null);
-	/** The person in whose forms beside the list something is typed that is not sent yet, and their case as it was when that began. */
+	/** The person in whose forms next to the list unsent text is typed, and their case as it was when that began. */
 	private typing = $state.raw<{ readonly id: string; readonly version: number } | null>(null);
 	hasBriefFault = $state(false);
-	/** Names the next act of the sheet. */
+	/** Names the next act of the day sheet. */
 	key = $state<string>(crypto.randomUUID());
 	readonly lines: readonly DaySheetRow[] = $derived.by(() =>
 		this.read().lines.filter(({ personId, version }) => this.gone.get(personId) !== version)
 	);
 	readonly groups = $derived.by(() => daySheetGroupsOf(this.lines, this.read().today));
-	/** The lines in the order in which they are shown. */
+	/** The lines in display order. */
 	readonly inOrder: readonly DaySheetRow[] = $derived.by(() =>
 		this.groups.flatMap(({ id, lines }) => (this.folded.has(id) ? [] : lines))
 	);
@@ -68,7 +68,7 @@ export class DaySheet {
 		this.lines.filter(({ personId }) => this.ticked.has(personId))
 	);
 
-	/** What colleagues have done to a case since something is typed in it: it stays beside the list all the same, with what was typed. */
+	/** What colleagues did to a case since typing began: it stays next to the list all the same, with the text. */
 	readonly typedOver: 'changed' | 'gone' | null = $derived.by(() => {
 		const { typing } = this;
 		if (!typing) return null;
@@ -76,7 +76,7 @@ export class DaySheet {
 		if (!line) return 'gone';
 		return line.version === typing.version ? null : 'changed';
 	});
-	/** Whose case stands beside the list: the one in which something is typed, else that of the line that is looked at. */
+	/** The case next to the list: the one with unsent text, otherwise that of the current line. */
 	readonly beside: { readonly id: string; readonly name: string } | null = $derived.by(() => {
 		const { brief, here, typing } = this;
 		if (brief && brief.id === typing?.id) return brief;
@@ -95,7 +95,10 @@ export class DaySheet {
 		this.chosen = { id, at: index };
 	}
 
-	/** To be told of everything that is typed beside the list. @param pane where that is */
+	/**
+	 * Call on all input next to the list.
+	 * @param pane the element that contains it
+	 */
 	typed(pane: HTMLElement): void {
 		const fields = [...pane.querySelectorAll<HTMLInputElement | HTMLTextAreaElement>('textarea, input')];
 		const isTyped = fields.some(
@@ -106,25 +109,25 @@ export class DaySheet {
 		else if (typing?.id !== brief.id) this.typing = { id: brief.id, version: brief.version };
 	}
 
-	/** What was typed is sent, or given up: the line that is looked at has its case beside it again. */
+	/** The text was sent or discarded: the current line has its case next to it again. */
 	readonly endTyping = (): void => {
 		this.typing = null;
 	};
 
-	/** Chooses the line that has the focus already: who was there before the scripts were is not sent back to the first. */
+	/** Makes the line that already has the focus current: someone who was there before scripts loaded is not sent back to the first. */
 	takeFocus(): void {
 		const line = document.activeElement?.closest('[id^="line-"]');
 		if (line) this.choose(Number(line.id.slice('line-'.length)));
 	}
 
-	/** Goes to another line, and puts the focus there. */
+	/** Moves to another line, and focuses it. */
 	move(by: 1 | -1): void {
 		this.wanted = null;
 		this.choose(Math.min(Math.max(this.at + by, 0), Math.max(this.inOrder.length - 1, 0)));
 		this.focusLine();
 	}
 
-	/** Puts the focus on the line that is looked at; on the list where there is none. */
+	/** Focuses the current line; the list where there is none. */
 	focusLine(): void {
 		void tick().then(() => {
 			const line = document.getElementById(`line-${this.at}`);
@@ -142,7 +145,7 @@ export class DaySheet {
 		if (!this.ticked.delete(personId)) this.ticked.add(personId);
 	}
 
-	/** Ticks every line that is there for the same reasons as the one that is looked at. */
+	/** Selects every line with the same reasons as the current one. */
 	tickEqual(): void {
 		const { here } = this;
 		if (!here) return;
@@ -155,7 +158,7 @@ export class DaySheet {
 				this.ticked.add(line.personId);
 	}
 
-	/** Does what is offered on a line, where it is more than a press: opens its form beside the list. */
+	/** Carries out a line's suggested act, where it takes more than a key: opens its form next to the list. */
 	act(index: number): void {
 		const line = this.inOrder[index];
 		if (!line) return;
@@ -163,7 +166,7 @@ export class DaySheet {
 		this.open(nextActOf(line));
 	}
 
-	/** Opens the form of an act beside the list. */
+	/** Opens the form of an act next to the list. */
 	private open(act: NextAct | 'later'): void {
 		const { here } = this;
 		if (!here) return;
@@ -171,7 +174,7 @@ export class DaySheet {
 		else if (act !== 'settle') this.wanted = { id: here.personId, field: FIELDS[act] };
 	}
 
-	/** Puts the focus where an act wants it, once the case stands beside the list. To be run as an effect. */
+	/** Focuses the field an act needs, once the case is next to the list. Run it as an effect. */
 	focusWanted(): void {
 		const { wanted, brief } = this;
 		if (!wanted || wanted.id !== brief?.id) return;
@@ -186,7 +189,7 @@ export class DaySheet {
 		});
 	}
 
-	/** Loads the case beside the list, a moment after a line was chosen: going through the lines asks for none of those passed. */
+	/** Loads the case next to the list, a moment after a line was chosen: moving through the lines loads none of those passed. */
 	loadBrief(): (() => void) | undefined {
 		const { beside } = this;
 		if (!beside) {
@@ -194,7 +197,7 @@ export class DaySheet {
 			return undefined;
 		}
 		const { id } = beside;
-		// Read, so that a changed case is loaded again.
+		// Read as a dependency, so that a changed case is loaded again.
 		void this.lines.find(({ personId }) => personId === id)?.version;
 		const stop = new AbortController();
 		const timer = setTimeout(() => {
@@ -211,7 +214,7 @@ export class DaySheet {
 		};
 	}
 
-	/** The lines go at once, and the focus goes on; they come back if the server could not do it. */
+	/** The lines disappear at once, and the focus moves on; they return if the server could not do it. */
 	readonly acting =
 		(ids: readonly string[]): SubmitFunction =>
 		() => {
@@ -231,7 +234,7 @@ export class DaySheet {
 			};
 		};
 
-	/** An act is taken back: the list takes the focus that the page has lost by it. */
+	/** An act is undone: the list takes the focus that the page lost. */
 	readonly undoing: SubmitFunction =
 		() =>
 		async ({ update }) => {
@@ -239,38 +242,44 @@ export class DaySheet {
 			this.keepFocus();
 		};
 
-	/** What had the focus last, wherever on the page. */
+	/** The element that last had the focus, anywhere on the page. */
 	private lastFocused: Element | null = null;
 
-	/** To be told of everything that takes the focus. */
+	/** Call on every focus event. */
 	readonly focused = ({ target }: FocusEvent): void => {
 		this.lastFocused = target instanceof Element ? target : null;
 	};
 
 	/**
-	 * Where what had the focus went with an act, a form that is done, a line that moved to another part or a button that is there no more, the list has it.
-	 * Who looks elsewhere is left there. Whatever took it away: the page itself is watched, and looked at once it has settled.
-	 *
-	 * @param page what is watched
+	 * Where the focus was lost with the element that had it, the list takes it: a completed form, a line that moved within its group or to
+	 * another, a button that is gone. Moving an element takes its focus away as removing it does. A user who clicked elsewhere is left there.
+	 * Whatever took it: the page itself is observed, and checked once it has settled.
+	 * @param page the observed element
 	 * @returns ends it
 	 */
 	mendFocus(page: HTMLElement): () => void {
+		const isLost = () => this.lastFocused !== null && document.activeElement === document.body;
 		const seen = new MutationObserver(() => {
-			if (this.lastFocused?.isConnected !== false) return;
-			void tick().then(() => {
-				if (this.lastFocused?.isConnected === false) this.keepFocus();
-			});
+			if (isLost())
+				void tick().then(() => {
+					if (isLost()) this.focusLine();
+				});
 		});
+		const left = () => (this.lastFocused = null);
 		seen.observe(page, { childList: true, subtree: true });
-		return () => seen.disconnect();
+		document.addEventListener('pointerdown', left, true);
+		return () => {
+			seen.disconnect();
+			document.removeEventListener('pointerdown', left, true);
+		};
 	}
 
-	/** After a form was carried out the page has the focus, and a reader would begin again at its top: the list has it instead. */
+	/** After a form was carried out the page has the focus, and a screen reader would start at its top: the list takes it instead. */
 	private keepFocus(): void {
 		if (document.activeElement === document.body) this.focusLine();
 	}
 
-	/** The keys of the sheet: on the line that is chosen. */
+	/** The day sheet's shortcuts, acting on the current line. */
 	keys(): Shortcut[] {
 		const goTo = (part: string) => () => this.here && void goto(`/desk/cases/${this.here.personId}${part}`);
 		const open = (act: NextAct | 'later') => () => this.open(act);

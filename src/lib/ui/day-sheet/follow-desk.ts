@@ -1,12 +1,11 @@
 import { refreshPage } from '../kit/refresh-page';
 
-/** Between two looks at least, ms: many changes at once are shown as one. */
+/** Least time between two reloads, ms: many changes at once become one. */
 const PAUSE_MS = 1500;
 
 /**
- * Shows what others change as it comes, and keeps the place: the page is read again after each change, at most every {@link PAUSE_MS}. While the page is
- * not in sight nothing is read; it is as soon as it is again.
- *
+ * Shows others' changes as they happen, and keeps the place: the page reloads after each change, at most every {@link PAUSE_MS}. Nothing is
+ * read while the page is hidden; it is as soon as it is visible again.
  * @returns ends it
  */
 export function followDesk(): () => void {
@@ -27,7 +26,7 @@ export function followDesk(): () => void {
 		void refreshPage();
 	};
 	events.onmessage = () => {
-		// The first says only that changes are heard from now on.
+		// The first event only says that the subscription is active.
 		if (isFirst) isFirst = false;
 		else look();
 	};

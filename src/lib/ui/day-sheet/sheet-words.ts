@@ -11,14 +11,14 @@ import { DESK_ACT_WORDS } from '$lib/messages/desk/state-words';
 import { checkWords } from '../gap-mark/check-words';
 import { deskWords } from '$lib/messages/desk';
 
-/** What a line shows of a judgement. */
+/** The part of an assessment that a line shows. */
 type Shown = Pick<AssessmentResult, 'reasons' | 'evidence' | 'unclosable' | 'first' | 'worsts'> & {
-	/** Marks that are off as the corner stands. */
+	/** Checks that are off now. */
 	readonly off: AssessmentResult['standing'];
 	readonly plan: Pick<NonNullable<AssessmentResult['plan']>, 'carriedOut'> | null;
 };
 
-/** One line of the day sheet. */
+/** A line of the day sheet. */
 export interface DaySheetRow {
 	readonly personId: string;
 	readonly name: string;
@@ -31,12 +31,12 @@ export interface DaySheetRow {
 	readonly followUpOn: string | null;
 	readonly followUpReason: string | null;
 	readonly followUpVersion: number | null;
-	/** The day on which a clinician was asked who has not answered yet; who, and by when they are wanted to. */
+	/** The day of a referral not answered yet; the clinician, and the day an answer is wanted. */
 	readonly referredOn: string | null;
 	readonly referral: { readonly name: string; readonly answerBy: string | null } | null;
-	/** The newest thing that a clinician wrote and nobody has read. */
+	/** The newest unread text from a clinician. */
 	readonly clinicianSaid: string | null;
-	/** Whether their letters come back. */
+	/** Whether emails to them bounce. */
 	readonly hasBounced: boolean;
 	readonly ownerId: string | null;
 	readonly ownerName: string | null;
@@ -44,36 +44,36 @@ export interface DaySheetRow {
 	readonly laterReason: string;
 	readonly laterFor: readonly ReasonCode[];
 	readonly version: number;
-	/** The newest message that nobody has answered. */
+	/** The newest unanswered message. */
 	readonly message: string | null;
 	readonly lastAct: { readonly kind: string; readonly at: string; readonly by: string } | null;
 }
 
-/** Whether the person, or a clinician about them, wrote something that nobody has read. */
+/** Whether there is an unread message from the person, or from a clinician about them. */
 export const hasUnreadMessage = (line: Pick<DaySheetRow, 'message' | 'clinicianSaid'>) =>
 	line.message !== null || line.clinicianSaid !== null;
 
-/** Whether a line stands there for a follow-up alone. */
+/** Whether a line is there only for a follow-up. */
 export const isFollowUp = (line: DaySheetRow) => line.openSince === null;
 
-/** Whether only an outcome takes a line off the sheet. */
+/** Whether only an outcome takes a line off the day sheet. */
 export const needsRedFlagOutcome = (line: DaySheetRow) =>
 	!isFollowUp(line) && isMoreUrgent(line.level, 'soon');
 
-/** Whether a hazard is open: it leaves the list once the person has put it right. */
+/** Whether a hazard is open: the line leaves the list once the person has fixed it. */
 const hasHazard = ({ judgement }: DaySheetRow) =>
 	judgement?.reasons.some(({ code }) => code === 'hazard') ?? false;
 
-/** Whether a press settles a line: nothing grave is open, no hazard, and no message is unread. */
+/** Whether a key marks a line as done: nothing serious is open, no hazard, and no unread message. */
 export const mayBeSettled = (line: DaySheetRow) =>
 	!isFollowUp(line) && !needsRedFlagOutcome(line) && !hasHazard(line) && !hasUnreadMessage(line);
 
-/** The words of a part of the sheet that is no level's. */
+/** Titles of groups that are no level. */
 const OWN_GROUPS: Readonly<
 	Record<Exclude<DaySheetGroup, TriageLevel>, { readonly name: string; readonly rule: string }>
 > = deskWords.daySheet.ownGroups;
 
-/** The lines of each part of the sheet, in the order of the day. */
+/** The lines of each group, in the order of the day sheet. */
 export function daySheetGroupsOf(lines: readonly DaySheetRow[], today: string) {
 	const groups = new Map<DaySheetGroup, DaySheetRow[]>();
 	for (const line of lines) {
@@ -95,23 +95,23 @@ export function daySheetGroupsOf(lines: readonly DaySheetRow[], today: string) {
 	});
 }
 
-/** Longest part of a message that a line shows; the whole stands beside the list. */
+/** Longest excerpt of a message in a line; all of it is next to the list. */
 const MESSAGE_SHOWN = 160;
 
 const quoted = (text: string) => `“${text.slice(0, MESSAGE_SHOWN)}${text.length > MESSAGE_SHOWN ? '…' : ''}”`;
 
-/** Other reasons that a line has room for, beside those that want an outcome. */
+/** Most other reasons in a line, besides those that need an outcome. */
 const MOST_OTHERS = 3;
 
-/** Why a line stands there. */
+/** Why a line is there. */
 export interface LineReasons {
-	/** Each reason that wants an outcome: a line shows all of these, however many there are. */
+	/** Reasons that need an outcome: a line shows all of them. */
 	readonly grave: readonly string[];
-	/** Everything else: what the person wrote comes first, as they wrote it; no tool reads anything into it. */
+	/** Everything else: the person's message first, in their words; no tool interprets it. */
 	readonly others: readonly string[];
 }
 
-/** Why a line stands there, in words. */
+/** The reasons of a line, in words. */
 export function rowReasons(line: DaySheetRow, today: string, t: Catalogue, unit: LengthUnit): LineReasons {
 	const said = [
 		...(line.message === null ? [] : [quoted(line.message)]),
@@ -139,7 +139,7 @@ export function rowReasons(line: DaySheetRow, today: string, t: Catalogue, unit:
 			? [`until ${dayWords(line.laterOn, 'short')}: ${line.laterReason}`]
 			: [];
 	const others = [...said, ...later, ...due, ...lesser];
-	// Gap marks stand beside it: the words of the gaps only where there are no other.
+	// The gaps are drawn next to it: they are put in words only where there are no other reasons.
 	return grave.length + others.length > later.length
 		? { grave, others }
 		: { grave, others: (judgement?.off ?? []).map((check) => checkWords(check, t, unit)) };
@@ -150,7 +150,7 @@ function daysSince(from: string, today: string): number {
 	return a && b ? Math.max(0, daysBetween(a, b)) : 0;
 }
 
-/** How long a line has waited, and by when it should be acted on. */
+/** How long a line has waited, and by when to act on it. */
 export function dueWords(line: DaySheetRow, today: string): { words: string; isLate: boolean } {
 	if (line.referredOn !== null && line.referral) {
 		const { answerBy } = line.referral;
@@ -170,7 +170,7 @@ export function dueWords(line: DaySheetRow, today: string): { words: string; isL
 		: { words: dueSentences.waits(waits, by), isLate: false };
 }
 
-/** What was last done, when and by whom. */
+/** The last act: what, when and by whom. */
 export function lastActWords(line: DaySheetRow, today: string, timeZone: string): string {
 	const { lastAct } = line;
 	if (!lastAct) return '';
@@ -182,14 +182,14 @@ export function lastActWords(line: DaySheetRow, today: string, timeZone: string)
 	return lastActSentence(act, when, lastAct.by, waitsForAnswer(line));
 }
 
-/** Whether someone wrote to the person last, and waits for their answer. */
+/** Whether the last message was to the person, whose answer is awaited. */
 export const waitsForAnswer = (line: DaySheetRow) =>
 	line.lastAct?.kind === 'written' && !hasUnreadMessage(line);
 
-/** What most sensibly comes next. */
+/** The most sensible next act. */
 export type NextAct = 'read' | 'outcome' | 'write' | 'approve' | 'call' | 'done' | 'settle';
 
-/** The act that is offered on a line. */
+/** The act suggested for a line. */
 export function nextActOf(line: DaySheetRow): NextAct {
 	if (line.clinicianSaid !== null) return 'read';
 	if (isFollowUp(line)) return 'done';

@@ -10,7 +10,7 @@
 		deskDepth: number;
 		hand: Person['hand'];
 		label: string;
-		/** Shows the window in place of the sweeps of the arms. */
+		/** Shows the window instead of the reach of the arms. */
 		showsWindow?: boolean;
 		t: Catalogue;
 	}
@@ -20,7 +20,7 @@
 	const reach = $derived(layout.reach);
 	const edge = $derived(reach.edge);
 	const high = $derived(edge + deskDepth + 60);
-	/** The window at the side away from the writing hand: so the hand throws no shadow. */
+	/** The window is on the side away from the writing hand, so that the hand casts no shadow. */
 	const windowX = $derived((hand === 'right' ? -1 : 1) * (DESK_WIDTH_MM / 2 + 70));
 	const arc = (radius: number, side: 1 | -1) =>
 		`M${side * reach.halfWidth - radius} 0A${radius} ${radius} 0 0 1 ${side * reach.halfWidth + radius} 0`;

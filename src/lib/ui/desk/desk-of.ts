@@ -2,22 +2,25 @@ import type { ExtraAnswers } from '$lib/core/answers';
 import { pointingHandOf, type Corner } from '$lib/core/corner';
 import { layOutDesk, type DeskLayout, type DeskThing } from '$lib/core/desk';
 
-/** Width of the desk that is drawn, mm: only its depth is asked. */
+/** Width of the desk as drawn, mm: only its depth is asked about. */
 export const DESK_WIDTH_MM = 1400;
 
-/** Width of a picture to its height, as most screens are. */
+/** Width of a screen relative to its height, typical. */
 const WIDE_TO_HIGH = 1.7;
 
-/** A screen farther away than this is drawn at the desk's end, mm. */
+/** A screen farther away than this is drawn at the far edge of the desk, mm. */
 const FARTHEST_MM = 700;
 
-/** Width of a laptop that stands beside, mm. Our assumption. */
+/** Width of a laptop to one side, mm. Our assumption. */
 const LAPTOP_WIDE_MM = 320;
 
-/** How much of the time the one that is used most takes, against the other. */
+/** Share of the main screen relative to the other one. */
 const MOSTLY = 3;
 
-/** The desk of a corner laid out for its person. @param second the second screen; null for one alone */
+/**
+ * A workstation's desk as arranged for its person.
+ * @param second the second screen; null for none
+ */
 export function deskLayoutFor(
 	{ person, spot }: Corner,
 	things: readonly DeskThing[],

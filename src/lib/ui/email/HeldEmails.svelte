@@ -6,7 +6,7 @@
 	import Dialog from '../kit/Dialog.svelte';
 
 	interface Props {
-		/** Emails on hold, a line for each kind, cause and team. */
+		/** Held emails, a line for each kind, cause and team. */
 		held: readonly {
 			readonly kind: HeldEmailKind;
 			readonly why: 'update' | 'import';
@@ -18,7 +18,7 @@
 
 	let { held }: Props = $props();
 
-	/** What a coordinator decides about: emails of one kind, of one team or of all. */
+	/** What a coordinator decides about: emails of one kind, for one team or all. */
 	interface Selection {
 		readonly kind: HeldEmailKind;
 		readonly team: string | null;
@@ -34,7 +34,7 @@
 			.reduce((sum, { people }) => sum + people, 0);
 	const teamName = (team: string) => team || texts.noTeam;
 
-	/** Asked about before it is cancelled. */
+	/** Confirmation is asked before cancelling. */
 	let asked = $state<Selection | null>(null);
 </script>
 

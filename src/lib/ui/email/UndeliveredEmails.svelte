@@ -7,7 +7,7 @@
 
 	interface Props {
 		undelivered: {
-			/** How many there are; the lines may be fewer. */
+			/** The total; there may be fewer lines. */
 			readonly all: number;
 			readonly lines: readonly {
 				readonly id: string;

@@ -14,7 +14,7 @@
 	interface Props {
 		personId: string;
 		version: number;
-		/** What was asked for already. */
+		/** Items already requested. */
 		asked: readonly RequestableItem[];
 		t: Catalogue;
 	}

@@ -27,7 +27,7 @@
 		readonly name: string;
 		readonly team: string;
 		readonly closes: readonly CheckId[];
-		/** Findings beside the heights that it is for. */
+		/** Findings, besides heights, that it is for. */
 		readonly findings: readonly FindingId[];
 		readonly fromStore: boolean;
 		readonly backBy: string | null;
@@ -36,13 +36,13 @@
 	interface Props {
 		title: string;
 		lines: readonly Line[];
-		/** What things usually cost. */
+		/** Usual prices. */
 		prices: readonly {
 			readonly purchase: RequestableItem;
 			readonly cents: number;
 			readonly currency: string;
 		}[];
-		/** What lies in the store. */
+		/** Items in stock. */
 		store: readonly { readonly thing: RequestableItem; readonly onHand: number }[];
 		now: Date;
 		t: Catalogue;
@@ -51,7 +51,7 @@
 	let { title, lines, prices, store, now, t }: Props = $props();
 
 	const today = $derived(now.toISOString().slice(0, 10));
-	/** What they come to, as far as prices are known, by currency. */
+	/** Totals by currency, as far as prices are known. */
 	const sums = $derived.by(() => {
 		const found: Record<string, number> = {};
 		for (const { costCents, currency, purchase } of lines) {
@@ -66,7 +66,7 @@
 		const n = Math.max(0, Math.floor((Number(now) - Number(since)) / DAY_MS));
 		return n === 0 ? 'today' : n === 1 ? '1 day' : `${n} days`;
 	};
-	/** What it costs, or usually costs; nothing where nobody said. */
+	/** What it costs, or usually costs; empty where unknown. */
 	function cost({ costCents, currency, purchase }: Line): string {
 		if (costCents !== null) return money(costCents, currency);
 		const price = priceOf(purchase);

@@ -29,13 +29,13 @@
 	interface Props {
 		lines: readonly Line[];
 		currency: string;
-		/** The budget as it stands in the address. */
+		/** The budget's URL query. */
 		query: string;
 		isMore: boolean;
 		t: Catalogue;
 		unit: LengthUnit;
 		approved: (n: number) => void;
-		/** What stands beside the list, over the button. */
+		/** Content next to the list, above the button. */
 		beside: Snippet;
 	}
 
@@ -45,10 +45,10 @@
 	const left = new SvelteSet<string>();
 	const chosen = $derived(lines.filter(({ personId }) => !left.has(personId)));
 	const list = $derived(new Intl.ListFormat(t.locale));
-	/** A change of less is not worth a line, mm. */
+	/** Smaller changes are not worth a line, mm. */
 	const TOLD_FROM_MM = 10;
 	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
-	/** What comes nearer, from how far to how far. */
+	/** What comes closer to its range: before and after. */
 	const nearer = (changes: PurchaseSummary['changes']) =>
 		changes
 			.filter(({ from, to }) => from - to >= TOLD_FROM_MM)
@@ -62,7 +62,7 @@
 		);
 		return words.charAt(0).toUpperCase() + words.slice(1);
 	};
-	/** Everyone is approved but those whose tick was taken away. */
+	/** Everyone is approved except those deselected. */
 	const approvedIds = {
 		add: (id: string) => left.delete(id),
 		delete: (id: string) => left.add(id),

@@ -9,7 +9,7 @@
 	interface Line {
 		readonly thing: PurchaseId;
 		readonly n: number;
-		/** Whole cents of one. */
+		/** Whole cents for one. */
 		readonly each: number;
 		/** How many of them come from stock, and cost nothing. */
 		readonly fromStock: number;

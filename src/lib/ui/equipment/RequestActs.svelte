@@ -16,13 +16,13 @@
 	interface Props {
 		request: { readonly id: string; readonly state: RequestState; readonly version: number };
 		personId: string;
-		/** Who it is for and what it is, for who hears the buttons alone. */
+		/** Person and item, for people who only hear the buttons. */
 		of: string;
-		/** What one usually costs, as it is typed, and in which currency. */
+		/** The usual price as typed, and its currency. */
 		usual?: { readonly cost: string; readonly currency: string };
-		/** How many of it lie in the store. */
+		/** How many are in stock. */
 		inStore?: number;
-		/** ISO day. */
+		/** ISO date. */
 		today?: string;
 	}
 
@@ -35,7 +35,7 @@
 		today = ''
 	}: Props = $props();
 
-	/** The step whose words are being asked for. */
+	/** The state for which more details are being asked. */
 	let more = $state<RequestState | null>(null);
 	const form = new CaseForm(() => (more = null));
 </script>

@@ -11,7 +11,7 @@
 	const texts = deskWords.equipment;
 
 	interface Props {
-		/** What was counted. */
+		/** The count. */
 		store: readonly { readonly thing: RequestableItem; readonly onHand: number; readonly version: number }[];
 		t: Catalogue;
 	}

@@ -7,10 +7,10 @@
 	const texts = deskWords.followUps;
 
 	interface Props {
-		/** How many follow-ups each day has, and the Monday from which they are shown. */
+		/** The number of follow-ups on each day, and the first Monday shown. */
 		load: readonly { readonly day: string; readonly n: number }[];
 		aheadFrom: string;
-		/** The address that was just made; shown once. */
+		/** The feed address just created; shown once. */
 		feed: string | null;
 		hasEnded: boolean;
 	}

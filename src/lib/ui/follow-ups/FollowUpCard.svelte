@@ -9,7 +9,7 @@
 	interface Props {
 		board: FollowUpBoard;
 		line: FollowUpBoardLine;
-		/** Whether there is room for what it is for. */
+		/** Whether there is room for its purpose. */
 		isWide: boolean;
 	}
 

@@ -13,9 +13,9 @@
 		day: string;
 		today: string;
 		isOtherMonth: boolean;
-		/** Those that are shown; there may be more. */
+		/** Those shown; there may be more. */
 		lines: readonly FollowUpBoardLine[];
-		/** How many there are that day. */
+		/** The number on that day. */
 		count: number;
 	}
 

@@ -13,7 +13,7 @@
 		until: string;
 		today: string;
 		lines: readonly FollowUpBoardLine[];
-		/** How many there are of each day; not all are shown of a busy one. */
+		/** The number on each day; a busy day does not show all. */
 		onDays: readonly { readonly day: string; readonly n: number }[];
 	}
 

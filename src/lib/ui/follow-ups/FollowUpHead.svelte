@@ -13,7 +13,7 @@
 		view: keyof typeof CALENDAR_VIEWS;
 		day: string;
 		today: string;
-		/** How many are in view, and how many are overdue. */
+		/** The number in view, and the number overdue. */
 		total: number;
 		overdue: number;
 	}

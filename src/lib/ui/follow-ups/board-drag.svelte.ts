@@ -12,11 +12,11 @@ import { effect, untracked } from '@dnd-kit/state';
 import type { Attachment } from 'svelte/attachments';
 import type { FollowUpBoardLine } from './board-line';
 
-/** Cards that are dragged to a day by the mouse, a pen or a finger that rests on them first. By keys the board moves them itself, in whole days. */
+/** Dragging cards to a day by mouse, pen or a resting finger. With keys, the board moves them itself, by whole days. */
 export class BoardDrag {
-	/** The card that is dragged, by the id of its follow-up. */
+	/** The dragged card, by the id of its follow-up. */
 	dragged = $state<string | null>(null);
-	/** The day that it is over. */
+	/** The day it is over. */
 	over = $state<string | null>(null);
 	private manager: DragDropManager | null = null;
 	private leave: (() => void) | null = null;
@@ -24,7 +24,7 @@ export class BoardDrag {
 	/** @param move called with a card that was dropped on a day */
 	constructor(private readonly move: (line: FollowUpBoardLine, day: string) => void) {}
 
-	/** For the element of a card. */
+	/** Attachment for a card. */
 	card(line: FollowUpBoardLine): Attachment<HTMLElement> {
 		return (element) => {
 			const draggable = new Draggable({ id: line.id, element, data: { line } }, this.ready());
@@ -32,7 +32,7 @@ export class BoardDrag {
 		};
 	}
 
-	/** For the element of a day. */
+	/** Attachment for a day. */
 	day(day: string): Attachment<HTMLElement> {
 		return (element) => {
 			const droppable = new Droppable({ id: day, element }, this.ready());
@@ -40,25 +40,25 @@ export class BoardDrag {
 		};
 	}
 
-	/** Lets go of everything; the board may be shown again. */
+	/** Detaches everything; the board may be shown again. */
 	end(): void {
 		this.leave?.();
 		this.leave = null;
 		this.manager = null;
 	}
 
-	/** Only where there is a page. */
+	/** Only in a browser. */
 	private ready(): DragDropManager {
 		return (this.manager ??= this.start());
 	}
 
 	private start(): DragDropManager {
-		// The page's policy lets only styles through that carry its nonce.
+		// The page's policy only allows styles with its nonce.
 		const nonce = document.querySelector<HTMLElement>('style[nonce], script[nonce]')?.nonce;
 		const manager = new DragDropManager({
-			// A card is a link, and a link would not let itself be dragged unless told so.
+			// A card is a link, which can't be dragged unless this is set.
 			sensors: [PointerSensor.configure({ preventActivation: () => false })],
-			// Not the ones that give cards the role of a button, and that write a style sheet without a nonce.
+			// Without the plugins that give cards the role of a button, and that write a style sheet without a nonce.
 			plugins: [AutoScroller, Cursor.configure({ nonce }), PreventSelection.configure({ nonce })]
 		});
 		const { dragOperation } = manager;
@@ -67,7 +67,7 @@ export class BoardDrag {
 			const card = source?.element;
 			if (!status.dragging || !(card instanceof HTMLElement)) return;
 			card.style.translate = `${transform.x}px ${transform.y}px`;
-			// Days are compared with where the card is; without it none is ever under it.
+			// Days are compared with the position of the card; without it, none is ever under it.
 			untracked(() => (dragOperation.shape = new DOMRectangle(card)));
 			return () => (card.style.translate = '');
 		});
@@ -82,7 +82,7 @@ export class BoardDrag {
 			this.over = target ? String(target.id) : null;
 		});
 		manager.monitor.addEventListener('dragend', ({ canceled, operation: { source } }) => {
-			// To the day that was shown as the one under it.
+			// To the day that was highlighted as the one under it.
 			const { over } = this;
 			this.dragged = null;
 			this.over = null;

@@ -1,7 +1,7 @@
 import { deskWords } from '$lib/messages/desk';
 import type { FollowUpKind, TriageLevel } from '$lib/core/triage';
 
-/** One follow-up on the board. */
+/** A follow-up on the board. */
 export interface FollowUpBoardLine {
 	readonly id: string;
 	readonly personId: string;
@@ -11,10 +11,10 @@ export interface FollowUpBoardLine {
 	readonly reason: string;
 	readonly version: number;
 	readonly level: TriageLevel;
-	/** Whether that day is a weekend or a holiday where they live. */
+	/** Whether that day is a weekend or a public holiday where they live. */
 	readonly isFree: boolean;
 }
 
-/** What a follow-up is for, in words. */
+/** A follow-up's purpose, in words. */
 export const followUpPurpose = ({ reason, kind }: FollowUpBoardLine): string =>
 	reason || deskWords.followUps.purposes[kind];

@@ -1,14 +1,17 @@
 import { DEFAULT_DATE_LOCALE } from '$lib/messages';
 const DAY_MS = 86_400_000;
 
-/** The beginning of a day. @param iso ISO date */
+/**
+ * The start of a date.
+ * @param iso ISO date
+ */
 export const dateAt = (iso: string): Date => new Date(`${iso}T00:00:00Z`);
 
-/** A day so many days later. */
+/** The date some days later. */
 export const daysOn = (iso: string, days: number): string =>
 	new Date(dateAt(iso).getTime() + days * DAY_MS).toISOString().slice(0, 10);
 
-/** All days from one to another, both included. */
+/** All dates from one to another, inclusive. */
 export const daysFromTo = (from: string, until: string): string[] =>
 	Array.from({ length: (dateAt(until).getTime() - dateAt(from).getTime()) / DAY_MS + 1 }, (_, i) =>
 		daysOn(from, i)
@@ -19,22 +22,22 @@ const format = (options: Intl.DateTimeFormatOptions) => {
 	return (iso: string) => words.format(dateAt(iso));
 };
 
-/** Days in words. */
+/** Dates in words. */
 export const calendarMonthWords = format({ month: 'long', year: 'numeric' });
 export const longDayWords = format({ weekday: 'long', day: 'numeric', month: 'long' });
 export const shortDayWords = format({ day: 'numeric', month: 'short' });
 export const weekdayWords = format({ weekday: 'short' });
 
-/** The ways to look at the coming days. */
+/** The views of the coming days. */
 export const CALENDAR_VIEWS = { month: 'Month', week: 'Week', list: 'List' } as const;
 
-/** Where a view of a day is. */
+/** The URL of a view of a day. */
 export const calendarHref = (view: string, day: string): string => `?view=${view}&day=${day}`;
 
-/** Days that one step of a view goes on; by months where it is none. */
+/** Days per step of a view; without an entry, a step is a month. */
 const STEP_DAYS: Readonly<Record<keyof typeof CALENDAR_VIEWS, number>> = { month: 0, week: 7, list: 60 };
 
-/** Where the next or the last span of a view is. */
+/** The next or previous span of a view. */
 export function stepRange(view: keyof typeof CALENDAR_VIEWS, day: string, by: 1 | -1): string {
 	if (STEP_DAYS[view] > 0) return calendarHref(view, daysOn(day, by * STEP_DAYS[view]));
 	const first = dateAt(`${day.slice(0, 7)}-01`);

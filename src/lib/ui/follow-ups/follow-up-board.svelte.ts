@@ -8,14 +8,14 @@ import { ACT_KEYS } from '../shortcuts/act-keys';
 import { moveBody } from './move-body';
 import { deskWords } from '$lib/messages/desk';
 
-/** The board of the coming days while lines are carried from day to day, by the mouse or by keys. */
+/** The board of the coming days while cards are moved from day to day, by mouse or keys. */
 export class FollowUpBoard {
-	/** The line that is carried by keys, and the day it would go to. */
+	/** The card moved by keys, and its target day. */
 	held = $state.raw<{ readonly line: FollowUpBoardLine; readonly to: string } | null>(null);
-	/** Carrying by the mouse or a finger. */
+	/** Moving by mouse or finger. */
 	readonly drag = new BoardDrag((line, day) => void this.move(line, day));
 	told = $state('');
-	/** The move that can be taken back: the newest. */
+	/** The newest move, which can be undone. */
 	last = $state.raw<{ readonly key: string; readonly line: FollowUpBoardLine } | null>(null);
 	fault = $state('');
 
@@ -49,7 +49,7 @@ export class FollowUpBoard {
 		document.getElementById(`follow-up-${line.id}`)?.focus();
 	}
 
-	/** Takes the newest move back: the line is where it was, with the version that it had. */
+	/** Undoes the newest move: the card is where it was, with its previous version. */
 	async undo(): Promise<void> {
 		const { last } = this;
 		if (!last) return;
@@ -72,7 +72,7 @@ export class FollowUpBoard {
 		document.getElementById(`follow-up-${last.line.id}`)?.focus();
 	}
 
-	/** With the keys: M takes a line up, arrows carry it by days and weeks, Enter puts it down, Escape leaves it. */
+	/** Keys: M picks a card up, arrows move it by days and weeks, Enter drops it, Escape cancels. */
 	keys(event: KeyboardEvent, line: FollowUpBoardLine): void {
 		const today = this.today();
 		const stop = () => {
@@ -96,7 +96,7 @@ export class FollowUpBoard {
 		}
 	}
 
-	/** What is said of what is going on. */
+	/** What is announced about the move. */
 	get status(): string {
 		const { held } = this;
 		return held

@@ -1,6 +1,9 @@
 import type { FollowUpBoardLine } from './board-line';
 
-/** The form that carries a follow-up to another day. @param key makes it one act, however often it is sent */
+/**
+ * The form that moves a follow-up to another day.
+ * @param key makes it one act, however often it is sent
+ */
 export function moveBody(line: FollowUpBoardLine, to: string, key: string): URLSearchParams {
 	return new URLSearchParams({
 		key,

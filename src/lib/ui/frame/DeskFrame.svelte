@@ -47,7 +47,7 @@
 		...(can('workforce:read') ? [{ href: '/desk/workforce', words: texts.workforce }] : []),
 		...(hasPost ? [{ href: '/post', words: texts.post }] : [])
 	]);
-	/** Pages are numbered as they stand there: letters are for acts. */
+	/** Pages have numbers as shortcuts, in order: letters are for acts. */
 	const links = $derived(pages.map((one, i) => ({ ...one, key: String(i + 1) })));
 	const isHere = (href: string) =>
 		href === '/desk'

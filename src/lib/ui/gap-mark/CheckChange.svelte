@@ -6,7 +6,7 @@
 
 	interface Props {
 		check: CheckResult;
-		/** The same check as it was; null where there is nothing to compare with. */
+		/** The same check before; null where there is nothing to compare with. */
 		before: CheckResult | null;
 		certainty?: MeasurementGain;
 		t: Catalogue;

@@ -10,9 +10,9 @@
 		check: CheckResult;
 		t: Catalogue;
 		unit: LengthUnit;
-		/** The value before, drawn as a faint stroke. */
+		/** The previous value, drawn as a faint stroke. */
 		before?: CheckResult | null;
-		/** What would make it surer, where that is known. */
+		/** What would make it more certain, where known. */
 		certainty?: MeasurementGain;
 		width?: number;
 	}
@@ -24,7 +24,7 @@
 
 	const mark = $derived(layOutGap(check, width));
 	const was = $derived(before && before.value !== check.value ? layOutGap(before, width) : null);
-	/** Of a value beyond the scale: how far it lies outside its band, as the words say. */
+	/** For a value beyond the scale: how far it is outside its range, as in the words. */
 	const number = $derived(
 		formatLength(distanceOutsideBand(check, check.value), unit, { withUnit: false, locale: t.locale })
 	);

@@ -4,16 +4,19 @@ import { formatLength, type LengthUnit } from '$lib/core/length';
 import type { Catalogue } from '$lib/messages';
 import { checkWords } from './check-words';
 
-/** What a check was and is, in words. */
+/** A check before and after, in words. */
 export interface ChangeWords {
-	/** The gap that there was, or that it fitted; null where nothing has changed. */
+	/** The previous gap, or that it fitted; null where nothing has changed. */
 	readonly was: string | null;
 	readonly now: string;
-	/** Whether it lies farther out than before. */
+	/** Whether it is farther off than before. */
 	readonly isWorse: boolean;
 }
 
-/** A check before and after: `15.4 cm` → `fits`. @param before null where there is none to compare with */
+/**
+ * A check before and after: `15.4 cm` → `fits`.
+ * @param before null where there is none to compare with
+ */
 export function changeWords(
 	before: CheckResult | null,
 	after: CheckResult,

@@ -3,7 +3,7 @@ import { distanceOutsideBand } from '$lib/core/guidance';
 import { formatLength, type LengthUnit } from '$lib/core/length';
 import type { Catalogue } from '$lib/messages';
 
-/** What can be said of a check that is unsure while its value lies in the band. */
+/** What can be said about an unsure check whose value is within its range. */
 function unsureWords(certainty: MeasurementGain | undefined, t: Catalogue): string {
 	if (certainty?.isAtEdge) return t.checks.atEdge;
 	return certainty?.measure ? t.checks.toBeSure(t.measurable[certainty.measure]) : t.checks.unsure;
@@ -11,8 +11,7 @@ function unsureWords(certainty: MeasurementGain | undefined, t: Catalogue): stri
 
 /**
  * A check's result in words: `fits`, `keys 9.4 cm too high`, `keys about 9.4 cm too high`, `perhaps screen 1.2 cm too low`.
- *
- * @param certainty what would make it surer, where that is known
+ * @param certainty what would make it more certain, where known
  */
 export function checkWords(
 	check: CheckResult,
@@ -30,13 +29,13 @@ export function checkWords(
 	return check.verdict === 'off' ? words : t.checks.likely(words);
 }
 
-/** What to measure for a check to be surer, in words; empty where no tape would help or nothing need be surer. */
+/** What to measure to make a check more certain, in words; empty where no tape measurement would help or none is needed. */
 export function surerWords(check: CheckResult, certainty: MeasurementGain | undefined, t: Catalogue): string {
 	const isSaid = check.verdict === 'unsure' && distanceOutsideBand(check, check.value) === 0;
 	return certainty?.measure && !isSaid ? t.checks.surer(t.measurable[certainty.measure]) : '';
 }
 
-/** All that a gap mark shows, for who can't see it. */
+/** Everything a gap mark shows, as text. */
 export function checkText(
 	check: CheckResult,
 	t: Catalogue,

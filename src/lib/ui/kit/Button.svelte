@@ -5,17 +5,17 @@
 
 	type Props = Omit<HTMLButtonAttributes, 'type' | 'class' | 'children'> & {
 		type?: 'button' | 'submit';
-		/** One main button a view; quiet ones look like links; tiles hold a picture above their words. */
+		/** One main button per view; quiet ones look like links; tiles have a picture above their text. */
 		look?: 'plain' | 'main' | 'quiet' | 'tile';
-		/** `desk` is dense, `thumb` is wide enough for one. */
+		/** `desk` is dense, `thumb` is large enough for a thumb. */
 		size?: 'desk' | 'hand' | 'thumb';
-		/** Works on something: keeps its room, says so, takes no second press. */
+		/** Busy: keeps its size, says so, and ignores further presses. */
 		isBusy?: boolean;
-		/** A picture without words beside it: the words are its label. */
+		/** An icon without visible text: the text is its label. */
 		isIcon?: boolean;
-		/** Leads somewhere instead of doing something. */
+		/** Goes to a URL instead of acting. */
 		href?: string;
-		/** What it leads to is a file to be kept. */
+		/** The URL is a file to save. */
 		download?: boolean;
 		class?: string;
 		children: Snippet;

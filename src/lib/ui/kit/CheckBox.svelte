@@ -2,7 +2,7 @@
 	import Check from '@lucide/svelte/icons/check';
 
 	interface Props {
-		/** What it posts under; left out where scripts alone read it. */
+		/** Name in the form; left out where only scripts read it. */
 		name?: string;
 		words: string;
 		isChecked: boolean;
@@ -12,7 +12,7 @@
 		size?: 'desk' | 'hand';
 		/** Looks like a row of choices. */
 		look?: 'plain' | 'row' | 'switch';
-		/** Only for screen readers, where the words stand beside it already. */
+		/** Only for screen readers, where visible text is next to it already. */
 		isLabelHidden?: boolean;
 		disabled?: boolean;
 		onchange?: (isChecked: boolean) => void;
@@ -32,7 +32,7 @@
 	}: Props = $props();
 </script>
 
-<!-- A native box, for the same reason as the radio buttons: it is ticked and posted before scripts have loaded. -->
+<!-- A native checkbox, for the same reason as the radio buttons: it can be ticked and posted before scripts have loaded. -->
 <label class="kit-check {size} {look}">
 	{#if offValue !== null}<input type="hidden" {name} value={offValue} />{/if}
 	<input

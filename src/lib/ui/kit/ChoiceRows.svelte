@@ -11,19 +11,19 @@
 		name: string;
 		legend: string;
 		options: readonly Option[];
-		/** What is chosen; empty for nothing: nothing is chosen for anyone. */
+		/** The chosen value; empty for none: nothing is preselected. */
 		value: string;
 		hint?: string;
-		/** The same in English, below the legend: where nobody has checked the translation. */
+		/** The same in English, below the legend, where nobody has reviewed the translation. */
 		inEnglish?: string;
 		isLegendHidden?: boolean;
-		/** Whole-width rows for thumbs, or side by side where there is room. */
+		/** Full-width rows for thumbs, or side by side where there is room. */
 		look?: 'rows' | 'wrap';
 		disabled?: boolean;
-		/** A small picture before the words of each. */
+		/** A small picture in front of each label. */
 		picture?: Snippet<[value: string]>;
 		onchange: (value: string) => void;
-		/** Called where a finger or a mouse chose, never by arrow keys that only look. */
+		/** Called for a choice by finger or mouse, never for arrow keys that only move through. */
 		onpick?: (value: string) => void;
 	}
 
@@ -45,10 +45,7 @@
 	let byPointer = false;
 </script>
 
-<!--
-	Native radio buttons: a button of a library that plays one can't be chosen before scripts have loaded, nor posted by a form. They have the
-	keys, the group and the reading of a radio group from the browser; the look is the kit's.
--->
+<!-- Native radio buttons: a library's button that imitates one can't be chosen before scripts have loaded, nor posted by a form. The browser provides the keys, the group and the announcement of a radio group; the look is the kit's. -->
 <fieldset class="kit-choices {look}" {disabled} aria-describedby={hint ? `${name}-hint` : undefined}>
 	<legend class={isLegendHidden ? 'sr-only' : 'font-semibold'}
 		>{legend}{#if inEnglish}<span lang="en" class="block text-note font-normal text-ink-soft"

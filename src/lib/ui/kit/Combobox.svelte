@@ -12,7 +12,7 @@
 		options: readonly { readonly value: string; readonly words: string }[];
 		hint?: string;
 		size?: 'desk' | 'hand';
-		/** Said where nothing matches what was typed. */
+		/** Shown where nothing matches what was typed. */
 		noneWords: string;
 		disabled?: boolean;
 		onchange?: (value: string) => void;
@@ -31,7 +31,7 @@
 		onchange = () => {}
 	}: Props = $props();
 
-	/** Whether scripts have the page: until then the browser's own list stands in the same place. */
+	/** Whether scripts have loaded: until then the browser's own list is in the same place. */
 	let isTaken = $state(false);
 	let typed = $state('');
 	$effect(() => void (isTaken = true));

@@ -17,14 +17,14 @@
 		columns: readonly TableColumn<Row>[];
 		rows: readonly Row[];
 		keyOf: (row: Row) => string;
-		/** The columns that are shown; all, if left out. */
+		/** The columns shown; all, if left out. */
 		shown?: readonly string[];
-		/** Left out: the headings of columns with a `sortValue` sort in the browser. */
+		/** If left out, headings of columns with a `sortValue` sort in the browser. */
 		sorted?: ServerSort;
 		ticks?: TableTicks<Row>;
-		/** Names the table for screen readers, where no heading does. */
+		/** Labels the table for screen readers, where no heading does. */
 		label?: string;
-		/** Said where there are no rows. */
+		/** Shown where there are no rows. */
 		empty?: string;
 		foot?: Snippet;
 	}

@@ -10,11 +10,11 @@
 		id?: string;
 		name: string;
 		label: string;
-		/** A day, YYYY-MM-DD; empty for none. */
+		/** A date, YYYY-MM-DD; empty for none. */
 		value: string;
 		locale: string;
 		openWords: string;
-		/** The first day that can be chosen. */
+		/** The first date that can be chosen. */
 		least?: string;
 		isRequired?: boolean;
 		size?: 'desk' | 'hand';
@@ -39,9 +39,9 @@
 	const uid = $props.id();
 	const own = $derived(id || `${uid}-${name}`);
 	const dayOf = (iso: string) => (iso === '' ? undefined : parseDate(iso));
-	/** Whether scripts have the page: until then the browser's own field stands in the same place. */
+	/** Whether scripts have loaded: until then the browser's own field is in the same place. */
 	let isTaken = $state(false);
-	// What is chosen stays where nobody keeps it outside.
+	// The choice stays where no parent holds it.
 	let chosen = $derived(value);
 	$effect(() => void (isTaken = true));
 

@@ -8,7 +8,7 @@
 		title: string;
 		lead?: string;
 		closeWords: string;
-		/** Must be answered: a tap beside it does not close it. */
+		/** Must be answered: clicking outside does not close it. */
 		mustAnswer?: boolean;
 		onclose: () => void;
 		children: Snippet;

@@ -7,7 +7,7 @@
 	interface Props {
 		words: string;
 		isOpen?: boolean;
-		/** A line of its own with a rule, words among others, or the main button of its view. */
+		/** A line of its own with a rule, inline text, or the main button of its view. */
 		look?: 'line' | 'inline' | 'main';
 		aside?: Snippet;
 		ontoggle?: (isOpen: boolean) => void;
@@ -17,7 +17,7 @@
 	let { words, isOpen = false, look = 'line', aside, ontoggle = () => {}, children }: Props = $props();
 </script>
 
-<!-- The browser's own: opens before scripts have loaded, is found by the page's search, and prints. -->
+<!-- The browser's own: opens before scripts have loaded, is found by page search, and prints. -->
 <details
 	class="kit-disclosure {look}"
 	{...openAttribute(isOpen)}

@@ -2,15 +2,15 @@
 	import type { Snippet } from 'svelte';
 
 	interface Props {
-		/** Id of the control, and what the ids of its hint and its message are made of. */
+		/** Id of the control, and the base of the ids of its hint and message. */
 		id: string;
 		label: string;
 		hint?: string;
-		/** What is wrong, in words; its room is kept where `keepsRoom` says so. */
+		/** The error, in words; its room is kept if `keepsRoom`. */
 		fault?: string | null;
 		/** Nothing below moves when a message comes or goes. */
 		keepsRoom?: boolean;
-		/** Only for screen readers, where the words stand beside it already. */
+		/** Only for screen readers, where visible text is next to it already. */
 		isLabelHidden?: boolean;
 		children: Snippet<[{ describedBy: string | undefined; isInvalid: boolean }]>;
 	}

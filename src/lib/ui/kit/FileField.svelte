@@ -6,7 +6,7 @@
 		id?: string;
 		label: string;
 		hint?: string;
-		/** Endings and media types that can be chosen. */
+		/** Accepted extensions and media types. */
 		accept: string;
 		size?: 'desk' | 'hand';
 		onchange: (file: File | undefined) => void;

@@ -5,13 +5,13 @@
 	import Button from './Button.svelte';
 
 	interface Props {
-		/** What is narrowed, for who does not see it. */
+		/** What is filtered, for screen readers. */
 		label: string;
-		/** Fields that say nothing once another has changed: a group belongs to what it is a group of. */
+		/** Fields that are cleared when another changes: a group belongs to its grouping. */
 		without?: Readonly<Record<string, readonly string[]>>;
-		/** The fields, given what each calls with its name when it has changed. */
+		/** The fields, given the function to call with a field's name when it has changed. */
 		fields: Snippet<[ask: (changed: string, afterMs?: number) => void]>;
-		/** What stands behind them. */
+		/** Content after them. */
 		more?: Snippet;
 	}
 
@@ -21,10 +21,10 @@
 
 	let timer: ReturnType<typeof setTimeout> | undefined;
 
-	/** The filter goes into the address, so that it can be kept and sent on, and comes back with the page. */
+	/** The filter goes into the URL, so that it can be saved and shared, and returns with the page. */
 	function ask(changed: string, afterMs = 0) {
 		clearTimeout(timer);
-		// What is typed is asked for at its pause, and is one step back however many keys it took.
+		// Typed text is applied after a pause, and is one step back however many keys it took.
 		if (afterMs > 0) timer = setTimeout(() => go(changed, true), afterMs);
 		else go(changed, false);
 	}
@@ -38,7 +38,7 @@
 	}
 </script>
 
-<!-- A form that asks with its fields: without scripts by its button, with them at each change. -->
+<!-- A form that sends its fields as a query: without scripts by its button, with scripts on each change. -->
 <form
 	bind:this={form}
 	method="GET"

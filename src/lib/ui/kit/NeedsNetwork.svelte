@@ -15,7 +15,7 @@
 	let { href, t, isDownload = false, class: classes = '', children }: Props = $props();
 </script>
 
-<!-- A link to a page that only the server has: without network it is words, with the reason, and never leads to a failure. -->
+<!-- A link to a page that needs the server: offline it is text with the reason, and never leads to an error. -->
 {#if isOffline.current}
 	<span class="kit-off {classes}"
 		><span>{@render children()}</span> <span class="text-note">({t.faults.offline})</span></span

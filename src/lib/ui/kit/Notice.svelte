@@ -5,7 +5,7 @@
 	import type { Snippet } from 'svelte';
 
 	interface Props {
-		/** What it is: to know, to mind, or done. */
+		/** Its kind: information, a caution, or a completed act. */
 		kind?: 'note' | 'caution' | 'done';
 		role?: 'alert' | 'status' | undefined;
 		children: Snippet;

@@ -4,7 +4,7 @@
 	interface Props {
 		/** Name of the field. */
 		name: string;
-		/** The numbers to choose from; the first stands where nothing is chosen yet. */
+		/** The numbers to choose from; the first is shown where nothing is chosen yet. */
 		options: readonly string[];
 		value: string | undefined;
 		legend: Snippet;
@@ -18,7 +18,7 @@
 	const chosen = $derived(value || options[0]);
 </script>
 
-<!-- Native radio buttons, as the rows of choices are. -->
+<!-- Native radio buttons, like the rows of choices. -->
 <fieldset>
 	<legend>{@render legend()}</legend>
 	{#if fault}<p class="border-l-4 border-warm bg-warm-wash px-3 py-1 text-note">{fault}</p>{/if}

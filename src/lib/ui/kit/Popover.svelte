@@ -3,7 +3,7 @@
 	import type { Snippet } from 'svelte';
 
 	interface Props {
-		/** What the button that opens it says. */
+		/** Label of the button that opens it. */
 		words: string;
 		isOpen?: boolean;
 		children: Snippet;

@@ -5,7 +5,7 @@
 		label: string;
 		value: number;
 		most: number;
-		/** What the value means, in words. */
+		/** The meaning of the value, in words. */
 		words: string;
 	}
 

@@ -7,7 +7,7 @@
 		least: number;
 		most: number;
 		step?: number;
-		/** What a value means, for who hears it. */
+		/** The meaning of a value, for screen readers. */
 		said?: string;
 		size?: 'desk' | 'hand';
 		oninput: (value: number) => void;
@@ -16,7 +16,7 @@
 	let { id, label, hint = '', value, least, most, step = 1, said, size = 'hand', oninput }: Props = $props();
 </script>
 
-<!-- The browser's own: it follows the finger pixel by pixel, which is what measuring against the screen needs. -->
+<!-- The browser's own: it follows the finger pixel by pixel, as measuring on the screen requires. -->
 <label class="block {size === 'desk' ? 'kit-label-desk' : 'font-semibold'}" for={id}>{label}</label>
 {#if hint}<p id="{id}-hint" class="text-note text-ink-soft">{hint}</p>{/if}
 <input

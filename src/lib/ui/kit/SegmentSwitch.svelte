@@ -11,7 +11,7 @@
 	let { label, states, shown, words, choose, size = 'hand' }: Props = $props();
 </script>
 
-<!-- Buttons beside one another of which one is pressed: what they show changes at once, so each is said by its name alone. -->
+<!-- Adjacent buttons of which one is pressed: what they switch changes at once, so each is announced by its name alone. -->
 <div class="switch no-print needs-js {size}" role="group" aria-label={label}>
 	{#each states as state (state)}
 		<button type="button" aria-pressed={shown === state} onclick={() => choose(state)}>{words(state)}</button>

@@ -33,10 +33,7 @@
 	}: Props = $props();
 </script>
 
-<!--
-	The browser's own list: it opens as the phone's wheel, is chosen from before scripts have loaded, and needs no script of its own. Lists that
-	are searched are the Combobox's.
--->
+<!-- The browser's own list: it opens as the phone's wheel, works before scripts have loaded, and needs no script. Lists to search are the Combobox's. -->
 <Field {id} {label} {hint} {fault} {isLabelHidden}>
 	{#snippet children({ describedBy, isInvalid })}
 		<div class="kit-select {size}">

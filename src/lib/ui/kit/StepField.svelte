@@ -7,15 +7,15 @@
 		name: string;
 		label: string;
 		value: string;
-		/** Shown behind the number, read with it. */
+		/** Shown after the number, and read with it. */
 		unit: string;
 		describedBy?: string | undefined;
 		isInvalid?: boolean;
 		disabled?: boolean;
-		/** Left out of the form where another field holds what is meant. */
+		/** Left out of the form where another field holds the value. */
 		isPosted?: boolean;
 		maxlength?: number;
-		/** A step down or up; the big buttons for thumbs are there once scripts are. */
+		/** A step down or up; the big buttons appear once scripts have loaded. */
 		step: (direction: 1 | -1) => void;
 		oninput: (text: string) => void;
 		onfocus?: () => void;
@@ -39,7 +39,7 @@
 	}: Props = $props();
 </script>
 
-<!-- A native field of text: numbers come as people write them, "29 1/8" and "74,5" among them. -->
+<!-- A native text field: people write numbers in their own way, such as "29 1/8" and "74,5". -->
 <div class="kit-step">
 	<div class="relative min-w-0 flex-1">
 		<input

@@ -9,7 +9,7 @@
 		value: string;
 		type?: 'text' | 'email' | 'password' | 'search' | 'tel';
 		hint?: string;
-		/** What could stand there; never instead of the label. */
+		/** An example; never instead of the label. */
 		placeholder?: string;
 		fault?: string | null;
 		minlength?: number;

@@ -10,7 +10,7 @@
 	let { words, isDone, name }: Props = $props();
 </script>
 
-<!-- A line that is ticked off: its words press the box too. It posts what it becomes, so that it works before scripts. -->
+<!-- A line to tick off: its text presses the box too. It posts the new state, so that it works before scripts load. -->
 <button class="tick" {name} value={isDone ? 'no' : 'yes'} aria-pressed={isDone}>
 	<span class="kit-tick" class:done={isDone} aria-hidden="true"
 		>{#if isDone}<Check size={16} />{/if}</span

@@ -8,34 +8,34 @@ import {
 } from '@tanstack/svelte-table';
 import type { Snippet } from 'svelte';
 
-/** One column of a {@link DataTable}: its heading, and what stands in it for a row. */
+/** A column of a {@link DataTable}: its heading, and its content for a row. */
 export interface TableColumn<Row> {
 	readonly id: string;
 	readonly head: string;
-	/** What a cell says, for cells that are words only. */
+	/** A cell's text, for cells with text only. */
 	readonly words?: (row: Row) => string;
-	/** What a cell shows, where words alone don't do. */
+	/** A cell's content, where text alone won't do. */
 	readonly cell?: Snippet<[Row]>;
-	/** What the table is sorted by from this column's heading, in the browser; null sorts last. Left out: this column doesn't sort. */
+	/** The value by which the browser sorts from this column's heading; null sorts last. Left out: this column doesn't sort. */
 	readonly sortValue?: (row: Row) => string | number | null;
-	/** Whether the largest comes first when the heading is pressed once. */
+	/** Whether the first press on the heading puts the largest first. */
 	readonly isLargestFirst?: boolean;
 	/** Whether it names the row, for screen readers. */
 	readonly isRowHead?: boolean;
-	/** Numbers stand to the right, with figures of one width. */
+	/** Numbers are right-aligned, in tabular figures. */
 	readonly isNumber?: boolean;
 	readonly isNoWrap?: boolean;
-	/** How many columns a cell takes, where it stands for those after it too; 0 for one that another stands for. */
+	/** How many columns a cell spans; 0 for one covered by another. */
 	readonly span?: (row: Row) => number;
 	/** Share of the table's width, such as `19%`. */
 	readonly width?: string;
 }
 
-/** A table that the server sorts: each heading is a link to the same list in another order. */
+/** A table sorted by the server: each heading is a link to the same list in another order. */
 export interface ServerSort {
 	readonly by: string;
 	readonly isDescending: boolean;
-	/** Where a column's heading leads; null where the list isn't sorted by it. */
+	/** Where a column's heading leads; null where the list can't be sorted by it. */
 	readonly linkOf: (columnId: string) => {
 		readonly href: string;
 		readonly title: string;
@@ -43,7 +43,7 @@ export interface ServerSort {
 	} | null;
 }
 
-/** Rows that can be ticked, by their keys. */
+/** Rows that can be selected, by key. */
 export interface TableTicks<Row> {
 	readonly ids: Iterable<string> & { add(id: string): unknown; delete(id: string): unknown };
 	readonly allWords: string;
@@ -52,7 +52,7 @@ export interface TableTicks<Row> {
 
 const collator = new Intl.Collator('en', { numeric: true, sensitivity: 'base' });
 
-/** What tables here can do. */
+/** Features of the tables here. */
 export const TABLE_FEATURES = tableFeatures({
 	columnVisibilityFeature,
 	rowSelectionFeature,
@@ -60,7 +60,7 @@ export const TABLE_FEATURES = tableFeatures({
 	sortedRowModel: createSortedRowModel()
 });
 
-/** A column as TanStack Table takes it. */
+/** A column in the form that TanStack Table expects. */
 export function columnDefOf<Row extends object>({
 	id,
 	sortValue,
@@ -76,7 +76,7 @@ export function columnDefOf<Row extends object>({
 	};
 }
 
-/** Numbers by size, words by the alphabet. */
+/** Numbers by size, text alphabetically. */
 function compareValues(a: string | number, b: string | number): number {
 	return typeof a === 'number' && typeof b === 'number' ? a - b : collator.compare(String(a), String(b));
 }

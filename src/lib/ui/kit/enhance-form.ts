@@ -3,8 +3,8 @@ import type { SubmitFunction } from '@sveltejs/kit';
 import { navigationArrives, refreshPage } from './refresh-page';
 
 /**
- * Sends a form without leaving the page, as SvelteKit's `enhance` does; but a link that is pressed before the answer is there leads on, whether the answer
- * refreshes the page or leads to another: what was pressed last holds.
+ * Submits a form without leaving the page, like SvelteKit's `enhance`; but a link pressed before the response arrives still leads on,
+ * whether the response refreshes the page or redirects: what was pressed last holds.
  */
 export function enhanceForm(form: HTMLFormElement, submit?: SubmitFunction) {
 	return enhance(form, async (input) => {
@@ -14,7 +14,7 @@ export function enhanceForm(form: HTMLFormElement, submit?: SubmitFunction) {
 			const update: typeof event.update = async ({ reset = true, invalidateAll = true } = {}) => {
 				if (type === 'redirect' && (await navigationArrives())) return refreshPage();
 				if (type === 'success') {
-					// By the prototype: a control may be called "reset".
+					// Via the prototype: a control may be named "reset".
 					if (reset) HTMLFormElement.prototype.reset.call(form);
 					if (invalidateAll) await refreshPage();
 				}

@@ -1,6 +1,6 @@
 import { createSubscriber } from 'svelte/reactivity';
 
-/** Whether the browser says that it has no network: what needs one is not offered then, with the reason. */
+/** Whether the browser reports that it is offline: what needs the network is then not offered, with the reason. */
 class Offline {
 	private readonly subscribe = createSubscriber((update) => {
 		window.addEventListener('online', update);

@@ -1,7 +1,7 @@
 /** What someone can have changed before scripts ran. */
 type Control = HTMLInputElement | HTMLTextAreaElement | HTMLSelectElement;
 
-/** Kinds of input that hold no words of a person: buttons, what the server sent along, and files, which no script can put back. */
+/** Kinds of input without a person's text: buttons, hidden values, and files, which no script can restore. */
 const NOT_TYPED = new Set(['hidden', 'submit', 'button', 'reset', 'image', 'file']);
 
 const isTicked = (control: Control): control is HTMLInputElement =>
@@ -12,14 +12,14 @@ const isChanged = (control: Control) =>
 		? control.value !==
 			([...control.options].find((option) => option.defaultSelected) ?? control.options[0])?.value
 		: isTicked(control)
-			? // Nobody takes a radio button's mark away: another of its group got it, or a group was renamed while its page was taken over.
+			? // Nobody unchecks a radio button: another of its group was checked, or a group was renamed during hydration.
 				control.checked !== control.defaultChecked && (control.type === 'checkbox' || control.checked)
 			: control.value !== control.defaultValue;
 
 /**
- * Keeps what was typed, ticked and chosen on a page as it came from the server: taking the page over sets every control to what the server
- * knew, and a letter half written would be gone in silence. To be called before the page's controls are taken over.
- * @returns to be called once they are: puts each back that was changed in the meantime, and tells its page as if it were typed now
+ * Keeps what was typed, ticked and chosen in the server's HTML: hydration resets every control to the server's value, and a half-written
+ * message would silently disappear. Call it before the page's controls are hydrated.
+ * @returns to be called afterwards: restores each control that was changed meanwhile, and dispatches events as if it were changed now
  */
 export function preserveInput(root: ParentNode): () => void {
 	const changed = [...root.querySelectorAll<Control>('input, textarea, select')]

@@ -4,9 +4,12 @@
 	import { snippetHtml, LazyHydratedPart } from './lazy-hydrated-part';
 
 	interface Props {
-		/** What the part shows, as JSON: as long as that stays and nobody touches it, it need not be taken over. Left out, it is in its turn. */
+		/**
+		 * What the part shows, as JSON: while that is unchanged and nobody touches it, it need not be hydrated. If left out, it is hydrated
+		 * in its turn.
+		 */
 		shows?: () => unknown;
-		/** A part of a page that works as plain HTML until scripts take it over. */
+		/** A part of a page that works as plain HTML until scripts hydrate it. */
 		children: Snippet;
 	}
 
@@ -37,8 +40,5 @@
 	});
 </script>
 
-<!--
-	Taking a long page over in one go holds up whoever touches it meanwhile, on a slow phone for a second. Each part in one of these is taken over in a
-	task of its own, and at once where it is touched first.
--->
+<!-- Hydrating a long page at once holds up whoever touches it meanwhile, on a slow phone for a second. Each of these parts is hydrated in a task of its own, and at once if it is touched first. -->
 {@render part()}

@@ -4,8 +4,8 @@ import { whenIdle } from '../when-idle';
 import { queueIdle } from './idle-tasks';
 
 /**
- * Has the device keep the program and the pages that were seen, once nothing else is to be done: it fetches many files, which would hold up the first
- * page. A browser that refuses shows the pages all the same, with network.
+ * Has the device cache the scripts and the pages visited, once nothing else is to be done: it fetches many files, which would hold up the
+ * first page. If the browser refuses, the pages still work online.
  */
 export async function cacheForOffline(): Promise<void> {
 	if (!('serviceWorker' in navigator)) return;
@@ -15,7 +15,10 @@ export async function cacheForOffline(): Promise<void> {
 	whenIdle(() => void register().catch(() => undefined));
 }
 
-/** Has a page kept that was reached within the program: nothing of it went past the worker. @param path of this site */
+/**
+ * Caches a page reached by client-side navigation, which the service worker did not see.
+ * @param path on this site
+ */
 export function cachePage(path: string): void {
 	if ('serviceWorker' in navigator) navigator.serviceWorker.controller?.postMessage({ keep: path });
 }

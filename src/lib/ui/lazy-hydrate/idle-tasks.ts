@@ -1,8 +1,8 @@
-/** What waits for its turn, in the order of the page. */
+/** Waiting tasks, in page order. */
 const waiting: (() => void)[] = [];
 let running: Promise<void> | null = null;
 
-/** Room for what the person does in the meantime. */
+/** Room for the person's input in between. */
 const pause = () => new Promise<void>((done) => setTimeout(done));
 
 async function run(): Promise<void> {
@@ -12,14 +12,14 @@ async function run(): Promise<void> {
 			next();
 		}
 	} finally {
-		// One that fails is told as any failure of a page is; the others have their turn all the same.
+		// A failing task is reported like any error of a page; the others still run.
 		running = waiting.length > 0 ? run() : null;
 	}
 }
 
 /**
- * Does something in a task of its own, after what came before it.
- * @returns does it at once, where it still waits: someone needs it now
+ * Runs work in a task of its own, after the ones before.
+ * @returns runs it at once if it is still waiting: someone needs it now
  */
 export function enqueueTask(work: () => void): () => void {
 	let isDone = false;
@@ -33,7 +33,7 @@ export function enqueueTask(work: () => void): () => void {
 	return once;
 }
 
-/** Resolves when nothing waits for its turn any more. */
+/** Resolves when no task is waiting. */
 export async function queueIdle(): Promise<void> {
 	while (running) await running;
 }

@@ -4,18 +4,21 @@ import { preserveInput } from '../kit/preserve-input';
 import { enqueueTask } from './idle-tasks';
 import SnippetHost from './SnippetHost.svelte';
 
-/** What someone does with a part that scripts have not taken over yet. */
+/** Events on a part that is not hydrated yet. */
 const TOUCHED = ['pointerdown', 'focusin', 'keydown', 'input', 'change', 'click'] as const;
 
 type Contexts = Map<unknown, unknown>;
 
-/** The element that holds a part, with the part in it where it is written on the server. @param shows see {@link keyOf} */
+/**
+ * The element that contains a part, with its content when rendered on the server.
+ * @param shows see {@link keyOf}
+ */
 export const snippetHtml = (children: Snippet, context: Contexts, id: string, shows: string | null) =>
 	`<div class="contents"${shows === null ? '' : ` data-shows="${shows}"`}>${
 		import.meta.env.SSR ? render(SnippetHost, { props: { children }, context, idPrefix: id }).body : ''
 	}</div>`;
 
-/** A part of a page, as the server wrote it or as it was made here. */
+/** A part of a page, as rendered by the server or here. */
 export class LazyHydratedPart {
 	private taken: object | null = null;
 
@@ -43,7 +46,7 @@ export class LazyHydratedPart {
 		return { target: this.element, props: { children: this.children }, context: this.context };
 	}
 
-	/** Takes over what the server wrote. */
+	/** Hydrates the server's HTML. */
 	private take(): void {
 		if (this.taken || !this.element.isConnected) return;
 		const putBack = preserveInput(this.element);
@@ -51,7 +54,7 @@ export class LazyHydratedPart {
 		putBack();
 	}
 
-	/** Has to show what its key says: where that is no longer what the server wrote, it is made again. */
+	/** Shows the state of a key: where that differs from the server's HTML, the part is rendered again. */
 	show(key: string): void {
 		if (this.element.dataset.shows !== key) this.make();
 	}

@@ -2,10 +2,10 @@
 const OFFSET = 0x811c9dc5;
 const PRIME = 0x01000193;
 
-/** Digits of a number that count: browser and server differ in the last, where they know other ways to an angle. */
+/** Significant digits of a number: browser and server may differ in the last ones, by other routines for angles. */
 const DIGITS = 9;
 
-/** A short name of a value that is written as JSON: the same for the same value, and hardly ever for another. */
+/** A short hash of a value as JSON: the same for equal values, and hardly ever for different ones. */
 export function stateHash(value: unknown): string {
 	const text = JSON.stringify(value, (_, part: unknown) =>
 		typeof part === 'number' ? Number(part.toPrecision(DIGITS)) : part

@@ -1,6 +1,6 @@
 <script lang="ts">
 	interface Props {
-		/** Who runs Easy Corner; nothing is shown where nobody has set it. */
+		/** The organisation; nothing is shown where it is not set. */
 		letterhead: {
 			readonly name: string;
 			readonly address: readonly string[];
@@ -10,7 +10,7 @@
 
 	let { letterhead }: Props = $props();
 
-	/** As high as a logo stands on paper at most. */
+	/** Largest height of a logo on paper. */
 	const MOST_PX = 32;
 	const scale = $derived(letterhead.logo ? Math.min(1, MOST_PX / letterhead.logo.heightPx) : 1);
 </script>

@@ -20,7 +20,7 @@
 	const texts = deskWords.organisation;
 	const removing = new CaseForm();
 	let logoFault = $state<string | null>(null);
-	/** Asks for the new picture, where the address is the same as before. */
+	/** Reloads the image, whose URL stays the same. */
 	let drawing = $state(0);
 
 	async function upload(file: File | undefined) {

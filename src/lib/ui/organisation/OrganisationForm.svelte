@@ -21,11 +21,11 @@
 	let { organisation, version, onsaved }: Props = $props();
 
 	const texts = deskWords.organisation;
-	/** As typed; a colleague's change does not replace it, it is shown when this is saved. */
+	/** As typed; a colleague's change does not replace it, but is shown when this is saved. */
 	const typed = $state(untrack(() => ({ ...organisation })));
 	const form = new CaseForm(() => onsaved());
 
-	/** A field of one line. */
+	/** A single-line field. */
 	type Line = Pick<
 		ComponentProps<typeof TextField>,
 		'label' | 'hint' | 'type' | 'inputmode' | 'autocomplete' | 'isRequired'

@@ -17,7 +17,7 @@
 
 	interface Props {
 		ticks: PeopleTicks;
-		/** The people of this page of the list. */
+		/** The people on this page of the list. */
 		lines: readonly {
 			readonly id: string;
 			readonly name: string;
@@ -26,7 +26,7 @@
 		total: number;
 		/** Whether an act can be for everyone who matches, beyond this page. */
 		canTakeAll: boolean;
-		/** Whether those who have left are shown. */
+		/** Whether people who have left are shown. */
 		showsLeft: boolean;
 		today: string;
 		query: string;
@@ -43,7 +43,7 @@
 	} as Partial<Record<typeof act, string>>);
 	const shownTicked = $derived(lines.filter(({ id }) => ticks.ids.has(id)));
 	const n = $derived(ticks.wantsAll ? total : shownTicked.length);
-	/** Who is ticked and would not be sent to. */
+	/** Selected people who would be left out. */
 	const out = $derived(
 		act === 'send' && !ticks.wantsAll ? shownTicked.filter(({ leftOut }) => leftOut !== null) : []
 	);

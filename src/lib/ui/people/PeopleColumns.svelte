@@ -10,9 +10,9 @@
 	const texts = deskWords.people;
 
 	interface Props {
-		/** The columns that are shown. */
+		/** The columns shown. */
 		columns: readonly PeopleColumn[];
-		/** The address of the list that is shown. */
+		/** The URL query of the list. */
 		query: string;
 	}
 

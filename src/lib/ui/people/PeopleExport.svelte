@@ -13,7 +13,7 @@
 
 	const texts = deskWords.people;
 
-	/** The address of the list that is shown. */
+	/** The URL query of the list. */
 	let { query }: { query: string } = $props();
 
 	const narrowed = $derived([...new URLSearchParams(query)]);

@@ -19,22 +19,22 @@
 	const texts = deskWords.people;
 
 	interface Props {
-		/** What the list is narrowed by. */
+		/** The filter of the list. */
 		filter: Readonly<
 			Record<'search' | 'team' | 'state' | 'level' | 'country' | 'hurts' | 'finding' | 'who', string>
 		>;
 		teams: readonly string[];
 		countries: readonly string[];
 		saved: readonly { readonly id: string; readonly name: string; readonly query: string }[];
-		/** The address of what is shown, without the page of the list. */
+		/** The URL query of the list, without its page. */
 		query: string;
-		/** By what the list is sorted; it stays so when the list is narrowed. */
+		/** The sort order, which stays when the list is filtered. */
 		by: string;
 	}
 
 	let { filter, teams, countries, saved, query, by }: Props = $props();
 
-	/** From the last key to the question, ms: typing is never held up. */
+	/** Pause after the last key before searching, ms: typing is never held up. */
 	const PAUSE_MS = 180;
 
 	const shortcuts = useShortcuts();

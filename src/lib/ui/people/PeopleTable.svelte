@@ -42,10 +42,10 @@
 	interface Props {
 		ticks: PeopleTicks;
 		lines: readonly Line[];
-		/** What is shown beside the name. */
+		/** Columns besides the name. */
 		columns: readonly PeopleColumn[];
 		order: { readonly by: PeopleOrder; readonly isReversed: boolean };
-		/** The address of the list that is shown. */
+		/** The URL query of the list. */
 		query: string;
 	}
 
@@ -55,7 +55,7 @@
 	const orderOf = (column: string) => PEOPLE_ORDERS.find((one) => one === column);
 	const day = (at: Date | string | null) => (at ? dayWords(at, 'medium') : '');
 
-	/** What stands in the columns that are words only. */
+	/** Content of the text-only columns. */
 	const CELLS: Readonly<Partial<Record<PeopleColumn, (line: Line) => string>>> = {
 		country: ({ country }) => (country ? (countries.of(country) ?? country) : ''),
 		owner: ({ owner }) => owner ?? '',
@@ -74,7 +74,7 @@
 		}))
 	]);
 
-	/** The same list by a column; from its other end where it is sorted so already. */
+	/** The same list sorted by a column; reversed if it is already. */
 	function linkOf(id: string) {
 		const by = orderOf(id);
 		if (!by) return null;

@@ -20,7 +20,7 @@
 		...headings.map((heading, i) => ({ value: String(i), words: heading || texts.column(i + 1) }))
 	]);
 
-	/** Puts a column at a place of a field; an empty one takes it and what follows away. */
+	/** Sets a column at a position of a field; an empty one removes it and those after it. */
 	function put(field: RosterField, at: number, value: string) {
 		const kept = columns[field].slice(0, at);
 		choose({ ...columns, [field]: value === '' ? kept : [...kept, Number(value)] });

@@ -9,7 +9,7 @@
 	let { faults, more }: { faults: readonly RosterFault[]; more: number } = $props();
 	const all = $derived(faults.length + more);
 
-	/** Faults shown before they are mended one after the other. */
+	/** Errors shown before the first ones are corrected. */
 	const SHOWN = 50;
 </script>
 

@@ -7,14 +7,14 @@
 
 	interface Props {
 		people: readonly Readonly<Record<RosterField, string>>[];
-		/** Number of the first row as a spreadsheet counts. */
+		/** Number of the first row as a spreadsheet shows it. */
 		firstRow: number;
 	}
 
 	let { people, firstRow }: Props = $props();
 </script>
 
-<!-- A table that scrolls sideways must be reachable by keys (WCAG 2.1.1). -->
+<!-- A table that scrolls sideways must be reachable by keyboard (WCAG 2.1.1). -->
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
 <div class="overflow-x-auto" role="region" aria-label={texts.theFirstRows} tabindex="0">
 	<table class="mt-2 w-full text-note">

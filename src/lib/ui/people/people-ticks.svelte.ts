@@ -1,6 +1,6 @@
 import { SvelteSet } from 'svelte/reactivity';
 
-/** Whom an act on many is for: those who are ticked, or everyone who matches. */
+/** Whom an act on many is for: selected people, or everyone who matches. */
 export class PeopleTicks {
 	readonly ids = new SvelteSet<string>();
 	wantsAll = $state(false);

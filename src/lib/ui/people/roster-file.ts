@@ -1,7 +1,7 @@
 import type { ColumnMap } from '$lib/core/exchange';
 import type { CheckedRoster, OpenedRoster, RosterQuestion } from '../../workers/roster-worker';
 
-/** A roster's file in a worker of its own: a long one is read while the page goes on. */
+/** A roster file in a worker of its own: a long one is read while the page stays responsive. */
 export class RosterFile {
 	private readonly worker = new Worker(new URL('../../workers/roster-worker.ts', import.meta.url), {
 		type: 'module'

@@ -3,13 +3,13 @@ import type { CheckedRoster, OpenedRoster } from '../../workers/roster-worker';
 import { RosterFile } from './roster-file';
 import { deskWords } from '$lib/messages/desk';
 
-/** A mapping that was used before for files with some headings. */
+/** A mapping used before for files with these headings. */
 export interface KeptMapping {
 	readonly headings: string;
 	readonly columns: ColumnMap;
 }
 
-/** A list on its way in: read, mapped, compared, then taken in. */
+/** An import in progress: read, mapped, compared, then applied. */
 export class RosterImport {
 	file = $state.raw<{ readonly name: string; readonly opened: OpenedRoster } | null>(null);
 	columns = $state.raw<ColumnMap | null>(null);
@@ -42,7 +42,7 @@ export class RosterImport {
 		await this.take(chosen.name, opened);
 	}
 
-	/** Takes the top row as headings or as a person. */
+	/** Treats the top row as headings or as a person. */
 	async arrange(isHeaded: boolean): Promise<void> {
 		const opened = await this.source?.arrange(isHeaded);
 		if (opened && this.file) await this.take(this.file.name, opened);
@@ -56,7 +56,7 @@ export class RosterImport {
 		await this.map(known?.columns ?? opened.columns);
 	}
 
-	/** Reads the file by other columns. */
+	/** Reads the file with a different mapping. */
 	async map(columns: ColumnMap): Promise<void> {
 		[this.columns, this.report] = [columns, null];
 		const { file, source } = this;
@@ -64,7 +64,7 @@ export class RosterImport {
 		this.checked = this.isMapped ? await source.check(file.opened.isHeaded, columns) : null;
 	}
 
-	/** Asks what it would do, or takes it in as it was seen. */
+	/** Requests a preview, or applies it as seen. */
 	async send(isApplied: boolean): Promise<void> {
 		const { file, source, columns, report } = this;
 		if (!file || !source || !columns) return;
@@ -78,7 +78,7 @@ export class RosterImport {
 		const response = await fetch('/desk/people/import', {
 			method: 'POST',
 			headers: { 'content-type': 'application/x-ndjson' },
-			// What it is about, and a line for each row: read as it comes in, it holds nobody up.
+			// A header, and a line for each row: the server reads it while it arrives, so it holds nobody up.
 			body: [
 				{ columns, firstRow: isHeaded ? 2 : 1, headings: isHeaded ? headingsKey(headings) : '', apply },
 				...(await source.lines(isHeaded))

@@ -1,20 +1,20 @@
 import Papa from 'papaparse';
 import { isBlankRow, decodeText, type TextEncoding } from '$lib/core/exchange';
 
-/** A table as it stood in a file: every row, blank ones too, so that rows have the numbers that a spreadsheet shows. */
+/** A table as in its file: every row, including empty ones, so that row numbers match the spreadsheet. */
 export interface RosterTable {
 	readonly rows: readonly (readonly string[])[];
-	/** How it was written; null for the sheet of a workbook. */
+	/** How it was encoded; null for the sheet of a workbook. */
 	readonly text: { readonly encoding: TextEncoding; readonly delimiter: string } | null;
 }
 
-/** Reads the first sheet of a workbook. Passed in, since a browser and Node.js read a file each in its own way. */
+/** Reads the first sheet of a workbook. Passed in, since browser and Node.js read files differently. */
 export type SheetReader = (file: Blob) => Promise<readonly (readonly unknown[])[]>;
 
 /** The first bytes of every .xlsx: a ZIP archive. */
 const isZip = (bytes: Uint8Array) => bytes[0] === 0x50 && bytes[1] === 0x4b;
 
-/** A cell of a workbook as a text: dates as ISO days, whole numbers without a fraction, nothing as an empty text. */
+/** A workbook cell as text: dates as ISO dates, whole numbers without a fraction, empty cells as empty text. */
 function textOfCell(cell: unknown): string {
 	if (cell === null || cell === undefined) return '';
 	if (cell instanceof Date) return cell.toISOString().slice(0, 10);
@@ -28,7 +28,10 @@ const DELIMITERS: Readonly<Record<string, string>> = {
 	'|': 'bar'
 };
 
-/** Reads a file that a spreadsheet wrote: .xlsx, or a text whose encoding and delimiter are found. @returns null where there is no table */
+/**
+ * Reads a spreadsheet's file: .xlsx, or text whose encoding and delimiter are detected.
+ * @returns null where there is no table
+ */
 export async function tableOf(file: Blob, readSheet: SheetReader): Promise<RosterTable | null> {
 	const bytes = new Uint8Array(await file.arrayBuffer());
 	if (isZip(bytes)) {
@@ -41,11 +44,11 @@ export async function tableOf(file: Blob, readSheet: SheetReader): Promise<Roste
 	return ended({ rows: data, text: { encoding, delimiter } });
 }
 
-/** Without the blank rows that spreadsheets leave at the end. */
+/** Without the empty rows that spreadsheets leave at the end. */
 function ended(table: RosterTable): RosterTable | null {
 	const last = table.rows.findLastIndex((row) => !isBlankRow(row));
 	return last < 0 ? null : { ...table, rows: table.rows.slice(0, last + 1) };
 }
 
-/** Whether the top row is headings: no address stands in it. */
+/** Whether the top row contains headings: no email address is in it. */
 export const hasHeadings = ({ rows }: RosterTable) => !(rows[0] ?? []).some((cell) => /@.+\./.test(cell));

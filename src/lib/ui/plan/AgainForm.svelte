@@ -12,10 +12,10 @@
 		again: Remeasurement;
 		t: Catalogue;
 		unit: LengthUnit;
-		/** What became of the last keeping: nothing yet, with the server, or on this device until the network is back. */
+		/** The last save: none yet, on the server, or on this device until it is online. */
 		kept: PlanVisit['keptState'];
 		touch: () => void;
-		/** Keeps the heights, with or without network. */
+		/** Saves the heights, online or offline. */
 		keep: (texts: Readonly<Record<string, string>>) => void;
 	}
 

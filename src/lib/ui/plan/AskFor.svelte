@@ -7,12 +7,12 @@
 
 	interface Props {
 		thing: RequestableItem;
-		/** What was asked for. */
+		/** What was requested. */
 		requests: readonly RequestableItem[];
 		t: Catalogue;
-		/** What need not be asked for: it lies at home. */
+		/** What need not be requested: it is at home. */
 		own: readonly RequestableItem[];
-		/** Names the thing on the button, where several stand beside each other. */
+		/** Names the item on the button, where several are side by side. */
 		isNamed?: boolean;
 	}
 

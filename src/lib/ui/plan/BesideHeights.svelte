@@ -19,7 +19,7 @@
 	let { corner, advice, t, unit }: Props = $props();
 </script>
 
-<!-- What is worked out besides the heights: distances and angles, the window, the desk from above. -->
+<!-- Results besides the heights: distances and angles, the window, the desk from above. -->
 <Disclosure words={t.otherChecks.foldTitle}>
 	<LazyHydrate><OtherChecks checks={advice.others} {t} {unit} /></LazyHydrate>
 	{#if seatRulesOf(corner).isForWork}<LazyHydrate

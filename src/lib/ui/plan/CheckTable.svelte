@@ -9,13 +9,13 @@
 	interface Props {
 		title?: string;
 		checks: readonly CheckResult[];
-		/** The same checks as they were, drawn faintly into the marks. */
+		/** The same checks before, drawn faintly into the gap marks. */
 		before?: readonly CheckResult[];
-		/** What would make them surer; said where that is known. */
+		/** What would make them more certain; shown where known. */
 		certainty?: MeasurementGains;
 		t: Catalogue;
 		unit: LengthUnit;
-		/** Read out as it changes, while someone types. */
+		/** Announced as it changes, while someone types. */
 		isLive?: boolean;
 	}
 

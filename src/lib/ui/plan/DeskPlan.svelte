@@ -10,7 +10,7 @@
 	interface Props {
 		corner: Corner;
 		besides: ExtraAnswers;
-		/** Height of the eye as the plan leaves it, mm. */
+		/** Eye height after the plan, mm. */
 		eyeMm: number;
 		t: Catalogue;
 		unit: LengthUnit;

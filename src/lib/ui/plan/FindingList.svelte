@@ -13,15 +13,15 @@
 	import Disclosure from '../kit/Disclosure.svelte';
 
 	interface Props {
-		/** The most important first. */
+		/** Most important first. */
 		findings: readonly FindingLine[];
-		/** What was asked for; null where it can't be. */
+		/** What was requested; null where nothing can be. */
 		requests: readonly RequestableItem[] | null;
-		/** What need not be asked for: it lies at home. */
+		/** What need not be requested: it is at home. */
 		own: readonly RequestableItem[];
-		/** What became of each; null where nobody can tick, as on the desk. */
+		/** The state of each; null where nobody can tick, as on the desk. */
 		ticks?: FindingTicks | null;
-		/** Where the day is planned; null where nobody's is, as on the desk. */
+		/** Link to the break plan; null where there is none, as on the desk. */
 		dayHref?: string | null;
 		t: Catalogue;
 		unit: LengthUnit;
@@ -29,11 +29,11 @@
 
 	let { findings, requests, own, ticks = null, dayHref = null, t, unit }: Props = $props();
 
-	/** So many are shown at once: nobody does more than three things on one day. */
+	/** Most findings shown at once: nobody does more than three things in one day. */
 	const FIRST = 3;
 
 	const regions = (of: readonly Region[]) => t.lists.and(of.map((region) => t.discomfort.places[region]));
-	/** What is about safety is never folded away. */
+	/** Safety findings are never folded. */
 	const isShown = ({ finding }: FindingLine, place: number) =>
 		place < FIRST || findingRule(finding).station === 'safety';
 	const shown = $derived(findings.filter(isShown));

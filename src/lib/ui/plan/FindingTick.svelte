@@ -8,9 +8,9 @@
 
 	interface Props {
 		finding: string;
-		/** What a button is about, where it is read alone. */
+		/** What a button is about, for people who only hear it. */
 		name: string;
-		/** What was said of it; null where it is open. */
+		/** What the person said; null where it is open. */
 		how: FindingTick | null;
 		isHazard: boolean;
 		t: Catalogue;

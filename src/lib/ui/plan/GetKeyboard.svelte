@@ -8,7 +8,7 @@
 
 	interface Props {
 		requests: readonly RequestableItem[];
-		/** What need not be asked for: it lies at home. */
+		/** What need not be requested: it is at home. */
 		own: readonly RequestableItem[];
 		t: Catalogue;
 	}
@@ -16,7 +16,7 @@
 	let { requests, own, t }: Props = $props();
 </script>
 
-<!-- For a laptop alone: asked for, or there already. Once it is there, one tap plans with it. -->
+<!-- For a laptop alone: request them, or say they are there. Once they are, one tap makes a plan with them. -->
 <div class="no-print flex flex-wrap items-center gap-3">
 	<AskFor thing="keyboard-and-mouse" {requests} {own} {t} />
 	<form method="POST" action="?/arrived" use:enhanceForm>

@@ -11,9 +11,9 @@
 
 	interface Props {
 		habits: readonly Habit[];
-		/** How far from the screen they are told to sit. */
+		/** The viewing distance they are told. */
 		told: AdvisedViewingDistance;
-		/** Takes an answer without asking the server first; by the server alone if left out. */
+		/** Saves an answer without waiting for the server; through the server only if left out. */
 		answer?: ((habit: Habit, isSo: boolean) => void) | null;
 		t: Catalogue;
 		unit: LengthUnit;

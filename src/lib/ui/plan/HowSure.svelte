@@ -19,7 +19,7 @@
 		t: Catalogue;
 	}
 
-	/** What the plan rests on: what is estimated, what usual sizes stand in for, and what to measure for more certainty. */
+	/** What the plan rests on: estimates, default sizes, and what to measure to be more certain. */
 	let { visit, data, t }: Props = $props();
 
 	const BODY = ['popliteal', 'sittingElbow', 'sittingEye', 'thigh', 'standingElbow', 'standingEye'] as const;

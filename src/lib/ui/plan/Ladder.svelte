@@ -14,16 +14,16 @@
 	interface Props {
 		corner: Corner;
 		before: readonly CheckResult[];
-		/** What is offered, the plan that is recommended first. */
+		/** The offered plans, the recommended one first. */
 		offers: readonly PlanOffer[];
-		/** The offer that is worked on, and the one that is looked at. */
+		/** Indexes of the offer in use and of the one shown. */
 		worked: number;
 		shown: number;
-		/** Where a rung is shown; null where they are only read. */
+		/** URL of a rung; null where they can only be read. */
 		hrefOf: ((place: number) => string) | null;
-		/** Said of the one that is worked on. */
+		/** Label of the one in use. */
 		workedWords: string;
-		/** False in a fold that says it. */
+		/** False in a fold that already has the title. */
 		hasTitle?: boolean;
 		t: Catalogue;
 		unit: LengthUnit;
@@ -42,11 +42,11 @@
 		unit
 	}: Props = $props();
 
-	/** The rungs, fewest things first, each with its place among the offers. */
+	/** The rungs, fewest changes first, each with its index among the offers. */
 	const rungs = $derived(
 		offers.flatMap(({ rung, plan }, place) => (rung ? [{ ...rung, plan, place }] : [])).reverse()
 	);
-	/** Checks worth a line: those that are not right before or after. */
+	/** Checks worth a line: those that don't fit before or after. */
 	const shownChecks = (plan: Plan) =>
 		plan.after.flatMap((after) => {
 			const before = now.find(({ id }) => id === after.id) ?? null;
@@ -54,7 +54,7 @@
 		});
 </script>
 
-<!-- Paper is for the plan that is worked on, not for choosing one. -->
+<!-- Paper is for the plan in use, not for choosing one. -->
 <section class="no-print" aria-label={t.ladder.title}>
 	{#if hasTitle}<h2 id="ladder" class="text-head">{t.ladder.title}</h2>{/if}
 	<p class="text-ink-soft">{t.ladder.lead}</p>

@@ -11,9 +11,9 @@
 	interface Props {
 		laptop: LaptopArrangements;
 		corner: Corner;
-		/** Where the arrangement for reading is shown with its steps; null where it is only read. */
+		/** URL of the arrangement for reading with its steps; null where it is only described. */
 		readingHref?: string | null;
-		/** What gets a keyboard and mouse, where the page doesn't begin with it. */
+		/** How to get a keyboard and mouse, where the page doesn't begin with it. */
 		asking?: Snippet | null;
 		t: Catalogue;
 		unit: LengthUnit;

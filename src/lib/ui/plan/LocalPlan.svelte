@@ -49,7 +49,7 @@
 		)
 	);
 	const ticks = $derived(stepTicksOf(draft.answers));
-	/** A habit is kept as the answer that it is. */
+	/** A habit is saved as the answer to its question. */
 	const answer = ({ question }: Habit, isSo: boolean) => {
 		if (question) draft.set(checklistField(question.item), isSo ? question.so : question.notSo);
 	};

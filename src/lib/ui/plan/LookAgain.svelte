@@ -13,9 +13,9 @@
 		token: string;
 		unit: LengthUnit;
 		isDone: boolean;
-		/** What became of the heights that were measured again. */
+		/** The state of saving the re-measured heights. */
 		kept: PlanVisit['keptState'];
-		/** The heights are asked for: by what was kept, by the last step. */
+		/** Whether the heights are asked for: because some were saved, or after the last step. */
 		showsHeights: boolean;
 		t: Catalogue;
 	}
@@ -28,7 +28,7 @@
 	});
 </script>
 
-<!-- What shows whether the plan did what it should: the look from the side, and the heights as they are now. -->
+<!-- Shows whether the plan worked: the look from the side, and the heights as they are now. -->
 {#if visit.isWorked && visit.steps.length > 0}
 	<p class="no-print mt-5">
 		<Button look={isDone ? 'main' : 'plain'} href="/c/{token}/side">{t.side.link}</Button>

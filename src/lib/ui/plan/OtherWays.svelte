@@ -10,9 +10,9 @@
 
 	interface Props {
 		variants: readonly VariantLine[];
-		/** Shown by itself, before all else: it needs no heading. */
+		/** Shown by itself, before everything else: it needs no heading. */
 		isFirst?: boolean;
-		/** What a way is drawn with, where it is. */
+		/** What a variant is drawn with, if it is. */
 		drawn?: PlanDrawing | null;
 		t: Catalogue;
 		unit: LengthUnit;

@@ -7,7 +7,7 @@
 	import UnitButtons from '../questionnaire/UnitButtons.svelte';
 
 	interface Props {
-		/** How saving stands, in words. */
+		/** The state of saving, in words. */
 		status: string;
 		unit: LengthUnit;
 		spots: readonly {
@@ -21,7 +21,7 @@
 
 	let { status, unit, spots, t }: Props = $props();
 
-	/** One table, one place to stand, one more. */
+	/** A table, a place to stand, and one more. */
 	const MOST_SPOTS = 3;
 </script>
 

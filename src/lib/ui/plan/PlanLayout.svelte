@@ -2,10 +2,10 @@
 	import type { Snippet } from 'svelte';
 
 	interface Props {
-		/** The headline act and the first step: what a phone shows first. */
+		/** The first action and step: what a phone shows first. */
 		lead: Snippet;
 		drawing: Snippet;
-		/** The steps and all that follows them. */
+		/** The steps and everything after them. */
 		rest: Snippet;
 		/** What is not about heights. */
 		beside: Snippet;

@@ -25,7 +25,7 @@
 
 	const heading = $derived(planTitle(visit.headed, t));
 	const then = $derived(followingActions(visit.headed, t));
-	/** What to begin with: the first step that is not done yet. */
+	/** Where to begin: the first step not done yet. */
 	const firstStep = $derived(visit.headed.open[0] ?? null);
 	const first = $derived(visit.headed.acts[0] ?? null);
 	const hrefOf = (field: LengthFieldName) => `/c/${data.token}/${pageOfField(field)}#${field}`;

@@ -7,7 +7,7 @@
 		token: string;
 		/** Whether every step is ticked, here or on the server. */
 		isDone: boolean;
-		/** Problems besides heights that are still open: nobody is told that all is done over one. */
+		/** Open problems besides heights: nobody is told that all is done while there is one. */
 		openProblems: number;
 		next: {
 			readonly isAsked: boolean;

@@ -22,7 +22,7 @@
 		t: Catalogue;
 	}
 
-	/** What someone should know of the plan itself: that it is done, an older one, a new one, or one of several. */
+	/** What to know about the plan itself: that it is done, out of date, new, or one of several. */
 	let { visit, data, t }: Props = $props();
 
 	const keptNames = $derived(

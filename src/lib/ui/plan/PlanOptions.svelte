@@ -14,11 +14,11 @@
 	let { visit, t }: Props = $props();
 
 	const hrefOf = (place: number) => `/c/${visit.data.token}/plan?plan=${place + 1}`;
-	/** Places of the offers that do the same with other things. */
+	/** Indexes of the offers that achieve the same with other items. */
 	const others = $derived(visit.data.offers.flatMap(({ rung }, place) => (rung ? [] : [place])));
 	const misfit = (place: number) => visit.data.offers[place]?.plan.cost.W ?? Infinity;
 	const isReading = (place: number) => visit.data.offers[place]?.kind === 'reading';
-	/** The offer that leaves least open, where that is less than the recommended one leaves: it asks for more than that gains. */
+	/** The offer that leaves least open, where that is less than with the recommended one: its extra changes are not worth the gain. */
 	const closest = $derived(
 		others.filter((place) => !isReading(place)).toSorted((a, b) => misfit(a) - misfit(b))[0] ?? 0
 	);
@@ -27,7 +27,7 @@
 	const hasOthers = $derived(hasLadder ? others.length > 0 : others.length > 1);
 </script>
 
-<!-- Fewer changes, or other things: in a fold, unless another one than the plan that is worked on is looked at. -->
+<!-- Fewer changes, or other items: in a fold, unless a plan other than the one in use is shown. -->
 {#if hasLadder || hasOthers}
 	<div class="no-print mt-6">
 		<Disclosure words={t.ladder.title} isOpen={!visit.isWorked}>

@@ -16,7 +16,7 @@
 		t: Catalogue;
 	}
 
-	/** On paper below the steps, to be ticked by hand; how to put it right is said of hazards alone, so that it stays one sheet. */
+	/** On paper below the steps, to tick by hand; fixes are printed only for hazards, so that it stays one sheet. */
 	let { data, t }: Props = $props();
 
 	const { findings } = $derived(data);

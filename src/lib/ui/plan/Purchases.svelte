@@ -9,7 +9,7 @@
 		more: ExtraItemSummary | null;
 		purchases: readonly PurchaseSummary[];
 		requests: readonly RequestableItem[] | null;
-		/** What need not be asked for: it lies at home. */
+		/** What need not be requested: it is at home. */
 		own: readonly RequestableItem[];
 		t: Catalogue;
 		unit: LengthUnit;
@@ -18,12 +18,12 @@
 	let { more, purchases, requests, own, t, unit }: Props = $props();
 
 	const isOwn = ({ purchases: things }: PurchaseSummary) => things.every((thing) => own.includes(thing));
-	/** What lies at home comes before what is bought. */
+	/** What is at home comes before purchases. */
 	const sorted = $derived(purchases.toSorted((a, b) => Number(isOwn(b)) - Number(isOwn(a))));
 
 	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
 
-	/** What comes nearer, each with how far it is off at the home's best, and with it. */
+	/** What comes closer to its range: how far off with the best household plan, and with the purchase. */
 	const changes = ({ changes: all }: OutcomeSummary): string[] =>
 		all
 			.filter(({ from, to }) => length(from) !== length(to))

@@ -11,7 +11,7 @@
 
 	interface Props {
 		sizes: readonly SizeToCheck[];
-		/** What was wrong with the height that was given last. */
+		/** The error in the last height entered. */
 		fault: { readonly index: number; readonly issue: FieldIssue } | null;
 		unit: LengthUnit;
 		t: Catalogue;

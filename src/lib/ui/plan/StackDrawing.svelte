@@ -3,7 +3,7 @@
 	import { pieceShape } from '../side-view/piece-shape';
 
 	interface Props {
-		/** Bottom first; what is stacked nowhere is left out. */
+		/** From the bottom up, without what is not stacked. */
 		pieces: readonly StepPiece[];
 	}
 
@@ -34,7 +34,7 @@
 	);
 </script>
 
-<!-- A picture of the words beside it: the pieces from the bottom up. -->
+<!-- A picture of the text next to it: the items from the bottom up. -->
 {#if stacked.length > 0}
 	<svg {width} {height} aria-hidden="true">
 		{#each shapes as shape (shape.id)}

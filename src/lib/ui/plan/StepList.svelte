@@ -21,15 +21,15 @@
 		ticks: Readonly<Record<string, boolean>>;
 		t: Catalogue;
 		unit: LengthUnit;
-		/** Whether steps can be ticked here; the coordinator only looks. */
+		/** Whether steps can be ticked here; the coordinator can only look. */
 		canTick: boolean;
-		/** Takes a tick without asking the server first: it works without network. */
+		/** Saves a tick without waiting for the server, so that it works offline. */
 		tick?: (place: StepPlace, done: boolean) => void;
-		/** Whether a piece that doesn't work here can be left out and the plan solved again. */
+		/** Whether an item that doesn't work here can be left out and the plan solved again. */
 		canLeaveOut?: boolean;
-		/** How many of each kind there are at home. */
+		/** The number of each kind at home. */
 		kindsAtHome?: Readonly<Partial<Record<HouseholdKind, number>>>;
-		/** Where someone who is stuck at a step writes; nowhere for the coordinator. */
+		/** Where someone stuck at a step can write; left out for the coordinator. */
 		stuckHref?: (place: StepPlace) => string;
 	}
 
@@ -45,7 +45,7 @@
 		stuckHref
 	}: Props = $props();
 
-	/** Kinds of a step's pieces of which the home has more: without this one the next would take its place. */
+	/** Kinds of a step's items of which there are more at home: without this one, the next would take its place. */
 	const severalKinds = (pieces: PlanStep['pieces']) =>
 		[...new Set(pieces.map(({ kind }) => kind))].filter((kind) => (kindsAtHome[kind] ?? 0) > 1);
 </script>
@@ -86,7 +86,7 @@
 							>
 						{/if}
 					</div>
-					<!-- On a phone the drawing stands below its words: beside them they would be a word wide. -->
+					<!-- On a phone the drawing is below its text, which would otherwise be one word wide. -->
 					<div class="flex flex-wrap gap-x-4 gap-y-2">
 						<div class="min-w-[min(12rem,100%)] flex-1">
 							<p class="text-ink-soft">{stepWords(step, t, unit).join(' ')}</p>

@@ -11,11 +11,11 @@
 
 	interface Props {
 		advice: PageAdvice;
-		/** What has been asked for; null where nobody can ask here, as at the coordinator's. */
+		/** What was requested; null where nothing can be, as on the desk. */
 		requests?: readonly RequestableItem[] | null;
 		/** Open where nothing is left to do at home. */
 		isOpen?: boolean;
-		/** What other ways are drawn with. */
+		/** What variants are drawn with. */
 		drawn: PlanDrawing;
 		t: Catalogue;
 		unit: LengthUnit;
@@ -27,7 +27,7 @@
 	const hasAny = $derived(others.length + advice.purchases.length > 0 || advice.more !== null);
 </script>
 
-<!-- More from the home first, then what is bought, then other ways to work. -->
+<!-- More items from home first, then purchases, then other ways to work. -->
 {#if hasAny}
 	<div class="no-print mt-6">
 		<Disclosure words={t.open.helpTitle} {isOpen}>

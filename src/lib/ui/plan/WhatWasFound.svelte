@@ -16,20 +16,20 @@
 
 	interface Props {
 		advice: PageAdvice;
-		/** What has been asked for; null where nobody can ask here, as at the coordinator's. */
+		/** What was requested; null where nothing can be, as on the desk. */
 		requests?: readonly RequestableItem[] | null;
-		/** What became of each finding; null where nobody can tick. */
+		/** The state of each finding; null where nobody can tick. */
 		findingTicks?: FindingTicks | null;
-		/** Where a page of the questions is; null where nobody can answer here. */
+		/** URL of a page of questions; null where nobody can answer here. */
 		hrefOf?: ((page: string) => string) | null;
-		/** Whether the page begins with how to get a keyboard and mouse. */
+		/** Whether the page begins with getting a keyboard and mouse. */
 		beginsWithKeyboard?: boolean;
-		/** Where the arrangement for reading is shown; null where it is only read. */
+		/** URL of the arrangement for reading; null where it is only described. */
 		readingHref?: string | null;
-		/** Whether habits are told here; and what takes an answer where no server does. */
+		/** Whether habits are shown here, and what saves an answer where the server does not. */
 		hasHabits?: boolean;
 		answer?: ((habit: Habit, isSo: boolean) => void) | null;
-		/** What other ways are drawn with. */
+		/** What variants are drawn with. */
 		drawn: PlanDrawing;
 		t: Catalogue;
 		unit: LengthUnit;
@@ -49,11 +49,11 @@
 		unit
 	}: Props = $props();
 
-	/** A better spot leads where no plan can make this one fit. */
+	/** A better place comes first where no plan can make this one suitable. */
 	const better = $derived(advice.variants.filter(({ id }) => id === 'another-spot'));
 </script>
 
-<!-- What was found besides the heights, and how to work until more is there. -->
+<!-- Findings besides the heights, and how to work until more is there. -->
 {#if advice.laptop}
 	<LazyHydrate
 		><LaptopWays laptop={advice.laptop} corner={drawn.corner} {readingHref} {t} {unit}

@@ -7,7 +7,7 @@ const FURNITURE = {
 	thickness: 'surfaceThickness'
 } as const satisfies Partial<Record<MeasurableLengthName, LengthFieldName>>;
 
-/** The field that a measurable length is typed into. */
+/** The field for a measurable length. */
 export function fieldOfMeasurable(name: MeasurableLengthName): LengthFieldName {
 	return name === 'seat' || name === 'surface' || name === 'thickness' ? FURNITURE[name] : name;
 }

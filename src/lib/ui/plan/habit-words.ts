@@ -3,14 +3,14 @@ import type { AdvisedViewingDistance } from '$lib/core/advice';
 import { formatLength, type LengthUnit } from '$lib/core/length';
 import type { Catalogue } from '$lib/messages';
 
-/** How far from the screen someone is told to sit, in words. */
+/** The viewing distance someone is told, in words. */
 export function distanceWords(told: AdvisedViewingDistance, t: Catalogue, unit: LengthUnit): string {
 	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
 	if (told.by === 'band') return t.habits.distance.band(length(told.low), length(told.high));
 	return t.habits.distance[told.by](length(told.mm));
 }
 
-/** A habit as it is told to one person. */
+/** A habit as told to one person. */
 export function habitWords(
 	{ id, question }: Habit,
 	told: AdvisedViewingDistance,

@@ -4,7 +4,7 @@ import type { Plan } from '$lib/core/plan';
 import { itemsOfPlan } from '$lib/core/plan/plan-options';
 import type { Catalogue } from '$lib/messages';
 
-/** How far a plan moves each thing that can be built or set, up above 0, mm. */
+/** How far a plan moves each thing that can be built or set, mm; up is positive. */
 export function changesByPlan({ spot: { seat, surface, screen } }: Corner, plan: Plan) {
 	return {
 		seat: plan.stations.seat.rise + (plan.heights.seat ?? 0) - (seat ? seat.height - seat.give : 0),

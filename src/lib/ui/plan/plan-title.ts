@@ -7,34 +7,34 @@ import type { Catalogue } from '$lib/messages';
 import type { FindingLine } from '$lib/messages/advice/finding-lines';
 import { changesByPlan } from './plan-asks';
 
-/** What the headline of a plan depends on. */
+/** What the heading of a plan depends on. */
 export interface PlanHeadingInput {
 	readonly corner: Corner;
 	/** Whether the heights are left as they are. */
 	readonly isLeftAlone: boolean;
-	/** What comes first, of everything that is open. */
+	/** The first open actions. */
 	readonly acts: readonly Action[];
 	readonly findings: readonly Pick<FindingLine, 'finding' | 'name' | 'fixes'>[];
-	/** A length that would make it surer; null for none. */
+	/** The length most worth measuring; null for none. */
 	readonly measureNext: MeasurableLengthName | null;
-	/** The plan that the page is about, and its steps, those that are done left out. */
+	/** The plan on the page, and its steps not done yet. */
 	readonly plan: Plan | null;
 	readonly open: readonly PlanStep[];
-	/** All of its steps. */
+	/** The number of all its steps. */
 	readonly steps: number;
 	readonly unit: LengthUnit;
 }
 
-/** The headline of a plan, and the sentence below it; empty where there is none. */
+/** The heading of a plan, and the sentence below it; empty where there is none. */
 export interface PlanHeading {
 	readonly title: string;
 	readonly lead: string;
 }
 
-/** The first sentence of some, without its full stop: an act by itself. */
+/** The first sentence of a text without its full stop: an action by itself. */
 const firstSentence = (text: string) => text.split(/(?<=[.!?])\s/)[0]?.replace(/\.$/, '') ?? text;
 
-/** A step as an act: what goes where, and how far. */
+/** A step as an action: what goes where, and how far. */
 function stepAct({ place, setTo }: PlanStep, { corner, plan, unit }: PlanHeadingInput, t: Catalogue): string {
 	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
 	if (place === 'distance') return t.plan.act.distance(length(setTo ?? 0));
@@ -43,7 +43,7 @@ function stepAct({ place, setTo }: PlanStep, { corner, plan, unit }: PlanHeading
 	return by === 0 ? t.plan.act.flat : t.plan.act[place](length(Math.abs(by)), by > 0);
 }
 
-/** Whether an act is what a laptop alone needs most: a keyboard and mouse. */
+/** Whether an action is what a laptop alone needs most: a keyboard and mouse. */
 export const isForKeyboard = ({ act, what }: Action) =>
 	what === 'laptop-alone' || (act === 'ask' && what === 'keyboard-and-mouse');
 
@@ -55,7 +55,7 @@ function ofAct({ act, what }: Action, headed: PlanHeadingInput, t: Catalogue): P
 			? { title: t.plan.titleAnotherSpot, lead: t.plan.leadSoftSeat }
 			: { title: t.plan.titleAnotherSpot, lead: t.plan.leadAnotherSpot };
 	}
-	// Of all that a laptop alone brings with it, this helps most.
+	// Of everything for a laptop alone, this helps most.
 	if (isForKeyboard({ act, what })) return { title: t.plan.titleKeyboard, lead: t.plan.leadKeyboard(steps) };
 	if (act === 'hazard' || act === 'finding') {
 		const line = findings.find(({ finding }) => finding === what);
@@ -73,7 +73,7 @@ function ofAct({ act, what }: Action, headed: PlanHeadingInput, t: Catalogue): P
 	return { title: stepAct(step, headed, t), lead: t.plan.leadStep(steps) };
 }
 
-/** What comes after the first act, each as an act of its own; the steps of building are listed by themselves. */
+/** The actions after the first; building steps are listed separately. */
 export function followingActions(headed: PlanHeadingInput, t: Catalogue): string[] {
 	const { title } = planTitle(headed, t);
 	const titles = headed.acts
@@ -82,11 +82,11 @@ export function followingActions(headed: PlanHeadingInput, t: Catalogue): string
 	return [...new Set(titles)].filter((words) => words !== title && words !== t.plan.titleHopeless);
 }
 
-/** The headline of a plan: the first thing to do, as an act. Someone is told that all is well only where nothing was found. */
+/** The heading of a plan: the first thing to do. Someone is told that all is well only where nothing was found. */
 export function planTitle(headed: PlanHeadingInput, t: Catalogue): PlanHeading {
 	const { acts, isLeftAlone, measureNext, findings, open, steps } = headed;
 	const headings = acts.flatMap((act) => ofAct(act, headed, t) ?? []);
-	// A keyboard that is laid flat is no act to begin a page with, where there is another.
+	// Laying a keyboard flat is no heading where there is another action.
 	const first = headings.find(({ title }) => title !== t.plan.act.flat) ?? headings[0];
 	if (isLeftAlone) {
 		const measure = measureNext && t.measurable[measureNext];

@@ -15,26 +15,26 @@ import { Autosave, type SaveFields } from '../autosave/autosave.svelte';
 import { Remeasurement } from './remeasurement.svelte';
 import { isForKeyboard, type PlanHeadingInput } from './plan-title';
 
-/** What the page of a plan is made of, as the server kept it. */
+/** The data of a plan page, as stored on the server. */
 export interface PlanPageData {
 	readonly token: string;
 	readonly corner: Corner;
 	readonly before: readonly CheckResult[];
-	/** What is offered, the plan that is recommended first. */
+	/** The offered plans, the recommended one first. */
 	readonly offers: readonly PlanOffer[];
 	readonly ladder: readonly PlanOption[];
 	readonly plans: readonly Plan[];
 	readonly laptop: LaptopArrangements | null;
-	/** The plan that is worked on, and the one that is looked at. */
+	/** Indexes of the plan in use and of the one shown. */
 	readonly worked: number;
 	readonly shown: number;
 	readonly steps: readonly PlanStep[];
 	readonly ticks: Readonly<Record<string, boolean>>;
-	/** What comes first, of everything that is open. */
+	/** The first open actions. */
 	readonly acts: readonly Action[];
 	readonly findings: readonly FindingLine[];
 	readonly measureNext: MeasurableLengthName | null;
-	/** What was found besides heights, each with what was said of it; null for nothing yet. */
+	/** Findings besides heights, each with what was said about it; null for nothing yet. */
 	readonly findingTicks?: Readonly<Record<string, unknown>> | null;
 	readonly standing: { readonly lengths: RemeasuredHeights; readonly isMeasured: boolean } | null;
 	readonly again: RemeasuredHeights | null;
@@ -42,19 +42,19 @@ export interface PlanPageData {
 	readonly drawnAs: DrawingStyle;
 }
 
-/** What the drawing can show: the corner as it was answered, as it stands, as the plan leaves it, as it is being measured. */
+/** States for the drawing: the workstation as answered, as it stands, after the plan, as being measured. */
 export type PlanState = 'first' | 'standing' | 'after' | 'again';
 
 const open = (checks: readonly CheckResult[]) => checks.filter(({ verdict }) => verdict !== 'fits');
 
 const thingsOf = (done: readonly PlanItem[]): ReadonlySet<PlanItem> => new Set(done);
 
-/** The visit of a person to their plan: ticks and heights measured again are shown at once, and sent as the network allows. */
+/** A person's visit to their plan: ticks and re-measured heights are shown at once, and sent when the network allows. */
 export class PlanVisit {
 	private readonly draft: Autosave;
 	private readonly againSave: Autosave;
 	private lastAgain: Remeasurement | null = null;
-	/** Heights as they were last kept. */
+	/** Heights as last saved. */
 	private keptTexts: Readonly<Record<string, string>> = {};
 	/** Ticks made here, before and after the server has them. */
 	private ticked = $state<Record<string, boolean>>({});
@@ -64,9 +64,9 @@ export class PlanVisit {
 	readonly data: PlanPageData = $derived.by(() => this.read());
 	readonly plan: Plan | null = $derived.by(() => this.data.offers[this.data.shown]?.plan ?? null);
 	readonly isWorked: boolean = $derived.by(() => this.data.shown === this.data.worked);
-	/** Whether the heights are left as they are; what else was found is no part of it. */
+	/** Whether the heights are left as they are; other findings are not considered. */
 	readonly isLeftAlone: boolean = $derived.by(() => needsNoPlan(this.data));
-	/** The steps as they were kept; of a plan that is only looked at, as they would be. */
+	/** The steps as stored; for a plan only viewed, as they would be. */
 	readonly steps: readonly PlanStep[] = $derived.by(() => {
 		if (this.isWorked) return this.data.steps;
 		return stepsOfOffer(this.data.corner, this.data, this.data.shown);
@@ -76,11 +76,11 @@ export class PlanVisit {
 		...this.ticked
 	}));
 	readonly doneCount: number = $derived.by(() => this.steps.filter(({ place }) => this.ticks[place]).length);
-	/** Whether every step of the plan that is worked on is ticked, here or on the server. */
+	/** Whether every step of the plan in use is ticked, here or on the server. */
 	readonly isDone: boolean = $derived.by(
 		() => this.isWorked && this.steps.length > 0 && this.doneCount === this.steps.length
 	);
-	/** Problems besides heights that are still open: nobody is told that all is done over one. */
+	/** Open problems besides heights: nobody is told that all is done while there is one. */
 	readonly openProblems: number = $derived.by(
 		() => Object.values(this.data.findingTicks ?? {}).filter((how) => how === null).length
 	);
@@ -129,28 +129,28 @@ export class PlanVisit {
 		this.hasKept = !this.againSave.isSent;
 	}
 
-	/** Whether and how what was done here has reached the server. */
+	/** Whether and how changes made here have reached the server. */
 	get saving() {
 		return [this.draft.state, this.againSave.state];
 	}
 
-	/** How far heights that were measured again have come. */
+	/** Progress of saving re-measured heights. */
 	get keptState(): 'no' | 'here' | 'sent' {
 		const { state, isSent } = this.againSave;
 		if (!this.hasKept || state === 'refused' || state === 'ended') return 'no';
 		if (state === 'waiting') return 'here';
-		// While it is under way nothing is said to be kept: a page loaded now may still be without it.
+		// Not reported as saved while it is under way: a page loaded now may be without it.
 		return isSent && state === 'saved' ? 'sent' : 'no';
 	}
 
-	/** The section that is shown. */
+	/** The side view shown. */
 	get section(): SideView {
 		const section = this.sections[this.shown] ?? this.sections.first;
 		if (!section) throw new RangeError('The corner as it was answered is always drawn');
 		return section;
 	}
 
-	/** What the headline is made of: what was ticked here is no act any more, before the server knows it. */
+	/** The input for the heading: what was ticked here is no action any more, even before the server knows. */
 	get headed(): PlanHeadingInput {
 		const { corner, acts, findings, measureNext, unit } = this.data;
 		return {
@@ -186,7 +186,7 @@ export class PlanVisit {
 		this.draft.set({ [stepTickField(place)]: done ? 'yes' : 'no' });
 	}
 
-	/** What was typed and not kept yet: an answer of the server that comes in between takes none of it away. */
+	/** What was typed and not saved yet: a response arriving in between takes none of it away. */
 	private typing(unit: LengthUnit): Record<string, string> {
 		if (this.lastAgain?.unit !== unit) return {};
 		return Object.fromEntries(
@@ -203,8 +203,8 @@ export class PlanVisit {
 	}
 
 	/**
-	 * Sends heights after the ticks that were made before they were measured: a tick that came in later would count as carried out since, and put
-	 * what was planned in the place of what was measured. As the page goes away nothing is waited for.
+	 * Sends heights after the ticks made before they were measured: a tick arriving later would count as carried out since, and replace
+	 * measured heights with planned ones. When the page closes, nothing is waited for.
 	 */
 	private readonly afterTicks: typeof fetch = async (address, init) => {
 		if (!init?.keepalive) await this.draft.flush();
@@ -221,7 +221,7 @@ export class PlanVisit {
 		this.againSave.leave();
 	}
 
-	/** Whether every tick made here is also the server's. */
+	/** Whether the server has every tick made here. */
 	private get isInStep(): boolean {
 		return this.steps.every(
 			({ place }) => (this.ticks[place] ?? false) === (this.data.ticks[place] ?? false)
@@ -234,7 +234,7 @@ export class PlanVisit {
 		const isMeasuring = this.again?.touched ?? false;
 		const done: PlanItem[] = this.steps.filter(({ place }) => this.ticks[place]).map(({ place }) => place);
 		const hasBegun = this.isWorked && (done.length > 0 || (standing?.isMeasured ?? false));
-		// With a tick that the server does not know yet, what was measured is left to its answer.
+		// With a tick that the server does not know yet, what was measured is left to its response.
 		const lengths = this.isInStep ? (standing?.lengths ?? null) : null;
 		return {
 			first: sideViewOf(corner, null, null, drawnAs),

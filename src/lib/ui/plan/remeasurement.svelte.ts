@@ -9,9 +9,9 @@ import {
 	type RemeasuredField
 } from '$lib/core/side-view';
 
-/** The heights that are measured again, as they are typed. */
+/** The re-measured heights, as typed. */
 export class Remeasurement {
-	/** Only what was typed here; the rest is as kept, or as planned. */
+	/** Only what was typed here; the rest is as saved, or as planned. */
 	private typed = $state<Partial<Record<RemeasuredField, string>>>({});
 	readonly fields: readonly RemeasuredField[];
 	private readonly start: RemeasuredHeights;
@@ -35,17 +35,17 @@ export class Remeasurement {
 			: ['seatUnder', 'feetOn', 'surface', 'keysOn', 'screenTop'];
 	}
 
-	/** What stands in a field. */
+	/** The text of a field. */
 	text(field: RemeasuredField): string {
 		return this.typed[field] ?? formatLength(this.start[field] ?? 0, this.unit, { withUnit: false });
 	}
 
-	/** Takes what was typed. */
+	/** Sets typed text. */
 	set(field: RemeasuredField, text: string): void {
 		this.typed[field] = text;
 	}
 
-	/** What was typed, as it was typed. */
+	/** What was typed, as typed. */
 	get typedTexts(): Readonly<Partial<Record<RemeasuredField, string>>> {
 		return this.typed;
 	}
@@ -55,19 +55,19 @@ export class Remeasurement {
 		return Object.keys(this.typed).length > 0;
 	}
 
-	/** What is wrong with a field, if anything is. */
+	/** What is wrong with a field, if anything. */
 	issue(field: RemeasuredField): FieldIssue | null {
 		const read = readLengthField(field, this.text(field), this.unit, REMEASURED_FIELDS[field]);
 		return read.ok ? null : read.issue;
 	}
 
-	/** Every field as it stands, to be sent; null where one can't be read. */
+	/** The text of every field, to be sent; null where one is unreadable. */
 	get texts(): Record<string, string> | null {
 		if (this.fields.some((field) => this.issue(field))) return null;
 		return Object.fromEntries(this.fields.map((field) => [field, this.text(field)]));
 	}
 
-	/** The heights, those that can't be read as they were before. */
+	/** The heights; unreadable ones have their previous value. */
 	get lengths(): RemeasuredHeights {
 		const mm = (field: RemeasuredField): number => {
 			const read = readLengthField(field, this.text(field), this.unit, REMEASURED_FIELDS[field]);

@@ -19,7 +19,7 @@ function pieceWords(piece: StepPiece, t: Catalogue, unit: LengthUnit): string {
 	return piece.label;
 }
 
-/** How a step is done, beside its pieces and its height. */
+/** How to carry out a step, besides its items and height. */
 function howWords({ place, pieces, wording }: PlanStep, t: Catalogue): string {
 	const isBuilt = pieces.length > 0;
 	const how: Partial<Record<PlanStep['place'], string>> = {
@@ -39,7 +39,7 @@ function keysPlace(isBuilt: boolean, wording: PlanStep['wording'], t: Catalogue)
 	return isBuilt ? '' : t.steps.keysFlat;
 }
 
-/** What to do at a step, in sentences: the pieces from the bottom up, and how they go there. */
+/** A step in sentences: the items from the bottom up, and how they are placed. */
 export function stepWords(step: PlanStep, t: Catalogue, unit: LengthUnit): string[] {
 	const { place } = step;
 	const pieces = step.pieces.map((piece) => pieceWords(piece, t, unit));
@@ -53,23 +53,23 @@ export function stepWords(step: PlanStep, t: Catalogue, unit: LengthUnit): strin
 	else if (pieces.length === 1) words.push(`${list}.`);
 	const how = howWords(step, t);
 	if (how) words.push(how);
-	// The screen is set last, on what it stands on; then its height is said already.
+	// The screen is set last, on its base; its height has been stated then.
 	if (setTo && place === 'screen') return [...words, t.steps.set.screen(setTo)];
 	const target = t.steps.target[place];
 	if (target && height && !(setTo && place === 'surface')) words.push(target(height));
 	return words;
 }
 
-/** From so far below the eye on, mm, the top edge of a screen is looked over: lenses that are read through at their lower part. */
+/** From this far below the eye, mm, one looks over a screen's top edge: for lenses whose lower part is for reading. */
 const LOOKED_OVER_FROM_MM = -40;
 
-/** From so high an elbow over the keys on, mm, the forearms slope: the open way of sitting. */
+/** From this elbow height above the keyboard, mm, the forearms slope: the style "open". */
 const SLOPING_FROM_MM = 40;
 
-/** What stays so far outside its band is told as a gap, mm: nobody is told to see that it fits. */
+/** What stays this far outside its range is shown as a gap, mm: nobody is asked to see that it fits. */
 const NOT_RIGHT_FROM_MM = 10;
 
-/** How to see that a step has worked: in the words of the band that it was planned for; empty where it leaves something open, which the gap beside it says. */
+/** How to see that a step worked, for the range it was planned for; empty where it leaves a gap, which is shown next to it. */
 export function stepCheck({ place, after, wording }: PlanStep, t: Catalogue, unit: LengthUnit): string {
 	const { check } = t.steps;
 	if (after && outsideBand(after) > NOT_RIGHT_FROM_MM) return '';

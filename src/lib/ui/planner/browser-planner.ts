@@ -12,12 +12,12 @@ export class BrowserPlanner {
 	private next = 0;
 	private readonly waiting = new Map<number, Waiting>();
 
-	/** Loads the worker now, while there is network, so that it is there without. */
+	/** Loads the worker while online, so that it is available offline. */
 	prepare(): void {
 		this.worker ??= this.start();
 	}
 
-	/** The advice for a corner. */
+	/** The advice for a workstation. */
 	advise(corner: Corner): Promise<Advice> {
 		this.prepare();
 		const id = (this.next += 1);

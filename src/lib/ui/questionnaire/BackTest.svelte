@@ -4,7 +4,7 @@
 
 	let { t }: { t: Catalogue } = $props();
 
-	/** Fetched once it is wanted: few open it, and the words say all of it. */
+	/** Loaded on demand: few open it, and the text says all of it. */
 	let drawing = $state<Promise<typeof import('../breaks/ExerciseDrawing.svelte')> | null>(null);
 
 	const phases = $derived([

@@ -11,11 +11,11 @@
 
 	const arms = $derived(chosenOption(draft.answers, 'arms'));
 	const ONE_ARM = WORKING_ARMS.filter((one) => one !== 'both');
-	/** Open where something was said: it is not hidden again. */
+	/** Open where something was reported, so that it is not hidden again. */
 	const isOpen = untrack(() => hasPrecautions(draft.answers));
 </script>
 
-<!-- Optional, and in a fold whose words say all of it: who has nothing to say reads one line. -->
+<!-- Optional, in a fold whose title says all of it: people with nothing to report read one line. -->
 <Disclosure words={t.care.question} {isOpen}>
 	<fieldset>
 		<legend class="text-note text-ink-soft">{t.care.why}</legend>

@@ -11,7 +11,7 @@
 		name: ChoiceFieldName;
 		draft: Draft;
 		t: Catalogue;
-		/** A wheelchair is a kind of seat where seats are named, and no way to be drawn. */
+		/** With named seats, a wheelchair is a seat type, not a drawing style. */
 		namesSeats: boolean;
 		onpick: () => void;
 	}

@@ -7,7 +7,7 @@
 	let { draft, t }: { draft: Draft; t: Catalogue } = $props();
 </script>
 
-<!-- What lies in a drawer helps more than what is bought: an old keyboard and mouse put most laptops right. -->
+<!-- What lies in a drawer helps more than what is bought: an old keyboard and mouse fix most laptops. -->
 <fieldset class="mt-5 min-w-0">
 	<legend class="font-semibold">{t.things.devices}</legend>
 	<div class="mt-2 grid grid-cols-[repeat(auto-fill,minmax(min(10rem,100%),1fr))] gap-2">

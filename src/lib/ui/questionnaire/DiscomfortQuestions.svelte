@@ -15,7 +15,7 @@
 		issues: readonly FieldIssue[];
 		/** Offers one tap for "nothing hurts". */
 		offersNothing?: boolean;
-		/** What else is asked with it, before the one tap for nothing. */
+		/** Further questions, before the one tap for nothing. */
 		children?: Snippet;
 	}
 
@@ -23,11 +23,14 @@
 
 	const worstOf = (place: BodyPlace) => Number(draft.answers[painField(place, 'worst')] || 0);
 	const soreNames = () => BODY_PLACES.filter((place) => worstOf(place) > 0).map(bodyPlaceName);
-	/** Places that stand beside the figure: sore as the page came, touched since, or told on another device. */
+	/** Places next to the figure: sore when the page loaded, touched since, or reported on another device. */
 	let beside = $state<readonly string[]>(untrack(soreNames));
-	/** Places that have left the fold. They are beside the figure once the fold has let them go: two radio groups of one name would share one mark. */
+	/**
+	 * Places that have left the fold. They appear next to the figure once the fold has removed them: two radio groups of one name would
+	 * share one selection.
+	 */
 	let unfolded = $state<readonly string[]>(untrack(soreNames));
-	/** Places that were rated in the fold: they stay where they are. */
+	/** Places rated in the fold: they stay where they are. */
 	let inPlace = $state<readonly string[]>([]);
 
 	async function unfold(names: readonly string[]): Promise<void> {
@@ -44,7 +47,7 @@
 		});
 	});
 
-	/** The answers of a place in the fold: whoever changes one goes on there. */
+	/** The answers of a place in the fold: someone who changes one continues there. */
 	const ofFolded = (name: string): AnswerStore => ({
 		get answers() {
 			return draft.answers;
@@ -66,7 +69,7 @@
 
 	async function touch(name: string) {
 		if (!unfolded.includes(name)) await unfold([name]);
-		// After the list has opened the place, the eye goes where the finger was.
+		// After the list has opened the place, scroll to where the finger was.
 		requestAnimationFrame(() => {
 			const place = document.getElementById(`place-${name}`);
 			place?.scrollIntoView({ block: 'nearest' });

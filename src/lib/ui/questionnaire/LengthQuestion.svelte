@@ -30,13 +30,13 @@
 		name: LengthFieldName;
 		draft: Draft;
 		t: Catalogue;
-		/** Faults that the last try to go on found. */
+		/** Errors found by the last attempt to continue. */
 		issues: readonly FieldIssue[];
 	}
 
 	let { name, draft, t, issues }: Props = $props();
 
-	/** One step of the − and + buttons, mm; of a count a quarter. */
+	/** One step of the − and + buttons, mm; a quarter for a count. */
 	const STEP_MM = { cm: 5, mm: 5, in: 25.4 / 8 } as const;
 	const BODY: readonly string[] = [...BODY_FIELDS.sitting, ...BODY_FIELDS.standing];
 
@@ -47,16 +47,16 @@
 	const read = $derived(readLengthField(name, text, unit, field));
 	const counted = $derived(countingUnitOf(name, draft.answers));
 	const isOff = $derived(isMarkedUnmeasured(draft.answers, name));
-	/** As it is being typed in counts: "2 1" is on its way to "2 1/2" and must not become a length yet. */
+	/** A count being typed: "2 1" is on its way to "2 1/2" and must not become a length yet. */
 	let typed = $state<string | null>(null);
 	const shown = $derived(typed ?? (counted ? lengthToCount(name, draft.answers) : text));
 	let hasLeft = $state(false);
 	const isRefused = $derived(issues.some((issue) => issue.field === name));
-	// While someone types nothing is said; once the field is left, or was refused, its fault stands until it is mended.
+	// No error is shown while someone types; once the field is left, or was refused, its error stays until corrected.
 	const issue = $derived(
 		(hasLeft || isRefused) && !isOff && !read.ok && (isRefused || text.trim() !== '') ? read.issue : null
 	);
-	/** Takes the place of the fault where there is none, so that nothing below moves. */
+	/** Takes the place of the error where there is none, so that nothing below moves. */
 	const note = $derived.by(() => {
 		if (isOff) return t.issues.standsIn(length(defaultLength(name, draft.answers)));
 		if (counted && read.ok) return t.measure.comesTo(length(read.mm));

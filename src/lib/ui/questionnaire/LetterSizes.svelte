@@ -15,7 +15,7 @@
 
 	let { draft, t, onpick }: Props = $props();
 
-	/** Pixels to the millimetre of this screen; a guess until a card was held to it. */
+	/** Pixels per millimetre of this screen; a guess until calibrated with a card. */
 	let scale = $state(CSS_PX_PER_MM);
 	onMount(() => {
 		scale = storedScreenScale(deviceStorage()) ?? CSS_PX_PER_MM;
@@ -31,7 +31,7 @@
 	{/if}
 {/snippet}
 
-<!-- Small letters of known size, to hold beside the text that is read most. -->
+<!-- Small letters of known size, to compare with the text read most. -->
 <ChoiceRows
 	name="letterSize"
 	legend={t.fields.letterSize}

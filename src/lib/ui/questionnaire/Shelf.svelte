@@ -8,19 +8,19 @@
 	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
 
 	interface Props {
-		/** How many of each kind are listed. */
+		/** The number of each kind listed. */
 		counts: Readonly<Partial<Record<HouseholdKind, number>>>;
 		t: Catalogue;
 	}
 
 	let { counts, t }: Props = $props();
 
-	/** What most homes have; the rest is behind a fold. */
+	/** What most homes have; the rest is in a fold. */
 	const FIRST: readonly HouseholdKind[] = ['book', 'ream', 'sturdy-box', 'cushion', 'pillow', 'towel'];
 	const first = FIRST.flatMap((kind) => THING_CHOICES.filter((item) => item.kind === kind));
 	const more = THING_CHOICES.filter(({ kind }) => !FIRST.includes(kind));
 
-	/** Drawings of the shelf, all to one scale: 1 px is 9 mm. */
+	/** Drawings of household items, all to one scale: 1 px is 9 mm. */
 	function drawing({ kind, size }: ThingChoice) {
 		const width = Math.min(56, Math.max(24, size[0] / 9));
 		const height = Math.min(30, Math.max(4, (kind === 'towel' || kind === 'blanket' ? 90 : size[2]) / 6));

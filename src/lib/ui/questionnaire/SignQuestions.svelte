@@ -13,17 +13,17 @@
 		draft: AnswerStore;
 		t: Catalogue;
 		issues?: readonly FieldIssue[];
-		/** The group that is asked; both if left out. */
+		/** The group asked about; all if left out. */
 		group?: RedFlagGroup | null;
-		/** Called at a tap that answers all of a group: it goes on by itself where one question is shown at a time. */
+		/** Called when one tap answers a whole group: the page continues by itself where one question is shown at a time. */
 		onpick?: () => void;
-		/** Called at the tap on an emergency sign, once it is taken down. */
+		/** Called when an emergency sign is tapped, once it is recorded. */
 		stop?: (signs: readonly EmergencyRedFlag[]) => void;
 	}
 
 	let { draft, t, issues = [], group: only = null, stop = () => {}, onpick = () => {} }: Props = $props();
 
-	/** Where nobody has checked the translation of warning signs, the English stands beside it. */
+	/** Where nobody has reviewed the translation of warning signs, the English text is shown too. */
 	const areChecked = $derived(page.data.areSignsChecked !== false);
 	const english = messagesFor().first.signs;
 
@@ -45,7 +45,7 @@
 	const answerOf = (sign: RedFlag) => draft.answers[redFlagField(sign)];
 	const isAny = (signs: readonly RedFlag[]) => signs.some((sign) => answerOf(sign) === 'yes');
 	const isAnswered = (signs: readonly RedFlag[]) => signs.every((sign) => answerOf(sign));
-	/** A tap says no to what is left: nobody who has one sign says no to all others one by one. */
+	/** One tap says no to the rest: someone with one sign need not say no to all others one by one. */
 	const noneWords = (signs: readonly RedFlag[]) =>
 		isAny(signs)
 			? isAnswered(signs)

@@ -20,7 +20,7 @@
 
 	interface Props {
 		page: QuestionnairePage;
-		/** The question that is shown, or the field that has the focus. */
+		/** The question shown, or the field with the focus. */
 		active: string | null;
 		answers: Answers;
 		partial: PartialCorner;
@@ -30,12 +30,12 @@
 
 	let { page, active, answers, partial, unit, t }: Props = $props();
 
-	/** What each station looks at, seen from above. */
+	/** What each station shows from above. */
 	const FROM_ABOVE: Readonly<Partial<Record<QuestionnairePage, readonly DeskThing[]>>> = {
 		mouse: ['phone'],
 		light: ['papers', 'lamp', 'phone']
 	};
-	/** Questions about where the spot stands in the room. */
+	/** Questions about the place of the workstation in the room. */
 	const IN_THE_ROOM: ReadonlySet<string> = new Set(['check.window-clock', 'check.walkway', 'check.sun']);
 
 	const corner = $derived(partial.corner);
@@ -44,7 +44,7 @@
 		active && Object.hasOwn(LENGTH_FIELDS, active) ? (active as LengthFieldName) : null
 	);
 	const drawnAs = $derived(chosenOption(answers, 'drawnAs'));
-	/** Stature is shown on someone who stands. */
+	/** Stature is shown on a standing figure. */
 	const isUpright = $derived(page === 'you' && corner.spot.posture === 'sitting' && drawnAs === 'standard');
 	const section = $derived(sideViewOf(isUpright ? idealOtherPosture(corner) : corner, null, null, drawnAs));
 	const dimension = $derived(length ? drawnDimension(length, section) : null);

@@ -16,13 +16,13 @@
 		index: number;
 		draft: Draft;
 		t: Catalogue;
-		/** Faults that the last try to go on found; what is typed wrongly is said at once. */
+		/** Errors found by the last attempt to continue; mistyped values are reported at once. */
 		issues: readonly FieldIssue[];
 	}
 
 	let { index, draft, t, issues }: Props = $props();
 
-	/** What lies in piles. */
+	/** Kinds that form piles. */
 	const PILES: readonly HouseholdKind[] = ['book', 'ream', 'board-game'];
 	const text = (part: Parameters<typeof thingField>[1]) => draft.answers[thingField(index, part)] ?? '';
 	const set = (part: Parameters<typeof thingField>[1], typed: string) =>
@@ -46,7 +46,7 @@
 	const pile = $derived(
 		height?.ok && count ? formatLength(height.mm * count, unit, { withUnit: false }) : ''
 	);
-	/** The pile as it is being typed: its height becomes that of one only once it can be read. */
+	/** The height of the pile as typed: it becomes the height of one only once it is readable. */
 	let typedPile = $state<string | null>(null);
 	const words = (issue: FieldIssue) => issueWords(issue, t, unit);
 	const countFault = $derived(

@@ -5,9 +5,9 @@
 
 	interface Props {
 		unit: LengthUnit;
-		/** Where the choice is posted; that of the form around it if left out. */
+		/** Where the choice is posted; the surrounding form's action if left out. */
 		formaction?: string;
-		/** Where the choice has to be asked of the server, and there is no network. */
+		/** Set where the choice needs the server and there is no network. */
 		disabled?: boolean;
 		t: Catalogue;
 	}

@@ -4,10 +4,10 @@
 	import Button from '../kit/Button.svelte';
 
 	interface Props {
-		/** What the main button says where one question is shown, and where a page is. */
+		/** Labels of the main button for one question, and for a page. */
 		words: { readonly one: string; readonly page: string; readonly canSkip: boolean };
 		isBusy: boolean;
-		/** Where someone who is stuck here writes. */
+		/** Where someone who is stuck here can write. */
 		stuckHref: string;
 		t: Catalogue;
 	}
@@ -15,11 +15,11 @@
 	let { words, isBusy, stuckHref, t }: Props = $props();
 </script>
 
-<!-- Two pairs, of which the width shows one: they work without scripts too, and the server is told which was pressed. -->
+<!-- Two pairs, of which the width shows one: they work without scripts too, and tell the server which was pressed. -->
 <div class="bar">
 	<div class="one">
 		<Button size="thumb" name="go" value="back" formnovalidate>{t.frame.back}</Button>
-		<!-- An answer is what is wanted: to skip it is there, and quieter. -->
+		<!-- An answer is wanted: skipping is possible, and less prominent. -->
 		<Button size="thumb" look={words.canSkip ? 'plain' : 'main'} class="flex-1" name="go" value="on" {isBusy}
 			>{words.one}</Button
 		>

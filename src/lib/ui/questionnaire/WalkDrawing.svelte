@@ -14,7 +14,7 @@
 
 	let { draft, page, active, t }: Props = $props();
 
-	// The drawing follows a frame behind what is typed: neither holds the other up.
+	// The drawing follows one frame behind typing: neither holds the other up.
 	let drawn = $state.raw(untrack(() => draft.drawn));
 	$effect(() => {
 		const next = draft.drawn;

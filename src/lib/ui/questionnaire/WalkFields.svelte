@@ -10,19 +10,19 @@
 
 	let { visit, draft }: Props = $props();
 
-	/** Tries again after so long without network, ms; the browser's own "online" comes first where it is shown. */
+	/** Interval of retries while offline, ms; the browser's "online" event comes first where it fires. */
 	const RETRY_MS = 4000;
 
 	$effect(() => visit.finishing.prepare());
 	$effect(() => visit.finishing.retry(RETRY_MS));
 	$effect(() => draft.follow());
-	// Where one question is shown at a time, the drawing shows what it asks; else what has the focus.
+	// Where one question is shown at a time, the drawing shows what it asks; otherwise what has the focus.
 	$effect(() => {
 		const { current } = visit;
 		if (current && isOneAtATime()) draft.active = current.id;
 	});
 </script>
 
-<!-- What the form says besides its answers, and what goes on as long as it is open. -->
+<!-- The form's values besides its answers, and what runs as long as it is open. -->
 <input type="hidden" name="at" value={visit.current?.id ?? ''} />
 <input type="hidden" name="shown" value={visit.questions.map(({ id }) => id).join(' ')} />

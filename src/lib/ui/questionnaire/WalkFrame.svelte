@@ -4,9 +4,9 @@
 
 	interface Props {
 		rail: Snippet;
-		/** Stands above what is asked. */
+		/** Content above the question. */
 		header?: Snippet | undefined;
-		/** Keeps the upper part of a phone and stands beside the questions of a laptop. */
+		/** On top of a phone's screen, next to the questions on a laptop. */
 		drawing?: Snippet | undefined;
 		children: Snippet;
 		bar?: Snippet | undefined;

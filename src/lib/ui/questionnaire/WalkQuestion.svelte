@@ -21,9 +21,9 @@
 		draft: Draft;
 		t: Catalogue;
 		issues: readonly FieldIssue[];
-		/** Version 1 of the checklist asks itself what is sat on, and knows chairs alone. */
+		/** Version 1 of the checklist asks about the seat itself, and knows only chairs. */
 		namesSeats: boolean;
-		/** An answer was chosen by touch: it goes on by itself where one question is shown at a time. */
+		/** An answer was chosen by touch: the page continues by itself where one question is shown at a time. */
 		onpick: () => void;
 		stop: (signs: readonly EmergencyRedFlag[]) => void;
 	}

@@ -21,7 +21,7 @@
 	const page = $derived(visit.place.page);
 	const current = $derived(visit.current?.id);
 	const lead = $derived(t.pages[page].lead);
-	/** Shows the question where one is shown at a time, and stands at its field where all are. */
+	/** Shows the question where one is shown at a time, and scrolls to its field where all are. */
 	const questionHref = (field: string) =>
 		`?open&at=${visit.questions.find((question) => isFieldOfQuestion(question, field))?.id ?? ''}#${field}`;
 	const fieldName = (field: string) => t.fields[field as keyof typeof t.fields] as string | undefined;

@@ -4,28 +4,28 @@ import { formatLength, type LengthUnit } from '$lib/core/length';
 import { Autosave } from '../autosave/autosave.svelte';
 import { storeAnswers, storedAnswers, type ServerAnswers } from './stored-answers';
 
-/** Who is drawn before the stature is known, mm: between the means of women and men. */
+/** Stature drawn before it is known, mm: between the means of women and men. */
 const USUAL_STATURE_MM = 1680;
 
-/** Typing has paused after this long, ms. Our assumption. */
+/** Typing counts as paused after this long, ms. Our assumption. */
 const PAUSE_MS = 200;
 
-/** The answers on this page as they are typed, what they tell so far, and their saving on device and server. */
+/** The answers on this page while they are typed, what they show so far, and saving them on device and server. */
 export class Draft {
-	/** Replaced as a whole: what is worked out of them reads all, a hundred times over, and following each by itself costs more than that. */
+	/** Replaced as a whole: everything derived reads all of it many times, and tracking each field costs more than that. */
 	answers = $state.raw<Answers>({});
-	/** The answers as they stood at the last pause of typing: for what need not follow every key. See {@link settle}. */
+	/** The answers as of the last pause in typing, for what need not follow every key. See {@link settle}. */
 	settled = $state.raw<Answers>({});
-	/** The field that is being filled in. */
+	/** The field being filled in. */
 	active = $state<string | null>(null);
 	readonly autosave: Autosave;
 	readonly unit: LengthUnit = $derived(unitOf(this.answers));
 	readonly partial: PartialCorner | null = $derived.by(() => partialChecks(this.answers, this.way));
-	/** The same to be drawn: before the stature is known, someone of a usual one. */
+	/** The same for drawing: before the stature is known, someone of average stature. */
 	readonly drawn: PartialCorner = $derived.by(() => this.partial ?? this.usual());
 	private revision = -1;
 	private pause: ReturnType<typeof setTimeout> | undefined;
-	/** The newest revision that was told of. */
+	/** The newest revision announced. */
 	private told = -1;
 
 	constructor(
@@ -38,8 +38,8 @@ export class Draft {
 			if (revision !== null) this.savedAs(revision);
 			this.catchUp();
 		});
-		// A page that came from the device's own store, or that was made before the last save came in, is older than what this device
-		// has seen since. Read before the server's answers are taken, as taking them keeps them.
+		// A page from the device's cache, or made before the last save arrived, is older than what this device has seen since. Read before
+		// the server's answers are stored over it.
 		const kept = storedAnswers(device, address);
 		if (kept && kept.revision > server.revision) this.take(kept);
 		else this.take(server);
@@ -52,7 +52,7 @@ export class Draft {
 		return { ...usual, checks: [] };
 	}
 
-	/** Follows what other devices save, while the page is open; gives back what ends it. */
+	/** Follows what other devices save, while the page is open; returns a function that ends it. */
 	follow(): () => void {
 		const events = new EventSource(`${this.address}/live`);
 		events.onmessage = ({ data }: MessageEvent<string>) => {
@@ -63,28 +63,30 @@ export class Draft {
 		return () => events.close();
 	}
 
-	/** Asks for what was told of. A save of our own brings its revision with its answer, so while one is on its way that is waited for. */
+	/**
+	 * Fetches the announced revision. The response to our own save contains its revision, so that is waited for while one is on its way.
+	 */
 	private catchUp(): void {
 		if (this.told > this.revision && this.autosave.state !== 'saving') void this.pull();
 	}
 
-	/** Takes what was typed or chosen. */
+	/** Saves what was typed or chosen. */
 	set(field: string, text: string): void {
 		this.setAll({ [field]: text });
 	}
 
-	/** Takes several fields at once. */
+	/** Saves several fields at once. */
 	setAll(fields: Readonly<Record<string, string>>): void {
 		this.answers = { ...this.answers, ...fields };
 		clearTimeout(this.pause);
 		if (Object.keys(fields).every((field) => Object.hasOwn(LENGTH_FIELDS, field)))
 			this.pause = setTimeout(() => this.settle(), PAUSE_MS);
 		else this.settle();
-		// What the server has not got yet lies with the autosave; the whole is kept when it has.
+		// The autosave has what the server has not got yet; everything is stored once it has.
 		this.autosave.set(fields);
 	}
 
-	/** Brings what follows at pauses up to date: before someone goes on, and where an answer was chosen. */
+	/** Updates what follows pauses: before the person continues, and where an answer was chosen. */
 	settle(): void {
 		clearTimeout(this.pause);
 		this.settled = this.answers;
@@ -99,7 +101,7 @@ export class Draft {
 		this.keep();
 	}
 
-	/** Asks for what another device has saved. Silent without network: it is asked again later. */
+	/** Fetches what another device has saved. Silent when offline: it is tried again later. */
 	async pull(): Promise<void> {
 		const response = await fetch(this.address).catch(() => null);
 		if (!response?.ok) return;

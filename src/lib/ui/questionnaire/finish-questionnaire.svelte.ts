@@ -6,7 +6,7 @@ import { BrowserPlanner } from '../planner/browser-planner';
 import type { Draft } from './draft.svelte';
 import type { LocalPlanMade } from './make-local-plan';
 
-/** What the end of a walk needs to know of where it is. */
+/** What the end of a self-assessment needs to know about its place. */
 interface Place {
 	readonly token: string;
 	readonly way: SittingStyle;
@@ -14,9 +14,9 @@ interface Place {
 	readonly locale: string;
 }
 
-/** The end of a walk: sends what is open and asks for the plan, or makes it on the device while there is no network. */
+/** The end of a self-assessment: sends what is pending and requests the plan, or makes it on the device while offline. */
 export class FinishQuestionnaire {
-	/** The plan as this device made it, while there is no network. */
+	/** The plan made on this device while offline. */
 	local = $state.raw<LocalPlanMade | null>(null);
 	isBusy = $state(false);
 	private readonly planner = new BrowserPlanner();
@@ -28,7 +28,7 @@ export class FinishQuestionnaire {
 		private readonly read: () => Place
 	) {}
 
-	/** Loads what a plan without network needs, while there is network and nothing else to do; gives back what ends it. */
+	/** Loads what an offline plan needs, while online and idle; returns a function that cancels it. */
 	prepare(): () => void {
 		const forget = whenIdle(() => {
 			this.planner.prepare();
@@ -40,12 +40,12 @@ export class FinishQuestionnaire {
 		};
 	}
 
-	/** The page of a plan that was made here; null until it is there. */
+	/** The page of a plan made here; null until it exists. */
 	get page(): typeof this.view {
 		return this.view;
 	}
 
-	/** Loads what makes and shows a plan: heavy, and needed only where the network is gone, so it comes after everything else. */
+	/** Loads the code that makes and shows a plan: large, and needed only offline, so it comes after everything else. */
 	private load(): Promise<typeof import('./make-local-plan')> {
 		this.maker ??= Promise.all([import('./make-local-plan'), import('../plan/LocalPlan.svelte')]).then(
 			([maker, view]) => {
@@ -53,19 +53,19 @@ export class FinishQuestionnaire {
 				return maker;
 			}
 		);
-		// Tried again where it was cut off.
+		// Tried again if it was interrupted.
 		this.maker.catch(() => (this.maker = null));
 		return this.maker;
 	}
 
-	/** Tries to send what was worked out without network; true once the server has it. */
+	/** Tries to send what was made offline; true once the server has it. */
 	private async send(): Promise<boolean> {
 		await this.draft.autosave.flush();
 		if (!this.draft.autosave.isSent) return false;
 		const { token } = this.read();
 		const sent = await fetch(`/c/${token}/submit`, { method: 'POST' }).catch(() => null);
 		if (!sent?.ok) return false;
-		// Cut off on the way: sending it again is harmless.
+		// Interrupted on the way: sending it again is harmless.
 		const told = (await sent.json().catch(() => null)) as { issues?: readonly FieldIssue[] } | null;
 		if (!told) return false;
 		const [missing] = told.issues ?? [];
@@ -75,7 +75,7 @@ export class FinishQuestionnaire {
 		return true;
 	}
 
-	/** Sends what is open and asks for the plan; without network the plan is made here and the rest is sent later. */
+	/** Sends what is pending and requests the plan; offline, the plan is made here and the rest is sent later. */
 	async finish(): Promise<void> {
 		const { token, way, locale, checklistVersion } = this.read();
 		const open = answerIssues(this.draft.answers, way)[0];
@@ -99,7 +99,7 @@ export class FinishQuestionnaire {
 		});
 	}
 
-	/** Tries again and again while a plan lies on this device alone; gives back what ends it. */
+	/** Keeps trying while a plan exists only on this device; returns a function that ends it. */
 	retry(everyMs: number): (() => void) | undefined {
 		if (!this.local) return undefined;
 		const timer = setInterval(() => void this.send(), everyMs);

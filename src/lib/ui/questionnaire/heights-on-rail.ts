@@ -20,7 +20,7 @@ function read(answers: Answers, name: LengthFieldName, unit: LengthUnit): number
 	return length.ok ? length.mm : null;
 }
 
-/** The heights that are known, as notches of the rail; the one being typed moves with it. */
+/** The known heights, as marks of the scale; the one being typed moves with it. */
 export function heightsOnRail(answers: Answers, unit: LengthUnit, active: string | null): Notch[] {
 	const sitting = chosenOption(answers, 'posture') === 'sitting';
 	const ground = {

@@ -2,7 +2,7 @@ import { LENGTH_FIELDS, readLengthField, type Answers, type LengthFieldName } fr
 import { formatLength, type LengthUnit } from '$lib/core/length';
 import type { Catalogue } from '$lib/messages';
 
-/** A length as it is written beside its arrow: as it was typed, or a question mark until then. */
+/** A length as written next to its arrow: as typed, or a question mark until then. */
 export function lengthInWords(
 	name: LengthFieldName,
 	answers: Answers,

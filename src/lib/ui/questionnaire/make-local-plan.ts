@@ -5,14 +5,14 @@ import type { Corner } from '$lib/core/corner';
 import type { PlanStep } from '$lib/core/plan';
 import { adviceForPage, type PageAdvice } from '$lib/messages/advice/advice-for-page';
 
-/** A plan as this device made it, while there is no network. */
+/** A plan made on this device while offline. */
 export interface LocalPlanMade {
 	readonly corner: Corner;
 	readonly steps: readonly PlanStep[];
 	readonly advice: PageAdvice;
 }
 
-/** What a page shows of an advice that was worked out on the device. */
+/** What a page shows of advice computed on the device. */
 export function makeLocalPlan(
 	corner: Corner,
 	advice: Advice,

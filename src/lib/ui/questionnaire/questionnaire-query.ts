@@ -1,22 +1,22 @@
 import { QUESTIONNAIRE_PAGES, type QuestionnairePage } from '$lib/core/answers';
 
-/** What the address of a page of the walk says besides the page. */
+/** What the URL of a page of the self-assessment says besides the page. */
 export interface QuestionnaireQuery {
-	/** The pages that are walked: all of them, or those that are worth a second look. */
+	/** The pages to go through: all of them, or those worth reviewing. */
 	readonly only: readonly QuestionnairePage[];
 	/** Everything on those pages is asked, not only what could change the result. */
 	readonly isCloser: boolean;
-	/** The question that is shown where one is shown at a time; null for the first that is open. */
+	/** The question shown where one is shown at a time; null for the first open one. */
 	readonly at: string | null;
 	/** Whether everything that is missing is marked. */
 	readonly showsOpen: boolean;
-	/** Whether the page is looked through to correct it: its questions come one after the other, answered or not. */
+	/** Whether the page is reviewed: its questions come one after the other, answered or not. */
 	readonly isReview: boolean;
-	/** The query of another page of the same walk. */
+	/** The query of another page of the same self-assessment. */
 	readonly search: (to: { readonly at?: string; readonly isReview?: boolean }) => string;
 }
 
-/** Reads the query of a page of the walk. */
+/** Reads the query of a page of the self-assessment. */
 export function questionnaireQuery(query: URLSearchParams): QuestionnaireQuery {
 	const named = (query.get('only') ?? '').split('.');
 	const some = QUESTIONNAIRE_PAGES.filter((page) => named.includes(page));

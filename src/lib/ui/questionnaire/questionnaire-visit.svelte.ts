@@ -40,7 +40,7 @@ import { isOneAtATime } from '../one-at-a-time';
 import { FinishQuestionnaire } from './finish-questionnaire.svelte';
 import type { QuestionnaireQuery } from './questionnaire-query';
 
-/** Where a visit is, read again whenever the page changes. */
+/** The position of a visit, read again whenever the page changes. */
 export interface QuestionnairePosition {
 	readonly token: string;
 	/** Answers that the page came with, and when, by the server's clock, ms. */
@@ -49,18 +49,18 @@ export interface QuestionnairePosition {
 	readonly way: SittingStyle;
 	readonly checklistVersion: number;
 	readonly locale: string;
-	/** How much is asked, where the person has not chosen. */
+	/** Short or complete, where the person has not chosen. */
 	readonly route: QuestionnaireMode;
 	readonly page: QuestionnairePage;
 	readonly query: QuestionnaireQuery;
-	/** What the server found, where a form was posted. */
+	/** The server's errors, where a form was posted. */
 	readonly posted: readonly FieldIssue[] | null;
 	readonly t: Catalogue;
 }
 
-/** One visit to the walk: what its buttons do, with or without network; pages and questions change beneath it. */
+/** A visit to the self-assessment: what its buttons do, online or offline; pages and questions change within it. */
 export class QuestionnaireVisit {
-	/** What a try to go on found. */
+	/** Errors found by the last attempt to continue. */
 	private found = $state<readonly FieldIssue[]>([]);
 	readonly finishing: FinishQuestionnaire;
 	readonly place: QuestionnairePosition = $derived.by(() => this.read());
@@ -70,7 +70,7 @@ export class QuestionnaireVisit {
 		const asked = query.isCloser ? 'complete' : questionnaireModeOf(this.draft.settled, route);
 		return questionnaireOf(this.draft.settled, this.place, asked, query.only);
 	});
-	/** Questions that have stood on this page: none goes while someone is at it, unless an answer made it senseless. */
+	/** Questions shown on this page: none disappears while someone is at it, unless an answer made it irrelevant. */
 	private stood: Record<string, true> = {};
 	readonly questions: readonly Question[] = $derived.by(() => {
 		const { page } = this.place;
@@ -78,18 +78,18 @@ export class QuestionnaireVisit {
 		for (const { id } of here) this.stood[id] = true;
 		return this.walk.questions.filter((question) => question.page === page && this.stood[question.id]);
 	});
-	/** Whether the next question is on its way. */
+	/** Whether the next question is loading. */
 	private isGoing = false;
 	/** The question that the page came with. */
 	private held: { readonly page: QuestionnairePage | null; readonly id: string | null } = {
 		page: null,
 		id: null
 	};
-	/** The question that is shown where one is shown at a time. */
+	/** The question shown where one is shown at a time. */
 	readonly current: Question | null = $derived.by(() => {
 		const { page, query } = this.place;
 		const named = (id: string | null) => this.questions.find((question) => question.id === id);
-		// The first that is open as the page came, and that one until someone goes on: an answer to it must not take it away.
+		// The first open one when the page came, until the person continues: answering it must not remove it.
 		const held = this.held.page === page ? named(this.held.id) : undefined;
 		const faulty = query.showsOpen
 			? this.questions.find((question) => this.issues.some(({ field }) => isFieldOfQuestion(question, field)))
@@ -106,7 +106,7 @@ export class QuestionnaireVisit {
 		const all = query.showsOpen ? answerIssues(this.draft.answers, way) : (posted ?? this.found);
 		return all.filter(({ field }) => pageOfField(field) === page);
 	});
-	/** Those of the found faults that still stand. */
+	/** The errors found that still apply. */
 	readonly standing: readonly FieldIssue[] = $derived.by(() => {
 		if (this.issues.length === 0) return [];
 		const now = answerIssues(this.draft.answers, this.place.way);
@@ -120,17 +120,17 @@ export class QuestionnaireVisit {
 		this.finishing = new FinishQuestionnaire(draft, read);
 	}
 
-	/** The page after this one; null behind the last. */
+	/** The page after this one; null after the last. */
 	get next(): QuestionnairePage | null {
 		return pageAfter(this.walk, this.place.page);
 	}
 
-	/** The page that is looked through, where one is. */
+	/** The page under review, if one is. */
 	private get reviewed(): QuestionnairePage | null {
 		return this.place.query.isReview ? this.place.page : null;
 	}
 
-	/** What the main buttons say: where one question is shown, and where a page is. */
+	/** Labels of the main buttons: for one question, and for a page. */
 	readonly buttons: { readonly one: string; readonly page: string; readonly canSkip: boolean } = $derived.by(
 		() => {
 			const { t } = this.place;
@@ -155,7 +155,7 @@ export class QuestionnaireVisit {
 		);
 	}
 
-	/** Puts the focus on the question that came, and its words in sight. */
+	/** Focuses the new question, and scrolls its text into view. */
 	private async focus(at: string | undefined): Promise<void> {
 		await tick();
 		const shown = at ? document.getElementById(`q-${at}`) : document.getElementById('station');
@@ -165,7 +165,7 @@ export class QuestionnaireVisit {
 		window.scrollTo({ top: 0 });
 	}
 
-	/** An emergency sign was tapped: the link stops, and the coordinator is shown, before anything else. */
+	/** An emergency sign was tapped: the link stops, and the coordinator is informed, before anything else. */
 	halt(signs: readonly EmergencyRedFlag[]): void {
 		const { token, servedAt } = this.place;
 		deviceStop.lock(token, signs, servedAt);
@@ -175,14 +175,14 @@ export class QuestionnaireVisit {
 		void tick().then(() => window.scrollTo(0, 0));
 	}
 
-	/** Stops where the answers of the first page hold an emergency sign that was not lifted, whoever tapped it and when. */
+	/** Stops where the answers of the first page contain an emergency sign that was not lifted, whoever tapped it and when. */
 	private stopAtSigns(): boolean {
 		const signs = this.place.page === 'first' ? this.unheard() : [];
 		if (signs.length > 0) this.halt(signs);
 		return signs.length > 0;
 	}
 
-	/** Emergency signs that were answered with yes since the page came: what the server had then it has dealt with. */
+	/** Emergency signs answered with yes since the page came: the server has dealt with those it had then. */
 	private unheard(): EmergencyRedFlag[] {
 		const known = redFlagsOf(this.place.answers);
 		return redFlagsOf(this.draft.answers).filter(
@@ -190,9 +190,9 @@ export class QuestionnaireVisit {
 		);
 	}
 
-	/** Goes on from the question that is shown, or from all of the page; what is missing there is shown first. */
+	/** Continues from the question shown, or from the whole page; what is missing is shown first. */
 	async goOn(isOneAtATime: boolean): Promise<void> {
-		// A second tap while the next question is on its way is meant for this one.
+		// A second tap while the next question is loading was meant for this one.
 		if (this.isGoing) return;
 		this.isGoing = true;
 		await this.goFrom(isOneAtATime).finally(() => (this.isGoing = false));
@@ -231,14 +231,14 @@ export class QuestionnaireVisit {
 
 	private changeUnit(unit: LengthUnit): void {
 		if (unit === this.draft.unit) return;
-		// Only what the unit changes is sent: among the answers are some that only the server writes.
+		// Only what the unit changes is sent: some of the answers are written by the server only.
 		const converted = Object.entries(convertUnit(this.draft.answers, this.draft.unit, unit));
 		this.draft.setAll(
 			Object.fromEntries(converted.filter(([name, text]) => this.draft.answers[name] !== text))
 		);
 	}
 
-	/** With scripts every button is answered here, with or without network; without them the form is posted. */
+	/** With scripts every button is handled here, online or offline; without them the form is posted. */
 	readonly answer: SubmitFunction = ({ formData, action, cancel }) => {
 		cancel();
 		const text = (name: string) => String(formData.get(name) ?? '');
@@ -256,10 +256,10 @@ export class QuestionnaireVisit {
 		else void this.goOn(go === 'on' && isOneAtATime());
 	};
 
-	/** An answer was chosen by touch: where one question is shown at a time it goes on by itself. */
+	/** An answer was chosen by touch: where one question is shown at a time the page continues by itself. */
 	picked(): void {
 		const { current } = this;
-		// Who went elsewhere in the meantime is not led on from there.
+		// Someone who went elsewhere meanwhile is not moved on from there.
 		if (isOneAtATime())
 			setTimeout(() => {
 				if (this.current?.id === current?.id) void this.goOn(true);
@@ -267,5 +267,5 @@ export class QuestionnaireVisit {
 	}
 }
 
-/** How long a choice is seen before the next question comes, ms. */
+/** How long a choice is visible before the next question comes, ms. */
 const SHOWN_MS = 160;

@@ -8,7 +8,7 @@ export interface ServerAnswers {
 
 const keyOf = (address: string) => `easy-corner answers ${address}`;
 
-/** The answers as this device saw them last, or null. */
+/** The answers as this device last saw them, or null. */
 export function storedAnswers(device: Storage | null, address: string): ServerAnswers | null {
 	try {
 		const kept: unknown = JSON.parse(device?.getItem(keyOf(address)) ?? 'null');
@@ -19,16 +19,16 @@ export function storedAnswers(device: Storage | null, address: string): ServerAn
 	}
 }
 
-/** Keeps the answers on the device, so that a page opened without network has them. */
+/** Stores the answers on the device, so that a page opened offline has them. */
 export function storeAnswers(device: Storage | null, address: string, answers: ServerAnswers): void {
 	try {
 		device?.setItem(keyOf(address), JSON.stringify(answers));
 	} catch {
-		// A full or forbidden storage: the server has them; only without network would they be missed.
+		// Storage is full or forbidden: the server has them; only offline would they be missing.
 	}
 }
 
-/** Removes everything that this device keeps of self-assessments: answers, what was not sent, pages. */
+/** Deletes everything that this device stores about self-assessments: answers, unsent changes, pages. */
 export async function clearDeviceAnswers(device: Storage | null): Promise<void> {
 	const keys = Array.from({ length: device?.length ?? 0 }, (_, i) => device?.key(i) ?? '');
 	for (const key of keys) if (key.startsWith('easy-corner ')) device?.removeItem(key);

@@ -1,9 +1,9 @@
 <script lang="ts" module>
-	/** A height on the rail. */
+	/** A height on the scale. */
 	export interface Notch {
 		readonly id: string;
 		readonly mm: number;
-		/** The one being entered now. */
+		/** The one being entered. */
 		readonly active: boolean;
 	}
 </script>
@@ -20,14 +20,14 @@
 
 	let { notches, unit, highestMm = 1800 }: Props = $props();
 
-	/** Room under the floor and above the top, as a share of the height. */
+	/** Room below the floor and above the top, as a share of the height. */
 	const END = 0.02;
 	const ticks = $derived(railTicks(highestMm, unit));
-	/** How far over its lower end a height stands, % of the rail. */
+	/** Position of a height above the lower end, % of the scale. */
 	const at = (mm: number) => (END + (Math.min(mm, highestMm) / highestMm) * (1 - 2 * END)) * 100;
 </script>
 
-<!-- A picture of what the fields beside it say: nothing here that a screen reader would miss. -->
+<!-- A picture of what the fields next to it say: nothing here that a screen reader would miss. -->
 <div class="rail" aria-hidden="true">
 	{#each ticks as tick (tick.mm)}
 		<span class="tick" class:long={tick.label !== null} style:bottom="{at(tick.mm)}%">

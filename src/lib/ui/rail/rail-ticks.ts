@@ -1,6 +1,6 @@
 import { MM_PER_INCH, type LengthUnit } from '$lib/core/length';
 
-/** A tick of the rail: its height and, on the long ones, its number. */
+/** A tick of the scale: its height and, on long ones, its number. */
 export interface RailTick {
 	readonly mm: number;
 	readonly label: string | null;
@@ -12,7 +12,7 @@ const STEP: Readonly<Record<LengthUnit, { minorMm: number; everyMajor: number; p
 	in: { minorMm: 2 * MM_PER_INCH, everyMajor: 2, perUnit: MM_PER_INCH }
 };
 
-/** Ticks from the floor up to a height: every 10 cm (or 4 inches) a long one with its number, a short one between. */
+/** Ticks from the floor up to a height: every 10 cm (or 4 inches) a long one with its number, and a short one in between. */
 export function railTicks(highestMm: number, unit: LengthUnit): RailTick[] {
 	const { minorMm, everyMajor, perUnit } = STEP[unit];
 	return Array.from({ length: Math.floor(highestMm / minorMm) + 1 }, (_, i) => ({

@@ -15,7 +15,7 @@
 	interface Props {
 		letter: ReferralLetter;
 		letterhead: ComponentProps<typeof LetterheadLines>['letterhead'];
-		/** The day of writing, where it is not sent yet. */
+		/** The date of writing, where it is not sent yet. */
 		today: string;
 		t: Catalogue;
 		unit: LengthUnit;
@@ -25,7 +25,7 @@
 
 	const first = $derived(letter.over[0]);
 	const latest = $derived(letter.over.at(-1));
-	/** Every place that was ever named, the sorest now first, with each report. */
+	/** Every place ever named, the sorest now first, with each report. */
 	const course = $derived.by(() => {
 		const all = letter.over.flatMap(({ discomfort }) => discomfort);
 		const places = all.filter((one, i) => all.findIndex((other) => isSamePlace(one, other)) === i);
@@ -39,7 +39,7 @@
 			})
 			.sort((a, b) => (b.now?.worst ?? 0) - (a.now?.worst ?? 0));
 	});
-	/** Reports that a row has room for: the first and the newest. */
+	/** Reports that fit a row: the first and the newest ones. */
 	const MOST_REPORTS = 4;
 	const shownReports = $derived(
 		letter.over.length > MOST_REPORTS

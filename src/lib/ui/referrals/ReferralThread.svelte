@@ -12,7 +12,7 @@
 	const texts = deskWords.referrals;
 
 	interface Props {
-		/** The referral that is written about; ended ones are only read. */
+		/** The referral being written about; ended ones are read-only. */
 		referral: {
 			readonly id: string;
 			readonly endedAt: Date | null;
@@ -25,7 +25,7 @@
 				readonly authorName: string | null;
 			}[];
 		};
-		/** Where the forms are sent to, before the name of the act. */
+		/** URL of the forms, before the name of the act. */
 		action: string;
 		isClinician: boolean;
 		timeZone: string;

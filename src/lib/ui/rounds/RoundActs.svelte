@@ -12,9 +12,9 @@
 	interface Props {
 		state: keyof typeof ROUND_STATE_WORDS;
 		version: number;
-		/** How many a draft would go to. */
+		/** How many people a draft would be sent to. */
 		matches: number;
-		/** How many were written to and have not answered. */
+		/** How many were emailed and have not answered. */
 		silent: number;
 	}
 

@@ -18,13 +18,13 @@
 		name: string;
 		figures: Figures | null;
 		compared: { readonly id: string; readonly figures: Figures } | null;
-		/** The two for the people who answered both. */
+		/** Both rounds for the people who answered both. */
 		same: {
 			readonly people: number;
 			readonly withOff: readonly [number, number];
 			readonly sore: readonly [number, number];
 		} | null;
-		/** Rounds that this one can be compared with. */
+		/** Rounds to compare this one with. */
 		earlier: readonly { readonly id: string; readonly name: string }[];
 	}
 

@@ -36,7 +36,7 @@
 		done = texts.remindingOnePersonPeople(n);
 	});
 
-	/** How far it is with someone who has not answered. */
+	/** The state of someone who has not answered. */
 	function standing({ state, toCall, reminders, remindOn, isBeingReminded }: Silent): string {
 		if (state === 'bounced') return texts.letterCameBackMend;
 		if (toCall) return 'call';

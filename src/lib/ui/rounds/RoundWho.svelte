@@ -6,7 +6,7 @@
 	const texts = deskWords.rounds;
 
 	interface Props {
-		/** Who would be sent to: how many, the first by name, and who is left out. */
+		/** Who would be sent an invitation: how many, the first by name, and who is left out. */
 		who: {
 			readonly n: number;
 			readonly names: readonly string[];

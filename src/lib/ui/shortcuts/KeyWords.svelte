@@ -3,7 +3,7 @@
 
 	interface Props {
 		act: ActName;
-		/** Whether its key acts here: only then is it marked. */
+		/** Whether its shortcut works here: only then is it marked. */
 		isHere?: boolean;
 	}
 
@@ -13,7 +13,7 @@
 	const [before, letter, after] = $derived(aroundKey(said));
 </script>
 
-<!-- One piece of text: a button keeps its parts apart. -->
+<!-- One text: a button would keep parts apart. -->
 <span
 	>{#if isHere && letter}{before}<u>{letter}</u>{after}{:else}{said.words}{#if isHere}<kbd aria-hidden="true"
 				>{said.key}</kbd

@@ -1,5 +1,5 @@
 import { createContext } from 'svelte';
 import type { Shortcuts } from './shortcuts.svelte';
 
-/** The shortcuts of the frame, for the pages within it. */
+/** The frame's shortcuts, for the pages within it. */
 export const [useShortcuts, provideShortcuts] = createContext<Shortcuts>();

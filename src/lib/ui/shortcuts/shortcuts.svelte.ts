@@ -1,8 +1,8 @@
 import { SvelteMap } from 'svelte/reactivity';
 
-/** A key and what it does. */
+/** A shortcut: its key and its act. */
 export interface Shortcut {
-	/** As `KeyboardEvent.key` gives it; letters in lower case, `Control+` before what is pressed with it. */
+	/** As in `KeyboardEvent.key`; letters in lower case, with the prefix `Control+` where Control is held. */
 	readonly key: string;
 	readonly words: string;
 	readonly run: () => void;
@@ -15,10 +15,10 @@ function isTyping(target: EventTarget | null): boolean {
 	);
 }
 
-/** Keys that a control which has the focus needs for itself. */
+/** Keys that a focused control needs for itself. */
 const OF_CONTROLS = new Set([' ', 'Enter', 'ArrowUp', 'ArrowDown', 'ArrowLeft', 'ArrowRight']);
 
-/** What takes {@link OF_CONTROLS}: a link takes only what follows it. */
+/** Which element needs {@link OF_CONTROLS}: a link only needs what follows it. */
 const isControl = (target: EventTarget | null, key: string) =>
 	target instanceof HTMLElement &&
 	OF_CONTROLS.has(key) &&
@@ -28,16 +28,16 @@ const isControl = (target: EventTarget | null, key: string) =>
 			? key === 'Enter'
 			: ['tab', 'option', 'menuitem', 'slider', 'radio'].includes(target.getAttribute('role') ?? ''));
 
-/** The keys of the page that is open. Pages add theirs and take them away again; the list is what `?` shows. */
+/** The shortcuts of the open page. Pages add theirs and remove them again; `?` shows the list. */
 export class Shortcuts {
 	private readonly byKey = new SvelteMap<string, Shortcut>();
 
-	/** All shortcuts of this page, in the order they were added. */
+	/** All shortcuts of this page, in the order added. */
 	get list(): Shortcut[] {
 		return [...this.byKey.values()];
 	}
 
-	/** Adds shortcuts; gives back what takes them away. To be returned from an effect. */
+	/** Adds shortcuts; returns a function that removes them. Return it from an effect. */
 	add(shortcuts: readonly Shortcut[]): () => void {
 		for (const shortcut of shortcuts) this.byKey.set(shortcut.key, shortcut);
 		return () => {
@@ -48,7 +48,7 @@ export class Shortcuts {
 
 	/** Runs the shortcut of a key press, unless someone is typing, a dialog is open or a modifier is held. */
 	handle(event: KeyboardEvent): void {
-		// A key that is held is one press: what it does to one line must not run through the next ones.
+		// A key held down is one press: what it does to one line must not run on through the next ones.
 		if (event.repeat) return;
 		if (event.defaultPrevented || event.altKey || isTyping(event.target)) return;
 		if (document.querySelector('[role="dialog"]')) return;

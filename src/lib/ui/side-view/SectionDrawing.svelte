@@ -17,18 +17,18 @@
 	import { smoothPath } from './smooth-path';
 
 	interface Props {
-		/** The section to show. */
+		/** The side view to show. */
 		section: SideView;
-		/** All sections it may change to: they share one scale. */
+		/** All side views it may change to: they share one scale. */
 		all: readonly SideView[];
 		t: Catalogue;
 		unit: LengthUnit;
 		mostHeight?: number;
-		/** Follows at once instead of moving over: where lengths change as they are typed. */
+		/** Follows at once instead of moving: where lengths change while they are typed. */
 		isLive?: boolean;
-		/** A length that is being asked, with its words: drawn with arrows, and what is around it seen from near by. */
+		/** The length being asked about, with its label: drawn with arrows, in a close-up. */
 		dimension?: (DrawnDimension & { readonly label: string }) | null;
-		/** As high as the room around it: the rest is cut off. */
+		/** As high as its container: the rest is cut off. */
 		fills?: boolean;
 	}
 
@@ -43,7 +43,7 @@
 		fills = false
 	}: Props = $props();
 
-	/** A drawing lower than this is small, px; what is shown of a short length is narrower than so much, mm. */
+	/** A drawing lower than this is small, px; a close-up of a short length is narrower than this, mm. */
 	const NEAR_BELOW_PX = 420;
 	const NEAR_MM = 400;
 
@@ -60,14 +60,14 @@
 	$effect(() => {
 		if (!isLive) void tween.set(section, prefersReducedMotion.current ? { duration: 0 } : {});
 	});
-	// The server and the first paint show the section itself; the tween only moves between sections.
+	// The server and the first paint show the side view itself; the tween only moves between two.
 	const shown = $derived(isLive || tween.current.posture !== section.posture ? section : tween.current);
 	const settled = $derived(
 		shown.furniture.surface.y === section.furniture.surface.y && shown.eye.y === section.eye.y
 	);
 
 	let highPx = $state(usual.filled.high);
-	/** A small drawing shows a length from near by; a large one has room for all of the person, but for short lengths. */
+	/** A small drawing shows a length as a close-up; a large one has room for the whole person, except for short lengths. */
 	const isNear = $derived(dimension !== null && (highPx < NEAR_BELOW_PX || dimension.around.width < NEAR_MM));
 	const frame = $derived(
 		frameFor(
@@ -109,7 +109,7 @@
 		return `M${left} ${y}H${right}M${left + head} ${y - 3}L${left} ${y}L${left + head} ${y + 3}M${right - head} ${y - 3}L${right} ${y}L${right - head} ${y + 3}`;
 	}
 
-	/** Short lines at both ends of a dimension: from where to where. */
+	/** Short lines at both ends of a dimension. */
 	function endLines(
 		axis: 'up' | 'ahead',
 		from: { x: number; y: number },
@@ -173,7 +173,7 @@
 					{@const sole = frame.y(Math.min(...shown.figure.body.map((p) => p.y)))}
 					{@const ankle = frame.x(shown.joints[5]?.x ?? 0)}
 					{@const plate = Math.min(sole + 2, foot - 4)}
-					<!-- Push handle, front castor, hanger and footplate under the whole sole -->
+					<!-- Push handle, front castor, hanger and a footplate under the whole sole -->
 					<path
 						class="leg thin"
 						d="M{slab.x - 6} {slab.y}V{slab.y - 150 * frame.perMm}h-{60 * frame.perMm}"
@@ -260,7 +260,7 @@
 			{/each}
 		</g>
 
-		<!-- Mouse, beside and behind the keys -->
+		<!-- Mouse, next to and behind the keyboard -->
 		{#if f.mouse}
 			{@const m = box(f.mouse)}
 			<path
@@ -292,7 +292,7 @@
 			{/if}
 		{/if}
 
-		<!-- The person: one line, then the arm before it -->
+		<!-- The person: one outline, then the arm in front of it -->
 		<path class="person" d={smoothPath(px(shown.figure.body), true)} />
 		<path class="spine" d={smoothPath(px(shown.figure.spine), false)} />
 		<path class="hair" d={smoothPath(px(shown.figure.hair), true)} />
@@ -306,7 +306,7 @@
 			{#each px(shown.joints) as joint, i (i)}<circle cx={joint.x} cy={joint.y} r="1.8" />{/each}
 		</g>
 
-		<!-- Levels, carried to the ruler -->
+		<!-- Levels, drawn across to the ruler -->
 		<g class="levels">
 			{#each levels as level (level.name)}
 				<line x1={frame.rulerPx - 4} x2={level.lineTo} y1={level.lineY} y2={level.lineY} />
@@ -340,7 +340,7 @@
 			{/if}
 		{/if}
 
-		<!-- Gaps, dimensioned where they are -->
+		<!-- Gaps, dimensioned in place -->
 		{#if settled}
 			<g class="zones">
 				<pattern

@@ -1,17 +1,17 @@
 import type { Rectangle, SideView } from '$lib/core/side-view';
 
-/** How millimetres of the side view become px of the drawing. */
+/** How millimetres of the side view map to px of the drawing. */
 export interface Frame {
 	readonly width: number;
 	readonly height: number;
 	readonly perMm: number;
-	/** How high what is drawn is to how wide. */
+	/** Height of the contents relative to their width. */
 	readonly shape: number;
-	/** px from the left edge at which the ruler ends. */
+	/** Right end of the ruler, px from the left edge. */
 	readonly rulerPx: number;
-	/** Too narrow for names beside the person, as on a phone. */
+	/** Too narrow for names next to the person, as on a phone. */
 	readonly isNarrow: boolean;
-	/** Highest that is shown, mm. */
+	/** Highest point shown, mm. */
 	readonly topMm: number;
 	readonly x: (mm: number) => number;
 	readonly y: (mm: number) => number;
@@ -27,11 +27,10 @@ function union(boxes: readonly Rectangle[]): Rectangle {
 }
 
 /**
- * One frame for all sections of a corner, so that now and after are drawn to the same scale in the same place.
- *
- * @param widthPx room there is
- * @param mostHeightPx highest the drawing may get
- * @param focus what is shown of them; all if left out
+ * One frame for all side views of a workstation, so that now and after are drawn to the same scale in the same place.
+ * @param widthPx available width
+ * @param mostHeightPx largest height of the drawing
+ * @param focus the part to show; all if left out
  */
 export function frameFor(
 	sections: readonly SideView[],
@@ -42,7 +41,7 @@ export function frameFor(
 	const all = union(sections.map((s) => s.extent));
 	const { x: left, y: lowMm, width: wideMm, height: highMm } = focus ?? all;
 	const isNarrow = widthPx < 420;
-	// What is seen from near by has its numbers beside it, and no ruler.
+	// A close-up has its numbers next to it, and no ruler.
 	const rulerPx = focus ? 8 : isNarrow ? 40 : 52;
 	const labelPx = focus ? 0 : isNarrow ? 56 : 84;
 	const perMm = Math.min(

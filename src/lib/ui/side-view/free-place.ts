@@ -1,4 +1,4 @@
-/** The room that words take in the drawing, px. */
+/** The space that a label takes in the drawing, px. */
 export interface LabelRoom {
 	readonly left: number;
 	readonly right: number;
@@ -6,39 +6,39 @@ export interface LabelRoom {
 	readonly bottom: number;
 }
 
-/** Words as the drawing sets them: where, on which side of that, and how large. px. */
+/** A label as drawn: position, alignment and size, px. */
 export interface LabelWords {
 	readonly x: number;
-	/** Base of the first line. */
+	/** Baseline of the first line. */
 	readonly y: number;
 	readonly anchor: 'start' | 'middle' | 'end';
 	readonly widthPx: number;
-	/** How many lines, each {@link LINE_PX} under the one before. */
+	/** Number of lines, each {@link LINE_PX} below the previous one. */
 	readonly lines: number;
 }
 
-/** From one line of words to the next, px. */
+/** Line spacing of labels, px. */
 export const LINE_PX = 13;
-/** Letters reach so far over the base of their line, and under it, px. */
+/** Height of letters above the baseline, and below, px. */
 const ABOVE_PX = 10;
 const BELOW_PX = 3;
-/** How far words may move from where they would stand best, lines. */
+/** How far a label may move from its best position, lines. */
 const MOST_LINES = 12;
 
-/** The room of words. */
+/** The space of a label. */
 export function labelRoom({ x, y, anchor, widthPx, lines }: LabelWords): LabelRoom {
 	const left = anchor === 'start' ? x : anchor === 'end' ? x - widthPx : x - widthPx / 2;
 	return { left, right: left + widthPx, top: y - ABOVE_PX, bottom: y + (lines - 1) * LINE_PX + BELOW_PX };
 }
 
-/** Whether two rooms share any of their space. */
+/** Whether two spaces overlap. */
 export function boxesOverlap(a: LabelRoom, b: LabelRoom): boolean {
 	return a.left < b.right && b.left < a.right && a.top < b.bottom && b.top < a.bottom;
 }
 
 /**
- * Moves words into the drawing and off what is taken: sideways as far as its edge asks, then by whole lines, down before up.
- * Where there is no free place left they stay at their best one, within the edge.
+ * Moves a label into the drawing and off occupied space: sideways as far as its edge requires, then by whole lines, down before up. Where
+ * there is no free space left, it stays in its best position, within the edge.
  */
 export function freeLabelPlace<W extends LabelWords>(
 	words: W,

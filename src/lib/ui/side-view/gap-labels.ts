@@ -4,36 +4,36 @@ import type { Catalogue } from '$lib/messages';
 import type { Frame } from './frame';
 import { freeLabelPlace, labelRoom, type LabelRoom, type LabelWords } from './free-place';
 
-/** A gap as it is dimensioned in the drawing: its line and its words. px. */
+/** A gap dimensioned in the drawing: its line and its label. px. */
 export interface GapLabel {
 	readonly check: DrawnGap['check'];
 	readonly x: number;
-	/** The height there is. */
+	/** The actual height. */
 	readonly toY: number;
 	/** Upper and lower end of the dimension line. */
 	readonly top: number;
 	readonly bottom: number;
-	/** The length, and below it what it means where there is room for that, in as many lines as it needs there. */
+	/** The length, and below it what it means if there is room, in as many lines as needed. */
 	readonly lines: readonly string[];
 	readonly words: LabelWords;
 }
 
-/** Room that two short lines take beside a dimension line, px. */
+/** Space that two short lines need next to a dimension line, px. */
 const LABEL_PX = 100;
-/** In a narrower drawing a gap is only numbered: its words would lie on others, and stand in the checks below. */
+/** In a narrower drawing a gap has only its number: a label would cover others, and is in the checks below. */
 const ROOM_FOR_WORDS_PX = 360;
-/** Width of a letter of these words, px. */
+/** Width of a letter of these labels, px. */
 const LETTER_PX = 7;
 
-/** Under the surface, before its far leg: how far words may reach there, px. */
+/** How far a label may extend below the surface, in front of its far leg, px. */
 const LEG_PX = 22;
 
-/** From the joint of the knee to where the drawing's knee ends, mm. */
+/** From the knee joint to the end of the drawn knee, mm. */
 const KNEE_MM = 120;
 
 type Line = Pick<GapLabel, 'x' | 'top' | 'bottom' | 'lines'>;
 
-/** Where the words of a gap stand best: beside its line where the drawing is empty, never across another line. */
+/** The best position for the label of a gap: next to its line where the drawing is empty, never across another line. */
 function best(
 	{ check }: DrawnGap,
 	{ furniture }: SideView,
@@ -54,7 +54,7 @@ function best(
 	return { ...size, x: leg, y: Math.max(bottom + 14, frame.y(furniture.surface.y) + 15), anchor: 'end' };
 }
 
-/** Words in lines of at most so many letters; a single word is never broken. */
+/** Text in lines of at most this many letters; a single word is never broken. */
 function wrapped(text: string, most: number): string[] {
 	const lines: string[] = [];
 	for (const word of text.split(' ')) {
@@ -65,7 +65,7 @@ function wrapped(text: string, most: number): string[] {
 	return lines;
 }
 
-/** Words in as few lines as the room asks for, all about as long. */
+/** Text in as few lines as the space requires, of similar length. */
 function balanced(text: string, roomPx: number): string[] {
 	const most = Math.min(Math.floor(roomPx / LETTER_PX), text.length);
 	const { length } = wrapped(text, most);
@@ -74,14 +74,14 @@ function balanced(text: string, roomPx: number): string[] {
 	return wrapped(text, narrowest);
 }
 
-/** Room beside a gap's line for its words, px: up to the far leg, from the line or from the knee before it. */
+/** Space next to a gap's line for its label, px: up to the far leg, from the line or from the knee in front of it. */
 function roomBeside({ check }: DrawnGap, { furniture, joints }: SideView, frame: Frame, x: number): number {
 	const leg = frame.x(furniture.surface.x + furniture.surface.width) - LEG_PX;
 	if (check === 'knee') return leg - x - 8;
 	return check === 'elbow' ? leg - frame.x((joints[4]?.x ?? 0) + KNEE_MM) : Infinity;
 }
 
-/** Where a gap's line, or a zone, stands, px. */
+/** Horizontal position of a gap's line, or a zone, px. */
 function xOf(
 	check: DrawnGap['check'],
 	xMm: number,
@@ -93,7 +93,7 @@ function xOf(
 		: Math.min(frame.x(xMm), frame.width - 10);
 }
 
-/** A zone in which a height is good, as it is drawn. px. */
+/** A zone of good heights as drawn. px. */
 export interface ZoneShape {
 	readonly check: DrawnGap['check'];
 	readonly x: number;
@@ -102,10 +102,10 @@ export interface ZoneShape {
 	readonly height: number;
 }
 
-/** Width of a zone: from before its gap's line to a little behind it, px. */
+/** Width of a zone: from in front of its gap's line to slightly behind it, px. */
 const ZONE_PX = { before: 30, behind: 6 } as const;
 
-/** The good zones of a section, each beside what is compared with it. */
+/** The good zones of a side view, each next to what it is compared with. */
 export function zoneShapes(section: SideView, frame: Frame): ZoneShape[] {
 	return section.zones.map(({ check, x, bottom, top }) => ({
 		check,
@@ -117,9 +117,8 @@ export function zoneShapes(section: SideView, frame: Frame): ZoneShape[] {
 }
 
 /**
- * The gaps of a section, dimensioned where they are. Their words keep off each other and off what is taken.
- *
- * @param taken rooms of other words in the drawing
+ * The gaps of a side view, dimensioned in place. Their labels avoid each other and occupied space.
+ * @param taken space of other labels in the drawing
  */
 export function gapLabels(
 	section: SideView,
@@ -129,7 +128,7 @@ export function gapLabels(
 	taken: readonly LabelRoom[] = []
 ): GapLabel[] {
 	const edge = { left: frame.rulerPx, right: frame.width, top: 0, bottom: frame.height };
-	// Words stand beside a zone, not across its hatching.
+	// Labels are next to a zone, not across its hatching.
 	const rooms = [
 		...taken,
 		...zoneShapes(section, frame).map(({ x, y, width, height }): LabelRoom => ({

@@ -4,7 +4,7 @@ import type { Catalogue } from '$lib/messages';
 import type { Frame } from './frame';
 import type { LabelWords } from './free-place';
 
-/** A height above the floor that is carried to the ruler: its line, up to where it is, and its words. px. */
+/** A height above the floor drawn across to the ruler: its line, up to the point measured, and its label. px. */
 export interface LevelLabel {
 	readonly name: DrawnLevel['name'];
 	readonly lineY: number;
@@ -13,12 +13,12 @@ export interface LevelLabel {
 	readonly words: LabelWords;
 }
 
-/** Width of a letter of these words, px. */
+/** Width of a letter of these labels, px. */
 const LETTER_PX = 6.7;
-/** Words stand so far over their line, px. */
+/** Distance of labels above their line, px. */
 const OVER_PX = 4;
 
-/** The heights of a section, told at the ruler. */
+/** The heights of a side view, labelled at the ruler. */
 export function levelLabels(section: SideView, frame: Frame, t: Catalogue, unit: LengthUnit): LevelLabel[] {
 	const at = { eye: section.eye.x, elbow: section.joints[1]?.x ?? 0, seat: 10 };
 	return section.levels.map(({ name, y }) => {

@@ -34,9 +34,8 @@ function mixLevel(a: readonly DrawnLevel[], b: DrawnLevel, t: number): DrawnLeve
 }
 
 /**
- * A section part of the way from one to another, for a smooth change. Stacks, gaps and verdicts are those of the one it
- * goes to: a book is there or it is not.
- *
+ * A side view part of the way between two, for a smooth transition. Stacks, gaps and verdicts are those of the second: a book is there or
+ * it is not.
  * @param t 0 is `a`, 1 is `b`
  */
 export function mixSection(a: SideView, b: SideView, t: number): SideView {

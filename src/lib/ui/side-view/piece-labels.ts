@@ -3,14 +3,14 @@ import type { DrawnPiece, SideView } from '$lib/core/side-view';
 import type { Frame } from './frame';
 import { LINE_PX, labelRoom, type LabelRoom, type LabelWords } from './free-place';
 
-/** The name of a piece in the drawing: inside it where there is room, else outside with a leader line. px. */
+/** The name of an item in the drawing: inside it if there is room, otherwise outside with a leader line. px. */
 export interface PieceLabel {
 	readonly id: string;
 	readonly text: string;
 	readonly x: number;
 	readonly y: number;
 	readonly anchor: LabelWords['anchor'];
-	/** From the piece to its name. */
+	/** From the item to its name. */
 	readonly leader: {
 		readonly x1: number;
 		readonly y1: number;
@@ -19,19 +19,19 @@ export interface PieceLabel {
 	} | null;
 }
 
-/** Px of one letter at the labels' size, on average. */
+/** Average width of a letter at the labels' size, px. */
 const LETTER_PX = 5.6;
-/** Least height of a piece that holds its name. */
+/** Least height of an item that contains its name. */
 const INSIDE_PX = 13;
 const LONGEST = 22;
 
-/** A name that fits: at most so many letters. */
+/** A name that fits: at most this many letters. */
 function short(text: string, letters: number = LONGEST): string {
 	const most = Math.max(3, Math.min(letters, LONGEST));
 	return text.length > most ? `${truncateText(text, most - 1).trimEnd()}…` : text;
 }
 
-/** A group of like pieces on a narrow drawing: a number, told in the list beneath it. */
+/** A group of like items on a narrow drawing: a number, explained in the list below. */
 export interface NumberedPieces {
 	readonly number: number;
 	readonly station: DrawnPiece['station'];
@@ -39,10 +39,10 @@ export interface NumberedPieces {
 	readonly ids: readonly string[];
 }
 
-/** Stations in the order in which their pieces are numbered: from the floor up. */
+/** Stations in the order of numbering: from the floor up. */
 const FROM_THE_FLOOR = ['feet', 'seat', 'keys', 'mouse', 'screen'] as const;
 
-/** The pieces of a section by number, as a narrow drawing marks them: neighbours of one name share one. */
+/** The items of a side view by number, as in a narrow drawing: neighbours with one name share a number. */
 export function numberedPieces({ furniture: { pieces } }: SideView): NumberedPieces[] {
 	const groups = FROM_THE_FLOOR.flatMap((station) =>
 		alike(pieces.filter((piece) => piece.station === station)).reverse()
@@ -55,7 +55,7 @@ export function numberedPieces({ furniture: { pieces } }: SideView): NumberedPie
 	}));
 }
 
-/** What a group of pieces is called in a drawing: by its number where there is no room for names. */
+/** The label of a group of items: its number where there is no room for names. */
 type Naming = (pieces: readonly DrawnPiece[], name: string) => string;
 
 function inside(piece: DrawnPiece, frame: Frame, naming: Naming): PieceLabel | null {
@@ -68,7 +68,7 @@ function inside(piece: DrawnPiece, frame: Frame, naming: Naming): PieceLabel | n
 	return { id: piece.id, text, x, y, anchor: 'middle', leader: null };
 }
 
-/** Neighbours of one name are named once, with their number. */
+/** Neighbours with one name are named once, with their count. */
 function alike(pieces: readonly DrawnPiece[]): { pieces: readonly DrawnPiece[]; text: string }[] {
 	const groups: DrawnPiece[][] = [];
 	for (const piece of [...pieces].sort((a, b) => b.y - a.y)) {
@@ -94,7 +94,7 @@ function outside(pieces: readonly DrawnPiece[], frame: Frame, toLeft: boolean, n
 	});
 	let lowest = -Infinity;
 	const ys = groups.map(({ middle }) => (lowest = Math.max(middle, lowest + LINE_PX)));
-	// Names never lie on the floor's line: the column moves up by what it is too low.
+	// Names never lie on the floor line: the column moves up by the excess.
 	const up = Math.max(0, lowest - (frame.y(0) - LINE_PX / 2));
 	return groups.map(({ pieces: group, text, middle, edge }, i) => {
 		const [piece] = group;
@@ -112,12 +112,12 @@ function outside(pieces: readonly DrawnPiece[], frame: Frame, toLeft: boolean, n
 	});
 }
 
-/** Each text once: a number that several pieces share. */
+/** Each text once: a number that several items share. */
 function once(labels: readonly PieceLabel[]): PieceLabel[] {
 	return labels.filter(({ text }, i) => labels.findIndex((other) => other.text === text) === i);
 }
 
-/** On a narrow drawing there is no room behind the chair: pads are numbered under it. */
+/** In a narrow drawing there is no room behind the chair: pads are numbered below it. */
 function underSeat(pieces: readonly DrawnPiece[], frame: Frame, naming: Naming): PieceLabel[] {
 	const sorted = alike(pieces).flatMap(({ pieces: [piece] }) => piece ?? []);
 	const lowest = frame.y(Math.min(...pieces.map((piece) => piece.y)));
@@ -131,7 +131,7 @@ function underSeat(pieces: readonly DrawnPiece[], frame: Frame, naming: Naming):
 	}));
 }
 
-/** Keys and mouse stand side by side and hide each other: both stacks are named under the surface. */
+/** Keyboard and mouse are side by side and hide each other: both stacks are named below the surface. */
 function underSurface(
 	section: SideView,
 	frame: Frame,
@@ -153,9 +153,8 @@ function underSurface(
 }
 
 /**
- * The labels of all stacks of a section.
- *
- * @param names what the stations of keys and mouse are called
+ * The labels of all stacks of a side view.
+ * @param names the names of the keyboard and mouse stations
  */
 export function pieceLabels(
 	section: SideView,
@@ -181,7 +180,7 @@ export function pieceLabels(
 	return [...stacks, ...underSurface(section, frame, names, naming)];
 }
 
-/** The room that a name takes, px. */
+/** The space that a name takes, px. */
 export function pieceLabelRoom({ x, y, anchor, text }: PieceLabel): LabelRoom {
 	return labelRoom({ x, y, anchor, widthPx: text.length * LETTER_PX, lines: 1 });
 }

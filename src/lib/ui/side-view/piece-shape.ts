@@ -1,6 +1,6 @@
 import type { HouseholdKind } from '$lib/core/corner';
 
-/** A drawn piece of household stock: its outline and the lines that tell what it is; px, y downwards. */
+/** A drawn household item: its outline and its characteristic lines; px, y downwards. */
 export interface PieceShape {
 	readonly outline: string;
 	readonly detail: string;
@@ -24,7 +24,7 @@ function rounded({ x, y, width, height }: PxBox, radius: number): string {
 	return `M${n(x + r)} ${n(y)}h${n(width - 2 * r)}a${r} ${r} 0 0 1 ${r} ${r}v${n(height - 2 * r)}a${r} ${r} 0 0 1 ${-r} ${r}h${n(2 * r - width)}a${r} ${r} 0 0 1 ${-r} ${-r}v${n(2 * r - height)}a${r} ${r} 0 0 1 ${r} ${-r}Z`;
 }
 
-/** A spine with its two bands, and the pages' edge. */
+/** A spine with its two bands, and the edge of the pages. */
 function book(box: PxBox): PieceShape {
 	const { x, y, width, height } = box;
 	const bands = [0.12, 0.2].map((share) => `M${n(x + width * share)} ${n(y)}v${n(height)}`).join('');
@@ -67,7 +67,7 @@ function stool(outer: PxBox): PieceShape {
 	};
 }
 
-/** How a kind of piece is drawn from the side, in a box of px. */
+/** How a kind of item is drawn from the side, in a box of px. */
 export function pieceShape(kind: HouseholdKind, outer: PxBox): PieceShape {
 	switch (kind) {
 		case 'book':

@@ -1,12 +1,12 @@
 import { getContext, setContext } from 'svelte';
 import { isOneAtATime } from '../one-at-a-time';
 
-/** The room that drawings have on a kind of device, px. */
+/** The space for drawings on a kind of device, px. */
 export interface DrawingRoom {
 	readonly device: 'phone' | 'wide';
-	/** Of one that fills what is around it. */
+	/** For one that fills its container. */
 	readonly filled: { readonly width: number; readonly high: number };
-	/** Of one within a sheet. */
+	/** For one within a sheet. */
 	readonly width: number;
 }
 
@@ -15,12 +15,15 @@ const WIDE: DrawingRoom = { device: 'wide', filled: { width: 640, high: 320 }, w
 
 const KEY = Symbol('room');
 
-/** Says on what kind of device a page is shown, so that its drawings come from the server about as large as they will be. */
+/** Sets the kind of device a page is shown on, so that drawings come from the server at about their final size. */
 export const setRoom = (isPhone: boolean): DrawingRoom => setContext(KEY, isPhone ? PHONE : WIDE);
 
-/** The room that a drawing is given until it can be measured. */
+/** The space of a drawing until it can be measured. */
 export const usualRoom = (): DrawingRoom => getContext<DrawingRoom | undefined>(KEY) ?? WIDE;
 
-/** What a drawing is made for: on the server by what is usual; where it is shown it is measured, but for a phone, whose drawings came as they are. */
+/**
+ * What a drawing is made for: on the server the default; where it is displayed it is measured, except on a phone, whose drawings stay as
+ * they came.
+ */
 export const drawingVariantOf = (room: DrawingRoom): string =>
 	typeof window === 'undefined' ? room.device : isOneAtATime() ? 'phone' : 'measured';

@@ -4,10 +4,10 @@ import type { SideView } from '$lib/core/side-view';
 import type { Catalogue } from '$lib/messages';
 import { checkText } from '../gap-mark/check-words';
 
-/** All that the section shows, in sentences: heights, stacks, checks. */
+/** Everything the side view shows, in sentences: heights, stacks, checks. */
 export function sectionWords(section: SideView, t: Catalogue, unit: LengthUnit): string {
 	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
-	// All else is as in the drawing of the plan, and said there.
+	// Everything else is as in the drawing of the plan, and described there.
 	if (section.stool) return t.section.text.oneKnee(length(section.stool.height));
 	const { surface, screen, pieces } = section.furniture;
 	const heights = [

@@ -1,6 +1,6 @@
 import type { Point } from '$lib/core/side-view';
 
-/** How far a curve swings between its points; half of a plain Catmull-Rom spline keeps joints crisp. */
+/** Tension of the curve between its points; less than a plain Catmull-Rom spline keeps joints crisp. */
 const TENSION = 0.82;
 
 function number(value: number): string {
@@ -22,7 +22,6 @@ function segment(before: Point, from: Point, to: Point, after: Point): string {
 
 /**
  * SVG path data of a smooth line through points (a Catmull-Rom spline as cubic Béziers).
- *
  * @param closed whether the last point joins the first
  */
 export function smoothPath(points: readonly Point[], closed: boolean): string {

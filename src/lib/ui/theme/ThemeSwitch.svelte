@@ -10,7 +10,7 @@
 
 	let { theme, t }: Props = $props();
 
-	/** What the switch offers: the other one. Where the device decides, both are offered by it being dark or not. */
+	/** The switch offers the other theme. Where the device decides, its present scheme determines which. */
 	const other = $derived(theme === 'dark' ? 'light' : 'dark');
 </script>
 

@@ -18,7 +18,7 @@
 
 	let { entries, personName, timeZone, t }: Props = $props();
 
-	/** Lines that are shown before more are asked for. */
+	/** Lines shown before more are requested. */
 	const PART = 40;
 
 	let only = $state<TimelineGroup | ''>('');

@@ -77,7 +77,7 @@
 			<p>
 				<strong>{levelEn[event.level].name}</strong>{texts.was(
 					event.before && levelEn[event.before].name.toLowerCase(),
-					// The level says that by its name.
+					// The name of the level says this already.
 					event.grounds.reasons
 						.filter(({ code }) => code !== 'nothing-open')
 						.slice(0, 3)

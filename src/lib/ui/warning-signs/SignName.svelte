@@ -4,7 +4,7 @@
 
 	interface Props {
 		sign: RedFlag;
-		/** Whether the translation was checked: if not, the English stands beside it. */
+		/** Whether the translation was reviewed: if not, the English text is shown too. */
 		isChecked: boolean;
 		t: Catalogue;
 	}

@@ -10,10 +10,10 @@
 		signs: readonly EmergencyRedFlag[];
 		/** The number that brings an ambulance where the person lives. */
 		number: string;
-		/** The crisis line that the organisation has set for the country; null where none is. */
+		/** The crisis line that the organisation has set for the country; null where there is none. */
 		crisisLine: { readonly name: string; readonly phone: string } | null;
 		token: string;
-		/** Whether the translation was checked: if not, the English stands below. */
+		/** Whether the translation was reviewed: if not, the English text is below. */
 		isChecked: boolean;
 		t: Catalogue;
 	}

@@ -4,10 +4,10 @@
 
 	interface Props {
 		signs: readonly UrgentRedFlag[];
-		/** Weakness that was reported with a score: urgent too, without a sign. */
+		/** Reported weakness with a score: urgent too, even without a warning sign. */
 		isWeak: boolean;
 		number: string;
-		/** Whether the translation was checked: if not, the English stands below. */
+		/** Whether the translation was reviewed: if not, the English text is below. */
 		isChecked: boolean;
 		t: Catalogue;
 	}

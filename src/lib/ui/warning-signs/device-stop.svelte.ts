@@ -3,12 +3,12 @@ import { isEmergency, redFlagNamed, type EmergencyRedFlag } from '$lib/core/disc
 import { discardUnsent } from '../autosave/autosave.svelte';
 import { deviceStorage } from '../questionnaire/device-storage';
 
-/** What this device knows of an emergency that stops a link. */
+/** What this device knows about an emergency that stops a link. */
 interface Stop {
 	readonly signs: readonly EmergencyRedFlag[];
-	/** When the page that it was tapped on had come from the server, by the server's clock, ms. */
+	/** When the page it was tapped on came from the server, by the server's clock, ms. */
 	readonly servedAt: number;
-	/** Whether the server has the sign. */
+	/** Whether the server has the warning sign. */
 	readonly isReported: boolean;
 }
 
@@ -29,8 +29,8 @@ function readStop(token: string): Stop | null {
 }
 
 /**
- * The emergency that stops a link on this device: it locks at the tap, also without network, and stays so until the person lifts it, or the
- * server, asked later than the tap, says that nothing stops them any more.
+ * The emergency that stops a link on this device: it takes effect on the tap, also offline, and stays until the person lifts it, or until
+ * the server, asked after the tap, says that nothing stops them any more.
  */
 class DeviceStop {
 	#stop = $state<{ readonly token: string; readonly stop: Stop | null }>({ token: '', stop: null });
@@ -40,17 +40,16 @@ class DeviceStop {
 	}
 
 	/**
-	 * Takes up what the device keeps of a link.
-	 *
-	 * @param servedAt of the page that is open, ms
+	 * Loads what the device has stored about a link.
+	 * @param servedAt of the open page, ms
 	 * @param lifts when the person lifted each sign, by the server's clock, ms
 	 */
 	open(token: string, servedAt: number, lifts: Readonly<Partial<Record<string, number>>>): void {
 		const kept = readStop(token);
 		const isLifted = kept?.signs.every((sign) => (lifts[sign] ?? 0) > kept.servedAt) ?? false;
-		// The server has heard of what is lifted: sent once more by this device it would stop the link again.
+		// The server knows what was lifted: sent again by this device, it would stop the link once more.
 		if (kept && isLifted) discardUnsent(deviceStorage(), `/c/${token}/draft`, kept.signs.map(redFlagField));
-		// A page that came after the sign was heard and that the server did not turn away says that nothing stops it any more.
+		// A page that came after the server knew the sign, without a redirect to the stop page, means that nothing stops it any more.
 		const isOver = kept !== null && (isLifted || (kept.isReported && servedAt > kept.servedAt));
 		if (isOver) this.#keep(token, null);
 		else this.#stop = { token, stop: kept };
@@ -75,7 +74,7 @@ class DeviceStop {
 			if (stop) deviceStorage()?.setItem(keyOf(token), JSON.stringify(stop));
 			else deviceStorage()?.removeItem(keyOf(token));
 		} catch {
-			// A device without room: the open page keeps it, and the server once it is heard.
+			// A device without storage: the open page keeps it, and the server once it knows.
 		}
 	}
 }

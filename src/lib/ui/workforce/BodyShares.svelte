@@ -4,7 +4,7 @@
 	import BodyViews from '../body-figure/BodyViews.svelte';
 	import { percent } from '$lib/messages/desk/workforce-words';
 
-	/** The share of each region that may be shown. */
+	/** The publishable share for each region. */
 	let { shares }: { shares: Readonly<Partial<Record<Region, PublishedShare | null>>> } = $props();
 
 	const regionOf = (name: string) => name.replace(/-(left|right)$/, '') as Region;
@@ -13,7 +13,7 @@
 	const isWritten = (name: string) => !name.endsWith('-left');
 </script>
 
-<!-- The bars beside it say the same in words and with intervals. -->
+<!-- The bars next to it say the same in words and with intervals. -->
 <div class="views" aria-hidden="true">
 	<BodyViews>
 		{#snippet place({ name, y, rx, ry }, x)}

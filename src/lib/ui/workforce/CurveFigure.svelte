@@ -10,7 +10,7 @@
 	interface Props {
 		title: string;
 		note?: string;
-		/** What a share that has not yet is called. */
+		/** Label of the share without the event. */
 		still: string;
 		curves: readonly { readonly name: string; readonly curve: CoarseCurve }[];
 		isForPaper?: boolean;
@@ -30,7 +30,7 @@
 			.join(' ')
 	);
 	const unit = $derived(curves[0]?.curve.pace.stepDays === 1 ? 'days' : 'weeks');
-	/** Time is drawn as far as anything happens, and a little on. */
+	/** Time is drawn a little beyond the last event. */
 	const lastOf = (all: readonly CoarseCurve[]) => {
 		const falls = all.flatMap(({ points }) =>
 			points.filter(({ share }, i) => share < (points[i - 1]?.share ?? 1))

@@ -2,7 +2,7 @@
 	import ChartFigure from '../kit/charts/ChartFigure.svelte';
 	import { intervalDots, type DotAxis } from '../kit/charts/chart-configs';
 
-	/** An estimate of a row as it is drawn, and all its numbers as words; the drawn one is null where there is none. */
+	/** A row's estimate as drawn, with all its numbers as text; null where nothing is drawn. */
 	interface Row {
 		readonly key: string;
 		readonly words: string;
@@ -15,7 +15,7 @@
 		count: string;
 		note?: string;
 		axis: DotAxis;
-		/** Heads of the table, that of the rows' words first. */
+		/** Column headings, starting with that of the labels. */
 		heads: readonly string[];
 		rows: readonly Row[];
 		isForPaper?: boolean;

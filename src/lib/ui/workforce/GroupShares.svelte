@@ -8,20 +8,20 @@
 	const texts = deskWords.workforce;
 
 	interface Props {
-		/** What is shown of each group, before "by team". */
+		/** What is shown for each group, before "by team". */
 		title: string;
 		code: string;
 		by: Grouping | null;
 		table: FigureRows;
 		axis?: string;
-		/** What the people are or did, behind how many they are. */
+		/** What the people have in common, after their number. */
 		were?: string;
 	}
 
 	let { title, code, by, table, axis = texts.shareOfPeople, were = '' }: Props = $props();
 </script>
 
-<!-- Where one group is chosen the screen is of that group. -->
+<!-- Where one group is chosen, the page is about that group. -->
 {#if by && table.at === null}
 	<ShareFigure
 		title={texts.byWhat(title, DIMENSION_WORDS[by].toLowerCase())}

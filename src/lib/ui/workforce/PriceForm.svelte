@@ -28,7 +28,7 @@
 </script>
 
 <div class="mt-6 no-print">
-	<!-- What came of the act is said outside the fold: nobody can close it away, and no state of the fold hides it. -->
+	<!-- The result is shown outside the fold, so that nobody can fold it away. -->
 	{#if fault}<Notice kind="caution" role="alert">{fault}</Notice>{/if}
 	{#if isKept}<Notice kind="done" role="status">{texts.thePricesAreKept}</Notice>{/if}
 	<Disclosure words={texts.whatOneCosts} isOpen={prices.length === 0 || fault !== null}>

@@ -39,7 +39,7 @@
 	const decisions = $derived(decisionLines(report));
 </script>
 
-<!-- On paper the head stands on each page: a table's head is the one thing that browsers repeat. -->
+<!-- On paper the letterhead is on each page: a table's head is the one thing that browsers repeat. -->
 <table class="sheet" role="presentation">
 	<thead
 		><tr

@@ -7,7 +7,7 @@
 
 	const texts = deskWords.workforce;
 
-	/** One row: its words, its figure where it may be shown, and where its people are. */
+	/** A row: its label, its figure where publishable, and where its people are listed. */
 	interface Row {
 		readonly key: string;
 		readonly words: string;
@@ -20,7 +20,7 @@
 		count: string;
 		note?: string;
 		axis: string;
-		/** What a row is, as the head of the table. */
+		/** Heading of the label column. */
 		of: string;
 		rows: readonly Row[];
 		isForPaper?: boolean;

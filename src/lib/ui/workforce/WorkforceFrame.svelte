@@ -12,13 +12,13 @@
 
 	interface Props {
 		view: WorkforceView;
-		/** Groups that can be chosen, where figures of groups are shown here. */
+		/** Groups to choose from, where figures of groups are shown. */
 		groups: readonly string[];
 		rounds: Readonly<Record<string, string>>;
-		/** What figures can be grouped by here; none where they are of everybody alone. */
+		/** Dimensions to group by; none where figures are for everyone only. */
 		dimensions?: readonly Grouping[];
 		hasFilters?: boolean;
-		/** The question that the screen answers. */
+		/** The question that the page answers. */
 		title: string;
 		children: Snippet;
 	}
@@ -42,7 +42,7 @@
 	]);
 
 	const by = $derived(view.by && dimensions.includes(view.by) ? view.by : null);
-	/** The lists that the view is chosen by; which there are depends on what is chosen. */
+	/** The lists by which the view is chosen; which there are depends on the choice. */
 	const lists = $derived([
 		{ name: 'on', label: texts.asItStoodOn, value: view.on, options: closings },
 		...(dimensions.length > 0

@@ -1,18 +1,18 @@
 import { isPermitted } from '$lib/core/access';
 import type { Grouping, WorkforceView } from '$lib/core/workforce';
 
-/** Who looks at what, as far as it leads to people. */
+/** Who is looking at what, as far as it leads to people. */
 interface Looking {
 	readonly role: string | null;
 	readonly view: Pick<WorkforceView, 'on' | 'today' | 'by' | 'group' | 'team'>;
 }
 
-/** Dimensions that the list of people can be narrowed to. */
+/** Dimensions by which the list of people can be filtered. */
 const LISTED: readonly (Grouping | null)[] = ['team', 'country'];
 
 /**
- * Where the people of a figure are listed; null where they can't be: of an earlier day, for who sees no people, or of a group that the list of people
- * can't be narrowed to.
+ * URL of the list of people behind a figure; null where there is none: for an earlier day, for a role that sees no people, or for a group
+ * by which the list can't be filtered.
  */
 export function peopleHref({ role, view }: Looking, of: Readonly<Record<string, string>>): string | null {
 	const { by, group, team } = view;

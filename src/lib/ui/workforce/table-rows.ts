@@ -1,25 +1,25 @@
 import type { Grouping, PublishedShare, FigureTable } from '$lib/core/workforce';
 import { groupWords } from '$lib/messages/desk/workforce-words';
 
-/** A table of figures as a screen has it. */
+/** A table of figures as on a page. */
 export interface FigureRows extends FigureTable {
-	/** Place of the chosen group; null for everybody. */
+	/** Index of the chosen group; null for everyone. */
 	readonly at: number | null;
 	readonly rounds: Readonly<Record<string, string>>;
 }
 
-/** The figure of a code for whom the screen shows: the chosen group, or everybody. */
+/** The figure of a code for those the page is about: the chosen group, or everyone. */
 export function publishedShareOf({ figures, at }: FigureRows, code: string): PublishedShare | null {
 	const found = figures.find((one) => one.code === code);
 	if (!found) return null;
 	return at === null ? found.all : (found.groups[at] ?? null);
 }
 
-/** How many people the screen is of; null where it may not be shown. */
+/** The number of people the page is about; null where it may not be published. */
 export const groupSizeOf = ({ people, at }: FigureRows): number | null =>
 	at === null ? people.all : (people.groups[at] ?? null);
 
-/** The figure of a code in every group, the largest first, what is hidden last. */
+/** The figure of a code in every group, largest first, hidden ones last. */
 export function rowsByGroup({ figures, groups, rounds }: FigureRows, by: Grouping, code: string) {
 	const found = figures.find((one) => one.code === code);
 	return groups

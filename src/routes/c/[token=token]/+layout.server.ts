@@ -11,7 +11,7 @@ import type { LayoutServerLoad } from './$types';
 
 export const load: LayoutServerLoad = ({ locals, params, request, route, untrack }) =>
 	withErrorPage(async () => {
-		// Who has left may still take back what they gave, and write.
+		// Someone who has left may still withdraw what they gave, and write.
 		const evenIfLeft = untrack(() => /\/(?:withdraw|messages)$/.test(route.id));
 		const { assessment, personName, country, language, actor } = await openAssessment(
 			locals.db,
@@ -28,12 +28,12 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 		]);
 		const reasons = judgement?.reasons ?? [];
 		const hasConsent = assessment.consentedAt !== null;
-		// Asked once, at the door: moving between pages asks the server nothing, so that it works without network.
+		// Checked once, on entry: moving between pages asks the server nothing, so that it works offline.
 		if (!hasConsent && untrack(() => route.id).endsWith('[page=page]')) redirect(303, `/c/${params.token}`);
 		return {
 			token: params.token,
 			locale: language,
-			/** Whether what is said of warning signs was checked in this language: if not, the English stands beside it. */
+			/** Whether the warning-sign texts were reviewed in this language: if not, the English is shown too. */
 			areSignsChecked,
 			personName,
 			way: assessment.way,
@@ -41,19 +41,19 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 			route: assessment.route,
 			emergencyNumber: emergencyNumber(country),
 			crisisLine,
-			/** Told on every page until its outcome: what is for a doctor today. */
+			/** Shown on every page until its outcome: what needs a doctor today. */
 			urgent: {
 				signs: reasons.flatMap(({ sign }): UrgentRedFlag[] => (sign && isUrgent(sign) ? [sign] : [])),
 				isWeak: reasons.some(({ code }) => code === 'reported-weakness')
 			},
-			/** By this a device that has stopped knows whether the server has said more since. */
+			/** Tells a stopped device whether the server has answered since. */
 			servedAt: Number(locals.now),
 			lifts,
 			answers: assessment.answers,
 			revision: assessment.answersRevision,
 			savedAt: assessment.savedAt,
 			hasConsent,
-			// Only how large drawings come at first hangs on it.
+			// Only the initial size of drawings depends on it.
 			isPhone: /\bMobi/.test(request.headers.get('user-agent') ?? ''),
 			isAnswered: assessment.answeredAt !== null
 		};

@@ -18,13 +18,13 @@
 
 	const t = $derived(messagesFor(data.locale));
 
-	// What stays open says so itself; everything else is the stop page, on a device that has stopped.
+	// These pages stay open and say so; on a stopped device everything else is the stop page.
 	const OPEN = /\/(?:stop|stop\/mistake|messages|privacy|withdraw)$/;
 	const stopping = $derived(deviceStop.signsOf(data.token));
 	const isStopped = $derived(stopping.length > 0 && !OPEN.test(page.url.pathname));
 	const isUrgent = $derived(data.urgent.signs.length > 0 || data.urgent.isWeak);
 
-	// Of each link that is opened: the spots of a self-assessment have their own.
+	// For each link opened: the workstations of a self-assessment have their own.
 	$effect.pre(() => {
 		const { token, servedAt, lifts } = data;
 		untrack(() => deviceStop.open(token, servedAt, lifts));
@@ -43,7 +43,7 @@
 {#if isStopped}
 	<main id="content" class="mx-auto max-w-2xl px-5 py-8 md:py-14">
 		<p class="font-title text-body font-semibold">{t.product}</p>
-		<!-- The number at once; the rest comes with the files that the device keeps. -->
+		<!-- The number at once; the rest comes with the cached files. -->
 		{#await import('$lib/ui/warning-signs/StopPage.svelte')}
 			{@render callNow()}
 		{:then { default: StopPage }}

@@ -1,7 +1,9 @@
 import { loadLanguage } from '$lib/messages/language-packs';
 import type { LayoutLoad } from './$types';
 
-/** Has the texts of the person's language before anything is said in it: on this device once, without network from what it keeps. */
+/**
+ * Loads the texts of the person's language before anything is rendered; a device fetches them once, and reads them from its cache offline.
+ */
 export const load: LayoutLoad = async ({ data }) => {
 	await loadLanguage(data.locale);
 	return data;

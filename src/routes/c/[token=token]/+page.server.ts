@@ -21,7 +21,7 @@ import type { Actions, PageServerLoad } from './$types';
 
 const renewedField = (one: ChangedPart) => `new.${one}` as const;
 
-/** Before it is begun nobody can have typed what it holds: it is from last time. */
+/** Before it is begun, nobody can have typed what it contains: it is from last time. */
 export const load: PageServerLoad = ({ locals, params }) =>
 	withErrorPage(async () => {
 		const { assessment, language } = await openAssessment(locals.db, params.token);
@@ -50,8 +50,8 @@ const read = formReader({
 
 export const actions: Actions = {
 	/**
-	 * Notes the consent, how much is asked, what is another one than last time and what is still in place, and goes where something is open: to the first question, or
-	 * on from the last.
+	 * Records the consent, short or complete, what has changed since last time and what is still in place, and goes to the first open
+	 * question, or the last one.
 	 */
 	begin: ({ request, locals, params }) =>
 		withFormError(async () => {

@@ -1,2 +1,2 @@
-/** Read and left again by a form: it needs no scripts, and someone on a slow phone reads it at once. */
+/** Read, and left by a form: it needs no scripts, and someone on a slow phone can read it at once. */
 export const csr = false;

@@ -2,7 +2,7 @@ import { followUpFeed } from '$lib/server/calendar/follow-up-feed';
 import { withJsonError } from '$lib/server/http/error-responses';
 import type { RequestHandler } from './$types';
 
-/** A user's follow-ups for their own calendar, by a secret address. */
+/** A user's follow-ups for their own calendar, at a secret address. */
 export const GET: RequestHandler = ({ locals, params }) =>
 	withJsonError(
 		async () =>

@@ -5,8 +5,8 @@ import { refusalFor } from '$lib/server/access/require-permission';
 import type { LayoutServerLoad } from './$types';
 
 /**
- * Shows the frame to people who are signed in, and refuses the page to a role that may not open it. Each use case asks for the permission itself besides:
- * a page's own load may run beside this one.
+ * Shows the frame to signed-in users, and refuses the page to a role that may not open it. Each use case also checks the permission itself,
+ * since a page's own load may run in parallel.
  */
 export const load: LayoutServerLoad = ({ locals, route, url }) => {
 	if (!locals.user) redirect(303, '/desk/sign-in');

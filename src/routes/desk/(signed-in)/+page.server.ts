@@ -23,9 +23,9 @@ export const load: PageServerLoad = ({ locals, url }) =>
 		const today = isoDay(locals.now, locals.config.timeZone);
 		if (isPermitted(actor.role, 'referrals:list'))
 			return { today, referrals: await referralsFor(locals.db, actor), sheet: null };
-		// Who sees figures and no person begins there.
+		// Roles that see figures but no people start there.
 		if (!isPermitted(actor.role, 'cases:read')) redirect(303, '/desk/workforce');
-		// Asked for before anything else is: every email says who it is from.
+		// Asked for before anything else: every email says who it is from.
 		if (isPermitted(actor.role, 'settings:change') && !isSetUp(await readOrganisation(locals.db)))
 			redirect(303, '/desk/organisation');
 		const filter = daySheetFilterOf(url.searchParams);

@@ -125,7 +125,7 @@ export const messages = pgTable(
 		text: text('text').notNull(),
 		/** Made by the page that wrote it, so that sending twice is sending once. */
 		key: text('key').notNull().unique(),
-		/** When a coordinator said it was answered; only of what the person wrote. */
+		/** When a coordinator marked it as answered; only for what the person wrote. */
 		answeredAt: moment('answered_at')
 	},
 	(t) => [

@@ -15,8 +15,7 @@ import { FOLLOW_UP_KINDS } from '../../../core/triage';
 import { HELD_WHYS, isOneOf } from './columns';
 import { people } from './people';
 
-/** When a person is to be looked at again. One open follow-up of each kind a person; done ones stay as history. */
-/** What becomes of a follow-up that the policy gives: its email is written, or a coordinator cancels it. */
+/** What becomes of a follow-up that the policy set: its email is written, or a coordinator cancels it. */
 export const POLICY_OUTCOMES = { asked: 'asked', cancelled: 'cancelled' } as const;
 
 export const followUps = pgTable(
@@ -28,19 +27,21 @@ export const followUps = pgTable(
 			.references(() => people.id, { onDelete: 'cascade' }),
 		kind: text('kind', { enum: FOLLOW_UP_KINDS }).notNull().default('look'),
 		due: date('due', { mode: 'string' }).notNull(),
-		/** The day that the policy gave; another `due` was chosen by hand. Null for a look that a coordinator set. */
+		/** The day that the policy gave; a different `due` was chosen by hand. Null for a follow-up that a coordinator set. */
 		policyDay: date('policy_day', { mode: 'string' }),
-		/** What made it due by itself: it is asked only once a coordinator has released it. Null for what people's acts and time bring. */
+		/**
+		 * What made it due automatically: it is sent only once a coordinator has released it. Null for what people's acts and time bring.
+		 */
 		heldWhy: text('held_why', { enum: HELD_WHYS }),
-		/** Where it is held because it was brought forward: the day on which it is asked if that is cancelled. */
+		/** Where it is held because it was brought forward: the day on which it is sent if that is cancelled. */
 		heldBefore: date('held_before', { mode: 'string' }),
 		reason: text('reason').notNull().default(''),
 		version: integer('version').notNull().default(1),
 		createdAt: timestamp('created_at', { withTimezone: true }).notNull().defaultNow(),
 		doneAt: timestamp('done_at', { withTimezone: true }),
-		/** What came of it: in a coordinator's words, or one of {@link POLICY_OUTCOMES}. */
+		/** Its result: in a coordinator's words, or one of {@link POLICY_OUTCOMES}. */
 		outcome: text('outcome').notNull().default(''),
-		/** The follow-up that this one follows. */
+		/** The follow-up that it came after. */
 		after: uuid('after').references((): AnyPgColumn => followUps.id, { onDelete: 'set null' })
 	},
 	(t) => [
@@ -55,7 +56,7 @@ export const followUps = pgTable(
 			.where(sql`${t.heldWhy} is not null and ${t.doneAt} is null`),
 		index('follow_ups_after_idx').on(t.after),
 		index('follow_ups_person_idx').on(t.personId, t.due.desc()),
-		// What someone has set and may be late: counted along it.
+		// Follow-ups that someone set and that may be overdue are counted along this.
 		index('follow_ups_look_idx')
 			.on(t.due, t.personId)
 			.where(sql`${t.doneAt} is null and ${t.kind} = 'look'`),

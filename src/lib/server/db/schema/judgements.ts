@@ -7,8 +7,8 @@ import { areAllOf, isOneOf, level, moment, textList } from './columns';
 import { people } from './people';
 
 /**
- * What was to be believed, done and shown of each person, from the first judgement to the newest. A trigger refuses change; they are
- * removed with the person, or with their answers where these are withdrawn.
+ * Every assessment of each person, from the first to the newest. A trigger refuses updates; they are deleted with the person, or with their
+ * answers where these are withdrawn.
  */
 export const caseAssessments = pgTable(
 	'judgements',
@@ -18,7 +18,7 @@ export const caseAssessments = pgTable(
 			.notNull()
 			.references(() => people.id, { onDelete: 'cascade' }),
 		at: moment('at').notNull(),
-		/** The civil date of the person's place on which it was made. */
+		/** The civil date at the person's place on which it was made. */
 		onDay: date('on_day', { mode: 'string' }).notNull(),
 		level: level('level').notNull(),
 		document: jsonb('document').$type<StoredAssessmentResult>().notNull(),
@@ -30,8 +30,8 @@ export const caseAssessments = pgTable(
 );
 
 /**
- * Attempts to reach a person and conversations with them, with what came of it. One that closes a warning sign is its outcome.
- * Written by coordinators and clinicians; removed with the person.
+ * Attempts to reach a person and conversations with them, with the result. One that closes a warning sign is its outcome. Written by
+ * coordinators and clinicians; deleted with the person.
  */
 export const contacts = pgTable(
 	'contacts',
@@ -42,20 +42,20 @@ export const contacts = pgTable(
 			.references(() => people.id, { onDelete: 'cascade' }),
 		authorId: uuid('author_id').references(() => users.id, { onDelete: 'set null' }),
 		at: moment('at').notNull(),
-		/** The civil date of the person's place. */
+		/** The civil date at the person's place. */
 		onDay: date('on_day', { mode: 'string' }).notNull(),
 		how: text('how', { enum: CONTACT_WAYS }).notNull(),
 		result: text('result', { enum: CONTACT_RESULTS }).notNull(),
-		/** Who was spoken with. */
+		/** The person spoken with. */
 		whom: text('whom').notNull().default(''),
 		said: text('said').notNull().default(''),
-		/** What it closes; empty for an attempt or a talk that closes nothing. */
+		/** What it closes; empty for an attempt or a conversation that closes nothing. */
 		closes: textList<Closable>('closes').notNull().default([]),
-		/** What comes next, where it closes something. */
+		/** The next step, where it closes something. */
 		next: text('next', { enum: CONTACT_NEXT_STEPS }),
-		/** Day of the next attempt, or of the next look. */
+		/** Day of the next attempt or follow-up. */
 		nextOn: date('next_on', { mode: 'string' }),
-		/** Why nothing comes next. */
+		/** Why there is no next step. */
 		why: text('why').notNull().default('')
 	},
 	(t) => [
@@ -64,7 +64,7 @@ export const contacts = pgTable(
 		check('contacts_result_check', isOneOf(t.result, CONTACT_RESULTS)),
 		check('contacts_next_check', isOneOf(t.next, CONTACT_NEXT_STEPS)),
 		check('contacts_closes_check', areAllOf(t.closes, CLOSABLE)),
-		// An outcome says whom, what was said and what comes next: a date, a referral, or why nothing.
+		// An outcome names the person, what was said and the next step: a date, a referral, or why there is none.
 		check(
 			'contacts_outcome_check',
 			sql`cardinality(${t.closes}) = 0 or (${t.result} = 'reached' and ${t.whom} <> '' and ${t.said} <> '' and ${t.next} is not null)`

@@ -8,7 +8,7 @@ import {
 import { isOneOf, moment } from './columns';
 import { people } from './people';
 
-/** How someone wants to break and to share sitting and standing, as they chose; nothing of what they do. */
+/** How someone chose to take breaks and to share sitting and standing; nothing about what they do. */
 export const breakSettings = pgTable(
 	'moving',
 	{
@@ -27,7 +27,7 @@ export const breakSettings = pgTable(
 	]
 );
 
-/** Breaks of a week, of someone who shares them. Gone when they share them no more. */
+/** Breaks of a week, of someone who shares them. Deleted when they stop sharing. */
 export const breakWeeks = pgTable(
 	'moving_weeks',
 	{

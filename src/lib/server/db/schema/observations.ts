@@ -32,9 +32,9 @@ const smallints = (name: string) =>
 	})(name);
 
 /**
- * What statistics know of each person from one judgement to the next, one row for each judgement and for each change of team or country:
- * the row that holds on a day begins on it or before and has not ended by then. Written with the judgement and never changed but to say
- * when the next one began, so that a figure of an earlier day stays what it was. Goes with the judgement.
+ * What statistics know about each person between two assessments: one row for each assessment and for each change of team or country. The
+ * row for a day is the one that begins on or before it and has not ended by then. Written with the assessment and changed only to record
+ * when the next one begins, so that a figure for an earlier day stays the same. Deleted with the assessment.
  */
 export const observations = pgTable(
 	'observations',
@@ -47,39 +47,39 @@ export const observations = pgTable(
 			.notNull()
 			.references(() => people.id, { onDelete: 'cascade' }),
 		onDay: date('on_day', { mode: 'string' }).notNull(),
-		/** The day on which the next one begins; null while this is the newest. */
+		/** The day on which the next one begins; null for the newest. */
 		untilDay: date('until_day', { mode: 'string' }),
 		team: text('team').notNull(),
 		country: text('country').notNull(),
-		/** The round that the answers belong to; null for those of no round. */
+		/** The round that the answers belong to; null for answers outside any round. */
 		roundId: uuid('round_id').references(() => rounds.id, { onDelete: 'set null' }),
 		way: text('way').$type<SittingStyle>(),
 		route: text('route').$type<QuestionnaireMode>(),
 		spot: text('spot').$type<SpotKind>(),
 		level: level('level').notNull(),
-		/** Day of the newest answers, and of the first ones of all; null while nothing was answered. */
+		/** Day of the newest answers, and of the very first; null while there are none. */
 		answeredOn: date('answered_on', { mode: 'string' }),
 		firstOn: date('first_on', { mode: 'string' }),
-		/** Day of the newest report of discomfort, and of the first. */
+		/** Day of the newest discomfort report, and of the first. */
 		reportedOn: date('reported_on', { mode: 'string' }),
 		firstReportedOn: date('first_reported_on', { mode: 'string' }),
-		/** Whether there is a plan with something to do, and the day on which all of it stood. */
+		/** Whether there is a plan with something to do, and the day on which all of it was in place. */
 		hasPlan: boolean('has_plan').notNull(),
 		carriedOn: date('carried_on', { mode: 'string' }),
-		/** The first day on which all of any plan stood: a newer plan takes nothing away. */
+		/** The first day on which all of any plan was in place: a newer plan does not change it. */
 		firstCarriedOn: date('first_carried_on', { mode: 'string' }),
 		/** Worst score now and at first, 0 to 10; null where nothing was reported. */
 		worst: smallint('worst'),
 		firstWorst: smallint('first_worst'),
-		/** As of `discomfortCodes`, now and at first. */
+		/** As from `discomfortCodes`, now and at first. */
 		discomfort: textList('discomfort').notNull(),
 		firstDiscomfort: textList('first_discomfort').notNull(),
 		findings: textList<FindingId>('findings').notNull(),
 		firstFindings: textList<FindingId>('first_findings').notNull(),
-		/** How far each check lies outside its band, mm, in the order of `CHECK_IDS`; now and as first answered. */
+		/** How far each check is outside its range, mm, in the order of `CHECK_IDS`; now and at first. */
 		gapsMm: smallints('gaps_mm').notNull(),
 		firstGapsMm: smallints('first_gaps_mm').notNull(),
-		/** What would close what the plan leaves open, and whether anything stays open. */
+		/** What would close the gaps that the plan leaves open, and whether any stays open. */
 		needs: textList<PurchaseId>('needs').notNull(),
 		staysOpen: boolean('stays_open').notNull()
 	},
@@ -98,7 +98,7 @@ export const observations = pgTable(
 	]
 );
 
-/** What things cost that are bought for people: as someone has said. Kept until it is changed. */
+/** Prices of items bought for people, as entered. Kept until changed. */
 export const purchasePrices = pgTable(
 	'purchase_prices',
 	{
@@ -115,12 +115,12 @@ export const purchasePrices = pgTable(
 	]
 );
 
-/** Reports for management as they were made: what they say is worked out once and stays. Kept as the record of what was reported. */
+/** Reports for management as they were made: computed once, never changed, and kept as the record of what was reported. */
 export const workforceReports = pgTable(
 	'workforce_reports',
 	{
 		id: uuid('id').primaryKey(),
-		/** First and last day of what it tells of. */
+		/** First and last day of the reporting period. */
 		fromDay: date('from_day', { mode: 'string' }).notNull(),
 		toDay: date('to_day', { mode: 'string' }).notNull(),
 		madeAt: moment('made_at').notNull(),

@@ -5,7 +5,7 @@ import { isOneOf, moment } from './columns';
 
 const bytes = customType<{ data: Buffer }>({ dataType: () => 'bytea' });
 
-/** Who runs Easy Corner, as its emails and papers say; one row. */
+/** The organisation, as emails and printed letters describe it; one row. */
 export const organisation = pgTable(
 	'organisation',
 	{
@@ -20,7 +20,7 @@ export const organisation = pgTable(
 		participation: text('participation', { enum: PARTICIPATIONS }).notNull(),
 		dutyLaw: text('duty_law').notNull(),
 		language: text('language').notNull(),
-		/** PNG, made from what was uploaded; null for none. */
+		/** PNG, made from the uploaded file; null for none. */
 		logo: bytes('logo'),
 		logoWidthPx: integer('logo_width_px'),
 		logoHeightPx: integer('logo_height_px'),

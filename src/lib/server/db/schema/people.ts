@@ -19,7 +19,7 @@ import { isOneOf, textList } from './columns';
 
 const moment = (name: string) => timestamp(name, { withTimezone: true });
 
-/** Employees who are looked after. Kept until they are removed. */
+/** Employees. Kept until they are erased. */
 export const people = pgTable(
 	'people',
 	{
@@ -27,44 +27,44 @@ export const people = pgTable(
 		name: text('name').notNull(),
 		email: text('email').notNull(),
 		team: text('team').notNull().default(''),
-		/** How the organisation numbers them; empty where it does not. */
+		/** The organisation's number for them; empty where it has none. */
 		staffNumber: text('staff_number').notNull().default(''),
-		/** The way of sitting that is wanted for them, and how much is asked of them; null for what a round or the usual says. */
+		/** The sitting style set for them, and short or complete; null for the round's setting or the default. */
 		way: text('way').$type<SittingStyle>(),
 		route: text('route').$type<QuestionnaireMode>(),
-		/** How often they are to break; null for what a round or the usual says. */
+		/** The break schedule set for them; null for the round's setting or the default. */
 		rhythm: text('rhythm').$type<BreakSchedule>(),
-		/** ISO 3166-1 alpha-2, whose weekend and holidays dates skip; empty where not known. */
+		/** ISO 3166-1 alpha-2, whose weekend and public holidays are not working days; empty where unknown. */
 		country: text('country').notNull().default(''),
-		/** ISO 3166-2 without the country, whose own holidays dates skip too; empty where not known. */
+		/** ISO 3166-2 without the country, for regional holidays; empty where unknown. */
 		region: text('region').notNull().default(''),
-		/** As it is dialled; empty where not known. */
+		/** As dialled; empty where unknown. */
 		phone: text('phone').notNull().default(''),
-		/** IANA name, in which their day begins; empty for the organisation's. */
+		/** IANA time zone in which their day begins; empty for the organisation's. */
 		timeZone: text('time_zone').notNull().default(''),
-		/** BCP 47 language that letters are wanted in. */
+		/** BCP 47 language of their emails and pages. */
 		language: text('language').notNull().default('en'),
-		/** When they left; who has left is sent nothing and stands on no sheet. */
+		/** When they left; people who have left are sent nothing and are on no list of work. */
 		leftAt: moment('left_at'),
-		/** The coordinator who looks after them; null for nobody in particular. */
+		/** The coordinator assigned to them; null for nobody in particular. */
 		ownerId: uuid('owner_id').references(() => users.id, { onDelete: 'set null' }),
-		/** The day until which what is open waits below the sheet, and why; null where it does not. */
+		/** The day to which their case is postponed, and why; null where it is not. */
 		laterOn: date('later_on', { mode: 'string' }),
 		laterReason: text('later_reason').notNull().default(''),
-		/** Rules that had given the case its place when it was put off: anything new brings it back. */
+		/** Rules that had set the level when the case was postponed: anything new brings it back. */
 		laterFor: textList<ReasonCode>('later_for').notNull().default([]),
 		/** When they asked for no more reminders; null while they get them. */
 		remindersStoppedAt: moment('reminders_stopped_at'),
-		/** When a letter came back; cleared with a new address. */
+		/** When an email bounced; cleared with a new address. */
 		bouncedAt: moment('bounced_at'),
 		version: integer('version').notNull().default(1),
 		createdAt: moment('created_at').notNull().defaultNow()
 	},
 	(t) => [
 		uniqueIndex('people_email_key').on(sql`lower(${t.email})`),
-		// The list is in this order and pages by it.
+		// The list's order, and its paging.
 		index('people_name_id_idx').on(sql`lower(${t.name})`, t.id),
-		// Few have left, and few letters come back.
+		// Few have left, and few emails bounce.
 		index('people_left_idx')
 			.on(sql`lower(${t.name})`, t.id)
 			.where(sql`${t.leftAt} is not null`),
@@ -82,7 +82,7 @@ export const people = pgTable(
 		check('people_rhythm_check', isOneOf(t.rhythm, BREAK_SCHEDULES)),
 		index('people_country_idx').on(t.country, t.id),
 		index('people_team_idx').on(t.team, sql`lower(${t.name})`, t.id),
-		// Search by any part of a name, team or address: trigrams; of one or two letters, the beginning of a name.
+		// Search by any part of a name, team or address: trigrams; with one or two letters, the beginning of a name.
 		index('people_search_idx').using(
 			'gin',
 			sql`(${t.name} || ' ' || ${t.team} || ' ' || ${t.email}) gin_trgm_ops`
@@ -91,7 +91,7 @@ export const people = pgTable(
 	]
 );
 
-/** Filters of the list that a user has named. Kept while the account exists. */
+/** Filters of the list that a user has saved by name. Kept as long as the account. */
 export const savedFilters = pgTable(
 	'saved_filters',
 	{
@@ -100,7 +100,7 @@ export const savedFilters = pgTable(
 			.notNull()
 			.references(() => users.id, { onDelete: 'cascade' }),
 		name: text('name').notNull(),
-		/** The list's query, as in its address. */
+		/** The list's query, as in its URL. */
 		query: text('query').notNull()
 	},
 	(t) => [uniqueIndex('saved_filters_key').on(t.userId, t.name)]

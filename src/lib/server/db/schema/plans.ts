@@ -32,13 +32,13 @@ import { people } from './people';
 /** Why a plan was made. */
 export const PLAN_WHYS = ['answers', 'corrected', 'way', 'does-not-work', 'another', 'household'] as const;
 
-/** One reason for which a plan is made. */
+/** A reason for making a plan. */
 export type PlanWhy = (typeof PLAN_WHYS)[number];
 
 /** How a step came to be done or undone. */
 export const STEP_SOURCES = ['tick', 'measured', 'check-in', 'kept'] as const;
 
-/** A plan that takes pieces from the other spots of its person. */
+/** A plan that takes items from the person's other workstations. */
 export interface MovingPlan {
 	readonly pieces: readonly { readonly label: string; readonly pieces: number }[];
 	readonly corner: Corner;
@@ -46,8 +46,8 @@ export interface MovingPlan {
 }
 
 /**
- * Plans as people were given them, each with the corner and the advice that it was made of; one a spot is worked on, the others are
- * what was said earlier and can be read as long as the answers are kept.
+ * Plans as people were given them, each with its workstation and advice. One per workstation is in use; the others are earlier ones,
+ * readable as long as the answers are kept.
  */
 export const plans = pgTable(
 	'plans',
@@ -58,34 +58,37 @@ export const plans = pgTable(
 			.references(() => assessments.id, { onDelete: 'cascade' }),
 		madeAt: moment('made_at').notNull(),
 		why: text('why', { enum: PLAN_WHYS }).notNull(),
-		/** The spot with its share of the household. */
+		/** The workstation with its share of the household. */
 		corner: jsonb('corner').$type<Corner>().notNull(),
 		advice: jsonb('advice').$type<StoredAdvice>().notNull(),
-		/** What would have to move here from the other spots for a better plan, and that plan; null where nothing would. */
+		/** What would have to move here from the other workstations for a better plan, and that plan; null where nothing would. */
 		moving: jsonb('moving').$type<MovingPlan>(),
-		/** Which of the offers is worked on, and that plan by itself; null where there is none. */
+		/** Which of the offered plans is in use, and that plan by itself; null where there is none. */
 		chosen: smallint('chosen').notNull().default(0),
 		plan: jsonb('plan').$type<Plan>(),
-		/** Checks that the best plan of all leaves off: no plan closes them. */
+		/** Checks that even the best plan leaves off: no plan closes them. */
 		unclosable: jsonb('unclosable').$type<UnclosableCheck[]>().notNull().default([]),
-		/** What there is to do, from the floor up; empty where nothing at home makes it better. */
+		/** The steps, from the floor up; empty where nothing in the household improves it. */
 		steps: jsonb('steps').$type<PlanStep[]>().notNull(),
-		/** Steps done that were kept from the plan before. */
+		/** Done steps that were carried over from the previous plan. */
 		kept: textList<PlanItem>('kept').notNull().default([]),
-		/** Misfit of the corner, now and after the plan. */
+		/** Misfit of the workstation, now and after the plan. */
 		costNow: integer('cost_now').notNull(),
 		costPlanned: integer('cost_planned').notNull(),
-		/** The day on which a plan that is not begun is brought to mind; null where that is not to be done, or no longer. */
+		/** The day on which to remind of a plan that was not started; null where there is no such day, or no longer. */
 		remindOn: date('remind_on', { mode: 'string' }),
-		/** What made that reminder due by itself: it goes out only once a coordinator has released it. */
+		/** What made that reminder due automatically: it is sent only once a coordinator has released it. */
 		heldWhy: text('held_why', { enum: HELD_WHYS }),
-		/** Where it is held because it was brought forward: the day on which it goes out if that is cancelled. */
+		/** Where it is held because it was brought forward: the day on which it is sent if that is cancelled. */
 		heldBefore: date('held_before', { mode: 'string' }),
-		/** The policy's day that a coordinator cancelled: as long as the policy gives it, the reminder stays as the coordinator left it. */
+		/**
+		 * The policy's day that a coordinator cancelled: as long as the policy gives the same day, the reminder stays as the coordinator
+		 * left it.
+		 */
 		cancelledDay: date('cancelled_day', { mode: 'string' }),
-		/** When the person was reminded of a plan that was not begun. */
+		/** When the person was reminded of a plan that was not started. */
 		remindedAt: moment('reminded_at'),
-		/** When another plan took its place; null while it is worked on. */
+		/** When another plan replaced it; null while it is in use. */
 		endedAt: moment('ended_at')
 	},
 	(t) => [
@@ -103,7 +106,7 @@ export const plans = pgTable(
 	]
 );
 
-/** What became of the steps of a plan, in order: done, or no longer so. The newest of a thing counts. */
+/** What happened to the steps of a plan, in order: done, or no longer. The newest for an item counts. */
 export const stepEvents = pgTable(
 	'step_events',
 	{
@@ -123,10 +126,10 @@ export const stepEvents = pgTable(
 	]
 );
 
-/** What a person is asked by itself: how a plan holds, in one minute, or to look at the whole corner again. */
+/** What a person is asked automatically: a check-in about the plan, or the next self-assessment. */
 export const ASKED_KINDS = ['check-in', 'recheck'] as const;
 
-/** What was asked some weeks after a plan was carried out, or a year after the answers. One of each kind waits for an answer at a time. */
+/** What was sent some weeks after a plan was carried out, or a year after the answers. One of each kind awaits an answer at a time. */
 export const checkIns = pgTable(
 	'check_ins',
 	{
@@ -143,16 +146,16 @@ export const checkIns = pgTable(
 		reminders: smallint('reminders').notNull().default(0),
 		/** Day of the next reminder, or of the call list after the last; null where nothing is due any more. */
 		remindOn: date('remind_on', { mode: 'string' }),
-		/** Whether all reminders are out and someone should call. */
+		/** Whether all reminders were sent and someone should call. */
 		toCall: boolean('to_call').notNull().default(false),
 		answeredAt: moment('answered_at'),
-		/** When it was no longer waited for, answered by nobody. */
+		/** When it was given up unanswered. */
 		endedAt: moment('ended_at'),
 		signs: jsonb('signs').$type<RedFlag[]>().notNull().default([]),
 		discomfort: jsonb('discomfort').$type<RegionReport[]>(),
 		undone: textList<PlanItem | FindingId>('undone').notNull().default([]),
 		news: textList<NewsKind>('news').notNull().default([]),
-		/** When a coordinator said that they have dealt with it. */
+		/** When a coordinator marked it as dealt with. */
 		seenAt: moment('seen_at')
 	},
 	(t) => [

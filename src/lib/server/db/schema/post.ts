@@ -7,36 +7,36 @@ import { people } from './people';
 import { rounds } from './rounds';
 
 /**
- * Letters to people and users. A letter holds its link, as any mailbox does; removed with the person. Each has one
- * message id for ever: delivered twice, it is known as one.
+ * Emails to people and users. An email contains its link, like in any mailbox; deleted with the person. Each has one permanent message id:
+ * delivered twice, it is recognised as one.
  */
 export const emails = pgTable(
 	'letters',
 	{
 		id: uuid('id').primaryKey().defaultRandom(),
-		/** The person it is about; null for letters to users. */
+		/** The person it is about; null for emails to users. */
 		personId: uuid('person_id').references(() => people.id, { onDelete: 'cascade' }),
 		roundId: uuid('round_id').references(() => rounds.id, { onDelete: 'set null' }),
 		toName: text('to_name').notNull(),
 		toEmail: text('to_email').notNull(),
-		/** What it is about: it decides the words on its button. */
+		/** What it is about, which decides the text on its button. */
 		kind: text('kind', { enum: EMAIL_KINDS }).notNull(),
-		/** BCP 47, as it is written. */
+		/** BCP 47 language of the text. */
 		language: text('language').notNull().default('en'),
 		subject: text('subject').notNull(),
-		/** Plain text, paragraphs apart by an empty line. */
+		/** Plain text, paragraphs separated by an empty line. */
 		body: text('body').notNull(),
 		/** Path of the personal link. */
 		linkPath: text('link_path').notNull(),
 		writtenAt: moment('written_at').notNull(),
 		state: text('state', { enum: LETTER_STATES }).notNull().default('waiting'),
 		tries: integer('tries').notNull().default(0),
-		/** Not tried before this; later after each try that failed. */
+		/** Not tried before this; later after each failed attempt. */
 		nextTryAt: moment('next_try_at').notNull(),
 		deliveredAt: moment('delivered_at'),
-		/** While a process hands it over: until when it is that process's alone. */
+		/** While a process is sending it: until when it is reserved for that process. */
 		claimedUntil: moment('claimed_until'),
-		/** What the mail server said last, where it refused. */
+		/** The mail server's last answer, where it refused. */
 		fault: text('fault').notNull().default('')
 	},
 	(t) => [
@@ -50,7 +50,7 @@ export const emails = pgTable(
 		index('letters_waiting_idx')
 			.on(t.nextTryAt)
 			.where(sql`${t.state} = 'waiting'`),
-		// They are looked for before all others, however long a round waits.
+		// They are sent before all others, however long a round takes.
 		index('letters_of_accounts_idx')
 			.on(t.nextTryAt)
 			.where(sql`${t.state} = 'waiting' and ${t.personId} is null`),
@@ -60,31 +60,31 @@ export const emails = pgTable(
 	]
 );
 
-/** The stand-in for a mail server: what it was handed, once for each message id. Demo and development only. */
+/** Replaces a mail server: what it was handed, once per message id. Demo and development only. */
 export const testInbox = pgTable('mailbox', {
 	messageId: text('message_id').primaryKey(),
 	letterId: uuid('letter_id')
 		.notNull()
 		.references(() => emails.id, { onDelete: 'cascade' }),
-	/** How often it was handed over: more than once after a crash between handing over and noting it. */
+	/** How often it was handed over: more than once after a crash between sending and recording. */
 	times: integer('times').notNull().default(1),
 	receivedAt: moment('received_at').notNull(),
 	html: text('html').notNull()
 });
 
-/** How many emails the program may send by itself on one day; one row. */
+/** How many emails may be sent automatically in one day; one row. */
 export const emailLimit = pgTable(
 	'mail_limit',
 	{
 		id: integer('id').primaryKey().default(1),
-		/** Null: in proportion to the people there are (`mail-brake/daily-limit.ts`). */
+		/** Null: proportional to the number of people (`email-hold/daily-limit.ts`). */
 		perDay: integer('per_day'),
 		version: integer('version').notNull().default(1)
 	},
 	(t) => [check('mail_limit_per_day_check', sql`${t.perDay} between 1 and 1000000`)]
 );
 
-/** How many of those were sent on each of the organisation's days. Counts only; old days are removed by the next. */
+/** How many of those were sent on each of the organisation's days. Counts only; old days are deleted by the next. */
 export const emailDays = pgTable('mail_days', {
 	day: date('day', { mode: 'string' }).primaryKey(),
 	sent: integer('sent').notNull()

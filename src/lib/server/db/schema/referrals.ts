@@ -5,7 +5,7 @@ import { users } from './access';
 import { isOneOf, moment } from './columns';
 import { people } from './people';
 
-/** A case that a clinician was asked to look at. Removed with the person. */
+/** A case that a clinician was asked to look at. Deleted with the person. */
 export const referrals = pgTable(
 	'referrals',
 	{
@@ -13,19 +13,19 @@ export const referrals = pgTable(
 		personId: uuid('person_id')
 			.notNull()
 			.references(() => people.id, { onDelete: 'cascade' }),
-		/** Who was asked, by their account; null where it was a printed letter. */
+		/** The clinician's account; null for a printed letter. */
 		clinicianId: uuid('clinician_id').references(() => users.id, { onDelete: 'set null' }),
-		/** Who was asked by a printed letter, as it is addressed. */
+		/** The recipient of a printed letter, as addressed. */
 		toName: text('to_name').notNull().default(''),
 		question: text('question').notNull(),
-		/** How the person agreed to it, and on which day that was recorded; null of before it was asked. */
+		/** How the person consented, and on which day that was recorded; null for referrals from before consent was asked for. */
 		consentHow: text('consent_how').$type<ConsentWay>(),
 		/** The day by which an answer is wanted. */
 		answerBy: date('answer_by', { mode: 'string' }),
 		at: moment('at').notNull(),
 		byId: uuid('by_id').references(() => users.id, { onDelete: 'set null' }),
 		endedAt: moment('ended_at'),
-		/** What came of it, in the clinician's or the coordinator's words. */
+		/** The result, in the clinician's or the coordinator's words. */
 		outcome: text('outcome').notNull().default('')
 	},
 	(t) => [
@@ -38,7 +38,7 @@ export const referrals = pgTable(
 	]
 );
 
-/** What a clinician and the coordinators write to each other about a referral. Removed with it. */
+/** What a clinician and the coordinators write to each other about a referral. Deleted with it. */
 export const referralLines = pgTable(
 	'referral_lines',
 	{
@@ -51,7 +51,7 @@ export const referralLines = pgTable(
 		authorId: uuid('author_id').references(() => users.id, { onDelete: 'set null' }),
 		fromClinician: boolean('from_clinician').notNull(),
 		text: text('text').notNull(),
-		/** When a coordinator read it; only of what the clinician wrote. */
+		/** When a coordinator read it; only for what the clinician wrote. */
 		readAt: moment('read_at')
 	},
 	(t) => [

@@ -8,8 +8,8 @@ import { isOneOf, moment } from './columns';
 import { people } from './people';
 
 /**
- * Warning signs as people reported them, one row each time a sign is reported again. Taking one back is noted and removes nothing: only
- * an outcome closes it. Kept until the person is removed, or withdraws after its outcome.
+ * Warning signs as people reported them, one row for each new report. Taking one back is recorded and deletes nothing: only an outcome
+ * closes it. Kept until the person is erased, or withdraws after its outcome.
  */
 export const reportedSigns = pgTable(
 	'reported_signs',
@@ -20,12 +20,12 @@ export const reportedSigns = pgTable(
 			.references(() => people.id, { onDelete: 'cascade' }),
 		sign: text('sign').$type<RedFlag>().notNull(),
 		at: moment('at').notNull(),
-		/** When the person said that it was not so. */
+		/** When the person said it was not so. */
 		takenBackAt: moment('taken_back_at')
 	},
 	(t) => [
 		index('reported_signs_person_idx').on(t.personId, t.at),
-		// Reported and not taken back is reported once.
+		// A sign reported and not taken back is reported only once.
 		uniqueIndex('reported_signs_standing_key')
 			.on(t.personId, t.sign)
 			.where(sql`${t.takenBackAt} is null`),
@@ -33,7 +33,7 @@ export const reportedSigns = pgTable(
 	]
 );
 
-/** Crisis lines that the organisation has set, one a country. None is shipped. */
+/** Crisis lines that the organisation has set, one per country. None is included. */
 export const crisisLines = pgTable('crisis_lines', {
 	/** ISO 3166-1 alpha-2. */
 	country: text('country').primaryKey(),
@@ -42,7 +42,7 @@ export const crisisLines = pgTable('crisis_lines', {
 	changedAt: moment('changed_at').notNull()
 });
 
-/** What people tapped on the stop page: it opens their side again and closes nothing. Kept as long as the sign. */
+/** What people tapped on the stop page: it reopens their pages and closes no sign. Kept as long as the sign. */
 export const signLifts = pgTable(
 	'sign_lifts',
 	{
@@ -61,7 +61,7 @@ export const signLifts = pgTable(
 	]
 );
 
-/** What became of each finding of a self-assessment, as the person says: put right, or that it can't be where they work. */
+/** What the person says about each finding of a self-assessment: fixed, or impossible where they work. */
 export const findingTicks = pgTable(
 	'finding_ticks',
 	{
@@ -78,7 +78,7 @@ export const findingTicks = pgTable(
 	]
 );
 
-/** Discomfort as it was reported with answers, each report for ever; those of check-ins stand with the check-in. */
+/** Discomfort as reported with answers, each report permanently; reports of check-ins are stored with the check-in. */
 export const reportedDiscomfort = pgTable(
 	'reported_discomfort',
 	{
@@ -88,7 +88,7 @@ export const reportedDiscomfort = pgTable(
 			.references(() => assessments.id, { onDelete: 'cascade' }),
 		at: moment('at').notNull(),
 		regions: jsonb('regions').$type<RegionReport[]>().notNull(),
-		/** When a coordinator said that they have dealt with it. */
+		/** When a coordinator marked it as dealt with. */
 		seenAt: moment('seen_at')
 	},
 	(t) => [index('reported_discomfort_assessment_idx').on(t.assessmentId, t.at)]

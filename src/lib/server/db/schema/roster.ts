@@ -3,7 +3,7 @@ import type { ColumnMap } from '../../../core/exchange';
 import { users } from './access';
 import { moment } from './columns';
 
-/** Which column was which in a file with some headings: the next file of the kind is read alike. Kept while the account exists. */
+/** Which column was which in a file with these headings: the next such file is read alike. Kept as long as the account. */
 export const rosterMappings = pgTable(
 	'roster_mappings',
 	{

@@ -24,19 +24,19 @@ import { isOneOf } from './columns';
 import { assessments } from './assessments';
 import { people } from './people';
 
-/** Where a round stands. */
+/** States of a round. */
 export const ROUND_STATES = ['draft', 'sending', 'open', 'closed'] as const;
 
-/** Where one person of a round stands. */
+/** States of a person in a round. */
 export const ROUND_PERSON_STATES = ['waiting', 'sent', 'answered', 'bounced', 'skipped'] as const;
 
 const moment = (name: string) => timestamp(name, { withTimezone: true });
 
-/** Who a round goes to. */
+/** Who a round is sent to. */
 export interface RoundFilter {
 	readonly teams: readonly string[];
 	readonly country: string;
-	/** Only who has not answered within so many days; 0 for everyone. */
+	/** Only people who have not answered within this many days; 0 for everyone. */
 	readonly notAnsweredWithinDays: number;
 }
 
@@ -49,14 +49,14 @@ export const rounds = pgTable(
 		state: text('state', { enum: ROUND_STATES }).notNull().default('draft'),
 		filter: jsonb('filter').$type<RoundFilter>().notNull(),
 		way: text('way').$type<SittingStyle>().notNull(),
-		/** How much is asked. */
+		/** Short or complete. */
 		route: text('route').$type<QuestionnaireMode>().notNull().default('short'),
-		/** How often people are to break. */
+		/** The break schedule it sets. */
 		rhythm: text('rhythm').$type<BreakSchedule>().notNull().default(DEFAULT_BREAK_SCHEDULE),
 		checklistVersion: integer('checklist_version').notNull(),
 		subject: text('subject').notNull(),
 		body: text('body').notNull(),
-		/** First day of sending and last day for answers, each in the round's time zone. */
+		/** First day of sending and last day for answers, in the round's time zone. */
 		startsOn: date('starts_on', { mode: 'string' }).notNull(),
 		dueOn: date('due_on', { mode: 'string' }).notNull(),
 		timeZone: text('time_zone').notNull(),
@@ -64,7 +64,7 @@ export const rounds = pgTable(
 		createdAt: moment('created_at').notNull(),
 		sentAt: moment('sent_at'),
 		closedAt: moment('closed_at'),
-		/** How it stood when it was closed: later answers count beside it. */
+		/** Its counts when it was closed; later answers are shown beside them. */
 		counts: jsonb('counts').$type<Record<string, number>>()
 	},
 	(t) => [
@@ -76,7 +76,7 @@ export const rounds = pgTable(
 	]
 );
 
-/** Who a round was sent to, and how far it is with each. */
+/** The people of a round, each with their state. */
 export const roundPeople = pgTable(
 	'round_people',
 	{
@@ -91,7 +91,7 @@ export const roundPeople = pgTable(
 		reminders: smallint('reminders').notNull().default(0),
 		/** Day of the next reminder, or of the call list after the last; null where nothing is due any more. */
 		remindOn: date('remind_on', { mode: 'string' }),
-		/** Whether all reminders are out and someone should call. */
+		/** Whether all reminders were sent and someone should call. */
 		toCall: boolean('to_call').notNull().default(false)
 	},
 	(t) => [

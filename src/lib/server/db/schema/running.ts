@@ -1,15 +1,15 @@
 import { bigint, integer, pgTable, text } from 'drizzle-orm/pg-core';
 import { moment } from './columns';
 
-/** One row that each process writes now and then, to know whether it can. */
+/** One row that each process writes now and then, to find out whether it can. */
 export const heartbeat = pgTable('heartbeat', {
 	id: integer('id').primaryKey().default(1),
 	at: moment('at').notNull().defaultNow()
 });
 
 /**
- * What is counted of writes in the running minute or hour, for all processes together; in the form that `rate-limiter-flexible` wants. Unlogged: a crash of
- * PostgreSQL begins the minute again.
+ * Counts of writes in the current minute or hour, for all processes together; in the form that `rate-limiter-flexible` needs. Unlogged: a
+ * crash of PostgreSQL restarts the minute.
  */
 export const writeLimits = pgTable('write_limits', {
 	key: text('key').primaryKey(),
@@ -18,7 +18,7 @@ export const writeLimits = pgTable('write_limits', {
 	expire: bigint('expire', { mode: 'number' })
 });
 
-/** Whether this database came out of a backup, and whether who was erased since was erased again; one row. */
+/** Whether this database was restored from a backup, and whether people erased since have been erased again; one row. */
 export const restoreState = pgTable('restore_state', {
 	id: integer('id').primaryKey().default(1),
 	restoredAt: moment('restored_at'),

@@ -5,16 +5,16 @@
 
 	interface Props {
 		config: ConfigOf;
-		/** What it shows, in one sentence: the numbers stand in the table beside it. */
+		/** What it shows, in one sentence: the numbers are in the table next to it. */
 		label: string;
 		heightPx: number;
-		/** Dots of the drawing to one of the page: 300 to the inch on paper. */
+		/** Device pixels per CSS pixel: 300 dpi on paper. */
 		isForPaper?: boolean;
 	}
 
 	let { config, label, heightPx, isForPaper = false }: Props = $props();
 
-	/** Dots to a pixel of 1/96 inch that make 300 to the inch. */
+	/** Device pixels per CSS pixel (1/96 inch) for 300 dpi. */
 	const PAPER_DOTS = 300 / 96;
 
 	let canvas = $state<HTMLCanvasElement>();
@@ -36,7 +36,7 @@
 			};
 			draw();
 		});
-		// What is drawn has the colours of its moment: another scheme has others, and so has paper, whatever the scheme.
+		// A drawing keeps the colours it was made with: a change of scheme needs new ones, and so does paper, whatever the scheme.
 		const media = ['(prefers-color-scheme: dark)', 'print'].map((query) => matchMedia(query));
 		const redraw = () => draw();
 		for (const one of media) one.addEventListener('change', redraw);

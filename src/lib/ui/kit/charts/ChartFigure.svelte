@@ -14,16 +14,16 @@
 
 	interface Props {
 		title: string;
-		/** How many people it is of. */
+		/** The number of people. */
 		count: string;
-		/** What may and what may not be read from it. */
+		/** What may and what may not be concluded from it. */
 		note?: string;
 		config: ConfigOf;
 		heightPx: number;
 		isForPaper?: boolean;
-		/** Nothing of it may be drawn. */
+		/** Nothing of it may be published. */
 		isEmpty?: boolean;
-		/** What the marks mean, where they are not said beside them. */
+		/** The meaning of the marks, where not labelled directly. */
 		key?: Snippet;
 		/** The same numbers as a table. */
 		table: ChartTable;
@@ -46,7 +46,7 @@
 		table.heads.map((head, i) => ({
 			id: `column-${i}`,
 			head,
-			// Heading that can't be seen can't be pressed.
+			// A heading that is not visible can't be pressed.
 			sortValue: isTable ? (row: ChartRow) => sortValueOf(row, i) : undefined,
 			...(i === 0
 				? { isRowHead: true, cell: rowName }
@@ -88,7 +88,7 @@
 			<Chart {config} {heightPx} {isForPaper} label={texts.tableSays(title, count)} />
 		</div>
 	{/if}
-	<!-- There for screen readers at all times, and for everybody where nothing draws. -->
+	<!-- Always there for screen readers, and for everyone where nothing is drawn. -->
 	<div class="numbers" class:sr-only={!isTable}>
 		<DataTable {columns} rows={table.rows} keyOf={({ key: rowKey }) => rowKey} label={title} />
 	</div>

@@ -1,7 +1,7 @@
 import type { ChartConfiguration, ChartDataset, Plugin } from 'chart.js';
 import type { ChartLook } from './chart-look';
 
-/** A value with its interval, and the words of its row. */
+/** A value with its interval, and the label of its row. */
 export interface IntervalRow {
 	readonly words: string;
 	readonly value: number;
@@ -9,7 +9,7 @@ export interface IntervalRow {
 	readonly high: number;
 }
 
-/** A share that falls in steps, with its interval. */
+/** A step curve of a share, with its interval. */
 export interface CurveSeries {
 	readonly name: string;
 	readonly isDashed: boolean;
@@ -21,14 +21,14 @@ export interface CurveSeries {
 	}[];
 }
 
-/** Makes the library's settings of a look. */
+/** Makes the library's settings for a look. */
 export type ConfigOf = (look: ChartLook) => ChartConfiguration;
 
 const SIZE = 13;
 
 const percent = (share: number | string) => `${Math.round(Number(share) * 100)}%`;
 
-/** What every chart has: no legend (the words stand in the row or beside the line), no movement, room for the labels. */
+/** Settings of every chart: no legend (labels are in the row or next to the line), no animation, room for labels. */
 function base(look: ChartLook) {
 	return {
 		responsive: true,
@@ -57,11 +57,11 @@ function valueAxis(
 	};
 }
 
-/** The largest share that is drawn, rounded up to a tenth. */
+/** The largest share drawn, rounded up to a tenth. */
 const topOf = (rows: readonly { readonly high: number }[]) =>
 	Math.min(1, Math.ceil(10 * Math.max(0.1, ...rows.map(({ high }) => high))) / 10);
 
-/** Lines across the chart at a value that means something: no change, no difference. */
+/** A line across the chart at a meaningful value: no change, no difference. */
 function lineAt(value: number, look: ChartLook): Plugin {
 	return {
 		id: 'line-at',
@@ -80,7 +80,7 @@ function lineAt(value: number, look: ChartLook): Plugin {
 	};
 }
 
-/** Bars of shares with their intervals, one a row. */
+/** Bars of shares with their intervals, one per row. */
 export function shareBars(rows: readonly IntervalRow[], title: string): ConfigOf {
 	return (look) => ({
 		type: 'barWithErrorBars',
@@ -117,16 +117,16 @@ export function shareBars(rows: readonly IntervalRow[], title: string): ConfigOf
 	});
 }
 
-/** What the axis of {@link intervalDots} counts. */
+/** The axis of {@link intervalDots}. */
 export interface DotAxis {
 	readonly title: string;
-	/** What means no change or no difference: a line is drawn there. */
+	/** The value that means no change or no difference, where a line is drawn. */
 	readonly lineAt: number;
 	/** Whether equal steps are equal ratios. */
 	readonly isRatio?: boolean;
 }
 
-/** Dots with their intervals, one a row; a row without a value keeps its place. */
+/** Dots with their intervals, one per row; a row without a value keeps its place. */
 export function intervalDots(
 	rows: readonly (IntervalRow | { words: string; value: null })[],
 	axis: DotAxis
@@ -147,7 +147,7 @@ export function intervalDots(
 			errorBarWhiskerSize: 8,
 			errorBarWhiskerLineWidth: 2
 		};
-		// The line that means no change stands within.
+		// The line for no change stays within the axis.
 		const ends = isRatio ? {} : { suggestedMin: line - 1, suggestedMax: line + 1 };
 		return {
 			type: 'scatterWithErrorBars',
@@ -190,7 +190,7 @@ function rowAxis(look: ChartLook, words: readonly string[]) {
 	};
 }
 
-/** Shares that fall in steps over time, each with its interval as a wash. */
+/** Step curves of shares over time, each with its interval as a shaded area. */
 export function stepCurves(series: readonly CurveSeries[], title: string, last: number): ConfigOf {
 	return (look) => {
 		const line = (
@@ -231,14 +231,14 @@ export function stepCurves(series: readonly CurveSeries[], title: string, last: 
 	};
 }
 
-/** A row of dots: each the mean of some people. */
+/** A row of dots, each the mean of some people. */
 export interface Strip {
 	readonly words: string;
 	readonly isHollow: boolean;
 	readonly values: readonly number[];
 }
 
-/** Strips of dots about a line that means right. */
+/** Strips of dots around a line that means correct. */
 export function dotStrips(strips: readonly Strip[], title: string): ConfigOf {
 	return (look) => ({
 		type: 'scatter',

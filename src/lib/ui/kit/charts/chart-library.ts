@@ -18,7 +18,7 @@ import {
 	ScatterWithErrorBarsController
 } from 'chartjs-chart-error-bars';
 
-// Only what is drawn here: the rest of the library is left out of what a browser loads.
+// Only what is drawn here is registered: browsers don't load the rest of the library.
 Chart.register(
 	BarElement,
 	BarWithErrorBar,

@@ -1,4 +1,4 @@
-/** Colours and type of a chart: the tokens of the page that it stands on. */
+/** Colours and fonts of a chart: the page's design tokens. */
 export interface ChartLook {
 	readonly ink: string;
 	readonly soft: string;
@@ -10,7 +10,7 @@ export interface ChartLook {
 	readonly font: string;
 }
 
-/** Reads the look from the styles that hold for an element. */
+/** Reads the look from an element's styles. */
 export function lookOf(element: Element): ChartLook {
 	const style = getComputedStyle(element);
 	const token = (name: string) => style.getPropertyValue(`--${name}`).trim();

@@ -1,21 +1,21 @@
-/** A row of the table behind a chart: what it is of, and its numbers as words. */
+/** A row of the table behind a chart: its label, and its numbers as text. */
 export interface ChartRow {
 	readonly key: string;
 	readonly words: string;
-	/** Where what the row counts can be seen. */
+	/** Where the people behind the number can be viewed. */
 	readonly href?: string | null;
-	/** One text stands for all numbers that may not be shown. */
+	/** One text stands for all numbers that may not be published. */
 	readonly cells: readonly string[];
 }
 
 /** The numbers of a chart as a table. */
 export interface ChartTable {
-	/** Heads of the columns, that of the rows' words first. */
+	/** Column headings, starting with that of the labels. */
 	readonly heads: readonly string[];
 	readonly rows: readonly ChartRow[];
 }
 
-/** What a row is sorted by from the heading of a column, 0 being its name: a number where the cell begins with one; null where it may not be shown. */
+/** The sort value of a row for a column, 0 being its label: a number where the cell begins with one; null where it may not be published. */
 export function sortValueOf({ words, cells }: ChartRow, column: number): string | number | null {
 	if (column === 0) return words;
 	if (cells.length === 1) return null;

@@ -1,4 +1,4 @@
-/** What is chosen among on the page that shows the controls. */
+/** Choices on the page that shows the controls. */
 export const FRUIT = [
 	{ value: 'apple', words: 'Apple' },
 	{ value: 'pear', words: 'Pear' },

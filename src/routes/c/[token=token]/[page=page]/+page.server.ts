@@ -38,7 +38,7 @@ const read = formReaderOf(pageFormSchema);
 
 type PageForm = Awaited<ReturnType<typeof read>>;
 
-/** Opens the assessment and keeps what the form holds, so that no button loses anything. */
+/** Opens the self-assessment and saves what the form contains, so that no button loses anything. */
 async function keep({
 	request,
 	locals,
@@ -58,7 +58,7 @@ async function keep({
 	return { open, form };
 }
 
-/** The walk as it stands, and how its addresses are written. */
+/** The self-assessment as it stands, and how its URLs are written. */
 function walkAt(
 	event: RequestEvent,
 	{ assessment }: OpenAssessment
@@ -86,7 +86,7 @@ async function finish(event: RequestEvent, open: OpenAssessment, page: Questionn
 	redirect(303, `/c/${token}/${first ? pageOfField(first.field) : page}?open`);
 }
 
-/** Goes on from one question, or from all of a page; what is missing or can't be read there is shown first. */
+/** Continues from one question, or from a whole page; what is missing or unreadable there is shown first. */
 async function goOn(
 	event: RequestEvent,
 	open: OpenAssessment,
@@ -105,7 +105,7 @@ async function goOn(
 	const { walk, to, reviewed } = walkAt(event, open);
 	const next = at ? questionAfter(walk, at.id, reviewed) : null;
 	if (next) redirect(303, to(next.page, next.id));
-	// Without scripts an answer opens others on its page only now: they are asked before the page is left.
+	// Without scripts, an answer opens further questions on its page only now: they are asked before the page is left.
 	const opened = walk.open.find(({ id, page: of }) => of === page && !at && !shown.includes(id));
 	if (opened && shown.length > 0) redirect(303, `${to(page)}#q-${opened.id}`);
 	const nextPage = at ? null : pageAfter(walk, page);
@@ -139,7 +139,7 @@ export const actions: Actions = {
 			const page = event.params.page as QuestionnairePage;
 			const { walk, to } = walkAt(event, open);
 			const at = walk.steps.find(({ id }) => id === form.at) ?? null;
-			// A group of signs was answered with one tap: the page goes on from there.
+			// A group of warning signs was answered with one tap: the page continues from there.
 			if (form.none === 'emergency' || form.none === 'professional') redirect(303, to(page, form.at));
 			if (form.go === 'back') return goBack(event, open, page, at);
 			if (form.go === 'before') return goBack(event, open, page, null);

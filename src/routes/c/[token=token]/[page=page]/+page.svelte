@@ -26,7 +26,7 @@
 
 	const t = $derived(messagesFor(data.locale));
 	const station = $derived(page.params.page as QuestionnairePage);
-	// One draft for the whole visit: pages change beneath it.
+	// One draft for the whole visit: pages change within it.
 	const draft = untrack(() => new Draft(data, data.way, `/c/${data.token}/draft`, deviceStorage()));
 	const visit = new QuestionnaireVisit(draft, () => ({
 		...data,
@@ -36,7 +36,7 @@
 		t
 	}));
 
-	// Each worked out in a task of its own, before the parts that show them are taken over.
+	// Each derived in a task of its own, before the parts that show them are hydrated.
 	if (browser)
 		for (const work of [() => draft.partial, () => visit.facts, () => visit.walk])
 			enqueueTask(() => void work());
@@ -66,7 +66,7 @@
 	autocomplete="off"
 	novalidate
 >
-	<!-- The first button is what Enter presses. -->
+	<!-- Enter presses the first button. -->
 	<button class="hidden" name="go" value="on" tabindex="-1" aria-hidden="true">{t.nav.on}</button>
 	<LazyHydrate><WalkFields {visit} {draft} /></LazyHydrate>
 	<WalkFrame drawing={PAGES_WITH_DRAWING.has(station) && !isPlanned ? drawing : undefined}>

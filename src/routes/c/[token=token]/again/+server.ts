@@ -9,7 +9,7 @@ import type { RequestHandler } from './$types';
 
 const read = jsonReader(Type.Object({ fields: remeasurementSchema }, { additionalProperties: false }));
 
-/** Keeps heights that were measured again; sent again and again by a page that was without network. */
+/** Saves heights measured again; repeated by a page that was offline. */
 export const PUT: RequestHandler = ({ request, locals, params }) =>
 	withJsonError(async () => {
 		const { fields } = await read(request);

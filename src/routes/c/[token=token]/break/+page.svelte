@@ -35,7 +35,7 @@
 		took: () => void share()
 	});
 
-	/** The totals of the week, for who shares them. What could not be sent goes with the next break: they are totals. */
+	/** The week's totals, for someone who shares them. What could not be sent goes with the next break, since they are totals. */
 	async function share() {
 		if (!data.isShared) return;
 		const { of, taken, planned } = visit.day.week;

@@ -46,7 +46,7 @@ export const actions: Actions = {
 		withFormError(async () => {
 			const fields = await read(request);
 			const open = await openAssessment(locals.db, params.token);
-			// One tap for a group, without scripts: the page comes back with everything that was answered so far.
+			// One tap for a group, without scripts: the page comes back with everything answered so far.
 			if (isNoneGroup(fields.none)) return fail(400, { again: true, fields });
 			const { reports, issues } = discomfortFromAnswers(fields);
 			const isUnsaid = reports.length === 0 && fields.nothing !== 'yes';

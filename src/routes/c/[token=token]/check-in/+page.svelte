@@ -31,7 +31,7 @@
 		refused && 'issues' in refused && refused.issues ? (refused.issues as FieldIssue[]) : []
 	);
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
-	/** Stops at the tap: the sign is sent at once, whatever else is answered. */
+	/** Stops on the tap: the sign is sent at once, whatever else is answered. */
 	function halt(signs: readonly EmergencyRedFlag[]) {
 		deviceStop.lock(data.token, signs, data.servedAt);
 		void visit.report(signs).then((isIn) => {
@@ -73,7 +73,7 @@
 				};
 			}}
 		>
-			<!-- The first button is what Enter presses. -->
+			<!-- Enter presses the first button. -->
 			<button class="hidden" tabindex="-1" aria-hidden="true">{texts.send}</button>
 			<section class="mt-6">
 				<h2 class="text-lead">{texts.undoneTitle}</h2>

@@ -10,7 +10,7 @@ import type { RequestHandler } from './$types';
 
 const read = jsonReader(saveSchema);
 
-/** The answers as they are on the server: what another device has saved. */
+/** The answers as on the server: what another device has saved. */
 export const GET: RequestHandler = ({ locals, params }) =>
 	withJsonError(async () => {
 		const { assessment } = await openAssessment(locals.db, params.token);
@@ -18,7 +18,7 @@ export const GET: RequestHandler = ({ locals, params }) =>
 		return Response.json({ answers, revision, savedAt });
 	});
 
-/** Saves fields as they are typed, and carries out what does not wait: signs are reported, steps ticked. */
+/** Saves fields while they are typed, and carries out what does not wait: warning signs are reported, steps ticked. */
 export const PUT: RequestHandler = ({ request, locals, params }) =>
 	withJsonError(async () => {
 		const { fields } = await read(request);
@@ -29,7 +29,7 @@ export const PUT: RequestHandler = ({ request, locals, params }) =>
 			await openAssessment(locals.db, params.token);
 		}
 		const saved = await saveAnswers(locals.db, open, fields, locals.now);
-		// Before the answers are in, ticks wait with them: they are made where there was no network.
+		// Before submission, ticks wait with the answers: they were made offline.
 		if (open.assessment.answeredAt)
 			for (const [place, done] of Object.entries(stepTicksOf(fields)))
 				await tickStep(locals.db, open, { thing: place as PlanItem, done }, locals.now);

@@ -9,11 +9,11 @@ import type { RequestHandler } from './$types';
 
 const read = formReader({
 	language: Type.Enum(LANGUAGES),
-	// A page of a link of this site and nothing else.
+	// A page of a link on this site and nothing else.
 	back: Type.String({ maxLength: 300, pattern: '^/c/[^\\\\]*$' })
 });
 
-/** Changes the language of a person's pages and emails, and goes back to the page. */
+/** Changes the language of a person's pages and emails, and returns to the page. */
 export const POST: RequestHandler = ({ request, locals, params }) =>
 	withJsonError(async () => {
 		const { actor } = await openAssessment(locals.db, params.token, { evenIfLeft: true });

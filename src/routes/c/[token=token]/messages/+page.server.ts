@@ -20,7 +20,7 @@ function stuckHere(url: URL, { assessment }: OpenAssessment, locale?: string): s
 	return at && stuckWords(at, factsOfAnswers(assessment.answers, assessment.way), messagesFor(locale));
 }
 
-/** What someone wants to say of an exercise that hurt, begun for them; empty where the address names none. */
+/** A message about an exercise that hurt, begun for the person; empty where the URL names none. */
 function hurtWords(url: URL, locale: string): string {
 	const hurt = EXERCISES.find((id) => id === url.searchParams.get('hurt'));
 	const texts = breakTextsFor(locale);

@@ -2,7 +2,7 @@ import { toString } from 'qrcode';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ params, url }) => ({
-	// Dark on light whatever the theme: cameras want it so.
+	// Dark on light whatever the theme, as cameras need.
 	code: await toString(`${url.origin}/c/${params.token}`, {
 		type: 'svg',
 		errorCorrectionLevel: 'M',

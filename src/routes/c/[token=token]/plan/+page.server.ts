@@ -53,7 +53,7 @@ const readOut = formReader({
 	kind: Type.Optional(Type.Enum(HOUSEHOLD_KINDS)),
 	out: yesNo
 });
-/** Heights of a pile that are taken, mm. */
+/** Accepted heights of a pile, mm. */
 const CHECKED_HEIGHT = { bounds: [1, 3000], usual: [5, 600] } as const;
 
 const readSize = formReader({
@@ -65,7 +65,7 @@ const readUnit = formReader({ to: Type.Enum(LENGTH_UNITS) });
 const readChoose = formReader({ plan: Type.String({ pattern: '^(?:[1-9]|10|moving)$' }) });
 const readAgain = formReaderOf(remeasurementSchema);
 
-/** Runs an act of the person on their plan, then shows the page again. */
+/** Runs the person's act on their plan, then shows the page again. */
 const act = (work: (event: RequestEvent, open: OpenAssessment) => Promise<void>) => (event: RequestEvent) =>
 	withFormError(async () => {
 		await work(event, await openAssessment(event.locals.db, event.params.token));
@@ -83,7 +83,7 @@ export const actions: Actions = {
 		await tickFinding(locals.db, open, { finding, how }, locals.now);
 	}),
 
-	/** A habit is kept as the answer to the question that it is about: where it isn't so, its problem is found. */
+	/** A habit is saved as the answer to its question: where they don't have it, its problem is a finding. */
 	habit: act(async ({ request, locals }, open) => {
 		const { habit, isSo } = await readHabit(request);
 		const { answers, checklistVersion, way } = open.assessment;
@@ -113,7 +113,7 @@ export const actions: Actions = {
 		await choosePlan(locals.db, open, wanted, locals.now);
 	}),
 
-	/** A keyboard and mouse for a laptop alone are there: the corner has them from now on, and is planned with them. */
+	/** A keyboard and mouse for a laptop alone are there: the workstation has them from now on, and is planned with them. */
 	arrived: ({ locals, params }) =>
 		withFormError(async () => {
 			const open = await openAssessment(locals.db, params.token);
@@ -174,7 +174,7 @@ export const actions: Actions = {
 		})
 };
 
-/** Takes the answers in as they are now and solves again; asks for what was taken back since, without which that can't be done. */
+/** Submits the present answers and solves again; asks for answers withdrawn since that are required. */
 async function sendAgain(
 	{ db, now, planning }: App.Locals,
 	token: string,

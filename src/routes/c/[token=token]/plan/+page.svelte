@@ -33,7 +33,7 @@
 			)
 	);
 	const room = usualRoom();
-	/** What the drawing shows. */
+	/** The contents of the drawing. */
 	const drawn = () => [
 		visit.shown,
 		visit.states,
@@ -44,7 +44,7 @@
 		drawingVariantOf(room)
 	];
 	const keptState = $derived(form && 'kept' in form && form.kept ? 'sent' : visit.keptState);
-	/** Whether the heights to measure again are shown: opened by hand, by what was kept, by the last step. */
+	/** Whether the heights to measure again are shown: opened by hand, because some were saved, or after the last step. */
 	const showsHeights = $derived(
 		data.again !== null || form !== null || visit.isDone || visit.keptState !== 'no'
 	);

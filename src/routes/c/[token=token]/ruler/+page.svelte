@@ -12,7 +12,7 @@
 	const unit = $derived(unitOf(data.answers) === 'in' ? 'in' : 'cm');
 	const strips = $derived(rulerStrips(unit, 4));
 
-	/** Height of a strip, its longest mark, and the tab that the next one is glued on, mm. */
+	/** Height of a strip, its longest mark, and the tab for gluing the next one, mm. */
 	const STRIP_HIGH = 30;
 	const MARK = 11;
 	const TAB = 10;

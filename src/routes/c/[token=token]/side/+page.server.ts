@@ -6,7 +6,7 @@ import { withErrorPage } from '$lib/server/http/error-responses';
 import { currentPlanOf } from '$lib/server/plans/current-plan';
 import type { PageServerLoad } from './$types';
 
-/** The corner as its plan leaves it, and what to compare with it from the side. */
+/** The workstation after its plan, and what to compare with it from the side. */
 export const load: PageServerLoad = ({ locals, params }) =>
 	withErrorPage(async () => {
 		const { assessment } = await openAssessment(locals.db, params.token);

@@ -44,7 +44,7 @@
 						look="wrap"
 						onchange={(value) => (seen[id] = value as 'right' | 'off')}
 					/>
-					<!-- Shown by the answer itself, so that it works before scripts do. -->
+					<!-- Shown by CSS as answered, so that it works before scripts load. -->
 					<p class="leads" class:shown={seen[id] === 'off'}>
 						{#if step}
 							<Button look="quiet" href="/c/{data.token}/plan#step-{step}"

@@ -7,7 +7,7 @@ import { formReader } from '$lib/server/http/read-body';
 import { adoptStyle, readStylesPage, startStyleTrial } from '$lib/server/plans/sitting-styles';
 import type { Actions, PageServerLoad } from './$types';
 
-/** The sitting styles that someone can try for a day each, and what one of them asks for at their workstation. */
+/** The sitting styles someone can try for a day each, and what one of them asks for at their workstation. */
 export const load: PageServerLoad = ({ locals, params, url }) =>
 	withErrorPage(async () => {
 		const open = await openAssessment(locals.db, params.token);

@@ -29,7 +29,7 @@
 	<h1 class="mt-4 text-title">{texts.title}</h1>
 	<p class="mt-2 text-lead">{texts.lead}</p>
 	{#if fault}<Notice kind="caution"><p>{fault}</p></Notice>{/if}
-	<!-- Looking at a style works out a plan: not for a mouse that passes over. -->
+	<!-- Viewing a style solves a plan, so it is not preloaded on hover. -->
 	<nav class="mt-4 flex flex-wrap gap-2" aria-label={texts.choose} data-sveltekit-preload-data="off">
 		{#each data.offered as way (way)}
 			<Button href="?way={way}" aria-current={way === data.shown ? 'true' : undefined} data-sveltekit-noscroll

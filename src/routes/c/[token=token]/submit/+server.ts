@@ -3,7 +3,7 @@ import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import { withJsonError } from '$lib/server/http/error-responses';
 import type { RequestHandler } from './$types';
 
-/** Takes the answers in. Doing it again is harmless: a device that does not know whether it got through may repeat it. */
+/** Submits the answers. Repeating it is harmless: a device that does not know whether it got through may do so. */
 export const POST: RequestHandler = ({ locals, params }) =>
 	withJsonError(async () => {
 		const open = await openAssessment(locals.db, params.token);

@@ -3,7 +3,7 @@ import { exportOwnData } from '$lib/server/assessments/export-own-data';
 import { withJsonError } from '$lib/server/http/error-responses';
 import type { RequestHandler } from './$types';
 
-/** Everything that is kept of this self-assessment, for its person to take along. */
+/** Everything stored about this self-assessment, for its person to download. */
 export const GET: RequestHandler = ({ locals, params }) =>
 	withJsonError(async () => {
 		const all = await exportOwnData(locals.db, await openAssessment(locals.db, params.token));

@@ -20,7 +20,7 @@
 		<p class="mt-4 border-l-4 border-warm bg-warm-wash px-3 py-2">{texts.signStays}</p>
 	{/if}
 	{#if form?.fault}<p class="mt-4 border-l-4 border-warm px-3 py-1" role="alert">{form.fault.message}</p>{/if}
-	<!-- A plain post: afterwards nothing of the visit stays in the page. -->
+	<!-- A plain post: afterwards nothing of the visit remains in the page. -->
 	<form method="POST" class="mt-8 flex flex-wrap gap-3">
 		<Button look="main">{texts.confirm}</Button>
 		{#if !data.hasLeft}

@@ -10,7 +10,7 @@
 
 	let { data, form } = $props();
 
-	/** Browser and system out of what a browser calls itself. */
+	/** Browser and system, from a browser's user-agent string. */
 	function deviceWords(device: string): string {
 		const browser =
 			(/Edg\//.test(device) && 'Edge') ||

@@ -17,7 +17,7 @@ const VIEWS = ['month', 'week', 'list'] as const;
 const LIST_DAYS = 60;
 const LOAD_WEEKS = 8;
 
-/** Monday of a day's week. */
+/** Monday of a date's week. */
 function mondayOf(day: string): string {
 	const weekday = new Date(`${day}T00:00:00Z`).getUTCDay();
 	return addIsoDays(day, -((weekday + 6) % 7));
@@ -27,7 +27,7 @@ function mondayOf(day: string): string {
 function spanOf(view: (typeof VIEWS)[number], day: string, today: string): { from: string; until: string } {
 	if (view === 'list') return { from: day, until: addIsoDays(day, LIST_DAYS) };
 	if (view === 'week') return { from: mondayOf(day), until: addIsoDays(mondayOf(day), 6) };
-	// Of this month the weeks that are still to come: what is past and open stands as overdue.
+	// For the current month, the weeks still to come: past open follow-ups are listed as overdue.
 	const first = mondayOf(day.slice(0, 7) === today.slice(0, 7) ? today : `${day.slice(0, 7)}-01`);
 	return { from: first, until: addIsoDays(first, 41) };
 }

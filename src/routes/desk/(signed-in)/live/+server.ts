@@ -4,7 +4,7 @@ import { withJsonError } from '$lib/server/http/error-responses';
 import { eventStream, untilSignedOut } from '$lib/server/live/event-stream';
 import type { RequestHandler } from './$types';
 
-/** Says after every change of a case that there was one, as server-sent events: what it was is read by whoever may read it. */
+/** Sends a server-sent event after every change of a case: what changed is read by whoever may read it. */
 export const GET: RequestHandler = ({ locals }) =>
 	withJsonError(async () => {
 		const { session } = locals;

@@ -15,7 +15,7 @@ import { formReader } from '$lib/server/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
-/** The columns that this device shows. */
+/** The columns shown on this device. */
 const COLUMNS_COOKIE = 'people-columns';
 const A_YEAR_S = 365 * 24 * 60 * 60;
 

@@ -4,7 +4,7 @@ import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { withJsonError } from '$lib/server/http/error-responses';
 import type { RequestHandler } from './$types';
 
-/** The break page as something that stands on a phone's first screen: it opens at the person's own link. */
+/** The break page as an app on a phone's home screen: it opens at the person's own link. */
 export const GET: RequestHandler = ({ locals, params }) =>
 	withJsonError(async () => {
 		const { language } = await openAssessment(locals.db, params.token);

@@ -6,7 +6,7 @@ import { jsonReader } from '$lib/server/http/read-body';
 import { storeBreakWeek } from '$lib/server/breaks/choose-break-schedule';
 import type { RequestHandler } from './$types';
 
-/** Breaks that a week can hold: one a minute of seven long days is no count of anybody's. */
+/** Most breaks in a week: one a minute on seven long days is nobody's count. */
 const MOST = 5000;
 
 const count = Type.Integer({ minimum: 0, maximum: MOST });
@@ -14,7 +14,7 @@ const read = jsonReader(
 	Type.Object({ week: day, planned: count, taken: count }, { additionalProperties: false })
 );
 
-/** Keeps the totals of a week of someone who shares them. */
+/** Saves the weekly totals of someone who shares them. */
 export const PUT: RequestHandler = ({ request, locals, params }) =>
 	withJsonError(async () => {
 		const open = await openAssessment(locals.db, params.token);

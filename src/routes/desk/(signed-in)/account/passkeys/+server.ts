@@ -4,7 +4,7 @@ import { requireRelyingParty, readAttestation } from '$lib/server/http/passkey-b
 import { requireUser } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';
 
-/** What a device makes a new passkey of. */
+/** Options for creating a new passkey. */
 export const POST: RequestHandler = ({ request, locals }) =>
 	withJsonError(async () =>
 		Response.json(
@@ -12,7 +12,7 @@ export const POST: RequestHandler = ({ request, locals }) =>
 		)
 	);
 
-/** Keeps the new passkey. */
+/** Saves the new passkey. */
 export const PUT: RequestHandler = ({ request, locals }) =>
 	withJsonError(async () => {
 		const user = requireUser(locals);

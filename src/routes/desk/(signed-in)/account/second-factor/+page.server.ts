@@ -8,7 +8,7 @@ import { formReader } from '$lib/server/http/read-body';
 import { ownSession } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
-/** The secret for codes of a phone, as a picture to scan. */
+/** The secret of the authenticator codes, as an image to scan. */
 async function offered(locals: App.Locals) {
 	const { user, hasCode } = ownSession(locals);
 	if (hasCode) return null;

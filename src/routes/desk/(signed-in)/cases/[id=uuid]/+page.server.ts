@@ -31,7 +31,7 @@ interface Here {
 	readonly personId: string;
 }
 
-/** Reads a form, acts by it, and shows the case again. */
+/** Reads a form, carries out its act, and shows the case again. */
 const act =
 	<T>(
 		reader: (request: Request) => Promise<T>,
@@ -57,7 +57,7 @@ export const actions: Actions = {
 		const input = { ...versioned(form, here), ...(form.way ? { way: form.way } : {}) };
 		const sent = await sendAssessment(here.locals.db, here.actor, input, here.locals.now);
 		here.locals.wake('letters');
-		// Where no mail server takes it to its person, who sent it passes it on: shown once. Otherwise it is nobody's but theirs.
+		// Without a mail server, the sender passes the link on, so it is shown once. Otherwise only its person sees it.
 		const isPassedOn = here.locals.config.smtpUrl === '';
 		return sent && isPassedOn ? { link: `${url.origin}/c/${sent.token}` } : undefined;
 	}),

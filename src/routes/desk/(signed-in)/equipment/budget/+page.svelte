@@ -17,7 +17,7 @@
 	const texts = board.budget;
 	const { plan, currency } = $derived(data);
 	let approved = $state(0);
-	/** So many are named; the rest is counted. */
+	/** Most people named; the rest is counted. */
 	const MOST_NAMED = 6;
 </script>
 

@@ -7,7 +7,7 @@ import { csvResponse } from '$lib/server/http/csv-response';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';
 
-/** The board, as it is narrowed, as CSV. */
+/** The filtered board as CSV. */
 export const GET: RequestHandler = ({ locals, url }) =>
 	withJsonError(async () => {
 		const { db, now, config } = locals;

@@ -7,11 +7,11 @@ import { setLogo } from '$lib/server/organisation/set-organisation';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';
 
-/** Takes a picture as it is, redraws it, and makes it the logo. */
+/** Accepts an image, redraws it, and makes it the logo. */
 export const PUT: RequestHandler = ({ request, locals }) =>
 	withJsonError(async () => {
 		const actor = signedIn(locals);
-		// Asked before the picture is read: drawing it takes a while.
+		// Checked before the image is read: drawing it takes a while.
 		requirePermission(actor, 'settings:change');
 		const logo = await redrawLogo(await readBytes(request, MAX_LOGO_BYTES));
 		await setLogo(locals.db, actor, logo, locals.now);

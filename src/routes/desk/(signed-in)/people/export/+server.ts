@@ -6,7 +6,7 @@ import { withJsonError } from '$lib/server/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';
 
-/** The list as CSV, written while it is read: a workforce of any size. */
+/** The list as CSV, streamed while it is read: for a workforce of any size. */
 export const GET: RequestHandler = ({ locals, url }) =>
 	withJsonError(async () => {
 		const actor = signedIn(locals);

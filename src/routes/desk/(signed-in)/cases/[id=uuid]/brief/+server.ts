@@ -3,7 +3,7 @@ import { withJsonError } from '$lib/server/http/error-responses';
 import { DomainError } from '$lib/server/domain-error';
 import type { RequestHandler } from './$types';
 
-/** What the day sheet shows of a case beside its list. */
+/** What the day sheet shows about a case next to its list. */
 export const GET: RequestHandler = ({ locals, params }) =>
 	withJsonError(async () => {
 		if (!locals.user) throw new DomainError('not-allowed', 'sessionEnded');

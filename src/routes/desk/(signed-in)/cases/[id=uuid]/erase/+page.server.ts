@@ -19,7 +19,7 @@ export const actions: Actions = {
 			const actor = signedIn(locals);
 			const { name, why } = await read(request);
 			const { person } = await previewErasure(locals.db, actor, params.id);
-			// The second step: whoever writes the name has read whose it is.
+			// The second step: whoever types the name has read whose it is.
 			if (name.trim().toLowerCase() !== person.name.toLowerCase())
 				throw new DomainError('invalid', 'writeTheirName', '/name');
 			await erasePerson(locals.db, actor, { personId: params.id, why }, locals.now);

@@ -3,7 +3,7 @@ import { withErrorPage } from '$lib/server/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { PageServerLoad } from './$types';
 
-/** Everything that is known of someone, to be read and printed. */
+/** Everything known about someone, to read and print. */
 export const load: PageServerLoad = ({ locals, params }) =>
 	withErrorPage(async () => ({
 		everything: await readPersonData(

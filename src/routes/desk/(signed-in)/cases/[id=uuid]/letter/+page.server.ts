@@ -7,7 +7,7 @@ import { referralLetterOf } from '$lib/server/referrals/referral-letter';
 import { signedIn } from '$lib/server/signed-in';
 import type { PageServerLoad } from './$types';
 
-/** The letter as a clinician would get it, to be looked at before, and printed for who has no account. */
+/** The letter as a clinician would get it, as a preview, and for printing where the clinician has no account. */
 export const load: PageServerLoad = ({ locals, params }) =>
 	withErrorPage(async () => {
 		const writer = await requireCase(locals.db, signedIn(locals), params.id, 'cases:read');

@@ -3,7 +3,7 @@ import { withJsonError } from '$lib/server/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';
 
-/** The same as a file that programs read. */
+/** The same as a machine-readable file. */
 export const GET: RequestHandler = ({ locals, params }) =>
 	withJsonError(async () => {
 		const everything = await readPersonData(

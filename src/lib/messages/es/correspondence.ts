@@ -1,0 +1,47 @@
+import type { AsideTexts, Catalogue } from '../shapes';
+
+export const withdrawalTexts: AsideTexts['withdraw'] = {
+	title: '¿Retirar sus respuestas?',
+	lead: 'Borramos enseguida todo lo que nos ha dado: respuestas, planes, seguimientos, solicitudes, mensajes y enlaces. Es definitivo.',
+	stays:
+		'Queda lo siguiente: que se le preguntó, que retiró sus respuestas y las notas de coordinación sobre sus conversaciones.',
+	signStays:
+		'Una señal de alarma que haya indicado también queda con coordinación hasta que le localicen. Una señal de alarma no se pierde.',
+	confirm: 'Retirar todo',
+	keep: 'Conservar mis respuestas',
+	doneTitle: 'Sus respuestas se han retirado',
+	doneLead: 'Hemos borrado sus respuestas y sus enlaces ya no funcionan. Puede cerrar esta página.'
+};
+
+export const reminderTexts: AsideTexts['reminders'] = {
+	title: 'Recordatorios',
+	coming: 'Le enviamos recordatorios mientras una autoevaluación o un seguimiento esté sin responder.',
+	stopped: 'Ya no le enviamos recordatorios.',
+	others: 'Sigue recibiendo los mensajes de coordinación, y pueden llamarle.',
+	stop: 'Dejar de recibir recordatorios',
+	resume: 'Volver a recibir recordatorios',
+	back: 'Volver a mi página'
+};
+
+export const messageTexts: Catalogue['messages'] = {
+	title: 'Mensajes',
+	lead: 'Mensajes entre usted y coordinación. Los pueden leer las personas que coordinan y, si se le deriva a un médico, también este.',
+	left: 'Su autoevaluación está cerrada. Aquí todavía puede leer y escribir.',
+	none: 'Todavía no hay mensajes.',
+	you: 'Usted',
+	yourCoordinator: 'Coordinación',
+	write: 'Escribir a coordinación',
+	care: 'Esto no es para emergencias. Si algo no puede esperar, llame al número de emergencias.',
+	send: 'Enviar el mensaje',
+	back: 'Volver a mi página',
+	link: 'Mensajes',
+	requestStates: {
+		asked: 'solicitud pendiente',
+		approved: 'solicitud aceptada',
+		ordered: 'pedido hecho',
+		declined: 'solicitud rechazada',
+		sent: 'en camino',
+		arrived: 'entrega hecha',
+		returned: 'devolución hecha'
+	}
+};

@@ -1,0 +1,11 @@
+/** Whether a number asks for the singular. */
+export const isOne = (n: number): boolean => n === 1;
+
+/** Small numbers that stand before a feminine noun, as the first word of a sentence. */
+const FEMININE = ['Ninguna', 'Una', 'Dos', 'Tres', 'Cuatro', 'Cinco', 'Seis', 'Siete', 'Ocho', 'Nueve'];
+
+/** A small number before a feminine noun, as the first word of a sentence. */
+export const inWordsFeminine = (n: number): string => FEMININE[n] ?? String(n);
+
+/** A small number within a sentence. */
+export const inWordsWithin = (n: number): string => inWordsFeminine(n).toLocaleLowerCase('es');

@@ -1,0 +1,81 @@
+import type { Role } from '$lib/core/access';
+import type { PrivacyTexts } from '../shapes';
+
+const COUNTS = ['cero', 'una', 'dos', 'tres', 'cuatro', 'cinco', 'seis', 'siete', 'ocho', 'nueve', 'diez'];
+
+/** What each role is called where employees read of it. */
+const ROLE_NAMES: Readonly<Record<Role, string>> = {
+	coordinator: 'coordinación',
+	clinician: 'médico',
+	reader: 'análisis'
+};
+
+const list = (roles: readonly Role[]) =>
+	new Intl.ListFormat('es', { type: 'disjunction' }).format(roles.map((role) => ROLE_NAMES[role]));
+
+const years = (n: number) => (n === 1 ? 'un año' : `${n} años`);
+
+/** What employees are told about their data. */
+export const privacyTexts: PrivacyTexts = {
+	asked: [
+		'Preguntamos por',
+		'Las alturas de sus muebles y de su cuerpo, sus molestias, su salud si importa en la mesa y objetos de casa. Sin fotos.'
+	],
+	why: ['Por qué', 'Para saber qué le va bien y corregir lo demás.'],
+	participation: {
+		term: 'Participación',
+		words: ({ participation, dutyLaw }) =>
+			participation === 'voluntary'
+				? 'La participación es voluntaria. Puede omitir una pregunta o parar en cualquier momento.'
+				: `La participación forma parte de la obligación de prevención de su empresa${dutyLaw ? ` (${dutyLaw})` : ''}. Aun así puede omitir una pregunta.`
+	},
+	seenBy: {
+		term: 'Quién lo ve',
+		words: ({ everyAnswer, referredOnly, totalsOnly }, organisation, least) =>
+			[
+				`Las personas con el rol de ${list(everyAnswer)}${organisation ? ` en ${organisation}` : ''} ven sus respuestas. Ven una señal de alarma en cuanto usted la toca.`,
+				referredOnly.length > 0 &&
+					`Un ${list(referredOnly)} solo las ve si usted acepta que se le derive a él.`,
+				totalsOnly.length > 0 &&
+					`Las personas con el rol de ${list(totalsOnly)} solo ven totales de ${COUNTS[least] ?? least} personas o más.`,
+				'Las personas que gestionan el servidor pueden acceder a la base de datos.'
+			]
+				.filter(Boolean)
+				.join(' ')
+	},
+	howLong: {
+		term: 'Cuánto tiempo',
+		words: ({ yearsAfterAnswer, yearsAfterLeaving }, organisation) => {
+			const place = organisation || 'su organización';
+			const sign =
+				'Si hay una señal de alarma abierta, borramos sus datos una vez que coordinación la haya atendido.';
+			if (yearsAfterAnswer !== null && yearsAfterLeaving !== null)
+				return `Borramos sus datos ${years(yearsAfterAnswer)} después de su última respuesta, o ${years(yearsAfterLeaving)} después de que deje ${place}. ${sign}`;
+			if (yearsAfterAnswer !== null)
+				return `Borramos sus datos ${years(yearsAfterAnswer)} después de su última respuesta. ${sign}`;
+			if (yearsAfterLeaving !== null)
+				return `Borramos sus datos ${years(yearsAfterLeaving)} después de que deje ${place}. ${sign}`;
+			return 'No hay fecha final. Guardamos sus datos hasta que usted los retire o coordinación los borre.';
+		}
+	},
+	stays: [
+		'Lo que queda',
+		'Si retira sus respuestas, quedan las notas de coordinación y el hecho de que se le preguntó. También después de borrarlas quedan rastros: líneas del registro sin su nombre, totales de informes anteriores y, por un tiempo, copias de seguridad.'
+	],
+	rights: [
+		'Sus derechos',
+		'Puede ver, corregir, descargar o retirar aquí sus respuestas en cualquier momento.'
+	],
+	limits: [
+		'Límites',
+		'Esto es una orientación para su comodidad, no un diagnóstico. No sustituye a un médico. La ley local tiene prioridad.'
+	],
+	questions: {
+		term: '¿Preguntas?',
+		words: ({ contactName, contactRole, phone, replyTo }) => {
+			const who = contactRole ? `${contactName}, ${contactRole}` : contactName;
+			const reach = [phone, replyTo].filter((one) => one !== '').join(', ');
+			return reach ? `Pregunte a ${who}: ${reach}.` : `Pregunte a ${who}.`;
+		}
+	}
+};

@@ -1,0 +1,39 @@
+import type { StopTexts } from '../shapes';
+
+/** What the stop page says, and the pages beside it. */
+export const stopTexts: StopTexts = {
+	lead: 'Usted ha indicado:',
+	do: [
+		'Llame. Diga qué nota y desde cuándo.',
+		'No conduzca. Abra el cerrojo de la puerta y, si puede, no se quede solo.',
+		'Deje su mesa como está. Sus respuestas están guardadas y su enlace seguirá funcionando mañana.'
+	],
+	told: 'Coordinación ha recibido su aviso, pero quizá no esté trabajando. No espere: llame ahora. Esta herramienta no hace diagnósticos.',
+	openAgain: 'Para volver a usar sus páginas',
+	slip: 'Lo he tocado por error',
+	seen: 'Me ha visto un médico o el servicio de emergencias',
+	safe: 'Ahora estoy a salvo y hay alguien conmigo',
+	note: 'Coordinación ve lo que indique aquí y comprobará de todos modos que está bien.',
+	needsNetwork: 'Esto funcionará cuando tenga conexión. Las llamadas funcionan sin internet.',
+	mistakeTitle: '¿Lo ha tocado por error?',
+	mistakeLead: 'Usted ha indicado:',
+	mistakeYes: 'Sí, por error. No tengo esto',
+	mistakeNo: 'No, tengo esto',
+	staysOpen: 'Sigue disponible',
+	write: 'Escribir a coordinación',
+	privacy: 'Leer cómo se usan sus datos',
+	download: 'Descargar sus datos',
+	withdraw: 'Retirar sus respuestas',
+	distressTitle: 'No tiene que pasar por esto solo.',
+	distressLead: 'Ha pensado en quitarse la vida. Gracias por decirlo. Hable con alguien ahora, por favor.',
+	distressNoLine: (number) =>
+		`Su organización no ha indicado una línea de ayuda para su país. Llame al ${number} o a su número de emergencias local: allí también le ayudarán.`,
+	distressDo: [
+		'No se quede solo. Vaya con alguien de confianza, o pídale que venga o que siga al teléfono.',
+		'Si está en peligro ahora o se ha hecho daño, llame al número de emergencias.',
+		'Aléjese de todo lo que pueda hacerle daño.'
+	],
+	distressTold: 'Coordinación ha recibido su aviso, pero quizá no esté trabajando. No espere, por favor.',
+	privacyTitle: 'Cómo se usan sus datos',
+	privacyBack: 'Volver al principio'
+};

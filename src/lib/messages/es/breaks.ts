@@ -236,7 +236,7 @@ export const breakTexts: BreakTexts = {
 	day: {
 		title: 'Su día',
 		lead: 'La mejor mesa no ayuda si usted no se mueve. Describa su día y pondremos pausas entre sus reuniones.',
-		longest: (minutes) => `Como mucho está sentado ${hours(minutes)} seguidas.`,
+		longest: (minutes) => `Como mucho está sentado ${hours(minutes)} sin levantarse.`,
 		longestSeated: (minutes) => `Como mucho está ${hours(minutes)} sin un cambio.`,
 		longestAnyPlace: (minutes) => `Como mucho está ${hours(minutes)} en el mismo sitio.`,
 		without: (minutes) => `Sin pausas serían ${hours(minutes)}.`,

@@ -1,18 +1,18 @@
 import type { Catalogue } from '../shapes';
 
 export const sideViewTexts: Catalogue['section'] = {
-	first: 'Al principio',
+	first: 'Inicio',
 	now: 'Ahora',
-	after: 'Después del plan',
+	after: 'Tras el plan',
 	again: 'Como se ha medido ahora',
 	choose: 'Ver de lado',
 	levels: { eye: 'ojo', elbow: 'codo', seat: 'asiento' },
 	scale: (unit) => `A escala. Alturas en ${unit} sobre el suelo.`,
 	gap: {
-		keys: { low: 'teclado demasiado alto', high: 'teclado demasiado bajo' },
-		table: { low: 'mesa demasiado alta', high: 'mesa demasiado baja' },
-		eye: { low: 'pantalla demasiado baja', high: 'pantalla demasiado alta' },
-		knee: { low: 'asiento demasiado bajo', high: 'asiento demasiado alto para los pies' }
+		keys: { low: 'teclado muy alto', high: 'teclado muy bajo' },
+		table: { low: 'mesa muy alta', high: 'mesa muy baja' },
+		eye: { low: 'pantalla muy baja', high: 'pantalla muy alta' },
+		knee: { low: 'asiento muy bajo', high: 'asiento muy alto para los pies' }
 	},
 	zone: {
 		elbow: 'Buena altura para las manos',

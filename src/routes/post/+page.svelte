@@ -44,7 +44,7 @@
 						<span class="text-note text-ink-soft">{moment.format(letter.writtenAt)}</span>
 						<span>{letter.subject}</span>
 						<span
-							class="text-right text-note"
+							class="text-end text-note"
 							class:text-warm={letter.state === 'bounced' || letter.state === 'failed'}
 							>{EMAIL_STATE_WORDS[letter.state]}{letter.tries > 1 ? `, ${letter.tries} tries` : ''}</span
 						>

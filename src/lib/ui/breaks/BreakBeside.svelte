@@ -41,7 +41,7 @@
 		</p>
 	{/if}
 	{#each run.offered.heldBack as { region, why } (region)}
-		<p class="mt-2 border-l-4 border-warm pl-3 text-note">
+		<p class="mt-2 border-s-4 border-warm ps-3 text-note">
 			{region === null
 				? texts.heldBack.all[why as Exclude<typeof why, 'too-bad'>]
 				: texts.heldBack[why as 'sign' | 'too-bad'](t.discomfort.places[region].toLocaleLowerCase(t.locale))}

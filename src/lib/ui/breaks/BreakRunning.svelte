@@ -32,7 +32,7 @@
 	<p class="min-h-6 font-semibold text-cool">{step.side ? texts.sides[step.side] : ''}</p>
 	<h2 class="text-title">{words.name}</h2>
 	<p class="words text-lead">{phase}</p>
-	{#if caution}<p class="mt-1 border-l-4 border-warm pl-3">{caution}</p>{/if}
+	{#if caution}<p class="mt-1 border-s-4 border-warm ps-3">{caution}</p>{/if}
 	<p class="count" role="timer" aria-live="off">
 		<span class="num">{isUnderWay ? run.place.leftS : step.seconds}</span>
 		<span class="text-note text-ink-soft">
@@ -59,7 +59,7 @@
 {/if}
 {#if run.hurt}
 	{@const hurt = run.hurt}
-	<div class="mt-3 border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert">
+	<div class="mt-3 border-s-4 border-warm bg-warm-wash px-3 py-2" role="alert">
 		<p>{texts.pause.stopped}</p>
 		<p class="mt-1 flex flex-wrap items-center gap-x-5">
 			<NeedsNetwork href="/c/{token}/messages?hurt={hurt}" {t}>{texts.pause.tell}</NeedsNetwork>

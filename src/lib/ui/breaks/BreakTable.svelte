@@ -26,7 +26,7 @@
 {#snippet table(breaks: readonly PlannedBreak[], hasPlaces: boolean)}
 	<table class="mt-3 w-full max-w-xl">
 		<thead>
-			<tr class="border-b border-ink text-left text-note">
+			<tr class="border-b border-ink text-start text-note">
 				<th class="py-1 font-semibold">{texts.day.time}</th>
 				<th class="py-1 font-semibold">{texts.day.what}</th>
 				{#if hasPlaces}<th class="py-1 font-semibold">{texts.day.place}</th>{/if}
@@ -35,8 +35,8 @@
 		<tbody>
 			{#each breaks as one (`${one.kind} ${one.from}`)}
 				<tr class="border-b border-rule">
-					<td class="num py-1 pr-3">{clockWords(one.from)}</td>
-					<td class="py-1 pr-3">{breakKindWords(texts, one.kind, visit.isSeated)}</td>
+					<td class="num py-1 pe-3">{clockWords(one.from)}</td>
+					<td class="py-1 pe-3">{breakKindWords(texts, one.kind, visit.isSeated)}</td>
 					{#if hasPlaces}<td class="py-1">{endsSitting(one.kind) ? placeAfter(one.to) : ''}</td>{/if}
 				</tr>
 			{/each}

@@ -36,8 +36,8 @@
 {:else}
 	<table class="mt-1 text-note">
 		<thead>
-			<tr class="text-left text-ink-soft"
-				><th class="pr-4 font-normal">{texts.weekOf}</th><th class="pr-4 font-normal">{texts.taken}</th><th
+			<tr class="text-start text-ink-soft"
+				><th class="pe-4 font-normal">{texts.weekOf}</th><th class="pe-4 font-normal">{texts.taken}</th><th
 					class="font-normal">{texts.planned}</th
 				></tr
 			>
@@ -45,7 +45,7 @@
 		<tbody>
 			{#each moving.weeks as { week, planned, taken } (week)}
 				<tr
-					><td class="pr-4">{dayWords(week, 'medium')}</td><td class="num pr-4">{taken}</td><td class="num"
+					><td class="pe-4">{dayWords(week, 'medium')}</td><td class="num pe-4">{taken}</td><td class="num"
 						>{planned}</td
 					></tr
 				>

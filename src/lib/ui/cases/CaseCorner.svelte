@@ -61,7 +61,7 @@
 	{/if}
 	{#if view.earlier}
 		{@const { level, document } = view.earlier}
-		<p class="border-l-4 border-rule px-3 text-note">
+		<p class="border-s-4 border-rule px-3 text-note">
 			<strong>{levelEn[level].name}:</strong>
 			{document.reasons.map((reason) => reasonEn(reason, document)).join(' · ')}
 		</p>

@@ -112,7 +112,7 @@
 <FormError fault={settling.fault ?? sending.fault} />
 <div role="status">
 	{#if link}
-		<div class="mt-4 border-l-4 border-cool bg-cool-wash px-4 py-2.5">
+		<div class="mt-4 border-s-4 border-cool bg-cool-wash px-4 py-2.5">
 			<p class="font-semibold">
 				{texts.whereTheLetterIs(hasPost)}
 			</p>

@@ -72,8 +72,8 @@
 		margin-top: 0.5rem;
 		padding: 0.4rem 0.8rem;
 		overflow: auto;
-		border-left-width: 8px;
-		border-left-style: solid;
+		border-inline-start-width: 8px;
+		border-inline-start-style: solid;
 	}
 	ul {
 		display: flex;

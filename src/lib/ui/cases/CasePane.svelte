@@ -94,8 +94,8 @@
 		</ul>
 	{/if}
 	{#each brief.unread as message, i (i)}
-		<p class="mt-2 border-l-3 border-cool pl-3 text-note whitespace-pre-wrap">
-			{#if message.from}<span class="mr-1 font-semibold">{message.from}:</span>{/if}{message.text}
+		<p class="mt-2 border-s-3 border-cool ps-3 text-note whitespace-pre-wrap">
+			{#if message.from}<span class="me-1 font-semibold">{message.from}:</span>{/if}{message.text}
 		</p>
 	{/each}
 	{#if brief.unread.length > 0}
@@ -184,7 +184,7 @@
 <style>
 	.reasons {
 		margin-top: 0.4rem;
-		padding-left: 0.9rem;
+		padding-inline-start: 0.9rem;
 		list-style: disc;
 		font-size: var(--text-note);
 	}

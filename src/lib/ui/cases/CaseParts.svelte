@@ -91,13 +91,14 @@
 		box-shadow: inset 0 -3px 0 var(--ink);
 	}
 	.count {
-		margin-left: 0.3rem;
+		margin-inline-start: 0.3rem;
 		font-weight: 400;
 		color: var(--ink-soft);
 		font-variant-numeric: tabular-nums;
 	}
 	.panel {
-		padding: 0.6rem 0.25rem 1rem 0;
+		padding-block: 0.6rem 1rem;
+		padding-inline: 0 0.25rem;
 		overflow: auto;
 		min-height: 0;
 	}

@@ -3,5 +3,5 @@
 </script>
 
 <div role="alert">
-	{#if fault}<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1.5 text-note">{fault}</p>{/if}
+	{#if fault}<p class="mt-2 border-s-4 border-warm bg-warm-wash px-3 py-1.5 text-note">{fault}</p>{/if}
 </div>

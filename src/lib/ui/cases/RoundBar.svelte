@@ -37,10 +37,10 @@
 	}
 	.bar span {
 		min-width: 2px;
-		border-right: 1px solid var(--ink);
+		border-inline-end: 1px solid var(--ink);
 	}
 	.bar span:last-child {
-		border-right: 0;
+		border-inline-end: 0;
 	}
 	.answered {
 		background: var(--cool);

@@ -29,7 +29,7 @@
 	<ul class="mt-2 grid gap-2">
 		{#each sent.pages as page, i (page)}
 			<li>
-				<Button look={i === 0 ? 'main' : 'plain'} class="w-full text-left" href="/c/{token}/{page}{query}"
+				<Button look={i === 0 ? 'main' : 'plain'} class="w-full text-start" href="/c/{token}/{page}{query}"
 					>{texts.newsPage(t.pages[page].title)}</Button
 				>
 			</li>

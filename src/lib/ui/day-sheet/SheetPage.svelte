@@ -87,7 +87,7 @@
 			<TodaysActs acts={data.acts} timeZone={data.timeZone} undoing={sheet.undoing} />
 		</div>
 		{#if data.sheet.toRejudge > 0}
-			<p class="mt-2 border-l-4 border-cool bg-cool-wash px-3 py-1.5" role="status">
+			<p class="mt-2 border-s-4 border-cool bg-cool-wash px-3 py-1.5" role="status">
 				{rejudgingSentence(data.sheet.toRejudge)}
 			</p>
 		{/if}
@@ -95,7 +95,7 @@
 			<form
 				method="POST"
 				action="/desk/waiting-emails?/again"
-				class="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1 border-l-4 border-warm bg-warm-wash px-3 py-1.5"
+				class="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1 border-s-4 border-warm bg-warm-wash px-3 py-1.5"
 			>
 				<p class="min-w-0 flex-1 basis-80 break-words">
 					{refusedEmailsSentence(data.sheet.refusedEmails)}
@@ -105,13 +105,13 @@
 			</form>
 		{/if}
 		{#if data.sheet.held > 0}
-			<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1.5">
+			<p class="mt-2 border-s-4 border-warm bg-warm-wash px-3 py-1.5">
 				{heldSentence(data.sheet.held)} <a href="/desk/waiting-emails">{texts.reviewWaitingEmails}</a>
 			</p>
 		{/if}
 		<div role="status">
-			{#if told}<p class="mt-2 border-l-4 border-cool bg-cool-wash px-3 py-1 text-note">{told}</p>
-			{:else if fault}<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1">{fault}</p>{/if}
+			{#if told}<p class="mt-2 border-s-4 border-cool bg-cool-wash px-3 py-1 text-note">{told}</p>
+			{:else if fault}<p class="mt-2 border-s-4 border-warm bg-warm-wash px-3 py-1">{fault}</p>{/if}
 		</div>
 		{#if sheet.lines.length === 0}
 			<div class="mt-8 border-t border-ink pt-6">

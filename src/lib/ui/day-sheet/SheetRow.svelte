@@ -154,12 +154,12 @@
 		column-gap: 0.75rem;
 		padding: 0.05rem 0.5rem 0.1rem;
 		border-bottom: 1px solid var(--rule);
-		border-left: 3px solid transparent;
+		border-inline-start: 3px solid transparent;
 		font-size: var(--text-note);
 	}
 	.line.here {
 		background: var(--sheet);
-		border-left-color: var(--ink);
+		border-inline-start-color: var(--ink);
 	}
 	.tick {
 		grid-area: tick;
@@ -242,7 +242,7 @@
 	}
 	.when {
 		grid-area: when;
-		text-align: right;
+		text-align: end;
 		font-size: var(--text-mark);
 		color: var(--ink-soft);
 		white-space: nowrap;

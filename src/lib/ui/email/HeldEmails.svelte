@@ -58,12 +58,12 @@
 
 <table class="mt-6 w-full border-collapse">
 	<thead>
-		<tr class="border-b border-ink text-left text-note text-ink-soft">
-			<th class="py-1.5 pr-4 font-semibold" scope="col">{texts.kind}</th>
-			<th class="py-1.5 pr-4 font-semibold" scope="col">{texts.cause}</th>
-			<th class="py-1.5 pr-4 font-semibold" scope="col">{texts.team}</th>
-			<th class="py-1.5 pr-4 text-right font-semibold" scope="col">{texts.people}</th>
-			<th class="py-1.5 pr-4 text-right font-semibold" scope="col">{texts.dueToday}</th>
+		<tr class="border-b border-ink text-start text-note text-ink-soft">
+			<th class="py-1.5 pe-4 font-semibold" scope="col">{texts.kind}</th>
+			<th class="py-1.5 pe-4 font-semibold" scope="col">{texts.cause}</th>
+			<th class="py-1.5 pe-4 font-semibold" scope="col">{texts.team}</th>
+			<th class="py-1.5 pe-4 text-end font-semibold" scope="col">{texts.people}</th>
+			<th class="py-1.5 pe-4 text-end font-semibold" scope="col">{texts.dueToday}</th>
 			<th class="py-1.5 font-semibold" scope="col"><span class="sr-only">{texts.releaseOne}</span></th>
 		</tr>
 	</thead>
@@ -71,12 +71,12 @@
 		<tbody>
 			{#each ofKind(kind) as line, i (`${line.why} ${line.team}`)}
 				<tr>
-					<th class="py-1.5 pr-4 text-left font-semibold" scope="row">{i === 0 ? texts.kinds[kind] : ''}</th>
-					<td class="py-1.5 pr-4">{texts.causes[line.why]}</td>
-					<td class="py-1.5 pr-4">{teamName(line.team)}</td>
-					<td class="num py-1.5 pr-4 text-right">{line.people.toLocaleString('en-GB')}</td>
-					<td class="num py-1.5 pr-4 text-right">{line.dueToday.toLocaleString('en-GB')}</td>
-					<td class="py-1.5 text-right">
+					<th class="py-1.5 pe-4 text-start font-semibold" scope="row">{i === 0 ? texts.kinds[kind] : ''}</th>
+					<td class="py-1.5 pe-4">{texts.causes[line.why]}</td>
+					<td class="py-1.5 pe-4">{teamName(line.team)}</td>
+					<td class="num py-1.5 pe-4 text-end">{line.people.toLocaleString('en-GB')}</td>
+					<td class="num py-1.5 pe-4 text-end">{line.dueToday.toLocaleString('en-GB')}</td>
+					<td class="py-1.5 text-end">
 						{#if teamsOf(kind).length > 1 && i === ofKind(kind).findIndex(({ team }) => team === line.team)}
 							{@render decision({ kind, team: line.team })}
 						{/if}

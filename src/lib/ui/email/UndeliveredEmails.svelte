@@ -41,28 +41,28 @@
 	<p class="mt-1 max-w-prose text-ink-soft">{texts.undeliveredLead}</p>
 	<table class="mt-3 w-full border-collapse">
 		<thead>
-			<tr class="border-b border-ink text-left text-note text-ink-soft">
-				<th class="py-1.5 pr-4 font-semibold" scope="col">{texts.to}</th>
-				<th class="py-1.5 pr-4 font-semibold" scope="col">{texts.about}</th>
-				<th class="py-1.5 pr-4 font-semibold" scope="col">{texts.written}</th>
-				<th class="py-1.5 pr-4 font-semibold" scope="col">{texts.whatHappened}</th>
+			<tr class="border-b border-ink text-start text-note text-ink-soft">
+				<th class="py-1.5 pe-4 font-semibold" scope="col">{texts.to}</th>
+				<th class="py-1.5 pe-4 font-semibold" scope="col">{texts.about}</th>
+				<th class="py-1.5 pe-4 font-semibold" scope="col">{texts.written}</th>
+				<th class="py-1.5 pe-4 font-semibold" scope="col">{texts.whatHappened}</th>
 				<th class="py-1.5 font-semibold" scope="col"><span class="sr-only">{texts.tryAgain}</span></th>
 			</tr>
 		</thead>
 		<tbody>
 			{#each undelivered.lines as line (line.id)}
 				<tr class="border-b border-rule align-top">
-					<th class="py-1.5 pr-4 text-left font-semibold" scope="row">
+					<th class="py-1.5 pe-4 text-start font-semibold" scope="row">
 						{#if line.personId}<a href="/desk/cases/{line.personId}">{line.toName}</a
 							>{:else}{line.toName}{/if}
 					</th>
-					<td class="py-1.5 pr-4">
+					<td class="py-1.5 pe-4">
 						{line.subject}
 						{#if line.round}<span class="block text-note text-ink-soft">{texts.ofRound(line.round)}</span
 							>{/if}
 					</td>
-					<td class="py-1.5 pr-4 whitespace-nowrap">{dayWords(line.writtenAt, 'medium')}</td>
-					<td class="py-1.5 pr-4">
+					<td class="py-1.5 pe-4 whitespace-nowrap">{dayWords(line.writtenAt, 'medium')}</td>
+					<td class="py-1.5 pe-4">
 						{texts.states[line.state](line.tries)}
 						<span class="block text-note break-words text-ink-soft">{line.fault}</span>
 					</td>

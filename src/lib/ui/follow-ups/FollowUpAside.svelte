@@ -34,11 +34,11 @@
 		<tbody>
 			{#each weeks as week (week.from)}
 				<tr>
-					<th class="w-24 py-1 text-left font-normal" scope="row"
+					<th class="w-24 py-1 text-start font-normal" scope="row"
 						><a href={calendarHref('week', week.from)}>{shortDayWords(week.from)}</a></th
 					>
 					<td><span class="load" style:width="{(week.n / mostInAWeek) * 100}%"></span></td>
-					<td class="num w-10 text-right">{week.n}</td>
+					<td class="num w-10 text-end">{week.n}</td>
 				</tr>
 			{/each}
 		</tbody>
@@ -47,7 +47,7 @@
 	<p class="mt-2 text-note text-ink-soft">
 		{texts.aSecretAddressThat}
 	</p>
-	{#if feed}<p class="num mt-2 border-l-4 border-cool bg-cool-wash px-3 py-2 text-note break-all">
+	{#if feed}<p class="num mt-2 border-s-4 border-cool bg-cool-wash px-3 py-2 text-note break-all">
 			{feed}
 		</p>
 		<p class="text-note text-ink-soft">{texts.shownOnce}</p>{/if}

@@ -42,7 +42,7 @@
 		min-height: 1.5rem;
 		padding: 2px 0.35rem;
 		overflow: hidden;
-		border-left: 3px solid var(--cool);
+		border-inline-start: 3px solid var(--cool);
 		background: var(--cool-wash);
 		color: var(--ink);
 		font-size: var(--text-mark);
@@ -50,7 +50,7 @@
 		cursor: grab;
 	}
 	.card.urgent {
-		border-left-color: var(--warm);
+		border-inline-start-color: var(--warm);
 		background: var(--warm-wash);
 	}
 	/* The colour of the card says how grave the case is; a free day is told in words alone. */

@@ -55,7 +55,7 @@
 		gap: 2px;
 		min-height: 5.4rem;
 		padding: 0.2rem 0.3rem 0.3rem;
-		border-right: 1px solid var(--rule);
+		border-inline-end: 1px solid var(--rule);
 		border-bottom: 1px solid var(--rule);
 		background: var(--sheet);
 	}

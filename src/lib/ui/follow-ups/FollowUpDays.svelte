@@ -43,11 +43,11 @@
 		grid-template-columns: repeat(7, minmax(0, 1fr));
 		margin-top: 0.5rem;
 		border-top: 1.5px solid var(--ink);
-		border-left: 1px solid var(--rule);
+		border-inline-start: 1px solid var(--rule);
 	}
 	.head {
 		padding: 0.2rem 0.4rem;
-		border-right: 1px solid var(--rule);
+		border-inline-end: 1px solid var(--rule);
 		border-bottom: 1px solid var(--rule);
 		font-size: var(--text-mark);
 		color: var(--ink-soft);

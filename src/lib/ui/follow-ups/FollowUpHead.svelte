@@ -60,7 +60,7 @@
 	{/if}
 </div>
 <div role="alert">
-	{#if board.fault}<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1.5 text-note">
+	{#if board.fault}<p class="mt-2 border-s-4 border-warm bg-warm-wash px-3 py-1.5 text-note">
 			{board.fault}
 		</p>{/if}
 </div>

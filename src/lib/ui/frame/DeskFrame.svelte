@@ -137,7 +137,8 @@
 		flex-direction: column;
 		gap: 1.5rem;
 		height: 100dvh;
-		padding: 1.25rem 0 1rem 1.125rem;
+		padding-block: 1.25rem 1rem;
+		padding-inline: 1.125rem 0;
 		background: var(--margin);
 		color: var(--on-margin);
 	}
@@ -146,7 +147,8 @@
 		align-items: center;
 		justify-content: space-between;
 		min-height: 2.25rem;
-		padding: 0.375rem 0.75rem 0.375rem 0;
+		padding-block: 0.375rem;
+		padding-inline: 0 0.75rem;
 		color: var(--on-margin-soft);
 		text-decoration: none;
 	}
@@ -156,8 +158,8 @@
 	nav a[aria-current] {
 		color: var(--on-margin);
 		font-weight: 700;
-		border-right: 5px solid var(--paper);
-		padding-right: calc(0.75rem - 5px);
+		border-inline-end: 5px solid var(--paper);
+		padding-inline-end: calc(0.75rem - 5px);
 	}
 	nav .key {
 		opacity: 0.75;
@@ -197,7 +199,7 @@
 	}
 	.who {
 		padding-top: 0.5rem;
-		padding-right: 0.5rem;
+		padding-inline-end: 0.5rem;
 		line-height: 1.25;
 	}
 	.margin :focus-visible {
@@ -205,15 +207,15 @@
 	}
 	.skip {
 		position: absolute;
-		left: -100vw;
+		inset-block-start: -100vh;
+		inset-inline-start: 0.5rem;
 		padding: 0.5rem 1rem;
 		background: var(--sheet);
 		color: var(--ink);
 		z-index: 10;
 	}
 	.skip:focus {
-		left: 0.5rem;
-		top: 0.5rem;
+		inset-block-start: 0.5rem;
 	}
 	@media (max-width: 48rem) {
 		.frame {
@@ -238,8 +240,8 @@
 			padding: 0.25rem 0;
 		}
 		nav a[aria-current] {
-			padding-right: 0;
-			border-right: 0;
+			padding-inline-end: 0;
+			border-inline-end: 0;
 			border-bottom: 3px solid var(--paper);
 		}
 		.who {

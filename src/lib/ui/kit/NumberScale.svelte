@@ -21,7 +21,7 @@
 <!-- Native radio buttons, like the rows of choices. -->
 <fieldset>
 	<legend>{@render legend()}</legend>
-	{#if fault}<p class="border-l-4 border-warm bg-warm-wash px-3 py-1 text-note">{fault}</p>{/if}
+	{#if fault}<p class="border-s-4 border-warm bg-warm-wash px-3 py-1 text-note">{fault}</p>{/if}
 	<div class="scale">
 		{#each options as option (option)}
 			<label class="mark">

@@ -39,7 +39,7 @@
 		font-size: var(--text-note);
 	}
 	button + button {
-		border-left: 1.5px solid var(--ink);
+		border-inline-start: 1.5px solid var(--ink);
 	}
 	button[aria-pressed='true'] {
 		background: var(--ink);

@@ -24,7 +24,7 @@
 		gap: 1.25rem;
 		min-height: 2.75rem;
 		font: inherit;
-		text-align: left;
+		text-align: start;
 	}
 	@media print {
 		.tick {

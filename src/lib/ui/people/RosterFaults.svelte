@@ -13,7 +13,7 @@
 	const SHOWN = 50;
 </script>
 
-<section class="mt-6 border-l-4 border-warm bg-warm-wash px-4 py-3">
+<section class="mt-6 border-s-4 border-warm bg-warm-wash px-4 py-3">
 	<h2 class="text-lead">
 		{texts.oneThingHasThings(all)}
 	</h2>

@@ -19,16 +19,16 @@
 <div class="overflow-x-auto" role="region" aria-label={texts.theFirstRows} tabindex="0">
 	<table class="mt-2 w-full text-note">
 		<thead>
-			<tr class="border-b-[1.5px] border-ink text-left">
-				<th class="py-1 pr-3">{texts.row}</th>
-				{#each ROSTER_FIELDS as field (field)}<th class="py-1 pr-3">{FIELD_NAMES[field]}</th>{/each}
+			<tr class="border-b-[1.5px] border-ink text-start">
+				<th class="py-1 pe-3">{texts.row}</th>
+				{#each ROSTER_FIELDS as field (field)}<th class="py-1 pe-3">{FIELD_NAMES[field]}</th>{/each}
 			</tr>
 		</thead>
 		<tbody>
 			{#each people as person, i (i)}
 				<tr class="border-b border-rule">
-					<td class="num py-1 pr-3">{i + firstRow}</td>
-					{#each ROSTER_FIELDS as field (field)}<td class="py-1 pr-3">{person[field]}</td>{/each}
+					<td class="num py-1 pe-3">{i + firstRow}</td>
+					{#each ROSTER_FIELDS as field (field)}<td class="py-1 pe-3">{person[field]}</td>{/each}
 				</tr>
 			{/each}
 		</tbody>

@@ -75,7 +75,7 @@
 				{/if}
 			{/if}
 			{#each found.cautions as caution (caution)}<p
-					class="mt-1 border-l-4 border-warm bg-warm-wash px-3 py-1 text-note"
+					class="mt-1 border-s-4 border-warm bg-warm-wash px-3 py-1 text-note"
 				>
 					{caution}
 				</p>{/each}

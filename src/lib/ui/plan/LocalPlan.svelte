@@ -73,7 +73,7 @@
 	const words: Record<State, string> = $derived({ now: t.section.now, after: t.section.after });
 </script>
 
-<p class="border-l-4 border-cool bg-cool-wash px-3 py-2" role="status">{t.plan.offline}</p>
+<p class="border-s-4 border-cool bg-cool-wash px-3 py-2" role="status">{t.plan.offline}</p>
 <h1 class="mt-4 text-title">
 	{heading.title}
 </h1>

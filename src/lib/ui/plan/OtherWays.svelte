@@ -43,7 +43,7 @@
 							<SectionDrawing {section} all={[section]} {t} {unit} mostHeight={360} />
 						</div>
 					{/if}
-					{#if care}<p class="mt-1 border-l-4 border-warm bg-warm-wash px-3 py-1 text-note">{care}</p>{/if}
+					{#if care}<p class="mt-1 border-s-4 border-warm bg-warm-wash px-3 py-1 text-note">{care}</p>{/if}
 				</li>
 			{/each}
 		</ul>

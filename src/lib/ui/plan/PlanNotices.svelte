@@ -68,7 +68,7 @@
 	</p>
 {/if}
 {#if data.next.hasOpenSign}
-	<p class="mt-3 border-l-4 border-warm bg-warm-wash px-3 py-2">{t.first.told}</p>
+	<p class="mt-3 border-s-4 border-warm bg-warm-wash px-3 py-2">{t.first.told}</p>
 {/if}
 {#if data.moving}
 	<form
@@ -95,7 +95,7 @@
 		align-items: center;
 		margin-top: 0.75rem;
 		padding: 0.5rem 0.75rem;
-		border-left: 4px solid var(--cool);
+		border-inline-start: 4px solid var(--cool);
 		background: var(--cool-wash);
 	}
 </style>

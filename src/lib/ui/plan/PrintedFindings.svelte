@@ -70,7 +70,7 @@
 			display: inline-block;
 			width: 0.7em;
 			height: 0.7em;
-			margin-right: 0.4em;
+			margin-inline-end: 0.4em;
 			border: 1px solid var(--ink);
 		}
 	}

@@ -21,7 +21,7 @@
 </script>
 
 {#if sizes.length > 0}
-	<section aria-labelledby="sizes" class="no-print mt-4 border-l-4 border-cool bg-cool-wash px-4 py-3">
+	<section aria-labelledby="sizes" class="no-print mt-4 border-s-4 border-cool bg-cool-wash px-4 py-3">
 		<h2 id="sizes" class="text-lead">{t.sizes.title}</h2>
 		<ul>
 			{#each sizes as size (size.index)}

@@ -136,7 +136,7 @@
 						</div>
 					{/if}
 					{#each step.cautions as caution (caution)}
-						<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1.5 text-note">
+						<p class="mt-2 border-s-4 border-warm bg-warm-wash px-3 py-1.5 text-note">
 							{t.steps.cautions[caution]}
 						</p>
 					{/each}
@@ -148,7 +148,7 @@
 
 <style>
 	.step {
-		padding-left: 2.75rem;
+		padding-inline-start: 2.75rem;
 	}
 	/* The box stands in the margin; pressing the name presses it too. */
 	.tick {
@@ -156,8 +156,9 @@
 		align-items: center;
 		gap: 1.25rem;
 		min-height: 2.75rem;
-		margin: -0.5rem 0 -0.5rem -2.75rem;
-		text-align: left;
+		margin-block: -0.5rem;
+		margin-inline: -2.75rem 0;
+		text-align: start;
 	}
 	@media print {
 		ol {
@@ -171,7 +172,7 @@
 		}
 		.tick {
 			gap: 0.5rem;
-			margin-left: 0;
+			margin-inline-start: 0;
 			min-height: 0;
 		}
 	}

@@ -29,17 +29,17 @@
 		<div class="overflow-x-auto">
 			<table class="mt-1 w-full text-note">
 				<thead>
-					<tr class="border-b border-rule text-left">
-						<th class="py-1 pr-3 font-semibold" scope="col">{t.light.month}</th>
-						<th class="py-1 pr-3 font-semibold" scope="col">{t.light.face}</th>
+					<tr class="border-b border-rule text-start">
+						<th class="py-1 pe-3 font-semibold" scope="col">{t.light.month}</th>
+						<th class="py-1 pe-3 font-semibold" scope="col">{t.light.face}</th>
 						<th class="py-1 font-semibold" scope="col">{t.light.screen}</th>
 					</tr>
 				</thead>
 				<tbody>
 					{#each sunny as { month, face, screen } (month)}
 						<tr class="border-b border-rule">
-							<th class="py-1 pr-3 text-left font-normal" scope="row">{t.dates.month(month)}</th>
-							<td class="num py-1 pr-3">{spells(face)}</td>
+							<th class="py-1 pe-3 text-start font-normal" scope="row">{t.dates.month(month)}</th>
+							<td class="num py-1 pe-3">{spells(face)}</td>
 							<td class="num py-1">{spells(screen)}</td>
 						</tr>
 					{/each}

@@ -20,7 +20,7 @@
 		if (isOpen) drawing ??= import('../breaks/ExerciseDrawing.svelte');
 	}}
 >
-	<ol class="list-decimal pl-5">
+	<ol class="list-decimal ps-5">
 		{#each t.backTest.steps as step (step)}<li>{step}</li>{/each}
 	</ol>
 	<div class="mt-2 grid grid-cols-2 gap-3">
@@ -44,7 +44,7 @@
 			</figure>
 		{/each}
 	</div>
-	<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1 text-note">{t.backTest.care}</p>
+	<p class="mt-2 border-s-4 border-warm bg-warm-wash px-3 py-1 text-note">{t.backTest.care}</p>
 </Disclosure>
 
 <style>

@@ -144,7 +144,7 @@
 	.note.has-fault {
 		margin-top: 0.25rem;
 		padding: 0.25rem 0.75rem;
-		border-left: 4px solid var(--warm);
+		border-inline-start: 4px solid var(--warm);
 		background: var(--warm-wash);
 		color: var(--ink);
 	}

@@ -61,7 +61,7 @@
 	.count {
 		position: absolute;
 		top: 0.25rem;
-		right: 0.375rem;
+		inset-inline-end: 0.375rem;
 		font-weight: 700;
 		color: var(--cool);
 	}

@@ -137,7 +137,7 @@
 		padding-inline: 0.5rem;
 	}
 	.sign :global(.kit-choice input) {
-		left: 0;
+		inset-inline-start: 0;
 		width: 0.5rem;
 		height: 100%;
 	}

@@ -94,12 +94,12 @@
 		white-space: nowrap;
 	}
 	.saving {
-		margin-left: auto;
+		margin-inline-start: auto;
 		font-weight: 400;
 		overflow: hidden;
 		text-overflow: ellipsis;
 		white-space: normal;
-		text-align: right;
+		text-align: end;
 	}
 	ol {
 		display: grid;
@@ -112,7 +112,7 @@
 	}
 	.wide {
 		display: none;
-		margin-right: 1.5rem;
+		margin-inline-end: 1.5rem;
 	}
 	@media (min-width: 62rem) {
 		.wide {

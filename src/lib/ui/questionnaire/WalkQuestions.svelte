@@ -36,7 +36,7 @@
 			{t.nav.fixLead}
 			{#each visit.standing as issue (issue.field)}
 				{#if fieldName(issue.field)}
-					<Button look="quiet" class="mr-3" href={questionHref(issue.field)}>{fieldName(issue.field)}</Button>
+					<Button look="quiet" class="me-3" href={questionHref(issue.field)}>{fieldName(issue.field)}</Button>
 				{/if}
 			{/each}
 		</p>

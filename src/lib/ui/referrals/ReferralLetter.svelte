@@ -184,7 +184,7 @@
 		font-size: var(--text-body);
 	}
 	ul {
-		padding-left: 1.1rem;
+		padding-inline-start: 1.1rem;
 		list-style: disc;
 	}
 	li::first-letter {
@@ -198,9 +198,10 @@
 	}
 	th,
 	td {
-		padding: 0.2rem 0.75rem 0.2rem 0;
+		padding-block: 0.2rem;
+		padding-inline: 0 0.75rem;
 		border-bottom: 1px solid var(--rule);
-		text-align: left;
+		text-align: start;
 		vertical-align: top;
 	}
 	@media print {

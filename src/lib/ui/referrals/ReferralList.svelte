@@ -37,7 +37,7 @@
 					</p>
 					<p class="truncate text-note" title={one.question}>{one.question}</p>
 				</div>
-				<p class="text-note sm:text-right">
+				<p class="text-note sm:text-end">
 					<span class:text-warm={isLate} class:font-semibold={isLate}
 						>{texts.wantedBy(one.answerBy && dayWords(one.answerBy, 'short'), isLate)}</span
 					>

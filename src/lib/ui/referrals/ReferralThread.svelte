@@ -103,7 +103,7 @@
 
 <style>
 	.theirs {
-		padding-left: 0.75rem;
-		border-left: 3px solid var(--cool);
+		padding-inline-start: 0.75rem;
+		border-inline-start: 3px solid var(--cool);
 	}
 </style>

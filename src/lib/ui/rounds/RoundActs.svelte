@@ -72,7 +72,7 @@
 	}
 	.sure {
 		position: absolute;
-		right: 0;
+		inset-inline-end: 0;
 		z-index: 5;
 		display: grid;
 		gap: 0.5rem;

@@ -58,9 +58,9 @@
 	<h2 class="border-b border-ink pb-1.5 text-lead">{texts.howItWent}</h2>
 	<table class="w-full text-note">
 		<thead>
-			<tr class="text-left">
+			<tr class="text-start">
 				<td></td>
-				<th class="py-1.5 pr-3" scope="col">{roundName}</th>
+				<th class="py-1.5 pe-3" scope="col">{roundName}</th>
 				{#if compared}
 					<th class="py-1.5" scope="col">
 						<Select
@@ -79,21 +79,21 @@
 		<tbody>
 			{#each rows as row (row.name)}
 				<tr class="border-t border-rule">
-					<th class="py-1.5 pr-3 text-left font-normal" scope="row">{row.name}</th>
-					<td class="num py-1.5 pr-3">{row.mine}</td>
+					<th class="py-1.5 pe-3 text-start font-normal" scope="row">{row.name}</th>
+					<td class="num py-1.5 pe-3">{row.mine}</td>
 					{#if compared}<td class="num py-1.5">{row.theirs}</td>{/if}
 				</tr>
 			{/each}
 			{#if same && compared && same.people > 0}
 				<tr class="border-t-[1.5px] border-ink">
-					<th class="py-1.5 pr-3 text-left" scope="rowgroup" colspan="3"
+					<th class="py-1.5 pe-3 text-start" scope="rowgroup" colspan="3"
 						>{texts.theSameOnePerson(same.people)}</th
 					>
 				</tr>
 				{#each [{ words: texts.withACheckThat, pair: same.withOff }, { words: texts.withAScoreOf, pair: same.sore }] as { words, pair } (words)}
 					<tr class="border-t border-rule">
-						<th class="py-1.5 pr-3 text-left font-normal" scope="row">{words}</th>
-						<td class="num py-1.5 pr-3">{pair[0]} ({share(pair[0], same.people)})</td>
+						<th class="py-1.5 pe-3 text-start font-normal" scope="row">{words}</th>
+						<td class="num py-1.5 pe-3">{pair[0]} ({share(pair[0], same.people)})</td>
 						<td class="num py-1.5">{pair[1]} ({share(pair[1], same.people)})</td>
 					</tr>
 				{/each}

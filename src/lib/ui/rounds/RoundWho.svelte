@@ -23,7 +23,7 @@
 	</p>
 {/snippet}
 
-<section class="mt-4 border-l-4 border-cool px-3" aria-label={texts.whoItGoesTo}>
+<section class="mt-4 border-s-4 border-cool px-3" aria-label={texts.whoItGoesTo}>
 	<details>
 		<summary class="kit-summary">{texts.itGoesToOne(who.n)}</summary>
 		{@render named(who.names, who.n)}

@@ -26,7 +26,7 @@
 		text-underline-offset: 3px;
 	}
 	kbd {
-		margin-left: 0.4em;
+		margin-inline-start: 0.4em;
 		padding: 0 0.35em;
 		border: 1px solid currentcolor;
 		border-radius: 3px;

@@ -26,7 +26,7 @@
 	<Dialog.Portal>
 		<Dialog.Overlay class="fixed inset-0 z-20 bg-black/40" />
 		<Dialog.Content
-			class="fixed top-1/2 left-1/2 z-30 max-h-[92dvh] w-[min(44rem,94vw)] overflow-y-auto -translate-x-1/2 -translate-y-1/2 border border-rule bg-sheet p-6 shadow-lg"
+			class="fixed top-1/2 start-1/2 z-30 max-h-[92dvh] w-[min(44rem,94vw)] overflow-y-auto -translate-x-1/2 -translate-y-1/2 border border-rule bg-sheet p-6 shadow-lg"
 		>
 			<Dialog.Title class="text-head">{texts.keysOnThisPage}</Dialog.Title>
 			<dl class="mt-4 gap-x-8 sm:columns-2">

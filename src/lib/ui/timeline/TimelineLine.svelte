@@ -94,13 +94,14 @@
 		display: grid;
 		grid-template-columns: 8.5rem minmax(0, 1fr);
 		gap: 0.75rem;
-		padding: 0.3rem 0 0.3rem 0.6rem;
+		padding-block: 0.3rem;
+		padding-inline: 0.6rem 0;
 		border-bottom: 1px solid var(--rule);
-		border-left: 3px solid transparent;
+		border-inline-start: 3px solid transparent;
 		font-size: var(--text-note);
 	}
 	.theirs {
-		border-left-color: var(--cool);
+		border-inline-start-color: var(--cool);
 	}
 	.at,
 	.soft {

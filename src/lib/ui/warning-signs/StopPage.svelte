@@ -35,10 +35,10 @@
 </script>
 
 {#if bodily.length > 0}
-	<div class="mt-6 border-l-8 border-warm bg-warm-wash px-5 py-5" role="alert">
+	<div class="mt-6 border-s-8 border-warm bg-warm-wash px-5 py-5" role="alert">
 		<h1 class="text-title text-warm">{t.first.stopTitle}</h1>
 		<p class="mt-3">{texts.lead}</p>
-		<ul class="mt-1 list-disc pl-5 font-semibold">
+		<ul class="mt-1 list-disc ps-5 font-semibold">
 			{#each bodily as sign (sign)}<li><SignName {sign} {isChecked} {t} /></li>{/each}
 		</ul>
 		<p class="mt-5">
@@ -46,21 +46,21 @@
 		</p>
 		<p class="mt-2 text-note">{t.first.callElsewhere}</p>
 	</div>
-	<ol class="mt-6 list-decimal space-y-2 pl-5 text-lead">
+	<ol class="mt-6 list-decimal space-y-2 ps-5 text-lead">
 		{#each texts.do as line (line)}<li>{line}</li>{/each}
 	</ol>
 	<p class="mt-6 text-ink-soft">{texts.told}</p>
 	{#if !isChecked}
 		<div lang="en" class="mt-6 border-t border-rule pt-4 text-note">
 			<p class="font-semibold">{english.first.stopTitle} {english.first.call(number)}.</p>
-			<ol class="mt-2 list-decimal space-y-1 pl-5">
+			<ol class="mt-2 list-decimal space-y-1 ps-5">
 				{#each englishStop.do as line (line)}<li>{line}</li>{/each}
 			</ol>
 		</div>
 	{/if}
 {/if}
 {#if isInDistress}
-	<section class="mt-6 border-l-8 border-ink bg-sheet px-5 py-5" role="alert" aria-labelledby="distress">
+	<section class="mt-6 border-s-8 border-ink bg-sheet px-5 py-5" role="alert" aria-labelledby="distress">
 		<svelte:element this={bodily.length > 0 ? 'h2' : 'h1'} id="distress" class="text-title"
 			>{texts.distressTitle}</svelte:element
 		>
@@ -77,7 +77,7 @@
 			{/if}
 		</div>
 		<p class="mt-2 text-note">{t.first.callElsewhere}</p>
-		<ul class="mt-5 list-disc space-y-2 pl-5">
+		<ul class="mt-5 list-disc space-y-2 ps-5">
 			{#each texts.distressDo as line (line)}<li>{line}</li>{/each}
 		</ul>
 		<p class="mt-5 text-ink-soft">{texts.distressTold}</p>
@@ -85,7 +85,7 @@
 			<div lang="en" class="mt-5 border-t border-rule pt-4 text-note">
 				<p class="font-semibold">{englishStop.distressTitle}</p>
 				<p class="mt-1">{englishStop.distressLead}</p>
-				<ul class="mt-2 list-disc space-y-1 pl-5">
+				<ul class="mt-2 list-disc space-y-1 ps-5">
 					{#each englishStop.distressDo as line (line)}<li>{line}</li>{/each}
 				</ul>
 			</div>
@@ -99,12 +99,13 @@
 	<form method="POST" action="{stop}?/lift" class="mt-3 flex flex-wrap gap-3" data-sveltekit-reload>
 		<input type="hidden" name="signs" value={signs.join(',')} />
 		{#if bodily.length > 0}
-			<Button class="text-left" name="how" value="seen" disabled={isOffline.current}>{texts.seen}</Button>
+			<Button class="text-start" name="how" value="seen" disabled={isOffline.current}>{texts.seen}</Button>
 		{/if}
 		{#if isInDistress}
-			<Button class="text-left" name="how" value="safe-now" disabled={isOffline.current}>{texts.safe}</Button>
+			<Button class="text-start" name="how" value="safe-now" disabled={isOffline.current}>{texts.safe}</Button
+			>
 		{/if}
-		<Button class="text-left" formmethod="GET" formaction="{stop}/mistake" disabled={isOffline.current}
+		<Button class="text-start" formmethod="GET" formaction="{stop}/mistake" disabled={isOffline.current}
 			>{texts.slip}</Button
 		>
 	</form>

@@ -145,7 +145,7 @@
 	ul,
 	ol {
 		margin-top: 0.4rem;
-		padding-left: 1.2rem;
+		padding-inline-start: 1.2rem;
 		list-style: disc;
 	}
 	ol {

@@ -67,7 +67,7 @@
 		class="no-print mx-auto flex max-w-6xl flex-wrap justify-end gap-x-6 gap-y-2 px-5 pb-6 text-note md:px-8"
 	>
 		{#if !/\/(?:messages|stop)(?:\/|$)/.test(page.url.pathname)}
-			<NeedsNetwork class="mr-auto self-center" href="/c/{data.token}/messages" {t}
+			<NeedsNetwork class="me-auto self-center" href="/c/{data.token}/messages" {t}
 				>{t.messages.write}</NeedsNetwork
 			>
 		{/if}
@@ -86,14 +86,14 @@
 <style>
 	.skip {
 		position: absolute;
-		left: -100vw;
+		inset-block-start: -100vh;
+		inset-inline-start: 0.5rem;
 		padding: 0.5rem 1rem;
 		background: var(--ink);
 		color: var(--sheet);
 		z-index: 10;
 	}
 	.skip:focus {
-		left: 0.5rem;
-		top: 0.5rem;
+		inset-block-start: 0.5rem;
 	}
 </style>

@@ -107,13 +107,13 @@
 		gap: 0.75rem;
 		max-width: 76rem;
 		margin: 0 auto;
-		padding-right: 0.75rem;
+		padding-inline-end: 0.75rem;
 	}
 	@media (min-width: 62rem) {
 		.answers {
 			grid-template-columns: 4rem minmax(0, 1fr);
 			gap: 2.5rem;
-			padding-right: 1.25rem;
+			padding-inline-end: 1.25rem;
 		}
 	}
 </style>

@@ -84,7 +84,7 @@
 		{:else if visit.today}{texts.pause.noMore}{/if}
 	</p>
 	{#if run.due}
-		<div class="mt-2 flex flex-wrap items-center gap-x-5 border-l-4 border-cool bg-cool-wash px-3 py-2">
+		<div class="mt-2 flex flex-wrap items-center gap-x-5 border-s-4 border-cool bg-cool-wash px-3 py-2">
 			<p class="font-semibold" role="status">{texts.pause.due(wordsOf(run.due.kind))}</p>
 			<Button type="button" look="quiet" onclick={() => run.snooze()}>{texts.pause.snooze}</Button>
 		</div>

@@ -120,7 +120,7 @@
 	.fault {
 		margin-top: 0.75rem;
 		padding: 0.375rem 0.75rem;
-		border-left: 4px solid var(--warm);
+		border-inline-start: 4px solid var(--warm);
 		background: var(--warm-wash);
 	}
 </style>

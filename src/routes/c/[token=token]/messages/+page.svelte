@@ -18,7 +18,7 @@
 <main id="content" class="mx-auto max-w-xl px-5 py-5">
 	<p class="font-title font-semibold">{t.product}</p>
 	<h1 class="mt-6 text-title">{data.stuck ? t.stuck.title : t.messages.title}</h1>
-	{#if data.hasLeft}<p class="mt-2 border-l-4 border-rule bg-sheet px-3 py-2">{t.messages.left}</p>{/if}
+	{#if data.hasLeft}<p class="mt-2 border-s-4 border-rule bg-sheet px-3 py-2">{t.messages.left}</p>{/if}
 	<p class="mt-2 text-lead">{data.stuck ? t.stuck.lead(data.stuck) : t.messages.lead}</p>
 	{#if data.requests.length > 0}
 		<ul class="mt-4 border-t border-rule">
@@ -49,7 +49,7 @@
 		<p class="text-note text-ink-soft">{t.messages.care}</p>
 		<div>
 			<Button look="main" disabled={isOffline.current}>{t.messages.send}</Button>
-			{#if isOffline.current}<span class="ml-3 text-note">{t.faults.offline}</span>{/if}
+			{#if isOffline.current}<span class="ms-3 text-note">{t.faults.offline}</span>{/if}
 		</div>
 	</form>
 	{#if !data.hasLeft}

@@ -66,7 +66,7 @@
 	>
 	<PlanLayout>
 		{#snippet lead()}
-			{#if fault}<p class="mb-3 border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert">{fault}</p>{/if}
+			{#if fault}<p class="mb-3 border-s-4 border-warm bg-warm-wash px-3 py-2" role="alert">{fault}</p>{/if}
 			<LazyHydrate><PlanLead {visit} {data} {t} /></LazyHydrate>
 			{#if isOffline.current}<Notice><p>{t.plan.noNetwork}</p></Notice>{/if}
 		{/snippet}

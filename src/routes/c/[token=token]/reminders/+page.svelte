@@ -17,7 +17,7 @@
 	<h1 class="mt-6 text-title">{texts.title}</h1>
 	<p class="mt-3 text-lead" role="status">{data.isStopped ? texts.stopped : texts.coming}</p>
 	<p class="mt-3">{texts.others}</p>
-	{#if form?.fault}<p class="mt-4 border-l-4 border-warm px-3 py-1" role="alert">{form.fault.message}</p>{/if}
+	{#if form?.fault}<p class="mt-4 border-s-4 border-warm px-3 py-1" role="alert">{form.fault.message}</p>{/if}
 	<form method="POST" use:enhanceForm class="mt-8 flex flex-wrap gap-3">
 		<input type="hidden" name="wish" value={data.isStopped ? 'resume' : 'stop'} />
 		<Button look="main">{data.isStopped ? texts.resume : texts.stop}</Button>

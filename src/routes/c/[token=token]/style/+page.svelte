@@ -46,12 +46,12 @@
 			{:else if isCurrent}<p class="mt-1 font-semibold text-cool">{texts.current}</p>{/if}
 			<p class="mt-1">{words.what}</p>
 			<h3 class="mt-3 font-semibold">{texts.how}</h3>
-			<ol class="mt-1 list-decimal pl-5">
+			<ol class="mt-1 list-decimal ps-5">
 				{#each words.how as step (step)}<li>{step}</li>{/each}
 			</ol>
 			<h3 class="mt-3 font-semibold">{texts.asksTitle}</h3>
 			<p>{asks || texts.asksNothing}</p>
-			<p class="mt-2 border-l-4 border-warm bg-warm-wash px-3 py-1 text-note">{texts.care}</p>
+			<p class="mt-2 border-s-4 border-warm bg-warm-wash px-3 py-1 text-note">{texts.care}</p>
 			<form method="POST" use:enhanceForm class="mt-4 flex flex-wrap gap-3">
 				<input type="hidden" name="way" value={data.shown} />
 				{#if !isCurrent && !isTried}

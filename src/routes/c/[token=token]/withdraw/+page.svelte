@@ -17,9 +17,9 @@
 	<p class="mt-3 text-lead">{texts.lead}</p>
 	<p class="mt-3">{texts.stays}</p>
 	{#if data.hasOpenSign}
-		<p class="mt-4 border-l-4 border-warm bg-warm-wash px-3 py-2">{texts.signStays}</p>
+		<p class="mt-4 border-s-4 border-warm bg-warm-wash px-3 py-2">{texts.signStays}</p>
 	{/if}
-	{#if form?.fault}<p class="mt-4 border-l-4 border-warm px-3 py-1" role="alert">{form.fault.message}</p>{/if}
+	{#if form?.fault}<p class="mt-4 border-s-4 border-warm px-3 py-1" role="alert">{form.fault.message}</p>{/if}
 	<!-- A plain post: afterwards nothing of the visit remains in the page. -->
 	<form method="POST" class="mt-8 flex flex-wrap gap-3">
 		<Button look="main">{texts.confirm}</Button>

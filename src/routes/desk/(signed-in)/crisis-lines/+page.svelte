@@ -36,20 +36,21 @@
 	{:else}
 		<table class="mt-6 w-full border-collapse">
 			<thead>
-				<tr class="border-b border-ink text-left text-note text-ink-soft">
-					<th class="py-1.5 pr-4 font-semibold" scope="col">{texts.country}</th>
-					<th class="py-1.5 pr-4 font-semibold" scope="col">{texts.name}</th>
-					<th class="py-1.5 pr-4 font-semibold" scope="col">{texts.phone}</th>
+				<tr class="border-b border-ink text-start text-note text-ink-soft">
+					<th class="py-1.5 pe-4 font-semibold" scope="col">{texts.country}</th>
+					<th class="py-1.5 pe-4 font-semibold" scope="col">{texts.name}</th>
+					<th class="py-1.5 pe-4 font-semibold" scope="col">{texts.phone}</th>
 					<td></td>
 				</tr>
 			</thead>
 			<tbody>
 				{#each data.lines as line (line.country)}
 					<tr class="border-b border-rule">
-						<th class="py-1.5 pr-4 text-left font-semibold" scope="row">{texts.countryName(line.country)}</th>
-						<td class="py-1.5 pr-4">{line.name}</td>
-						<td class="num py-1.5 pr-4">{line.phone}</td>
-						<td class="py-1.5 text-right">
+						<th class="py-1.5 pe-4 text-start font-semibold" scope="row">{texts.countryName(line.country)}</th
+						>
+						<td class="py-1.5 pe-4">{line.name}</td>
+						<td class="num py-1.5 pe-4">{line.phone}</td>
+						<td class="py-1.5 text-end">
 							<form method="POST" action="?/remove" use:enhanceForm>
 								<Button look="quiet" name="country" value={line.country}>{texts.remove(line.country)}</Button>
 							</form>

@@ -52,7 +52,7 @@
 	<div class="layout">
 		<div class="min-w-0">
 			{#if data.overdue.length > 0}
-				<section class="mb-4 border-l-4 border-warm pl-3">
+				<section class="mb-4 border-s-4 border-warm ps-3">
 					<h2 class="text-lead text-warm">{texts.overdue}</h2>
 					<ul class="mt-1 flex flex-wrap gap-1.5">
 						{#each data.overdue as line (line.id)}

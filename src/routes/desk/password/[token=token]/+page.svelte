@@ -38,7 +38,7 @@
 			autocomplete="new-password"
 		/>
 		<div role="alert">
-			{#if fault}<p class="border-l-4 border-warm bg-warm-wash px-3 py-2">{fault}</p>{/if}
+			{#if fault}<p class="border-s-4 border-warm bg-warm-wash px-3 py-2">{fault}</p>{/if}
 		</div>
 		<div><Button look="main">{texts.chooseIt}</Button></div>
 	</form>

@@ -17,7 +17,7 @@
 	<p class="font-title text-body font-semibold">{t.product}</p>
 	<h1 class="mt-6 text-title">{texts.mistakeTitle}</h1>
 	<p class="mt-3">{texts.mistakeLead}</p>
-	<ul class="mt-1 list-disc pl-5 text-lead font-semibold">
+	<ul class="mt-1 list-disc ps-5 text-lead font-semibold">
 		{#each data.signs as sign (sign)}<li><SignName {sign} isChecked={data.areSignsChecked} {t} /></li>{/each}
 	</ul>
 	<form method="POST" action="{stop}?/lift" class="mt-8 grid gap-3" data-sveltekit-reload>

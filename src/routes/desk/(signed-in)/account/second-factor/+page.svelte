@@ -83,7 +83,7 @@
 		margin-top: 0.75rem;
 	}
 	ol {
-		padding-left: 1.25rem;
+		padding-inline-start: 1.25rem;
 		list-style: decimal;
 	}
 </style>

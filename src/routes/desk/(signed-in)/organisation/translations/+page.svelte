@@ -50,15 +50,15 @@
 	</div>
 	<table class="mt-5 w-full border-collapse">
 		<thead>
-			<tr class="border-b border-ink text-left text-note text-ink-soft">
-				<th class="w-1/2 py-1.5 pr-6 font-semibold" scope="col">{LANGUAGE_NAMES.en}</th>
+			<tr class="border-b border-ink text-start text-note text-ink-soft">
+				<th class="w-1/2 py-1.5 pe-6 font-semibold" scope="col">{LANGUAGE_NAMES.en}</th>
 				<th class="py-1.5 font-semibold" scope="col">{name}</th>
 			</tr>
 		</thead>
 		<tbody>
 			{#each data.texts as { key, english, translated } (key)}
 				<tr class="border-b border-rule align-top">
-					<td class="py-1.5 pr-6">{english}</td>
+					<td class="py-1.5 pe-6">{english}</td>
 					<td class="py-1.5" lang={data.language}>{translated}</td>
 				</tr>
 			{/each}

@@ -37,7 +37,7 @@
 		/>
 	</div>
 	<div role="alert">
-		{#if list.trouble}<p class="mt-3 border-l-4 border-warm bg-warm-wash px-3 py-2">{list.trouble}</p>{/if}
+		{#if list.trouble}<p class="mt-3 border-s-4 border-warm bg-warm-wash px-3 py-2">{list.trouble}</p>{/if}
 	</div>
 
 	{#if list.file && !list.report?.isApplied}
@@ -93,7 +93,7 @@
 		{/if}
 	{/if}
 	{#if list.report?.isApplied}
-		<p class="mt-6 border-l-4 border-cool bg-cool-wash px-4 py-3" role="status">
+		<p class="mt-6 border-s-4 border-cool bg-cool-wash px-4 py-3" role="status">
 			{texts.takenInAddedChanged({
 				added: people(list.report.added),
 				changed: list.report.changed,

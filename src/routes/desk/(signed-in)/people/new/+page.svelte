@@ -32,7 +32,7 @@
 			({ update }) =>
 				update({ reset: false })}
 	>
-		{#if words}<p id="fault" class="border-l-4 border-warm bg-warm-wash px-3 py-2" role="alert">
+		{#if words}<p id="fault" class="border-s-4 border-warm bg-warm-wash px-3 py-2" role="alert">
 				{words}
 			</p>{/if}
 		<TextField

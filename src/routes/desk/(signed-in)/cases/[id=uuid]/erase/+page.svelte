@@ -29,7 +29,7 @@
 	<div class="mt-5 grid gap-6 sm:grid-cols-2">
 		<section>
 			<h2 class="text-head">{texts.goes}</h2>
-			<ul class="mt-2 list-disc pl-5">
+			<ul class="mt-2 list-disc ps-5">
 				<li>{texts.whoTheyAre}</li>
 				{#each data.goes as { kind, n } (kind)}<li>{texts.counted(kindWords[kind] ?? kind, n)}</li>{/each}
 				<li>{texts.workedOut}</li>
@@ -37,7 +37,7 @@
 		</section>
 		<section>
 			<h2 class="text-head">{texts.stays}</h2>
-			<ul class="mt-2 list-disc pl-5">
+			<ul class="mt-2 list-disc ps-5">
 				<li>{texts.recordStays(data.recordLines)}</li>
 				<li>{texts.reportsStay}</li>
 				<li>{texts.backupsStay}</li>

@@ -22,11 +22,15 @@
 	.switch {
 		display: inline-flex;
 		flex-wrap: wrap;
+		/* The lines between buttons are the ground between them, so that they hold in two rows as well. */
+		gap: 1.5px;
+		background: var(--ink);
 		border: 1.5px solid var(--ink);
 		border-radius: 3px;
 		overflow: hidden;
 	}
 	button {
+		flex: 1 0 auto;
 		min-height: 2.75rem;
 		min-width: 2.75rem;
 		padding: 0.25rem 0.875rem;
@@ -37,9 +41,6 @@
 		min-height: 2rem;
 		padding: 0.125rem 0.75rem;
 		font-size: var(--text-note);
-	}
-	button + button {
-		border-inline-start: 1.5px solid var(--ink);
 	}
 	button[aria-pressed='true'] {
 		background: var(--ink);

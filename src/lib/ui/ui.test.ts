@@ -99,7 +99,7 @@ describe('the section drawing', () => {
 	});
 
 	it('names every piece, and says the same to who can’t see it', () => {
-		const labels = pieceLabels(after, frameFor([after], 640, 600), t.steps.places);
+		const labels = pieceLabels(after, frameFor([after], 640, 600), t);
 		expect(labels.map((label) => label.id).sort()).toEqual(after.furniture.pieces.map((p) => p.id).sort());
 		const words = sectionWords(after, t, 'cm');
 		for (const piece of after.furniture.pieces) expect(words).toContain(piece.label);

@@ -2,7 +2,7 @@ import type { AsideTexts } from '../shapes';
 
 export const checkInTexts: AsideTexts['checkIn'] = {
 	title: 'Wie ist Ihr Arbeitsplatz jetzt?',
-	lead: 'Das dauert etwa eine Minute.',
+	lead: 'Das dauert zwei bis drei Minuten.',
 	undoneTitle: 'Was Sie geändert haben',
 	undoneLead: 'Kreuzen Sie an, was nicht mehr so ist. Wenn alles noch so ist, kreuzen Sie nichts an.',
 	undoneNone: 'Sie haben noch keinen Schritt Ihres Plans abgehakt.',

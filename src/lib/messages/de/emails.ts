@@ -59,16 +59,16 @@ export const emailTexts: EmailTexts = {
 			button: 'Meinen Plan öffnen'
 		},
 		'check-in': {
-			subject: 'Wie ist Ihr Arbeitsplatz jetzt? (etwa eine Minute)',
+			subject: 'Wie ist Ihr Arbeitsplatz jetzt? (zwei bis drei Minuten)',
 			paragraphs: () => [
-				'Vor einigen Wochen haben Sie Ihren Arbeitsplatz fertig eingerichtet. Was ist noch so, und wie geht es Ihnen? Es dauert etwa eine Minute, uns das zu sagen.'
+				'Vor einigen Wochen haben Sie Ihren Arbeitsplatz fertig eingerichtet. Was ist noch so, und wie geht es Ihnen? Es dauert zwei bis drei Minuten, uns das zu sagen.'
 			],
 			button: 'Rückmeldung geben'
 		},
 		'check-in-reminder': {
 			subject: 'Erinnerung: Wie ist Ihr Arbeitsplatz jetzt?',
 			paragraphs: () => [
-				'Wir haben gefragt, wie Ihr Arbeitsplatz jetzt ist, und noch nichts von Ihnen gehört. Es dauert etwa eine Minute. Wenn etwas nicht mehr so ist, möchten wir das auch wissen.'
+				'Wir haben gefragt, wie Ihr Arbeitsplatz jetzt ist, und noch nichts von Ihnen gehört. Es dauert zwei bis drei Minuten. Wenn etwas nicht mehr so ist, möchten wir das auch wissen.'
 			],
 			button: 'Rückmeldung geben'
 		},

@@ -141,8 +141,8 @@ export const planTexts: Catalogue['plan'] = {
 			? 'Alle Schritte sind erledigt. Ein Problem bleibt noch, siehe unten.'
 			: `Alle Schritte sind erledigt. ${inWords(n)} Probleme bleiben noch, siehe unten.`,
 	doneLead: 'Prüfen Sie jetzt die Höhen: Polster geben nach, und ein Stapel kann ein Buch zu niedrig sein.',
-	askAgain: (day) => `Wir fragen Sie am ${day} noch einmal. Das dauert eine Minute.`,
-	askedNow: 'Wir haben gefragt, wie Ihr Arbeitsplatz jetzt ist. Die Antwort dauert eine Minute.',
+	askAgain: (day) => `Wir fragen Sie am ${day} noch einmal. Das dauert zwei bis drei Minuten.`,
+	askedNow: 'Wir haben gefragt, wie Ihr Arbeitsplatz jetzt ist. Die Antwort dauert zwei bis drei Minuten.',
 	lookAgain: (day) => `Ihre nächste Selbsteinschätzung ist am ${day}.`,
 	tellNow: 'Rückmeldung geben',
 	somethingNew: 'Etwas hat sich geändert',

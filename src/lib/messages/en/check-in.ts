@@ -1,6 +1,6 @@
 export const checkInTexts = {
 	title: 'How is your desk now?',
-	lead: 'This takes about one minute.',
+	lead: 'This takes two to three minutes.',
 	undoneTitle: 'Your changes',
 	undoneLead: 'Tick anything that’s no longer in place. If everything is still there, tick nothing.',
 	undoneNone: 'You haven’t ticked any step of your plan yet.',

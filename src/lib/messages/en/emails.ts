@@ -67,16 +67,16 @@ export const emailTexts = {
 			button: 'Open my plan'
 		},
 		'check-in': {
-			subject: 'How is your workstation now? (about one minute)',
+			subject: 'How is your workstation now? (two to three minutes)',
 			paragraphs: () => [
-				'Some weeks ago you finished the changes to your workstation. What is still in place, and how do you feel? It takes about one minute to tell us.'
+				'Some weeks ago you finished the changes to your workstation. What is still in place, and how do you feel? It takes two to three minutes to tell us.'
 			],
 			button: 'Answer the check-in'
 		},
 		'check-in-reminder': {
 			subject: 'Reminder: how is your workstation now?',
 			paragraphs: () => [
-				'We asked how your workstation is and haven’t heard from you yet. It takes about one minute. If something is no longer in place, we’d like to know that too.'
+				'We asked how your workstation is and haven’t heard from you yet. It takes two to three minutes. If something is no longer in place, we’d like to know that too.'
 			],
 			button: 'Answer the check-in'
 		},

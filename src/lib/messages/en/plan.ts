@@ -144,8 +144,8 @@ export const planTexts = {
 			? 'Every step is done. One problem below remains.'
 			: `Every step is done. ${inWords(n)} problems below remain.`,
 	doneLead: 'Now check the heights: padding sinks, and a stack can be one book short.',
-	askAgain: (day: string) => `We’ll ask you again on ${day}. It takes one minute.`,
-	askedNow: 'We’ve asked how your desk is now. It takes one minute to answer.',
+	askAgain: (day: string) => `We’ll ask you again on ${day}. It takes two to three minutes.`,
+	askedNow: 'We’ve asked how your desk is now. It takes two to three minutes to answer.',
 	lookAgain: (day: string) => `Your next self-assessment is on ${day}.`,
 	tellNow: 'Answer the check-in',
 	somethingNew: 'Something has changed',

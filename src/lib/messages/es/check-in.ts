@@ -2,7 +2,7 @@ import type { AsideTexts } from '../shapes';
 
 export const checkInTexts: AsideTexts['checkIn'] = {
 	title: '¿Cómo va su puesto ahora?',
-	lead: 'Lleva alrededor de un minuto.',
+	lead: 'Lleva de dos a tres minutos.',
 	undoneTitle: 'Lo que cambió',
 	undoneLead: 'Marque lo que ya no esté en su sitio. Si todo sigue igual, no marque nada.',
 	undoneNone: 'Todavía no ha marcado ningún paso de su plan.',

@@ -61,16 +61,16 @@ export const emailTexts: EmailTexts = {
 			button: 'Abrir mi plan'
 		},
 		'check-in': {
-			subject: '¿Cómo va su puesto ahora? (alrededor de un minuto)',
+			subject: '¿Cómo va su puesto ahora? (de dos a tres minutos)',
 			paragraphs: () => [
-				'Hace unas semanas terminó de cambiar su puesto. ¿Qué sigue en su sitio y cómo se encuentra? Responder lleva alrededor de un minuto.'
+				'Hace unas semanas terminó de cambiar su puesto. ¿Qué sigue en su sitio y cómo se encuentra? Responder lleva de dos a tres minutos.'
 			],
 			button: 'Responder al seguimiento'
 		},
 		'check-in-reminder': {
 			subject: 'Recordatorio: ¿cómo va su puesto ahora?',
 			paragraphs: () => [
-				'Le preguntamos cómo va su puesto y aún no tenemos respuesta. Lleva alrededor de un minuto. Si algo ya no está en su sitio, también queremos saberlo.'
+				'Le preguntamos cómo va su puesto y aún no tenemos respuesta. Lleva de dos a tres minutos. Si algo ya no está en su sitio, también queremos saberlo.'
 			],
 			button: 'Responder al seguimiento'
 		},

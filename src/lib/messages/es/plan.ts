@@ -136,8 +136,8 @@ export const planTexts: Catalogue['plan'] = {
 			? 'Todos los pasos están hechos. Queda un problema abajo.'
 			: `Todos los pasos están hechos. Quedan ${n} problemas abajo.`,
 	doneLead: 'Compruebe ahora las alturas: el acolchado se hunde y a una pila le puede faltar un libro.',
-	askAgain: (day) => `Le preguntaremos de nuevo el ${day}. Lleva un minuto.`,
-	askedNow: 'Le hemos preguntado cómo va su puesto. Responder lleva un minuto.',
+	askAgain: (day) => `Le preguntaremos de nuevo el ${day}. Lleva de dos a tres minutos.`,
+	askedNow: 'Le hemos preguntado cómo va su puesto. Responder lleva de dos a tres minutos.',
 	lookAgain: (day) => `Su próxima autoevaluación es el ${day}.`,
 	tellNow: 'Responder al seguimiento',
 	somethingNew: 'Algo ha cambiado',

@@ -2,7 +2,7 @@ import type { AsideTexts } from '../shapes';
 
 export const checkInTexts: AsideTexts['checkIn'] = {
 	title: 'Comment va votre poste maintenant ?',
-	lead: 'Cela prend environ une minute.',
+	lead: 'Cela prend deux à trois minutes.',
 	undoneTitle: 'Ce que vous avez changé',
 	undoneLead: 'Cochez ce qui n’est plus en place. Si tout est encore là, ne cochez rien.',
 	undoneNone: 'Vous n’avez encore coché aucune étape de votre plan.',

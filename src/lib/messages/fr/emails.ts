@@ -62,16 +62,16 @@ export const emailTexts: EmailTexts = {
 			button: 'Ouvrir mon plan'
 		},
 		'check-in': {
-			subject: 'Comment va votre poste maintenant ? (environ une minute)',
+			subject: 'Comment va votre poste maintenant ? (deux à trois minutes)',
 			paragraphs: () => [
-				'Il y a quelques semaines, vous avez fini de changer votre poste. Qu’est-ce qui est encore en place, et comment vous sentez-vous ? Répondre prend environ une minute.'
+				'Il y a quelques semaines, vous avez fini de changer votre poste. Qu’est-ce qui est encore en place, et comment vous sentez-vous ? Répondre prend deux à trois minutes.'
 			],
 			button: 'Répondre au suivi'
 		},
 		'check-in-reminder': {
 			subject: 'Rappel : comment va votre poste maintenant ?',
 			paragraphs: () => [
-				'Nous avons demandé comment va votre poste et nous n’avons pas encore eu de réponse. Cela prend environ une minute. Si quelque chose n’est plus en place, nous aimerions aussi le savoir.'
+				'Nous avons demandé comment va votre poste et nous n’avons pas encore eu de réponse. Cela prend deux à trois minutes. Si quelque chose n’est plus en place, nous aimerions aussi le savoir.'
 			],
 			button: 'Répondre au suivi'
 		},

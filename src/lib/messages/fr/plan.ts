@@ -138,8 +138,8 @@ export const planTexts: Catalogue['plan'] = {
 			: `Toutes les étapes sont faites. ${inWordsFeminine(n)} problèmes ci-dessous restent.`,
 	doneLead:
 		'Vérifiez maintenant les hauteurs : le rembourrage s’enfonce et il peut manquer un livre à une pile.',
-	askAgain: (day) => `Nous vous poserons à nouveau la question le ${day}. Cela prend une minute.`,
-	askedNow: 'Nous avons demandé comment va votre poste. Répondre prend une minute.',
+	askAgain: (day) => `Nous vous poserons à nouveau la question le ${day}. Cela prend deux à trois minutes.`,
+	askedNow: 'Nous avons demandé comment va votre poste. Répondre prend deux à trois minutes.',
 	lookAgain: (day) => `Votre prochaine auto-évaluation est le ${day}.`,
 	tellNow: 'Répondre au suivi',
 	somethingNew: 'Quelque chose a changé',

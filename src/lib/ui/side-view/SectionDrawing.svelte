@@ -80,7 +80,7 @@
 	const f = $derived(shown.furniture);
 	const ticks = $derived(railTicks(frame.topMm, unit));
 	const numbered = $derived(numberedPieces(section));
-	const labels = $derived(pieceLabels(section, frame, t.steps.places));
+	const labels = $derived(pieceLabels(section, frame, t));
 	const levels = $derived(levelLabels(shown, frame, t, unit));
 	const gaps = $derived(
 		gapLabels(section, frame, t, unit, [

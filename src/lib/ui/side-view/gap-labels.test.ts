@@ -25,7 +25,7 @@ const drawn = WIDTHS.flatMap((width) =>
 	sections.map((section) => {
 		const frame = frameFor([section], width, 620);
 		const taken = [
-			...pieceLabels(section, frame, t.steps.places).map(pieceLabelRoom),
+			...pieceLabels(section, frame, t).map(pieceLabelRoom),
 			...levelLabels(section, frame, t, 'cm').map(({ words }) => labelRoom(words))
 		];
 		return { section, frame, taken, labels: gapLabels(section, frame, t, 'cm', taken) };

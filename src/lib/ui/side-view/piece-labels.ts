@@ -1,7 +1,11 @@
 import { truncateText } from '$lib/core/truncate-text';
 import type { DrawnPiece, SideView } from '$lib/core/side-view';
+import type { Catalogue } from '$lib/messages';
 import type { Frame } from './frame';
 import { LINE_PX, labelRoom, type LabelRoom, type LabelWords } from './free-place';
+
+/** The texts that labels are made of. */
+type LabelTexts = Pick<Catalogue, 'steps' | 'lists'>;
 
 /** The name of an item in the drawing: inside it if there is room, otherwise outside with a leader line. px. */
 export interface PieceLabel {
@@ -135,7 +139,7 @@ function underSeat(pieces: readonly DrawnPiece[], frame: Frame, naming: Naming):
 function underSurface(
 	section: SideView,
 	frame: Frame,
-	names: Readonly<Record<'keys' | 'mouse', string>>,
+	t: LabelTexts,
 	naming: Naming
 ): PieceLabel[] {
 	const { surface, pieces } = section.furniture;
@@ -144,7 +148,7 @@ function underSurface(
 		.flatMap((station) => pieces.filter((piece) => piece.station === station))
 		.map((piece, i) => ({
 			id: piece.id,
-			text: naming([piece], `${names[piece.station as 'keys' | 'mouse']}: ${short(piece.label)}`),
+			text: naming([piece], t.lists.of(t.steps.places[piece.station as 'keys' | 'mouse'], short(piece.label))),
 			x: frame.x(surface.x) + 24 + (frame.isNarrow ? i * 16 : 0),
 			y: top + (frame.isNarrow ? 0 : i * LINE_PX),
 			anchor: 'start' as const,
@@ -152,15 +156,8 @@ function underSurface(
 		}));
 }
 
-/**
- * The labels of all stacks of a side view.
- * @param names the names of the keyboard and mouse stations
- */
-export function pieceLabels(
-	section: SideView,
-	frame: Frame,
-	names: Readonly<Record<'keys' | 'mouse', string>>
-): PieceLabel[] {
+/** The labels of all stacks of a side view. */
+export function pieceLabels(section: SideView, frame: Frame, t: LabelTexts): PieceLabel[] {
 	const { pieces } = section.furniture;
 	const numbered = frame.isNarrow ? numberedPieces(section) : [];
 	const naming: Naming = ([piece], name) =>
@@ -177,7 +174,7 @@ export function pieceLabels(
 			...outside(without, frame, station === 'seat', naming)
 		];
 	});
-	return [...stacks, ...underSurface(section, frame, names, naming)];
+	return [...stacks, ...underSurface(section, frame, t, naming)];
 }
 
 /** The space that a name takes, px. */

@@ -93,7 +93,7 @@ describe('the names in the drawing', () => {
 	const labelled = [330, 560, 900].flatMap((width) =>
 		sections.map((section) => {
 			const frame = frameFor([section], width, 620);
-			return { section, frame, labels: pieceLabels(section, frame, t.steps.places) };
+			return { section, frame, labels: pieceLabels(section, frame, t) };
 		})
 	);
 	const left = ({ x, anchor, text }: PieceLabel) => {

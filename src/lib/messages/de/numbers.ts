@@ -1,7 +1,9 @@
+import { singularIn } from '../plural';
+
 const SMALL_NUMBERS = ['Kein', 'Ein', 'Zwei', 'Drei', 'Vier', 'Fünf', 'Sechs', 'Sieben', 'Acht', 'Neun'];
 
 /** Whether a number asks for the singular. */
-export const isOne = (n: number): boolean => n === 1;
+export const isOne = singularIn('de');
 
 /** A small number as the first word of a sentence. */
 export const inWords = (n: number): string => SMALL_NUMBERS[n] ?? String(n);

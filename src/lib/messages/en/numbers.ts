@@ -1,9 +1,9 @@
+import { singularIn } from '../plural';
+
 const SMALL_NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'];
 
 /** Whether a number asks for the singular. */
-export function isOne(n: number): boolean {
-	return n === 1;
-}
+export const isOne = singularIn('en');
 
 /** A small number as the first word of a sentence. */
 export function inWords(n: number): string {

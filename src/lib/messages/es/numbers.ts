@@ -1,5 +1,7 @@
+import { singularIn } from '../plural';
+
 /** Whether a number asks for the singular. */
-export const isOne = (n: number): boolean => n === 1;
+export const isOne = singularIn('es');
 
 /** Small numbers that stand before a feminine noun, as the first word of a sentence. */
 const FEMININE = ['Ninguna', 'Una', 'Dos', 'Tres', 'Cuatro', 'Cinco', 'Seis', 'Siete', 'Ocho', 'Nueve'];

@@ -1,5 +1,7 @@
+import { singularIn } from '../plural';
+
 /** Whether a number asks for the singular. */
-export const isOne = (n: number): boolean => n < 2;
+export const isOne = singularIn('fr');
 
 /** Small numbers that stand before a feminine noun, as the first word of a sentence. */
 const FEMININE = ['Aucune', 'Une', 'Deux', 'Trois', 'Quatre', 'Cinq', 'Six', 'Sept', 'Huit', 'Neuf'];

@@ -4,17 +4,20 @@ import { startPostgres } from '../bin/lib/postgres.mjs';
 import { demoAttack } from '../tests/support/attack';
 import { print } from './measure';
 
-/** Requests by chance, of which more than ten thousand have a body; OWASP ASVS asks for no number. */
+/** Random requests, more than ten thousand of them with a body; OWASP ASVS gives no number. */
 const REQUESTS = 12_000;
 
-/** Attacks the program with its demo data, over HTTP on this machine alone: what it found of failures, of foreign rows and of scripts that could run. */
+/**
+ * Attacks the application with its demo data, over HTTP on this machine only: reports failures, other people's rows, and scripts that could
+ * run.
+ */
 export async function benchAttack(): Promise<void> {
 	const postgres = await startPostgres({ temporary: true });
 	await migrateAndSeed(postgres.url, ['--demo']);
 	const app = await startApp({
 		url: postgres.url,
 		port: (await freePort(0)) ?? 0,
-		// As if there were no limits: they would keep most of it out.
+		// Without limits, which would keep most requests out.
 		env: { EASY_CORNER_MODE: 'demo', EASY_CORNER_WRITES_FACTOR: '1000' },
 		log: 'pipe'
 	});

@@ -6,10 +6,10 @@ import { print, quantile, rounded } from './measure';
 
 const CATEGORIES = ['performance', 'accessibility', 'best-practices'] as const;
 
-/** Figures that the auditor gives beside its marks. */
+/** Figures from the auditor besides its scores. */
 const AUDITS = ['total-blocking-time', 'largest-contentful-paint', 'cumulative-layout-shift'] as const;
 
-/** How often each page is looked at: the middle one counts. */
+/** How often each page is audited: the median counts. */
 const RUNS = 3;
 
 type Figures = Record<string, number>;
@@ -20,10 +20,10 @@ const median = (numbers: readonly number[]) =>
 		0.5
 	);
 
-/** The auditor missed the beginning of a page: its fault, and gone the next time. */
+/** The auditor missed the start of a page: its own fault, and gone the next time. */
 const MISSED = 'NO_NAVSTART';
 
-/** One look by Lighthouse as a phone on a slow network, as it comes; what it found wrong is told. */
+/** One run of Lighthouse as a phone on a slow network; reports what it found. */
 async function look(
 	address: string,
 	port: number,
@@ -36,7 +36,7 @@ async function look(
 	if (runtimeError) throw new Error(`${address}: ${runtimeError.message}`);
 	const marks = CATEGORIES.map((name) => [name, 100 * (categories[name]?.score ?? NaN)] as const);
 	const values = AUDITS.map((name) => [name, audits[name]?.numericValue ?? NaN] as const);
-	// Marks of speed come of its figures; of the other two, each thing that is wrong has its name.
+	// Performance scores come with their figures; for the other two, each fault is named.
 	const faults = ['accessibility', 'best-practices'].flatMap((name) =>
 		(categories[name]?.auditRefs ?? [])
 			.filter(({ id, weight }) => weight > 0 && (audits[id]?.score ?? 1) < 1)
@@ -45,7 +45,7 @@ async function look(
 	return { figures: Object.fromEntries([...marks, ...values]), faults };
 }
 
-/** What a page auditor says of pages: the middle of three looks at each. */
+/** What Lighthouse says about pages: the median of three runs each. */
 export async function auditPages(
 	pages: readonly (readonly [name: string, address: string])[]
 ): Promise<void> {

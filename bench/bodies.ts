@@ -13,18 +13,21 @@ const MB_EACH = 25;
 
 const MB = 1024 * 1024;
 
-/** Between two looks at the memory of the program, ms. */
+/** Interval between two looks at the application's memory, ms. */
 const LOOK_MS = 50;
 
 const later = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 
-/** Memory that a process holds, MB. Linux only, as the project's commands are. */
+/** Resident memory of a process, MB. Linux only, like the project's commands. */
 function residentMb(pid: number): number {
 	const kB = /VmRSS:\s+(\d+) kB/.exec(readFileSync(`/proc/${pid}/status`, 'utf8'))?.[1];
 	return Number(kB ?? Number.NaN) / 1024;
 }
 
-/** Sends a body in chunks that says nothing of its size, to a route that reads one. @returns the status of the answer; 0 where the connection was closed */
+/**
+ * Sends a chunked body without a stated size to a route that reads one.
+ * @returns the status of the response; 0 where the connection was closed
+ */
 function sendChunked(address: string): Promise<number> {
 	return new Promise((resolve) => {
 		const sent = request(
@@ -46,7 +49,7 @@ function sendChunked(address: string): Promise<number> {
 		sent.on('error', () => resolve(0));
 		const chunk = Buffer.alloc(64 * 1024, 'a');
 		let left = MB_EACH * MB;
-		// One piece a turn: all of them send side by side.
+		// One chunk per turn, so that all bodies are sent in parallel.
 		const write = () => {
 			if (left <= 0 || sent.destroyed) return void sent.end();
 			left -= chunk.length;
@@ -57,7 +60,10 @@ function sendChunked(address: string): Promise<number> {
 	});
 }
 
-/** Many large bodies in chunks, sent by nobody who is signed in: how far the program's memory grows, and how long others wait in the meantime. */
+/**
+ * Many large chunked bodies from clients that are not signed in: how much the application's memory grows, and how long others wait
+ * meanwhile.
+ */
 export async function benchBodies(): Promise<void> {
 	await needBuild();
 	const postgres = await startPostgres({ temporary: true });
@@ -68,7 +74,7 @@ export async function benchBodies(): Promise<void> {
 		log: 'pipe'
 	});
 	try {
-		// As warm as a program that has run for an hour.
+		// As warm as an application that has run for an hour.
 		for (let i = 0; i < 300; i += 1) await (await fetch(`${app.address}/desk/sign-in`)).arrayBuffer();
 		await later(2000);
 		const before = residentMb(app.pid);

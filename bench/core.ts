@@ -45,7 +45,7 @@ function oddHomes(count: number): Corner[] {
 	}));
 }
 
-/** The same plans by the core and by an integer-programming solver, one after the other in this run. */
+/** The same plans by the core and by an integer-programming solver, one after the other in one run. */
 async function againstSolver(cases: readonly Corner[]): Promise<void> {
 	const [ours, solver]: [number[], number[]] = [[], []];
 	let equal = 0;
@@ -79,7 +79,7 @@ async function againstSolver(cases: readonly Corner[]): Promise<void> {
 	});
 }
 
-/** A workforce through the command line, start of the program included. */
+/** A workforce through the command line, including start-up. */
 async function lines(corners: readonly Corner[]): Promise<void> {
 	const began = performance.now();
 	const child = spawn(process.execPath, ['--import', 'tsx', 'cli/core.ts', 'plan', '--lines'], {
@@ -93,7 +93,7 @@ async function lines(corners: readonly Corner[]): Promise<void> {
 	print({ figure: 'core: plan --lines, employees of the demo kind', unit: 's', runs: 1, answers, seconds });
 }
 
-/** The ladder by itself, beside a best plan that is known; and what purchases would change where the plan leaves something open. */
+/** Options with fewer changes given a known best plan, and what purchases would change where the plan leaves gaps. */
 function benchLadder(): void {
 	const planned = (corners: readonly Corner[]) =>
 		corners.flatMap((corner) => {
@@ -115,7 +115,7 @@ function benchLadder(): void {
 	);
 }
 
-/** Figures of the core: a plan, a check with its section, and a workforce. */
+/** Figures of the core: a plan, a check with its side view, and a workforce. */
 export async function benchCore(): Promise<void> {
 	const large = homes(24, 4, 200);
 	measure('core: one plan, 24 rigid and 4 soft pieces', 'ms', large, (corner) => planCorner(corner, 1));

@@ -1,13 +1,13 @@
 import { crashRun } from '../tests/support/crash-run';
 import { print, quantile } from './measure';
 
-/** Kills, of so many processes behind a proxy. */
+/** Kills with a number of processes behind a proxy. */
 const RUNS = [
 	{ kills: 20, processes: 1 },
 	{ kills: 12, processes: 2 }
 ] as const;
 
-/** Kills the program and its database again and again while people write: what was lost, what came twice, how soon it goes on. */
+/** Kills the application and its database repeatedly while people write: what was lost or duplicated, and how soon it recovers. */
 export async function benchCrash(): Promise<void> {
 	for (const { kills, processes } of RUNS) await bench(kills, processes);
 }

@@ -19,7 +19,7 @@ interface PagesInput {
 
 const RUNS = 60;
 
-/** Longest wait of a small request while something else goes on, ms; asked every few milliseconds. */
+/** Longest wait of a small request during other work, ms; sampled every few milliseconds. */
 async function longestWait(ask: () => Promise<unknown>, work: () => Promise<unknown>): Promise<number> {
 	let [isDone, longest] = [false, 0];
 	const done = work().finally(() => (isDone = true));
@@ -32,7 +32,7 @@ async function longestWait(ask: () => Promise<unknown>, work: () => Promise<unkn
 	return longest;
 }
 
-/** The desk's pages as a signed-in browser gets them, the list taken along, and a list of as many people compared. */
+/** The desk's pages as a signed-in browser gets them, an export of the list, and an import comparison of as many people. */
 export async function benchDeskPages({ url, db, userId, people, ids, alone }: PagesInput): Promise<void> {
 	const token = newToken();
 	const expiresAt = new Date(Date.now() + 86_400_000);

@@ -50,7 +50,7 @@ async function timed(figure: string, runs: number, work: (i: number) => Promise<
 	return quantile(times, 0.5);
 }
 
-/** Every statement that a use case sends, explained: which growing tables it reads from end to end. */
+/** Every statement of a use case, explained: which growing tables it scans in full. */
 async function scansOf(url: string, work: (db: Db) => Promise<unknown>): Promise<string[]> {
 	const { db, pool } = openDatabase(url);
 	const sent: { text: string; values: unknown[] }[] = [];
@@ -61,7 +61,7 @@ async function scansOf(url: string, work: (db: Db) => Promise<unknown>): Promise
 	}) as typeof pool.query;
 	await work(db);
 	const scans: string[] = [];
-	// An empty table is read from end to end in no time, and rightly so.
+	// An empty table is rightly scanned in full.
 	const { rows: long } = (await query(
 		'select relname from pg_class where reltuples > 1000 and relname = any($1)',
 		[GROWING]
@@ -78,7 +78,7 @@ async function scansOf(url: string, work: (db: Db) => Promise<unknown>): Promise
 	return scans;
 }
 
-/** Figures of the coordinator's pages at a large workforce, on a throw-away database; the plans of their statements. */
+/** Figures of the coordinator's pages with a large workforce, on a temporary database, with the plans of their statements. */
 export async function benchDesk(): Promise<void> {
 	const postgres = await startPostgres({ temporary: true });
 	try {

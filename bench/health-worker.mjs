@@ -3,7 +3,7 @@ import { parentPort, workerData } from 'node:worker_threads';
 /** Between two looks, ms. */
 const LOOK_MS = 50;
 
-/** How long each look at a program's health took, ms: from a thread of its own, that nothing else of the bench keeps waiting. */
+/** How long each health check took, ms: from a thread that nothing else in the benchmark delays. */
 const waits = [];
 let isOver = false;
 parentPort?.on('message', () => void (isOver = true));

@@ -20,8 +20,8 @@ const COORDINATORS = 50;
 const SECONDS = Number(process.env.BENCH_SECONDS ?? 60);
 
 /**
- * Between two saves of one person, ms. A walk of twelve minutes has about sixty answers, one in twelve seconds: this is more than
- * twice as many.
+ * Interval between two saves of one person, ms. A self-assessment of twelve minutes has about sixty answers, one in twelve seconds: this is
+ * more than twice as many.
  */
 const PAUSE_MS = Number(process.env.BENCH_PAUSE_MS ?? 5000);
 
@@ -44,14 +44,14 @@ async function timed(tally: Tally, what: string, work: () => Promise<Response>):
 	const began = performance.now();
 	const response = await work();
 	if (Date.now() >= tally.from) tally.times.push(performance.now() - began);
-	// A conflict is an answer: someone else was quicker, and nothing was overwritten.
+	// A conflict is a valid answer: someone else was quicker, and nothing was overwritten.
 	if (response.status >= 400 && response.status !== 409) tally.faults.push(`${what}: ${response.status}`);
 	return response;
 }
 
 /**
- * Fifty coordinators and five hundred employees save at once, on an application and a database of their own, by loopback.
- * Counts what was told to be kept and looks for it afterwards.
+ * Fifty coordinators and five hundred employees save at once, on an application and a database of their own. Counts confirmed saves and
+ * looks for them afterwards.
  */
 export async function benchLoad(): Promise<void> {
 	const postgres = await startPostgres({ temporary: true });

@@ -15,7 +15,7 @@ import { benchUpdate } from './update';
 import { benchWalk } from './walk';
 import { benchWorkforce } from './workforce';
 
-/** Runs the benchmarks that are named, or all; one JSON line each. */
+/** Runs the named benchmarks, or all; one JSON line each. */
 const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = {
 	attack: benchAttack,
 	bodies: benchBodies,

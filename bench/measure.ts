@@ -5,7 +5,7 @@ export function quantile(sorted: readonly number[], p: number): number {
 	return sorted[Math.min(sorted.length - 1, Math.floor(p * sorted.length))] ?? NaN;
 }
 
-/** Three decimals: nothing here is measured better. */
+/** Three decimals: nothing here is measured more precisely. */
 export const rounded = (value: number) => Math.round(value * 1000) / 1000;
 
 /** Prints one figure as a JSON line, with the machine's noise. */
@@ -71,7 +71,7 @@ export function measure<T>(
 	});
 }
 
-/** Times of some runs after one that is not counted, ms, the shortest first. */
+/** Durations of some runs after a warm-up, ms, shortest first. */
 export async function timesOf(runs: number, work: () => Promise<unknown>): Promise<number[]> {
 	await work();
 	const times: number[] = [];

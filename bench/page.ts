@@ -108,7 +108,7 @@ const AUDITED = [
 	['a break', '/break']
 ] as const;
 
-/** Figures of the employee's pages, on the demo that runs (npm run demo). */
+/** Figures of the employee's pages, on the running demo (npm run demo). */
 export async function benchPage(): Promise<void> {
 	const browser = await chromium.launch({
 		executablePath: CHROMIUM,

@@ -17,7 +17,7 @@ const RUNS = [
 /** Letters of a round before which a password reset is written. */
 const ROUND = 10_000;
 
-/** How many emails one process hands to a mail server in a second, and how long one about an account waits behind a round. */
+/** Emails per second that one process hands to a mail server, and how long an account email waits behind a round. */
 export async function benchPost(): Promise<void> {
 	const postgres = await startPostgres({ temporary: true });
 	const server = await SmtpStandIn.start();

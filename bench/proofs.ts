@@ -29,8 +29,8 @@ async function runAll(figure: string, project: string, files: string[], database
 }
 
 /**
- * Tries every case of every proof, of which a test run tries the share of its day: random corners, people and workforces by the thousand;
- * and ten times as many acts by chance on the database.
+ * Runs every case of every proof, of which a test run tries its day's share: random workstations, people and workforces by the thousand;
+ * and ten times as many random acts on the database.
  */
 export async function benchProofs(): Promise<void> {
 	await runAll('every case of every proof', 'proof', [], '');

@@ -5,7 +5,7 @@ import { startWithOneLink } from './one-link';
 /** Requests that are on their way as the database falls silent. */
 const WAITING = 40;
 
-/** The database falls silent under the running program: until a page says so, and until it answers again. */
+/** The database falls silent under the running application: the time until pages say so, and until they work again. */
 export async function benchSilence(): Promise<void> {
 	let proxy: SilentProxy | null = null;
 	const { app, cookie, stop } = await startWithOneLink(async (url) => {

@@ -20,8 +20,8 @@ function fullHouse(): Record<string, string> {
 }
 
 /**
- * One link is submitted many times at once with a full house, each time with other answers, while others ask for the health of the
- * program and for the day sheet: how long these wait, as HTTP.
+ * One link is submitted many times at once with forty items, each time with different answers, while others request health and the day
+ * sheet: their waiting time over HTTP.
  */
 export async function benchSubmits(): Promise<void> {
 	const { app, cookie, link, stop } = await startWithOneLink();

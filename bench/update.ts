@@ -22,8 +22,8 @@ const LOOK_MS = 1000;
 const later = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 
 /**
- * A large workforce whose cases were judged by other rules, as an update leaves it: how long the running program takes to judge everybody again,
- * how long others wait for a page in the meantime, and that nobody is written to and no link ends by it.
+ * A large workforce last assessed under other rules, as after an update: how long the running application takes to assess everyone again,
+ * how long others wait for a page meanwhile, and that it sends no email and ends no link.
  */
 export async function benchUpdate(): Promise<void> {
 	await needBuild();

@@ -17,8 +17,8 @@ function medianOf(numbers: readonly number[]): number {
 }
 
 /**
- * The short walk as eight kinds of people do it on a phone, from the first page to the button that asks for the plan: taps, keys, words that
- * were shown, lengths that were typed, and the minutes that these take. Needs the demo to run.
+ * The short self-assessment as eight kinds of people do it on a phone, from the first page to the button for the plan: taps, keys, words
+ * shown, lengths typed, and the minutes these take. Needs the running demo.
  */
 export async function benchWalk(): Promise<void> {
 	const browser = await chromium.launch({

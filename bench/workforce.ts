@@ -37,7 +37,7 @@ async function plainAggregate(db: Db): Promise<number> {
 	return performance.now() - began;
 }
 
-/** The workforce's screens as HTTP over a planted workforce, beside a plain aggregate of the same rows; the report; the figures as CSV. */
+/** The workforce pages over HTTP with a planted workforce, next to a plain aggregate of the same rows; the report; the figures as CSV. */
 export async function benchWorkforce(): Promise<void> {
 	const postgres = await startPostgres({ temporary: true });
 	const { db, pool } = openDatabase(postgres.url);

@@ -14,34 +14,34 @@ declare global {
 		interface Error {
 			message: string;
 			at?: string;
-			/** Why, as a code, where the page offers something for it. */
+			/** The reason as a code, where the page offers something for it. */
 			code?: string;
 		}
 		interface Locals {
 			db: NodePgDatabase<typeof schema>;
 			config: Config;
 			planning: Planner;
-			/** What other requests and processes change, for pages that follow it. */
+			/** Changes by other requests and processes, for pages that follow them. */
 			changes: ChangeFeed;
-			/** Streams that are open in this process. */
+			/** Open streams of this process. */
 			streams: OpenStreams;
 			/** Wakes the queue, after the transaction that gave it work. */
 			wake: (name: JobName) => void;
-			/** The moment of this request. */
+			/** The time of this request. */
 			now: Date;
 			/** The signed-in user, or null. */
 			user: (Actor & { kind: 'user' }) | null;
-			/** The session of the request, also while its second factor is still to come. */
+			/** The session of the request, even while its second factor is missing. */
 			session: Session | null;
 			/** Whether the user's role may not open this page; its layout shows the refusal. */
 			isDenied: boolean;
 			/** Whether the connection to the database failed in this request. */
 			hasLostDatabase: boolean;
-			/** The language that this page is in: of the person whose link was opened, or the usual one. */
+			/** The language of this page: that of the person whose link was opened, or the default. */
 			language: import('$lib/messages/languages').Language;
 			theme: 'light' | 'dark' | '';
 			textSize: TextSize;
-			/** The unit of the coordinator's door. */
+			/** The unit for the desk. */
 			unit: import('$lib/core/length').LengthUnit;
 		}
 	}

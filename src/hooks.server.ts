@@ -39,7 +39,7 @@ import { loadLanguage } from '$lib/messages/language-packs';
 import { textSizeOf } from '$lib/ui/theme/text-sizes';
 
 export const init: ServerInit = async () => {
-	// A fault of one request that nobody waits for any more must not end everybody else's: it is shown, and the process goes on.
+	// An error in one request that nobody awaits any more must not end everyone else's: it is logged, and the process goes on.
 	process.on('unhandledRejection', (error) =>
 		log({ level: 'error', event: 'unhandled', ...describeError(error) })
 	);
@@ -80,7 +80,7 @@ function unitOf(cookie: string | undefined): App.Locals['unit'] {
 	return cookie === 'in' || cookie === 'mm' ? cookie : 'cm';
 }
 
-/** Fonts that a page asks for at once: a link's first page, which has no program, brings that of titles for those after it. */
+/** Fonts preloaded by a page: a link's first page, which has no scripts, also loads the titles' font for the next ones. */
 function fontsOf(route: string | null): RegExp {
 	return route?.startsWith('/c/[token=token]/') ? /-latin-wght.*woff2$/ : /-latin-(?:wght|700).*woff2$/;
 }
@@ -88,13 +88,16 @@ function fontsOf(route: string | null): RegExp {
 const IMPORT = '/desk/(signed-in)/people/import';
 const LOGO = '/desk/(signed-in)/organisation/logo';
 
-/** Only a list of people and a picture may be large. */
+/** Only an import and a logo may be large. */
 function mostBytes(route: string | null): number {
 	if (route === LOGO) return MAX_LOGO_BYTES;
 	return route === IMPORT ? MAX_IMPORT_BYTES : MAX_BODY_BYTES;
 }
 
-/** Whether a request's body is small enough; one that doesn't say is read for it. A list of people, the only large one, is counted where it is read. */
+/**
+ * Whether a request's body is small enough; one without a stated size is read to find out. An import, the only large one, is counted while
+ * it is read.
+ */
 async function takeBody(event: RequestEvent): Promise<boolean> {
 	const most = mostBytes(event.route.id);
 	if (event.route.id === IMPORT) return Number(event.request.headers.get('content-length') ?? 0) <= most;
@@ -103,7 +106,7 @@ async function takeBody(event: RequestEvent): Promise<boolean> {
 	return request !== null;
 }
 
-/** Writes to the audit log that a list of people was looked at, where it was given. */
+/** Logs that a list of people was viewed, where it was sent. */
 async function recordList({ locals, request, route }: RequestEvent, status: number): Promise<void> {
 	const list = listShownBy(route.id ?? '');
 	if (!list || !locals.user || status !== 200 || request.method !== 'GET') return;
@@ -114,8 +117,8 @@ async function recordList({ locals, request, route }: RequestEvent, status: numb
 const SAFE: readonly string[] = ['GET', 'HEAD', 'OPTIONS'];
 
 /**
- * Whether a request that would change something comes from another site (ASVS 4.0.3, 4.2.2 and 13.2.3, from memory). A browser says where it comes
- * from; what says nothing may do what a secret in its address lets it do, and nothing at the desk, which goes by a cookie.
+ * Whether a request that would change something comes from another site (ASVS 4.0.3, 4.2.2 and 13.2.3, from memory). A browser states its
+ * origin; a request without one may do what a secret in its URL allows, but nothing at the desk, which relies on a cookie.
  */
 function isForeign({ request, url, locals }: RequestEvent): boolean {
 	if (SAFE.includes(request.method)) return false;
@@ -125,8 +128,7 @@ function isForeign({ request, url, locals }: RequestEvent): boolean {
 }
 
 /**
- * What is answered to who may not do what they ask of the desk; null where they may. A page that is only looked at is left to its layout, which
- * shows the refusal as a page.
+ * The response to someone who may not make a desk request; null where they may. For a page view, the layout shows the refusal as a page.
  */
 function deniedOf({ request, url, route, locals }: RequestEvent): Response | null {
 	if (!isBehindSignIn(route.id) || !locals.user) return null;
@@ -141,7 +143,7 @@ function deniedOf({ request, url, route, locals }: RequestEvent): Response | nul
 	});
 }
 
-/** What is answered before anything is looked up: to a request of another site, and to a session that has to do something first. */
+/** Responses given before anything is looked up: to a request from another site, and to a session that must do something first. */
 function refusalOf(event: RequestEvent): Response | null {
 	const { request, url, route, locals, isDataRequest } = event;
 	if (isForeign(event))
@@ -149,13 +151,13 @@ function refusalOf(event: RequestEvent): Response | null {
 	const { secondFactorRoles } = locals.config;
 	const to = gateFor(route.id, url.pathname + url.search, locals.session, secondFactorRoles);
 	if (to === null) return deniedOf(event);
-	// Data of a page that is gone to within the browser: a plain redirect would be read as data.
+	// Data for client-side navigation: a plain redirect would be read as data.
 	if (isDataRequest || request.headers.get('x-sveltekit-action'))
 		return Response.json({ type: 'redirect', location: to, status: 303 });
 	return new Response(null, { status: 303, headers: { location: to } });
 }
 
-/** Counts what is written; what is answered where that is more than anybody types. */
+/** Counts writes; the response where there are more than anybody types. */
 async function tooMuchOf({
 	request,
 	params,
@@ -174,12 +176,12 @@ async function tooMuchOf({
 		return null;
 	} catch (thrown) {
 		if (!(thrown instanceof DomainError)) throw thrown;
-		// Looked up for who is refused alone: counting comes before anything is read for a request.
+		// Looked up only for refusals: counting comes before anything is read for a request.
 		const { language } = route.id?.startsWith('/c/')
 			? await readLinkState(locals.db, params.token ?? '')
 			: locals;
 		const message = errorText(thrown.why, language);
-		// A form that scripts send reads its answer as one of an act.
+		// A form sent by scripts expects the response of a form action.
 		const isAct = request.headers.get('x-sveltekit-action');
 		return Response.json(isAct ? { type: 'error', error: { message } } : { message }, {
 			status: thrown.status
@@ -187,7 +189,10 @@ async function tooMuchOf({
 	}
 }
 
-/** Has a link answer in its person's language. What is answered to someone whose emergency sign is open, on every route of their link but those that stay open: the stop page. */
+/**
+ * Lets a link answer in its person's language. The response to someone with an open emergency sign, on every route of their link except
+ * those that stay open: the stop page.
+ */
 async function stopOf(event: RequestEvent): Promise<Response | null> {
 	const { params, request, route, locals, isDataRequest } = event;
 	if (!route.id?.startsWith('/c/')) return null;
@@ -203,12 +208,12 @@ async function stopOf(event: RequestEvent): Promise<Response | null> {
 	return Response.json({ message: errorText(closed.why, link.language) }, { status: closed.status });
 }
 
-/** Answers while the database may fall silent: whoever comes then, or waits already, is told so at once. */
+/** Answers while the database may fall silent: new and waiting requests are told so at once. */
 export const handle: Handle = async (asked) => {
 	const { watch } = runtime();
 	const needsDatabase = asked.event.route.id !== '/health';
 	const gone = () => needsDatabase && watch.isSilent;
-	// Whose link it is may not be known yet: where it isn't, in English.
+	// The person behind the link may not be known yet: then in English.
 	const failed = () => errorText('ourFault', asked.event.locals.language);
 	if (gone()) error(503, failed());
 	let off = () => {};
@@ -217,7 +222,7 @@ export const handle: Handle = async (asked) => {
 	});
 	try {
 		const response = await Promise.race([answer(asked), fallsSilent]);
-		// What was being asked when it fell silent failed with it.
+		// What was being requested when it fell silent has failed with it.
 		const { hasLostDatabase } = asked.event.locals;
 		return response.status === 500 && (gone() || hasLostDatabase) ? withStatus(response, 503) : response;
 	} catch (thrown) {
@@ -245,7 +250,7 @@ const answer: Handle = async ({ event, resolve }) => {
 	event.locals.theme = themeOf(event.cookies.get('theme'));
 	event.locals.textSize = textSizeOf(event.cookies.get('text'));
 	event.locals.unit = unitOf(event.cookies.get('unit'));
-	// Health is told also where nothing can be looked up.
+	// Health answers even where nothing can be looked up.
 	const session =
 		token && event.route.id !== '/health' ? await readSession(db, token, event.locals.now) : null;
 	event.locals.isDenied = false;
@@ -279,7 +284,7 @@ const answer: Handle = async ({ event, resolve }) => {
 	for (const [name, value] of Object.entries(SECURITY_HEADERS)) response.headers.set(name, value);
 	const policy = response.headers.get('content-security-policy');
 	if (policy) response.headers.set('content-security-policy', withStyleNonce(policy));
-	// Told only where it is true: a browser that believes it refuses anything else for a year.
+	// Sent only where it is true: a browser that receives it refuses plain HTTP for a year.
 	if (event.url.protocol === 'https:')
 		response.headers.set('strict-transport-security', 'max-age=31536000; includeSubDomains');
 	if (event.route.id?.startsWith('/c/') || event.route.id?.startsWith('/desk'))

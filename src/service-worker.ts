@@ -1,7 +1,7 @@
 /// <reference lib="webworker" />
 /**
- * Keeps the employee's door open without network: the program's files from the start, and each of its pages as it was
- * seen last. Nothing of the coordinator's door is kept on a device.
+ * Makes the employee's pages available offline: the application's files from the start, and each page as last seen. Nothing of the desk is
+ * stored on a device.
  */
 import { build, files, version } from '$service-worker';
 import { QUESTIONNAIRE_PAGES } from './lib/core/answers/questionnaire-pages';
@@ -25,7 +25,7 @@ worker.addEventListener('activate', (event) => {
 	event.waitUntil(clean());
 });
 
-/** The parts of a link's address: its own, and the page of it. */
+/** The parts of a link's URL: the link itself, and the page within it. */
 function placeOf(address: string): { link: string; page: string } {
 	const [, door = '', token = '', page = ''] = new URL(address).pathname.split('/');
 	return { link: `/${door}/${token}`, page };
@@ -33,7 +33,7 @@ function placeOf(address: string): { link: string; page: string } {
 
 const isOfWalk = (page: string) => QUESTIONNAIRE_PAGES.some((name) => name === page);
 
-/** A page of the walk stands in for another of the same link: they are one program with other questions. */
+/** A page of the self-assessment can replace another of the same link: they share scripts and differ in their questions. */
 async function keptPage(address: string): Promise<Response | undefined> {
 	const pages = await caches.open(PAGES_KEPT);
 	const same = await pages.match(address, { ignoreSearch: true });
@@ -41,7 +41,7 @@ async function keptPage(address: string): Promise<Response | undefined> {
 	return same ?? (stand ? pages.match(stand) : undefined);
 }
 
-/** The address of a page of the walk of the same link that was kept, or null. */
+/** The URL of a cached page of the same link's self-assessment, or null. */
 async function keptOfWalk(address: string): Promise<string | null> {
 	const { link } = placeOf(address);
 	const kept = await (await caches.open(PAGES_KEPT)).keys();
@@ -49,7 +49,7 @@ async function keptOfWalk(address: string): Promise<string | null> {
 	return of?.url ?? null;
 }
 
-/** In place of what only the server has: says so, and leads back to the answers. */
+/** Replaces a page that needs the server: says so, and leads back to the answers. */
 async function withoutNetwork(address: string): Promise<Response | undefined> {
 	const page = await caches.match(WITHOUT_NETWORK, { cacheName: PROGRAM });
 	if (!page) return undefined;
@@ -58,10 +58,10 @@ async function withoutNetwork(address: string): Promise<Response | undefined> {
 	return new Response((await page.text()).replace('/kept-answers', back), { headers });
 }
 
-/** Answers that say that a link opens nothing any more, or never did. */
+/** Status codes that mean a link opens nothing any more, or never did. */
 const ENDED: readonly number[] = [404, 410];
 
-/** Takes every page of a link off the device: what has ended for its person must not lie there for whoever has it next. */
+/** Deletes every page of a link from the device: what has ended for its person must not remain there for the next user. */
 async function forget(address: string): Promise<void> {
 	const { link } = placeOf(address);
 	const pages = await caches.open(PAGES_KEPT);
@@ -81,7 +81,7 @@ async function pageOf(request: Request): Promise<Response> {
 	}
 }
 
-/** A form that is sent without scripts. */
+/** A form sent without scripts. */
 async function actOf(request: Request): Promise<Response> {
 	try {
 		return await fetch(request);
@@ -92,12 +92,12 @@ async function actOf(request: Request): Promise<Response> {
 	}
 }
 
-/** A page that was reached within the program, without being loaded: kept as it is now, so that a reload without network finds it. */
+/** A page reached by client-side navigation: cached as it is now, so that it can be reloaded offline. */
 worker.addEventListener('message', (event) => {
 	const path = (event.data as { keep?: unknown } | null)?.keep;
 	if (typeof path !== 'string' || !path.startsWith('/c/')) return;
 	const address = new URL(path, location.origin).href;
-	// Pages of the walk stand in for each other.
+	// Pages of the self-assessment replace each other.
 	if (isOfWalk(placeOf(address).page)) return;
 	event.waitUntil(pageOf(new Request(address)).catch(() => undefined));
 });

@@ -8,7 +8,7 @@ describe('dates of the desk', () => {
 		expect(dayWords('2026-03-04', 'short')).toBe('4 Mar');
 		expect(dayWords('2026-03-04', 'weekday')).toMatch(/^Wed,? 4 Mar$/);
 		expect(dayWords('2026-03-04', 'today')).toMatch(/^Wednesday,? 4 March$/);
-		// As JSON has moments.
+		// A timestamp as in JSON.
 		expect(dayWords('2026-03-04T23:30:00.000Z', 'short')).toBe('4 Mar');
 		expect(dayWords(new Date('2026-03-04T23:30:00Z'), 'short')).toBe('4 Mar');
 	});

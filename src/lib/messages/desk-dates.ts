@@ -1,6 +1,6 @@
 import { DEFAULT_DATE_LOCALE } from './index';
 
-/** How a day is written: as the title of today, with its weekday, in full, with its year, or in the least room. */
+/** Date styles: as the title of today, with the weekday, in full, with the year, or as short as possible. */
 export type DayStyle = 'today' | 'weekday' | 'long' | 'medium' | 'short' | 'month';
 
 const FORMATS: Readonly<Record<DayStyle, Intl.DateTimeFormatOptions>> = {
@@ -25,13 +25,19 @@ function formatOf(
 	return known;
 }
 
-/** A day as the desk writes it: the one place that does. @param day ISO, or a moment whose day in UTC is meant */
+/**
+ * A date in the desk's format: the one place that formats it.
+ * @param day ISO date, or a timestamp whose UTC date is meant
+ */
 export function dayWords(day: string | Date, style: DayStyle = 'long'): string {
 	const at = typeof day === 'string' ? new Date(`${day.slice(0, 10)}T00:00:00Z`) : day;
 	return formatOf(style, { ...FORMATS[style], timeZone: 'UTC' }).format(at);
 }
 
-/** A moment with its day and time, as the reader's clock has it. @param timeZone IANA name */
+/**
+ * A timestamp with date and time in the reader's time zone.
+ * @param timeZone IANA name
+ */
 export function momentWords(
 	at: Date | string,
 	timeZone: string,
@@ -41,7 +47,10 @@ export function momentWords(
 	return formatOf(`moment ${timeZone}`, options, dateLocale).format(new Date(at));
 }
 
-/** The time alone. @param timeZone IANA name */
+/**
+ * The time only.
+ * @param timeZone IANA name
+ */
 export function timeWords(at: Date | string, timeZone: string): string {
 	return formatOf(`time ${timeZone}`, { hour: '2-digit', minute: '2-digit', timeZone }).format(new Date(at));
 }

@@ -1,5 +1,5 @@
 /**
- * A tick each second, from a worker: a tab in the background has its own timers slowed down to one a minute and less, a worker's go on.
- * What it means is worked out from moments: a tick that is late makes nothing wrong.
+ * Ticks once a second from a worker: timers of a background tab are slowed to once a minute or less, a worker's are not. Times are computed
+ * from timestamps, so a late tick does no harm.
  */
 setInterval(() => postMessage(Date.now()), 1000);

@@ -1,4 +1,4 @@
-/** The server's thread that solves plans: a job comes in by message, its answer goes back. */
+/** The server thread that solves plans: a job comes in as a message, and its result goes back. */
 import { parentPort } from 'node:worker_threads';
 import { adviseCorner } from '$lib/core/advice';
 import { shareHousehold } from '$lib/core/plan';

@@ -1,4 +1,4 @@
-/** The page's own planner: a corner comes in by message, its advice goes back. It works without network. */
+/** The page's own planner: a workstation comes in as a message, and its advice goes back. Works offline. */
 import { adviseCorner } from '$lib/core/advice';
 import type { Corner } from '$lib/core/corner';
 

@@ -11,12 +11,12 @@ import { hasHeadings, tableOf, type RosterTable } from '../ui/people/roster-tabl
 /** What the page asks of the worker that holds its file. */
 export type RosterQuestion =
 	| { readonly kind: 'open'; readonly file: File }
-	/** The columns are guessed where they are left out. */
+	/** The columns are guessed if left out. */
 	| { readonly kind: 'arrange'; readonly isHeaded: boolean }
 	| { readonly kind: 'check'; readonly isHeaded: boolean; readonly columns: ColumnMap }
 	| { readonly kind: 'lines'; readonly isHeaded: boolean };
 
-/** A file that was opened: how it was written and how its columns are called. */
+/** An opened file: its encoding and column headings. */
 export interface OpenedRoster {
 	readonly how: RosterTable['text'];
 	readonly isHeaded: boolean;
@@ -25,7 +25,7 @@ export interface OpenedRoster {
 	readonly columns: ColumnMap;
 }
 
-/** What a mapping makes of the file. */
+/** The result of a mapping. */
 export interface CheckedRoster {
 	readonly people: readonly RosterPerson[];
 	readonly count: number;
@@ -33,7 +33,7 @@ export interface CheckedRoster {
 	readonly moreFaults: number;
 }
 
-/** People that are shown as they would be read, and faults that are told at once. */
+/** People shown as they would be read, and errors shown at once. */
 const [SHOWN, MOST_FAULTS] = [5, 200];
 
 let table: RosterTable | null = null;

@@ -42,11 +42,11 @@ import { findingLines } from './finding-lines';
 import { sunView } from './sun-view';
 import { variantLines } from './variant-lines';
 
-/** What a person told besides lengths. */
+/** What a person reported besides lengths. */
 export interface ExtraAnswered {
 	readonly answers: Answers;
 	readonly discomfort: readonly RegionReport[] | null;
-	/** The checklist that was asked. */
+	/** The checklist version that was asked. */
 	readonly checklistVersion: number;
 }
 
@@ -57,14 +57,14 @@ export interface PagePlan {
 	readonly steps: readonly PlanStep[];
 }
 
-/** A question that matters for what hurts and was not answered. */
+/** An unanswered question that matters for the person's discomfort. */
 interface OpenQuestion {
 	readonly id: string;
 	readonly question: string;
 	readonly page: QuestionnairePage;
 }
 
-/** No checklist: answers of a version that is not known here find nothing. */
+/** No checklist: answers of an unknown version give no findings. */
 const NO_CHECKLIST = { version: 0, items: [] };
 
 function openQuestions(corner: Corner, told: ExtraAnswered, locale: string): OpenQuestion[] {
@@ -124,17 +124,17 @@ export function adviceForPage(
 	return {
 		...rest,
 		facts,
-		/** What comes first, as far as the answers tell; a judgement knows what became of each. */
+		/** The first actions, as far as answers tell; an assessment also knows the state of each. */
 		acts: planPageActions(actions, advice.first),
 		habits: habitsOf(checklist, facts, answers),
-		/** How far from the screen they are told to sit. */
+		/** The viewing distance they are told. */
 		toldDistance: advisedViewingDistance(corner, steps),
-		/** What need not be asked for: it lies at home. */
+		/** What need not be requested: it is at home. */
 		own: thingsAtHome(told.answers),
 		besides,
 		purchases: advice.purchases,
 		findings: findingLines(facts, advised, locale),
-		/** What the plan closes besides, by name; what a step is about is said there. */
+		/** What the plan also closes, by name, except what a step is about. */
 		closed: advised
 			.filter(({ finding, fate }) => fate === 'closed' && !isCoveredByStep(finding, steps))
 			.map(({ finding }) => texts.findings[finding]),
@@ -142,7 +142,7 @@ export function adviceForPage(
 		others: nonHeightChecks(corner, worked, besides.letterMm),
 		variants: variantLines(variantsOf(corner, worked, found, answers), unitOf(told.answers), locale),
 		sun: sunView(besides, Math.round(eye - corner.spot.screen.visibleHeight / 2)),
-		/** Height of the eye as the plan leaves it: what a second screen is raised to. */
+		/** Eye height after the plan, to which a second screen is raised. */
 		eyeMm: Math.round(eye)
 	};
 }

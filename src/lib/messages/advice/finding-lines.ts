@@ -8,24 +8,24 @@ import { messagesFor } from '../index';
 import { regionWords } from '../region-words';
 import { wordsFor } from '../words-by-facts';
 
-/** A finding beside the heights, in words. */
+/** A finding besides heights, in words. */
 export interface FindingLine {
 	readonly finding: FindingId;
 	readonly station: string;
 	readonly name: string;
-	/** How far off, mm; null where no length says it. */
+	/** How far off, mm; null where no length says. */
 	readonly offMm: number | null;
-	/** Whether the plan itself brings it about. */
+	/** Whether the plan itself causes it. */
 	readonly isCaused: boolean;
-	/** What to do about it at home. */
+	/** What to do about it with household items. */
 	readonly fixes: readonly string[];
 	/** What could be borrowed for it. */
 	readonly shop: readonly { readonly thing: RequestableItem; readonly words: string }[];
-	/** Said where the risk is. */
+	/** Cautions, shown where the risk is. */
 	readonly cautions: readonly string[];
-	/** Why it comes first of all: what a complaint points to, by side and kind; null where none does. */
+	/** Why it comes first: what a complaint points to, by side and kind; null where nothing does. */
 	readonly because: string | null;
-	/** Reported regions that it goes with, and whether that has brought it forward in its station. */
+	/** Reported regions tied to it, and whether that moved it forward in its station. */
 	readonly tiedTo: readonly Region[];
 	readonly isMovedUp: boolean;
 }

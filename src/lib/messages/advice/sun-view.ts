@@ -8,17 +8,20 @@ import {
 	type WindowAngle
 } from '$lib/core/light';
 
-/** The window of a spot, and when the sun comes in. */
+/** A workstation's window, and when the sun shines in. */
 export interface SunView {
 	readonly angle: WindowAngle;
-	/** Month by month; null where the place or the window's side was not given. */
+	/** Month by month; null where the place or the window's direction was not given. */
 	readonly months: readonly MonthlySun[] | null;
 }
 
-/** The year whose sun is shown: it hardly matters which. */
+/** The year whose sun is shown: it hardly matters. */
 const SUN_YEAR = 2026;
 
-/** The window as it was given; null where there is none. @param targetMm height that the sun must reach */
+/**
+ * The window as given; null where there is none.
+ * @param targetMm height that the sun must reach
+ */
 export function sunView({ windowHour, windowFaces, city }: ExtraAnswers, targetMm: number): SunView | null {
 	if (windowHour === null) return null;
 	const months =

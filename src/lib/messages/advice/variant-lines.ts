@@ -8,11 +8,11 @@ export interface VariantLine {
 	readonly id: VariantId;
 	readonly name: string;
 	readonly how: string;
-	/** Said where the risk is; null where there is none. */
+	/** A caution, shown where the risk is; null where there is none. */
 	readonly care: string | null;
 	/** Checks that it closes. */
 	readonly closes: readonly CheckId[];
-	/** Height of a stool that one knee rests on, mm: drawn as well as told; null for what is none. */
+	/** Height of a stool for one knee, mm: drawn as well as described; null for other variants. */
 	readonly stoolMm: number | null;
 }
 

@@ -1,6 +1,6 @@
 import type { DiscomfortChange } from '$lib/core/discomfort';
 
-/** A case: who they are, what they answered, what is said and done. */
+/** A case: the person, their answers, and what was said and done. */
 export const caseTexts = {
 	checklistVersionAnswersFind: (version: string | number, found: number) =>
 		`Checklist version ${version}${found > 0 ? `. ${found === 1 ? 'One answer shows a problem' : `${found} answers show problems`}` : ''}.`,

@@ -1,6 +1,6 @@
 import type { PeopleColumn, PeopleOrder } from '$lib/core/people';
 
-/** What a column of the list of people is called. */
+/** Headings of the list of people. */
 export const COLUMN_WORDS: Readonly<Record<PeopleColumn | 'name', string>> = {
 	name: 'Name',
 	team: 'Team',
@@ -16,7 +16,7 @@ export const COLUMN_WORDS: Readonly<Record<PeopleColumn | 'name', string>> = {
 	'follow-up': 'Follow-up'
 };
 
-/** How the list goes when it is sorted by a column, and from its other end. */
+/** Descriptions of the sort order by a column, and reversed. */
 export const ORDER_WORDS: Readonly<Record<PeopleOrder, readonly [string, string]>> = {
 	name: ['A to Z', 'Z to A'],
 	team: ['A to Z', 'Z to A'],
@@ -25,5 +25,5 @@ export const ORDER_WORDS: Readonly<Record<PeopleOrder, readonly [string, string]
 	'follow-up': ['next first', 'last first']
 };
 
-/** Orders whose usual way goes down: for who is read the table to. */
+/** Orders whose usual direction is descending, for screen readers. */
 export const GOES_DOWN: readonly PeopleOrder[] = ['answered', 'checks-off'];

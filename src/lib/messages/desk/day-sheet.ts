@@ -47,7 +47,7 @@ export const daySheetTexts = {
 	daySheetReferralsEasy: (hasSheet: boolean) => `${hasSheet ? 'Today' : 'Referrals'} · Easy Corner`,
 	reviewWaitingEmails: 'Review waiting emails',
 	seeRefusedEmails: 'See what happened and send them again',
-	/** A colleague changed the case in which something is typed. */
+	/** A colleague changed the case in which text is being typed. */
 	typedOver: {
 		changed: (name: string) =>
 			`A colleague has just changed this case. Your text is safe and goes to ${name}.`,
@@ -60,7 +60,7 @@ export const daySheetTexts = {
 	openTheCase: 'Open the case',
 	tickTheLine: 'Select the line',
 	undoTheLast: 'Undo the last action',
-	/** Parts of the sheet that are no level's. */
+	/** Groups of the day sheet that are no level. */
 	ownGroups: {
 		look: { name: 'Follow-up', rule: 'Follow-ups that are due today.' },
 		referred: {

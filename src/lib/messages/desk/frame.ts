@@ -1,4 +1,4 @@
-/** The frame around every page of the desk, and its keys. */
+/** The frame of every desk page, and its shortcuts. */
 export const deskFrameTexts = {
 	skipToThePage: 'Skip to content',
 	easyCorner: 'Easy Corner',
@@ -31,7 +31,7 @@ export const deskFrameTexts = {
 	table: 'Table',
 	nothingMayBeShown:
 		'To protect privacy, results for fewer than five people are hidden. There is nothing else to show.',
-	/** What a chart is, for who does not see it. */
+	/** Description of a chart for screen readers. */
 	tableSays: (title: string, count: string) => `${title}. ${count} The table shows the numbers.`,
 	didNotWork: 'That didn’t work. Please try again.',
 	notReached: 'We couldn’t reach the server. Your text is still here. Please try again.',

@@ -2,7 +2,7 @@ import type { Wilcoxon } from '$lib/core/statistics';
 import type { CoarseCurve, CourseFigure, TimeSteps } from '$lib/core/workforce';
 import { signedNumber, peopleWords } from './workforce-words';
 
-/** What a plan came to, in words. */
+/** The outcomes of a plan, in words. */
 export const COURSE_WORDS = {
 	done: 'Plan carried out',
 	household: 'using only items they had at home',
@@ -10,7 +10,7 @@ export const COURSE_WORDS = {
 	'not-done': 'Plan not carried out'
 } as const;
 
-/** From how small a probability on a change is said to be more than chance. */
+/** Probability below which a change is called more than chance. */
 const SURE = 0.05;
 
 function changeWords({ estimate, low, high, p }: Wilcoxon): string {
@@ -21,7 +21,7 @@ function changeWords({ estimate, low, high, p }: Wilcoxon): string {
 	return `about ${by} points ${estimate < 0 ? 'lower' : 'higher'} (95% interval ${signedNumber(low)} to ${signedNumber(high)})`;
 }
 
-/** Whether plans help, in words: what changed for those who carried them out, and for those who did not. */
+/** Whether plans help, in words: what changed for people who carried them out, and for those who did not. */
 export function helpSentence(courses: readonly CourseFigure[]): string {
 	const done = courses.find(({ course }) => course === 'done');
 	const left = courses.find(({ course }) => course === 'not-done');
@@ -30,7 +30,7 @@ export function helpSentence(courses: readonly CourseFigure[]): string {
 	return `Change in the worst discomfort score, 0 to 10. ${peopleWords(done.n)} who carried out their plan: ${changeWords(done.change)}. ${peopleWords(left.n)} who did not: ${changeWords(left.change)}.`;
 }
 
-/** So many steps of a curve, as words. */
+/** The time of a number of curve steps, in words. */
 export function curveStepWords(n: number, { stepDays }: TimeSteps): string {
 	if (stepDays === 1) return n === 1 ? 'a day' : `${n} days`;
 	return n === 1 ? 'a week' : `${n} weeks`;

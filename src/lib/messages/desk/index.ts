@@ -15,8 +15,8 @@ import { waitingEmailTexts } from './waiting-emails';
 import { workforceTexts } from './workforce';
 
 /**
- * English texts of the coordinator's door, by subject. The desk has one language, the organisation's; it stands apart from
- * the employee's catalogue, so that their pages carry none of it. Another language is another folder of this shape.
+ * English texts of the desk, by subject. The desk has one language, the organisation's; it is separate from the employees' catalogue, so
+ * that their pages load none of it. Another language is another folder of this shape.
  */
 export const deskWords = {
 	accounts: accountTexts,

@@ -1,4 +1,4 @@
-/** What is kept of people, for how long, who looked at it, and how it goes. */
+/** What is stored about people, for how long, who viewed it, and how it is erased. */
 export const retentionTexts = {
 	accounts: 'Accounts',
 	erase: (name: string) => `Delete all data about ${name}`,

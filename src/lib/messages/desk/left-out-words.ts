@@ -1,6 +1,6 @@
 import { RECENT_ANSWER_DAYS, type ExclusionReason, type ExcludedGroup } from '$lib/core/sending';
 
-/** Why someone is left out, behind their name. */
+/** Why someone is left out, after their name. */
 export const LEFT_OUT_WORDS: Readonly<Record<ExclusionReason, string>> = {
 	bounced: 'emails are returned',
 	grave: 'open warning sign',
@@ -10,7 +10,7 @@ export const LEFT_OUT_WORDS: Readonly<Record<ExclusionReason, string>> = {
 	answered: 'answered recently'
 };
 
-/** Names that are said before the rest is counted. */
+/** Names listed before the rest is counted. */
 const NAMED = 5;
 
 /** A group that is left out, in words. */

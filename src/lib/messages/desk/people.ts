@@ -1,4 +1,4 @@
-/** The list of people, and taking a list in. */
+/** The list of people, and importing a list. */
 export const peopleTexts = {
 	tickedPeople: 'Selected people',
 	forThese: (n: string | number) => `For these ${n}`,

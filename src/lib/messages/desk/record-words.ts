@@ -1,6 +1,6 @@
 import { ACT_WORDS } from './state-words';
 
-/** What was done that a case's own history does not hold, in words. */
+/** Acts that a case's own history does not contain, in words. */
 const MORE: Readonly<Record<string, string>> = {
 	'signed-in': 'signed in',
 	'sign-in-failed': 'a sign-in failed',
@@ -50,5 +50,5 @@ const MORE: Readonly<Record<string, string>> = {
 	'referral-written': 'wrote a message about a referral'
 };
 
-/** An act of the record in words. */
+/** An audit-log act, in words. */
 export const recordActWords = (act: string): string => MORE[act] ?? ACT_WORDS[act] ?? act;

@@ -1,4 +1,4 @@
-/** What a clinician is sent, and what is written back. */
+/** What a clinician is sent, and what they write back. */
 export const referralTexts = {
 	occupationalHealth: (name: string, email: string | undefined) =>
 		`${name}, occupational health${email ? ` · ${email}` : ''}`,

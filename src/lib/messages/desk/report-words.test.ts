@@ -182,7 +182,7 @@ describe('a strip', () => {
 			expect(marks).toHaveLength(Math.min(80, Math.floor(n / 5)));
 			expect([...marks].sort((a, b) => a - b)).toEqual(marks);
 			const total = values.reduce((sum, { value, count }) => sum + value * count, 0);
-			// Marks are of as many people each, but for one more or less.
+			// Each mark stands for the same number of people, plus or minus one.
 			if (n >= 5 && n % marks.length === 0)
 				expect(marks.reduce((sum, mark) => sum + mark, 0) / marks.length).toBeCloseTo(total / n, 8);
 		}

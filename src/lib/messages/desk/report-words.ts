@@ -27,7 +27,7 @@ const DONE_WORDS: Readonly<Record<(typeof REPORTED_ACTIVITIES)[number], string>>
 	referred: 'were referred to a clinician'
 };
 
-/** What was done, a line each: how many people and what; what happened to too few for a figure stands together in the last. */
+/** What was done, one line each: how many people and what; acts with too few people to publish share the last line. */
 export function doneLines({ done }: WorkforceReport): string[] {
 	const all = Object.entries(DONE_WORDS).map(([what, words]) => ({
 		words,
@@ -45,7 +45,7 @@ function said(figure: PublishedShare | null, words: string): string[] {
 	return figure ? [`${percent(figure.share)} ${words} (${between(figure)}; ${peopleWords(figure.n)}).`] : [];
 }
 
-/** Whether two intervals leave room for no change; nothing where one is missing. */
+/** Whether two intervals exclude no change; empty where one is missing. */
 function compared(now: PublishedShare | null, before: PublishedShare | null, to: string): string[] {
 	if (!now || !before) return [];
 	const isApart = now.low > before.high || now.high < before.low;
@@ -53,7 +53,7 @@ function compared(now: PublishedShare | null, before: PublishedShare | null, to:
 	return [isApart ? `${than}: a clear difference.` : `${than}: no clear difference.`];
 }
 
-/** How it stands, in a few sentences. */
+/** The present state, in a few sentences. */
 export function standLines({ key, before }: WorkforceReport): string[] {
 	const month = before ? reportMonthWords(before.to) : '';
 	const then = before?.key;
@@ -74,7 +74,7 @@ export function standLines({ key, before }: WorkforceReport): string[] {
 	].flatMap((lines) => (lines.length > 0 ? [lines.join(' ')] : []));
 }
 
-/** What changed, and how sure that is. */
+/** What changed, and how certain that is. */
 export function changedLines({ courses, paired: { all }, times }: WorkforceReport): string[] {
 	const paired = all
 		? [
@@ -92,7 +92,7 @@ export function changedLines({ courses, paired: { all }, times }: WorkforceRepor
 	return [...paired, helpSentence(courses), ...bought, timesSentence(times)];
 }
 
-/** What all of it would cost together; null where a price is missing everywhere. */
+/** The total cost; null where no price is known. */
 export function costOf(purchases: readonly ReportedPurchase[]): { cents: number; currency: string } | null {
 	const priced = purchases.flatMap(({ people, cents, currency }) =>
 		cents !== null && currency !== null ? [{ cents: cents * people, currency }] : []

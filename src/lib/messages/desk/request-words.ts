@@ -1,6 +1,6 @@
 import type { RequestState } from '$lib/core/equipment';
 
-/** Where a request stands, as the coordinator reads it. */
+/** States of a request, for the coordinator. */
 export const STATE_WORDS: Readonly<Record<RequestState, string>> = {
 	asked: 'requested',
 	approved: 'approved',
@@ -11,7 +11,7 @@ export const STATE_WORDS: Readonly<Record<RequestState, string>> = {
 	declined: 'declined'
 };
 
-/** What brings a request there, as the words of a button. */
+/** Buttons that bring a request into each state. */
 export const TO_WORDS: Readonly<Record<RequestState, string>> = {
 	asked: 'Reopen request',
 	approved: 'Approve',
@@ -22,6 +22,6 @@ export const TO_WORDS: Readonly<Record<RequestState, string>> = {
 	declined: 'Decline'
 };
 
-/** States that want a word with them: why, or where it was ordered. */
+/** States that need a detail: the reason, or the supplier. */
 export const asksMore = (to: RequestState): to is 'declined' | 'ordered' =>
 	to === 'declined' || to === 'ordered';

@@ -1,6 +1,6 @@
 import type { RosterFault, RosterField } from '$lib/core/exchange';
 
-/** Names of the columns of a list. */
+/** Names of the columns of a roster. */
 export const FIELD_NAMES: Readonly<Record<RosterField, string>> = {
 	name: 'Name',
 	email: 'Email address',

@@ -1,6 +1,6 @@
 const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
 
-/** The day in one sentence or two. */
+/** The day in one or two sentences. */
 export function sheetSentence(sheet: {
 	readonly total: number;
 	readonly toAcknowledge: number;
@@ -20,7 +20,7 @@ export function sheetSentence(sheet: {
 	].join(' ');
 }
 
-/** How long a line of the day has waited, and by when it should be acted on. Days are whole; a day of the calendar is given as people read it. */
+/** How long a line has waited, and by when to act on it. Days are whole numbers; dates are in readable form. */
 export const dueSentences = {
 	referred: (waits: number, answerBy: string | null) =>
 		answerBy !== null
@@ -32,32 +32,35 @@ export const dueSentences = {
 		`${waits === 0 ? 'today' : `waits ${count(waits, 'day', 'days')}`}${by === null ? '' : `, by ${by}`}`
 };
 
-/** What was last done, when and by whom. @param waits whether the person has not answered it yet */
+/**
+ * The last act: what, when and by whom.
+ * @param waits whether the person has not answered it yet
+ */
 export const lastActSentence = (act: string, when: string, by: string, waits: boolean) =>
 	`${act} ${when} by ${by}${waits ? '; waiting for their answer' : ''}`;
 
-/** How many things are on their way to someone. */
+/** The number of items on their way. */
 export const thingsSentence = (n: number) =>
 	`${count(n, 'item of equipment is', 'items of equipment are')} on the way.`;
 
-/** Whose letters come back. */
+/** People whose emails bounce. */
 export const bouncedSentence = (n: number) => `Emails to ${count(n, 'person are', 'people are')} returned.`;
 
-/** How many cases are still to be judged again, as after an update. */
+/** The number of cases still to be assessed again, for instance after an update. */
 export function rejudgingSentence(n: number): string {
 	return `We’re assessing ${count(n, 'case', 'cases')} again with the new rules, so this list isn't complete yet. Reload the page in a few minutes.`;
 }
 
-/** How many emails an update or an import has made due, which nobody has released. */
+/** The number of emails made due by an update or an import and not released. */
 export function heldSentence(n: number): string {
 	return `${count(n, 'email is', 'emails are')} waiting for your release. An update or an import made ${n === 1 ? 'it' : 'them'} due.`;
 }
 
-/** How many emails the mail server refused, which nobody has got. */
+/** The number of emails that the mail server refused and nobody has received. */
 export const refusedEmailsSentence = ({ n, words }: { n: number; words: string }) =>
 	`${count(n, 'email', 'emails')} didn’t go out, because the mail server refused ${n === 1 ? 'it' : 'them'}${words ? `. It said: “${words}”` : '.'}`;
 
-/** Why cases are passed over where many are marked as done at once. */
+/** Why cases are left out when many are marked as done at once. */
 export const leftOutSentence = (n: number) =>
 	`${n} left out. ${n === 1 ? 'It has' : 'Each has'} an open warning sign, an open hazard or an unread message.`;
 

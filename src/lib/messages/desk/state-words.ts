@@ -1,4 +1,4 @@
-/** Where a self-assessment stands, as the coordinator reads it. */
+/** States of a self-assessment, for the coordinator. */
 const WORDS = {
 	none: 'not sent',
 	sent: 'sent',
@@ -12,7 +12,7 @@ export function stateWords(state: keyof typeof WORDS): string {
 	return WORDS[state];
 }
 
-/** What a line of the record says. */
+/** Audit-log lines, in words. */
 export const ACT_WORDS: Readonly<Record<string, string>> = {
 	'person-added': 'added the person',
 	'assessment-sent': 'sent a self-assessment',
@@ -58,7 +58,7 @@ export const ACT_WORDS: Readonly<Record<string, string>> = {
 	'plan-recalled': 'sent a reminder of a plan that was not started'
 };
 
-/** Where a round stands, as the coordinator reads it. */
+/** States of a round, for the coordinator. */
 export const ROUND_STATE_WORDS = {
 	draft: 'Draft, not sent',
 	sending: 'Sending',
@@ -66,7 +66,7 @@ export const ROUND_STATE_WORDS = {
 	closed: 'Closed'
 } as const;
 
-/** What an act of the desk is called in the list of today's acts. */
+/** Names of desk acts in the list of today's acts. */
 export const DESK_ACT_WORDS = {
 	settled: 'Marked as done:',
 	reopened: 'Reopened:',

@@ -5,7 +5,7 @@ import { STATE_WORDS } from './request-words';
 import { dayWords } from '$lib/messages/desk-dates';
 import type { Catalogue } from '$lib/messages';
 
-/** Names of what the timeline can be narrowed to. */
+/** Names of the timeline's filters. */
 export const GROUP_WORDS: Readonly<Record<TimelineGroup, string>> = {
 	answers: 'Answers',
 	messages: 'Messages',
@@ -19,7 +19,7 @@ export const GROUP_WORDS: Readonly<Record<TimelineGroup, string>> = {
 	looks: 'Views'
 };
 
-/** Where a letter stands. */
+/** States of an email. */
 export const LETTER_WORDS: Readonly<Record<string, string>> = {
 	waiting: 'on its way',
 	delivered: 'delivered',
@@ -27,7 +27,7 @@ export const LETTER_WORDS: Readonly<Record<string, string>> = {
 	failed: 'not delivered'
 };
 
-/** What someone said of a problem at their workstation. */
+/** What someone said about a problem at their workstation. */
 const TICKED = {
 	done: 'fixed a problem',
 	'not-here': 'said that a problem can’t be fixed there',
@@ -39,7 +39,7 @@ type Act = Extract<TimelineEntry['event'], { kind: 'act' }>;
 const asKey = <T extends object>(table: T, key: unknown): T[keyof T] | undefined =>
 	typeof key === 'string' && Object.hasOwn(table, key) ? table[key as keyof T] : undefined;
 
-/** What a line of the record says, with what it was about. */
+/** An audit-log line, with what it was about. */
 export function actWords({ act, detail }: Act, t: Catalogue): string {
 	const words = recordActWords(act);
 	const thing = asKey(t.open.buy, detail.purchase);

@@ -136,19 +136,17 @@ function underSeat(pieces: readonly DrawnPiece[], frame: Frame, naming: Naming):
 }
 
 /** Keyboard and mouse are side by side and hide each other: both stacks are named below the surface. */
-function underSurface(
-	section: SideView,
-	frame: Frame,
-	t: LabelTexts,
-	naming: Naming
-): PieceLabel[] {
+function underSurface(section: SideView, frame: Frame, t: LabelTexts, naming: Naming): PieceLabel[] {
 	const { surface, pieces } = section.furniture;
 	const top = frame.y(surface.y) + 16;
 	return (['keys', 'mouse'] as const)
 		.flatMap((station) => pieces.filter((piece) => piece.station === station))
 		.map((piece, i) => ({
 			id: piece.id,
-			text: naming([piece], t.lists.of(t.steps.places[piece.station as 'keys' | 'mouse'], short(piece.label))),
+			text: naming(
+				[piece],
+				t.lists.of(t.steps.places[piece.station as 'keys' | 'mouse'], short(piece.label))
+			),
 			x: frame.x(surface.x) + 24 + (frame.isNarrow ? i * 16 : 0),
 			y: top + (frame.isNarrow ? 0 : i * LINE_PX),
 			anchor: 'start' as const,

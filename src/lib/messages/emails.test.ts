@@ -39,6 +39,26 @@ describe.each(LANGUAGES)('emails in %s', (language) => {
 		);
 	});
 
+	it.skipIf(language === 'en')('have no English left in them, from the subject to the small print', () => {
+		const english =
+			/(?<![\p{L}’'-])(?:the|your|you|and|with|is|are|this|what|of|to|please|if)(?![\p{L}’'-])/iu;
+		for (const kind of EMAIL_KINDS) {
+			const { subject, body } = emailWords(kind, { ...reader, language }, organisation, details);
+			const { belowButton, signature, notes } = emailFrame(
+				kind,
+				organisation,
+				language,
+				'https://stop.example'
+			);
+			const all = [subject, body, emailButton(kind, language), belowButton, ...signature, ...notes]
+				.join('\n')
+				// The desk is in English, and its button is called as it is there.
+				.replace('Forgot your password?', '')
+				.replaceAll(details.subject, '');
+			expect(all, kind).not.toMatch(english);
+		}
+	});
+
 	it('never use one subject for two kinds', () => {
 		const subjects = EMAIL_KINDS.map(
 			(kind) => emailWords(kind, { ...reader, language }, organisation, details).subject

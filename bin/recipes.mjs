@@ -1,7 +1,7 @@
 #!/usr/bin/env node
 /**
- * Tries each recipe of docs/recipes.md on a copy of the program: makes its first edit, and lists the files that the type checker then names. With
- * --write the lists are put into the page; without it they are compared with what stands there.
+ * Tries each recipe of docs/recipes.md on a copy of the program: makes its first edit and lists the files that the type checker then names.
+ * With --write the lists are put into the page; without it they are compared with what the page says.
  */
 import { cpSync, mkdirSync, mkdtempSync, readFileSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
@@ -12,7 +12,7 @@ import { PlainFault, run, say } from './lib/say.mjs';
 
 const PAGE = join(root, 'docs', 'recipes.md');
 
-/** What a copy needs to be type-checked. */
+/** What a copy needs in order to be type-checked. */
 const COPIED = [
 	'src',
 	'tests',
@@ -31,7 +31,7 @@ const COPIED = [
 ];
 
 /**
- * The first edit of each recipe: a text in a file and what takes its place; a file that isn't there yet is made.
+ * The first edit of each recipe: a text in a file and its replacement, or a file to create.
  * @type {Readonly<Record<string, { file: string, find?: string, put: string }[]>>}
  */
 const RECIPES = {
@@ -112,7 +112,10 @@ const RECIPES = {
 	]
 };
 
-/** Files that the type checker names once the first edit is made. @param {string} name */
+/**
+ * Files that the type checker names after the first edit.
+ * @param {string} name
+ */
 async function namedBy(name) {
 	const folder = mkdtempSync(join(tmpdir(), 'easy-corner-recipe-'));
 	try {
@@ -141,7 +144,10 @@ async function namedBy(name) {
 	}
 }
 
-/** Where a recipe's list stands in the page. @param {string} name */
+/**
+ * Where a recipe's list stands in the page.
+ * @param {string} name
+ */
 const listOf = (name) => new RegExp(`(<!-- checker: ${name} -->\\n)([\\s\\S]*?)(<!-- end -->)`);
 
 await run(async () => {

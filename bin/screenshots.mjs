@@ -1,5 +1,5 @@
 #!/usr/bin/env node
-/** Takes the pictures in docs/screenshots from the demo that runs (npm run demo). */
+/** Takes the pictures in docs/screenshots from the running demo (npm run demo). */
 import { mkdirSync } from 'node:fs';
 import { join } from 'node:path';
 import { chromium } from '@playwright/test';
@@ -12,7 +12,7 @@ const FOLDER = join(root, 'docs', 'screenshots');
 const DESK = { width: 1280, height: 800 };
 const PHONE = { width: 390, height: 844 };
 
-/** Half past nine of a working day, by the device's clock: there are breaks ahead. */
+/** Half past nine on a working day, by the device's clock: there are breaks ahead. */
 const MORNING = new Date('2026-11-25T09:30:00');
 
 /** @typedef {import('@playwright/test').Page} Page */
@@ -103,7 +103,7 @@ await run(async () => {
 	await desk.getByRole('button', { name: 'Use a typical day' }).click();
 	await desk.evaluate(() => scrollTo(0, 0));
 	await shoot(desk, 'your-day');
-	// As someone comes to it: the first page brings the fonts that the others have from then on.
+	// As someone arrives: the first page loads the fonts, and the others have them from then on.
 	const dark = await open(PHONE, 'dark');
 	await dark.goto(mirela);
 	await dark.clock.setFixedTime(MORNING);
@@ -125,7 +125,7 @@ await run(async () => {
 	await shoot(phone, 'phone-house');
 	await phone.getByRole('button', { name: 'English' }).click();
 	await phone.locator('html[lang=en]').waitFor({ state: 'attached' });
-	// Last, since it is kept: someone who has not answered says that an emergency sign is there, which only an outcome closes.
+	// Last, because it stays: someone who hasn't answered reports an emergency sign, which only an outcome closes.
 	await phone.goto(await linkOf(phone, 'Sunniva Peatling'));
 	await phone.getByRole('button', { name: /Start|Continue/ }).click();
 	await phone.getByRole('heading', { name: 'Before anything else' }).waitFor();

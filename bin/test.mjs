@@ -1,7 +1,8 @@
 #!/usr/bin/env node
 /**
- * Every check there is, in three lanes: the browser's tests, in as many workers as there are databases; those that need a database alone; and what
- * needs neither. On two cores more workers take longer in all: each of them is slowed by the others. The browser’s take longest, so the others give way to them.
+ * Runs every check in three lanes: the browser tests, in as many workers as there are databases; the tests that need only a database; and
+ * everything that needs neither. On two cores more workers take longer overall, since each slows the others. The browser tests take
+ * longest, so the other lanes give way to them.
  */
 import { existsSync, mkdirSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
@@ -22,13 +23,13 @@ import { copyDatabase, startPostgres } from './lib/postgres.mjs';
 import { run, say } from './lib/say.mjs';
 import { LINT, LINT_COMPONENTS, Stages, TYPES, vitestArgs, vitestCounts } from './lib/stages.mjs';
 
-/** The demo's data in a file, for a test that needs a server of its own: filling one takes half a minute, reading it a second. */
+/** The demo's data in a file, for a test that needs a server of its own: generating it takes half a minute, restoring it a second. */
 const FILLED = 'test-results/filled.backup';
 
 const WORKERS = { unit: 1, proof: 1, integration: 1 };
 
 /**
- * Tests of one project: the lanes are what runs side by side.
+ * Tests of one project. Parallelism comes from the lanes, not from within a project.
  * @param {Stages} stages
  * @param {'unit' | 'proof' | 'integration'} project
  * @param {NodeJS.ProcessEnv} [env]
@@ -69,12 +70,12 @@ await run(async () => {
 	const postgres = await startPostgres({ temporary: true });
 	try {
 		await exec(packageProgram('svelte-kit'), ['sync'], { cwd: root });
-		/** The demo's data for each worker of the browser's tests, as soon as it is there. */
+		/** The demo's data for each worker of the browser tests, as soon as it is there. */
 		const filled = (async () => {
 			await needBuild();
 			say(await migrateAndSeed(postgres.url, ['--demo']));
 			await writeBackup(postgresBin() ?? '', postgres.url, join(root, FILLED));
-			// Before anybody is connected to the first: only then can it be copied.
+			// Only a database nobody is connected to can be copied.
 			return [postgres.url, await copyDatabase(postgres.url, 'second')];
 		})();
 		filled.catch(() => {});

@@ -9,14 +9,14 @@ import {
 import { routesIn } from '../tests/support/routes';
 import { ACCOUNT } from './support';
 
-/** What a role gets of a route: let in, refused, told that it is not there, or sent to sign in; closed is any but the first. */
+/** What a role gets when it asks for a route: let in, refused, "not found", or sent to sign in. `closed` is any but the first. */
 type Answer = 'in' | 'forbidden' | 'hidden' | 'sign-in';
 
 type Who = 'nobody' | Role;
 
 const EVERYBODY: readonly Who[] = ['nobody', ...ROLES];
 
-/** Routes that are for everybody: they show no person, or begin a session. */
+/** Routes open to everybody: they show nobody's data, or they start a session. */
 const OPEN: readonly string[] = [
 	'/',
 	'/health',
@@ -34,20 +34,20 @@ const OPEN: readonly string[] = [
 	'/desk/password'
 ];
 
-/** Without a session there is nothing that a code could open. */
+/** Without a session there is no sign-in that the code could complete. */
 const NEEDS_SESSION = '/desk/sign-in/code';
 
-/** Routes that a secret in the address opens: with a wrong one they are not there, for anybody. */
+/** Routes opened by a secret in the address. With a wrong secret they answer "not found" to everybody. */
 const needsSecret = (route: string) => /^\/c\/|\[token=token\]|^\/post\/\[id=uuid\](?:\/html)?$/.test(route);
 
-/** Routes behind a permission that name something which is not there in this test, or was made for someone else. */
+/** Routes behind a permission whose address names something that doesn't exist in this test, or that belongs to someone else. */
 const NAMES_NOTHING: readonly string[] = [
 	'/desk/(signed-in)/referrals/[id=uuid]',
 	'/desk/(signed-in)/workforce/report/[id=uuid]',
 	'/desk/(signed-in)/workforce/report/[id=uuid]/data'
 ];
 
-/** What the tables of the program say that someone gets of a route; null where no table has it. */
+/** What the program's own tables say a role gets when it asks for a route; null where no table lists the route. */
 function expected(route: string, who: Who): Answer | 'closed' | null {
 	if (OPEN.includes(route)) return 'in';
 	if (needsSecret(route)) return 'hidden';
@@ -58,7 +58,7 @@ function expected(route: string, who: Who): Answer | 'closed' | null {
 	return NAMES_NOTHING.includes(route) ? 'hidden' : 'in';
 }
 
-/** A round as its form sends it. */
+/** A round as its form posts it. */
 const A_ROUND = {
 	name: 'x',
 	way: 'upright',
@@ -72,10 +72,10 @@ const A_ROUND = {
 } as const;
 
 const KEY = '11111111-1111-4111-8111-111111111111';
-/** What every act on a case brings along. */
+/** The fields that every act on a case carries. */
 const ACT = { key: KEY, version: '1' } as const;
 
-/** Form acts of the coordinator's door, each with a body that would do something. */
+/** Form actions of the desk, each with a body that would change something. */
 const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, string>>])[] = [
 	['/desk?/settle', { people: 'PERSON', key: KEY }],
 	['/desk?/write', { people: 'PERSON', text: 'x', key: KEY }],
@@ -163,7 +163,7 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 	]
 ];
 
-/** Acts on nothing but one's own account, and on what oneself did today. */
+/** Acts that touch only the user's own account, or what they did themselves today. */
 const OWN_ACTS: readonly string[] = [
 	'/desk/account?/elsewhere',
 	'/desk/account?/password',
@@ -183,14 +183,14 @@ function actOf(path: string): { route: DeskRoute; action: string } {
 	return { route, action };
 }
 
-/** Whether a role may carry out what a path posts, by the tables. */
+/** Whether the tables let a role carry out what a path posts. */
 function mayPost(who: Who, path: string): boolean {
 	const { route, action } = actOf(path);
 	const query = new URLSearchParams(action === 'default' ? '' : `/${action}`);
 	return who !== 'nobody' && isRequestAllowed(who, { route, method: 'POST', query });
 }
 
-// What is refused for its form was read: who asked is let in.
+// A request refused because of its form got past the permission check: the role was let in.
 function answerOf(status: number, location: string | undefined): Answer | number {
 	if (status === 303 && location === '/desk/sign-in') return 'sign-in';
 	if (status === 403) return 'forbidden';
@@ -241,7 +241,7 @@ test('every route is closed but to those who are named, for each role and a fore
 		const request = await context();
 		await signedIn(request, who, origin);
 		for (const route of routes) {
-			// Streams never end, and signing out would end the session in between.
+			// Streams never end, and signing out would end the session half-way through.
 			const isStream = route.endsWith('/progress') || route === '/desk/(signed-in)/live';
 			if (route === '/desk/sign-out' || (isStream && expected(route, who) === 'in')) continue;
 			const path = route
@@ -251,7 +251,7 @@ test('every route is closed but to those who are named, for each role and a fore
 				.replace('[id=uuid]', '00000000-0000-4000-8000-000000000000')
 				.replace('[token=token]', 'no-such-token')
 				.replace('[page=page]', 'you');
-			// Passkeys need a name in the address.
+			// Passkeys need a host name in the address.
 			const isPasskey = /\/passkeys?$/.test(route);
 			const method = /\/(?:again|week|organisation\/logo)$/.test(route)
 				? 'PUT'
@@ -278,7 +278,7 @@ test('every route is closed but to those who are named, for each role and a fore
 	}
 	expect(found).toEqual([]);
 
-	// No act of the desk is carried out for who may not do it, on a row that exists; with someone else's referral neither.
+	// A role without the permission changes nothing, on a row that exists; nor does a clinician on someone else's referral.
 	const acted: string[] = [];
 	for (const who of ['nobody', 'reader', 'clinician'] as const) {
 		const request = await context();
@@ -296,7 +296,7 @@ test('every route is closed but to those who are named, for each role and a fore
 			const isClosed =
 				(['failure', 'error'].includes(told.type ?? '') && [403, 404].includes(told.status ?? 0)) ||
 				(told.type === 'redirect' && told.location === '/desk/sign-in');
-			// Closed by the table itself, before anything of the route is run.
+			// Refused by the table itself, before the route runs anything.
 			const isByTable = mayPost(who, path) || who === 'nobody' || told.type === 'error';
 			if (!isClosed || !isByTable) acted.push(`${who} ${path}: ${body.slice(0, 80)}`);
 		}

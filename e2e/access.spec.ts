@@ -3,7 +3,7 @@ import { expect, type Page } from '@playwright/test';
 import type { RunOptions } from 'axe-core';
 import { axeFinds, dragToDay, EVERY_PAGE, hydrated, linkOf, signIn, deskTest as test, WCAG } from './support';
 
-/** What colours can change: the other rules see the same page in every scheme. */
+/** The rules that depend on colour: all others see the same page in every colour scheme. */
 const COLOUR_RULES = ['color-contrast', 'link-in-text-block'];
 
 const OF_COLOUR: RunOptions = { runOnly: COLOUR_RULES };
@@ -16,8 +16,8 @@ const OF_ALL_ELSE: RunOptions = {
 const ALIKE = 'data-looks-like-one-before';
 
 /**
- * Marks every text that looks just like one before it: same colour, size, weight, and the same ground below it. What holds for one of
- * them holds for all, and lists of a thousand alike take axe seconds each.
+ * Marks every text that looks exactly like an earlier one: same colour, size, weight and background. What holds for one of them holds for
+ * all, and axe takes seconds over a list of a thousand alike.
  */
 async function markAlike(page: Page): Promise<void> {
 	await page.evaluate((mark) => {
@@ -54,8 +54,8 @@ async function markAlike(page: Page): Promise<void> {
 const SAME_SHAPE = 'data-same-shape-as-one-before';
 
 /**
- * Marks every entry of a list or table with the same elements, classes and attributes as one before it in the same list: only their texts
- * differ, so a rule that is kept by one of them is kept by all. What no such entry shows, an id that stands twice, is looked for apart.
+ * Marks every entry of a list or table whose elements, classes and attributes are those of an earlier entry of the same list. Only their
+ * texts differ, so a rule that one of them keeps, all keep. Duplicate ids, which no single entry shows, are checked separately.
  */
 async function markSameShape(page: Page): Promise<void> {
 	await page.evaluate((mark) => {
@@ -81,7 +81,7 @@ async function markSameShape(page: Page): Promise<void> {
 	}, SAME_SHAPE);
 }
 
-/** Ids that stand more than once on a page. */
+/** Ids that occur more than once on a page. */
 async function idsTwice(page: Page): Promise<string[]> {
 	return page.evaluate(() => {
 		const ids = [...document.querySelectorAll('[id]')].map(({ id }) => id);
@@ -89,7 +89,7 @@ async function idsTwice(page: Page): Promise<string[]> {
 	});
 }
 
-/** All rules once; those that colours change in light ones, in dark ones and, in the employee's door, in forced ones, on the same page. */
+/** All rules once; then the colour rules on the same page in light, in dark and, on an employee's page, in forced colours. */
 async function expectNothingFound(page: Page, where: string, door: 'desk' | 'employee' = 'desk') {
 	const expectColours = async (scheme: string) => {
 		await markAlike(page);
@@ -117,7 +117,7 @@ async function expectNoSidewaysScroll(page: Page, where: string) {
 
 const LAPTOP = { width: 1280, height: 800 };
 
-/** The desk is for a laptop; the smallest that is still in use has this screen. */
+/** The desk is made for laptops; the smallest still in use has this screen. */
 const SMALL_LAPTOP = { width: 1024, height: 768 };
 
 async function expectItFits(page: Page, where: string) {
@@ -135,7 +135,7 @@ test('axe finds nothing in either door, light and dark, nor in the employee’s 
 		reducedMotion: 'reduce',
 		viewport: LAPTOP
 	});
-	// The policy lets everything of our own through, and would stop what is not: it refuses nothing on any of these pages.
+	// The content security policy allows everything of our own and would stop anything else: it refuses nothing on any of these pages.
 	const refused: string[] = [];
 	await context.exposeFunction('policyRefused', (what: string) => void refused.push(what));
 	await context.addInitScript(() =>
@@ -152,7 +152,7 @@ test('axe finds nothing in either door, light and dark, nor in the employee’s 
 	await page.goto('/post');
 	await expectNothingFound(page, 'post');
 	await signIn(page);
-	// A card on a free day is marked, whatever day of the week the test is run on.
+	// A card on a public holiday or weekend is marked, whatever weekday the test runs on.
 	await page.goto('/desk/follow-ups?view=week');
 	await hydrated(page);
 	const sunday = page.getByRole('group', { name: /^Sunday/ });
@@ -197,7 +197,7 @@ test('axe finds nothing in either door, light and dark, nor in the employee’s 
 	await expect(page.getByRole('heading', { name: 'Mirela Oakhanger' })).toBeVisible();
 	await expectNothingFound(page, 'case');
 	await expectItFits(page, 'case');
-	// Read and called from on a phone, between two rooms.
+	// The coordinator reads it on a phone, on the way from one room to another.
 	await page.setViewportSize({ width: 390, height: 844 });
 	await expectNoSidewaysScroll(page, 'case on a phone');
 	await expect(page.locator('a[href^="tel:"]').first()).toBeVisible();
@@ -215,7 +215,7 @@ test('axe finds nothing in either door, light and dark, nor in the employee’s 
 		await expectNothingFound(page, `employee ${path}`, 'employee');
 		await expectNoSidewaysScroll(page, `employee ${path}`);
 	}
-	// 400 % zoom of a 1280 px wide window is 320 px.
+	// At 400 % zoom a window 1280 px wide has 320 px.
 	await page.setViewportSize({ width: 320, height: 256 });
 	for (const path of ['/hands', '/discomfort', '/plan']) {
 		await page.goto(`${link}${path}`);
@@ -232,13 +232,13 @@ test('the employee’s door is light: no scripts on its first page, at most 195 
 	const first = await (await page.request.get(link)).text();
 	expect(first).not.toMatch(/<script|modulepreload/);
 	for (const path of ['/first', '/plan']) {
-		// What a page names before it begins is all that it runs until it is ready; the plan without network comes when there is nothing else to do.
+		// Until a page is ready it runs only the scripts its head names. The offline plan is loaded later, when the browser is idle.
 		const answer = await page.request.get(`${link}${path}`);
 		const files = /\}\)\((\["[^\]]+\.js"\])\)/.exec(await answer.text())?.[1] ?? '[]';
 		const addresses = (JSON.parse(files) as string[]).map(
 			(file) => new URL(file, `http://here${link}${path}`).pathname
 		);
-		// They come after the page: nothing asks for them while it is fetched.
+		// Scripts load after the page: nothing asks for them while it is being fetched.
 		expect(answer.headers().link).not.toContain('.js');
 		expect(addresses.length, path).toBeGreaterThan(5);
 		const sizes = await Promise.all(

@@ -33,7 +33,7 @@ test('a second factor is set up, asked for, passed by a code for a lost phone, a
 
 	await enter();
 	await expect(page).toHaveURL('/desk/sign-in/code');
-	// Nothing opens before it: not the desk, not by its address.
+	// Until then nothing opens: not the desk, not a page by its address.
 	await page.goto('/desk/workforce', { waitUntil: 'load' });
 	await expect(page).toHaveURL('/desk/sign-in/code');
 	await hydrated(page);
@@ -84,7 +84,7 @@ test('a person is looked up whole, read about in the record, and erased in two s
 	await expect(
 		page.getByRole('row').filter({ hasText: 'deleted all data about a person' }).first()
 	).toBeVisible();
-	// A form of another site changes nothing, whatever it brings along.
+	// A form on another site changes nothing, whatever it sends along.
 	const foreign = await page.request.post('/desk/people/new', {
 		headers: { origin: 'https://elsewhere.example', 'content-type': 'application/json' },
 		data: '{}'

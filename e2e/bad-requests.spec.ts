@@ -5,7 +5,7 @@ import { agree, sendTo } from './support';
 const KEY = '11111111-1111-4111-8111-111111111111';
 const JSON_TYPE = { 'content-type': 'application/json' };
 
-/** Answers that are a refusal told in words: 4xx, no stack, no file name. */
+/** The answer is a refusal in words: 4xx, no stack trace, no file name. */
 async function expectRefused(response: Awaited<ReturnType<APIRequestContext['fetch']>>, status?: number) {
 	const body = await response.text();
 	expect(response.status(), body.slice(0, 200)).toBeGreaterThanOrEqual(400);
@@ -15,7 +15,7 @@ async function expectRefused(response: Awaited<ReturnType<APIRequestContext['fet
 	return body;
 }
 
-/** Sends requests as the page's browser would, without its driver between: thousands of them take seconds instead of a minute. */
+/** Sends requests as the page's browser would, but without its driver: thousands of them take seconds instead of a minute. */
 async function requestsOf(page: Page, baseURL: string | undefined) {
 	const cookies = await page.context().cookies();
 	const cookie = cookies.map(({ name, value }) => `${name}=${value}`).join('; ');
@@ -209,7 +209,7 @@ test('what is refused unread is answered in full, and holds up nothing that come
 	for (let i = 0; i < 3; i += 1) {
 		const refused = await ask('/desk/people/new', Buffer.alloc(5_000_000, 'a'));
 		const next = await ask('/health', null);
-		// An address that leads to another one is answered before any route is looked at.
+		// An address that redirects is answered before any route is matched.
 		const elsewhere = await ask('/desk/people/', Buffer.alloc(150_000, 'a'));
 		const last = await ask('/health', null);
 		expect([refused, next, elsewhere, last].map(({ status }) => status)).toEqual([413, 200, 308, 200]);
@@ -252,7 +252,7 @@ test('guessing a password is slowed down', async ({ request, baseURL }) => {
 		});
 	const statuses: number[] = [];
 	for (let i = 0; i < 9; i += 1) statuses.push((await guess()).status());
-	// Mistyping costs nothing; then a try has to wait, and what is tried while it waits is not looked at.
+	// Mistyping a few times costs nothing. After that each attempt has to wait, and an attempt made during the wait isn't checked.
 	expect(statuses.slice(0, 5)).toEqual([400, 400, 400, 400, 400]);
 	expect(statuses.slice(5)).toContain(429);
 });
@@ -267,7 +267,7 @@ test('two hundred malformed saves of each kind: each refused with its field, not
 	const put = (fields: Record<string, unknown>, path = 'draft') =>
 		ask(`${link}/${path}`, { method: 'PUT', body: JSON.stringify({ fields }), headers: JSON_TYPE });
 	expect((await put({ stature: '171' })).status).toBe(200);
-	/** A field of each kind, and what it would never hold. */
+	/** One field of each kind, and values it must never accept. */
 	const kinds: readonly (readonly [name: string, wrong: (i: number) => unknown])[] = [
 		['stature', (i) => [i, null, true, {}, [], 'x'.repeat(201 + i)][i % 6]],
 		['lenses', (i) => `monocle-${i}`],
@@ -277,7 +277,7 @@ test('two hundred malformed saves of each kind: each refused with its field, not
 		['pain.neck.days', (i) => [String(8 + i), `-${i}`][i % 2]],
 		['tick.seat', (i) => `done-${i}`],
 		['cant.seatHeight', (i) => i],
-		// One's own stature is asked for: nothing could stand in for it.
+		// Someone's own height is always asked for: nothing could stand in for it.
 		['cant.stature', (i) => ['yes', 'no'][i % 2]],
 		['thing.0.label', (i) => 'y'.repeat(201 + i)],
 		['out.t3', (i) => `no-${i}`]

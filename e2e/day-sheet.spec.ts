@@ -9,7 +9,7 @@ test('at least eleven lines are on the first screen, in parts that fold, narrowe
 	await page.setViewportSize({ width: 1280, height: 800 });
 	await signIn(page);
 	const lines = page.locator('main li[id^="line-"]');
-	// By what a line takes on average, with the headings of its parts: how many need two rows hangs on whose day it is.
+	// By the average height of a line with its headings: how many lines need two rows depends on whose day it is.
 	const boxes = await lines.evaluateAll((all) =>
 		all.map((line) => line.getBoundingClientRect().toJSON() as DOMRect)
 	);
@@ -70,6 +70,40 @@ test('a line that moves under the focus keeps it; who clicked elsewhere is left 
 	await expect(page.locator('main li a.who:focus')).toHaveCount(0);
 });
 
+test('who clicks while an act is being saved is left where they clicked, and the click counts', async ({
+	page
+}) => {
+	await signIn(page);
+	await page.goto('/desk');
+	await hydrated(page);
+	const settles = page.locator('main button[id^="act-"][aria-label^="Mark as done: "]');
+	const settle = async () => {
+		await settles.first().locator('xpath=ancestor::li').locator('a.who').focus();
+		await page.keyboard.press('s');
+	};
+	await settle();
+	const acts = page.locator('details.acts');
+	const heading = acts.locator('summary');
+	await expect(heading).toBeVisible();
+	let letGo = () => {};
+	const held = new Promise<void>((resolve) => (letGo = resolve));
+	await page.route('**/desk?/settle', async (route) => {
+		await held;
+		await route.continue();
+	});
+	const before = (await heading.textContent()) ?? '';
+	await settle();
+	await heading.hover();
+	await page.mouse.down();
+	letGo();
+	// One more act stands there: the page has been brought up to date under the finger.
+	await expect(heading).not.toHaveText(before);
+	await expect(heading).toBeFocused();
+	await page.mouse.up();
+	await expect(acts).toHaveAttribute('open');
+	await expect(heading).toBeFocused();
+});
+
 test('what another coordinator does appears without losing the place, and a text that was begun is kept', async ({
 	page,
 	browser
@@ -84,7 +118,7 @@ test('what another coordinator does appears without losing the place, and a text
 	await expect(message).toBeFocused();
 	await page.keyboard.press('Control+a');
 	await page.keyboard.type('A letter half written');
-	// Someone else takes her over in the meantime.
+	// A colleague takes her case over in the meantime.
 	const second = await (await browser.newContext()).newPage();
 	await signInAs(second, 'second');
 	await second.goto('/desk');
@@ -96,13 +130,13 @@ test('what another coordinator does appears without losing the place, and a text
 	await expect(lineOf(page, 'Liv Liveman')).toContainText('assigned to Ferelith Ashdown');
 	await expect(page.locator('main li.here')).toContainText('Liv Liveman');
 	await expect(message).toHaveValue('A letter half written');
-	// And what the person writes.
+	// The same for what the person writes.
 	const employee = await (await browser.newContext()).newPage();
 	await employee.goto(`${link}/messages`);
 	await employee.getByLabel('Write to your coordinator').fill('The chair squeaks');
 	await employee.getByRole('button', { name: 'Send' }).click();
 	await expect(lineOf(page, 'Liv Liveman')).toContainText('“The chair squeaks”');
-	// Away and back: the text is there, until it is sent.
+	// Leaving and coming back: the text is still there until it is sent.
 	await page.goto('/desk/people');
 	await page.goto('/desk');
 	await hydrated(page);
@@ -184,10 +218,10 @@ test('a budget says what to buy and for whom, and what is approved stands on the
 		.getByRole('button', { name: n === 2 ? 'Approve for one person' : `Approve for ${n - 1} people` })
 		.click();
 	await expect(page.getByText(/^Approved for .* under Equipment\./)).toBeVisible();
-	// Who waits for a thing now is left out.
+	// Those already waiting for a thing are left out.
 	await expect(rows.filter({ hasText: kept })).toHaveCount(0);
 	await page.getByRole('link', { name: 'Go to Equipment' }).click();
-	// One line a thing: a budget may give someone two.
+	// One line per thing: a budget may give someone two.
 	await expect(page.getByRole('row').filter({ hasText: kept }).first()).toBeVisible();
 	await expect(page.getByRole('row').filter({ hasText: left })).toHaveCount(0);
 });
@@ -198,7 +232,7 @@ test('what is typed beside the list stays there, and goes to whom it was written
 }) => {
 	const name = 'Tove Typedown';
 	const { link, caseUrl } = await answeredLike(page, name, 'Mirela Oakhanger');
-	// A hazard that is open is settled by nobody's press.
+	// No single press settles an open hazard.
 	await posted(page, `${link}/plan?/finding`, { finding: 'chained-strips', how: 'done' });
 	const id = caseUrl.split('/').at(-1) ?? '';
 	await signIn(page);
@@ -210,7 +244,7 @@ test('what is typed beside the list stays there, and goes to whom it was written
 	await pane.getByLabel('Person you spoke with').fill('Tove');
 	await said.fill('The chair is back at the office.');
 
-	// A colleague does something on the case: the text stays, and it is said.
+	// A colleague acts on the case: the text stays, and the page says so.
 	const colleague = await (await browser.newContext()).newPage();
 	await signInAs(colleague, 'second');
 	const theirs = lineOf(colleague, name);
@@ -222,7 +256,7 @@ test('what is typed beside the list stays there, and goes to whom it was written
 	await expect(pane.getByText(/A colleague has just changed this case/)).toBeVisible();
 	await expect(said).toHaveValue('The chair is back at the office.');
 
-	// The colleague settles it: the line goes, the form stays with its text, however late the case as it stands now is read.
+	// A colleague settles the case: its line goes, the form keeps its text, however late the case's current state is read.
 	await page.route('**/brief', (route) => route.abort());
 	await theirs.getByRole('button', { name: `Mark as done: ${name}` }).click();
 	await expect(theirs).toHaveCount(0);
@@ -233,7 +267,7 @@ test('what is typed beside the list stays there, and goes to whom it was written
 	await pane.getByRole('button', { name: 'Save contact', exact: true }).click();
 	await expect(pane).toHaveCount(0);
 
-	// It went to the person it was written for, and to nobody else.
+	// It reached the person it was written for, and nobody else.
 	const everything = await (await page.request.get(`/desk/cases/${id}`)).text();
 	expect(everything).toContain('The chair is back at the office.');
 	await colleague.context().close();

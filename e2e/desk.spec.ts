@@ -25,14 +25,14 @@ test('cases are worked off from the day sheet by keys alone, and the last is tak
 	await signIn(page);
 	const before = await lines(page).count();
 	expect(before).toBeGreaterThan(12);
-	// The key of each act is the letter that is underlined in its words.
+	// The key for each act is the underlined letter in its label.
 	await expect(page.locator('main li.here u').first()).toBeVisible();
-	// What a press settles: the others ask for more, an outcome or an answer.
+	// The lines that one press settles; the others ask for an outcome or an answer.
 	const groups = page.locator('section.group', {
 		has: page.getByRole('heading', { name: /^(?:Self-help|Nothing to do)/ })
 	});
 	const settles = groups.locator('button[id^="act-"][aria-label^="Mark as done: "]');
-	// A follow-up that is due keeps someone on the sheet, in a part of its own.
+	// A follow-up that is due keeps the person on the sheet, in a group of its own.
 	const lineToSettle = () => groups.locator(`a.who[href="${href}"]`);
 	let [name, href] = ['', ''];
 	for (let i = 1; i <= 3; i += 1) {
@@ -42,17 +42,17 @@ test('cases are worked off from the day sheet by keys alone, and the last is tak
 		const done = page.waitForResponse((r) => r.request().method() === 'POST' && r.url().includes('/desk?/'));
 		await page.keyboard.press('s');
 		expect((await done).ok()).toBe(true);
-		// The focus goes on to the line that took its place, never to the page.
+		// The focus moves to the line that took its place, never to the page.
 		await expect(page.locator('main li a.who:focus')).toHaveCount(1);
 		await expect(lineToSettle()).toHaveCount(0);
 	}
-	// More came up where more is open than is shown.
+	// Where more is open than is shown, another line has moved up.
 	expect(await lines(page).count()).toBeLessThanOrEqual(before);
 	await page.getByText('Your actions today').click();
 	await expect(page.getByRole('button', { name: `Undo: Marked as done: ${name}` })).toBeVisible();
 	await page.keyboard.press('Control+z');
 	await expect(lineToSettle()).toHaveCount(1);
-	// Other tests of this user took acts back today too: this line says so.
+	// Other tests of this user also undid acts today; this line names the one meant here.
 	const undone = page
 		.locator('.acts li')
 		.filter({ hasText: `Marked as done: ${name}` })
@@ -64,7 +64,7 @@ test('cases are worked off from the day sheet by keys alone, and the last is tak
 test('ten cases of three kinds are worked off with at most four keys each, beside what is typed', async ({
 	page
 }) => {
-	// Follow-ups that are due: how many the demo has hangs on the day and the hour.
+	// Follow-ups due today: how many the demo has depends on the day and the hour.
 	for (const name of ['Ada', 'Bea', 'Cleo', 'Dot']) {
 		const { caseUrl } = await sendTo(page, `${name} Dueday`);
 		const due = { key: randomUUID(), version: '0', kind: 'look', due: todayIso(), reason: 'Does it hold?' };
@@ -118,7 +118,7 @@ test('ten cases of three kinds are worked off with at most four keys each, besid
 		);
 		expect(await acts[act]()).toBeLessThanOrEqual(4);
 		expect((await done).ok()).toBe(true);
-		// The line has gone, or is there for something else; the focus is on a line, never on the page.
+		// The line has gone or stands there for another reason; the focus is on a line, never on the page.
 		await expect(
 			page.locator(`main li:has(a.who[href="${href}"]) button[aria-label="${act}: ${name}"]:visible`)
 		).toHaveCount(0);
@@ -126,7 +126,7 @@ test('ten cases of three kinds are worked off with at most four keys each, besid
 		worked.push(href);
 	}
 	expect(new Set(worked).size).toBe(10);
-	// None is lost: each stands among the acts of the day.
+	// None is lost: each is listed among the day's actions.
 	await page.getByText('Your actions today').click();
 	expect(await page.locator('.acts li').count()).toBeGreaterThanOrEqual(10);
 });
@@ -147,7 +147,7 @@ test('a warning sign is closed by what came of it and by nothing else', async ({
 	await page.keyboard.press('o');
 	await outcome.getByLabel('Person you spoke with').fill('Grete herself');
 	await outcome.getByLabel('Notes').fill('Wakes at three; sees her doctor on Monday.');
-	// The form is opened for the outcome, and begins with it.
+	// The form opens at the outcome, which has the focus.
 	await expect(outcome.getByRole('checkbox', { name: /wakes them at night/i })).toBeChecked();
 	await outcome.getByLabel('Next step').selectOption('nothing');
 	await outcome.getByLabel('Why no next step').fill('The doctor has it');
@@ -159,7 +159,7 @@ test('a warning sign is closed by what came of it and by nothing else', async ({
 
 test('equal cases get the same text in one go, by keys', async ({ page }) => {
 	await signIn(page);
-	// A message is begun by its key before the case has come up beside the list.
+	// The key starts a message even before the case has loaded beside the list.
 	await page.keyboard.press('ArrowDown');
 	await page.keyboard.press('w');
 	await expect(page.getByRole('textbox', { name: 'Message' })).toBeFocused();
@@ -185,7 +185,7 @@ test('a list is imported after its faults are mended, and again without doubles'
 		page.locator('input[type=file]').setInputFiles({
 			name: 'staff.csv',
 			mimeType: 'text/csv',
-			// As an old spreadsheet saves it.
+			// As an old spreadsheet program saves it.
 			buffer: Buffer.from(text, 'latin1')
 		});
 	await give('Employee;Mail;Department\nZoë Importa;zoe.importa@new.example;Kiln\nNo Address;nowhere;Kiln\n');
@@ -206,7 +206,7 @@ test('a list is imported after its faults are mended, and again without doubles'
 	await give(good);
 	await page.getByRole('button', { name: 'Check the file' }).click();
 	await expect(page.getByText('0 people will be added, 0 changed, and 2 stay the same.')).toBeVisible();
-	// A workbook: joined names, a country by its name; the columns of this kind of file are remembered.
+	// A workbook with first and last name in one column and the country by name; the column choices for this kind of file are remembered.
 	const workbook = await writeXlsxFile(
 		[
 			['First name', 'Last name', 'Mail', 'Where'],
@@ -265,7 +265,7 @@ test('people are sorted by a column from either end, and show the columns that a
 	await expect(off).toHaveAttribute('aria-sort', 'ascending');
 	await expect(page.locator('tbody tr').first().locator('.num')).toHaveText(/^0/);
 	expect(most).toBeGreaterThan(0);
-	// It stays sorted when the list is narrowed.
+	// The list stays sorted when it is filtered.
 	await page.getByRole('combobox', { name: 'Level' }).selectOption('Self-help');
 	await expect(page).toHaveURL(/level=home/);
 	await expect(off).toHaveAttribute('aria-sort', 'ascending');
@@ -325,7 +325,7 @@ test('a round goes to as many as were seen, is followed live, and is closed', as
 	await expect(page.getByRole('heading', { name: 'Glaze only', level: 1 })).toBeVisible();
 	await hydrated(page);
 	await page.getByRole('button', { name: 'Send to 2 people' }).click();
-	// Told by the server as the queue goes on; nothing is reloaded by hand.
+	// The server pushes progress as the queue advances; nobody reloads the page.
 	await expect(page.getByRole('img', { name: '2 no answer yet' })).toBeVisible();
 	await expect(page.getByRole('link', { name: 'Zoë Importa' })).toBeVisible();
 	const link = await linkOf(page, 'Zoë Importa');
@@ -356,7 +356,7 @@ test('a silent person is reminded before the day of the policy, and the list fol
 	await expect(line).toContainText('2 of 3 reminders');
 	await button.click();
 	await expect(page.getByText('We’re reminding one person')).toBeVisible();
-	// Written by the queue, told by the server.
+	// Written by the queue and pushed by the server.
 	await expect(line).toContainText('3 of 3 reminders');
 	await expect(line.getByRole('button')).toHaveCount(0);
 	await page.goto('/post');
@@ -365,7 +365,7 @@ test('a silent person is reminded before the day of the policy, and the list fol
 		.first()
 		.click();
 	await expect(page.getByText(/Reminder: /).first()).toBeVisible();
-	// As its receiver gets it: plain text and HTML, with one id for ever.
+	// As the recipient gets it: plain text and HTML, with one message id that never changes.
 	await page.getByText('As plain text').click();
 	await expect(page.getByText(/^Message-ID: <[0-9a-f-]{36}@easy-corner>/)).toBeVisible();
 	await page.getByText('As HTML, as a mail program shows it').click();
@@ -401,7 +401,7 @@ test('a follow-up is carried to another day by keys; the calendar address answer
 		date.setUTCDate(date.getUTCDate() + days);
 		return date.toISOString().slice(0, 10);
 	};
-	// And by the mouse, to the day beside it in the same week.
+	// By mouse too, to the next day of the same week.
 	await page.goto(`/desk/follow-ups?view=week&day=${after(8)}`);
 	await hydrated(page);
 	const to = after(new Date(after(8)).getUTCDay() === 0 ? 7 : 9);
@@ -413,12 +413,12 @@ test('a follow-up is carried to another day by keys; the calendar address answer
 	});
 	const day = (date: string) => page.getByRole('group', { name: named.format(new Date(date)) });
 	const isOn = (date: string) => expect(day(date).getByRole('link', { name: /Dora/ })).toBeVisible();
-	// Once more where the machine was too busy to see where it was let go.
+	// Tried again where the machine was too busy to notice where the card was dropped.
 	await expect(async () => {
 		await dragToDay(page, card, day(to));
 		await isOn(to);
 	}).toPass();
-	// And back by a finger that rests on it first; one that only passes scrolls the page.
+	// And back by a finger held on the card first; a finger that only passes scrolls the page.
 	const touch = await page.context().newCDPSession(page);
 	const send = (type: 'touchStart' | 'touchMove' | 'touchEnd', points: { x: number; y: number }[]) =>
 		touch.send('Input.dispatchTouchEvent', { type, touchPoints: points });
@@ -430,7 +430,7 @@ test('a follow-up is carried to another day by keys; the calendar address answer
 		await send('touchMove', [
 			{ x: from.x + share * (back.x - from.x), y: from.y + share * (back.y - from.y) }
 		]);
-	// A finger never rests quite still: where the machine was too busy to see its last move, the next one tells.
+	// A finger never rests quite still: if the machine was too busy to see its last move, the next one shows the place.
 	await expect(async () => {
 		for (const by of [2, 0]) await send('touchMove', [{ x: back.x + by, y: back.y }]);
 		await expect(day(after(8))).toHaveClass(/over/, { timeout: 1000 });
@@ -469,7 +469,7 @@ test('equipment is approved and declined with a reason, and the person reads it'
 	await page.getByRole('link', { name: 'Ivo Larkmead' }).click();
 	await hydrated(page);
 	await openPart(page, 'Equipment');
-	// Of what was asked for just now: there may be older things beside it.
+	// The request made just now: there may be older ones beside it.
 	const decline = page.getByRole('button', { name: /^Decline: / });
 	const thing = (await decline.getAttribute('aria-label'))?.replace('Decline: ', '') ?? '';
 	const again = page.getByRole('button', { name: `Reopen request: ${thing}` });
@@ -517,7 +517,7 @@ test('a case is referred to a clinician, who sees what was referred, asks back a
 	await clinic.getByRole('button', { name: 'Send question' }).click();
 	await expect(clinic.getByRole('listitem').filter({ hasText: 'Does it wake her?' })).toBeVisible();
 	expect((await clinic.request.get(caseUrl)).status()).toBe(403);
-	// On one sheet of paper.
+	// It fits on one sheet of paper.
 	const pdf = await clinic.pdf({ format: 'A4' });
 	expect(pdf.toString('latin1').match(/\/Type\s*\/Page[^s]/g)).toHaveLength(1);
 	await page.goto('/desk');

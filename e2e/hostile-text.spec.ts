@@ -5,13 +5,13 @@ import { DEMO_PEOPLE } from '../seed/people';
 import { NO_SIGNS } from '../seed/profiles';
 import { agree, EVERY_PAGE, posted, sendTo, deskTest as test } from './support';
 
-/** What would run if it were read as markup, in an attribute, as a script or as a template. */
+/** Text that would run if it were read as markup, as an attribute, as a script or as a template. */
 const HOSTILE = `'"><img src=x onerror="ran=1"><script>ran=1</script>{{1}}`;
 
-/** Fields of the self-assessment that hold what someone typed. */
+/** Fields of the self-assessment that keep what someone typed. */
 const TYPED_FIELDS = [...ANSWER_FIELDS].filter(([, values]) => values === 'text').map(([name]) => name);
 
-/** Opens a page and fails where anything of {@link HOSTILE} came alive. */
+/** Opens a page and fails if any part of {@link HOSTILE} ran or became an element. */
 async function expectHarmless(page: Page, path: string): Promise<void> {
 	const response = await page.goto(path);
 	expect(response?.status() ?? 0, path).toBeLessThan(500);
@@ -29,7 +29,7 @@ async function save(page: Page, link: string, fields: Record<string, string>): P
 	expect(saved.status()).toBe(200);
 }
 
-/** The version that a form of a page brings along. */
+/** The version that a form on a page carries. */
 async function versionIn(page: Page, address: string, form: string): Promise<string> {
 	const html = await (await page.request.get(address)).text();
 	return /name="version" value="(\d+)"/.exec(html.slice(html.indexOf(`?/${form}"`)))?.[1] ?? '';
@@ -46,12 +46,12 @@ test('hostile text in every field stands as text on every page of both doors', a
 	);
 	page.on('dialog', (dialog) => refused.push(`dialog: ${dialog.message()}`));
 
-	// Someone whose every answer that can be typed is hostile, on the way through the questions.
+	// Someone half-way through the questions, with hostile text in every field that can be typed into.
 	const asked = await sendTo(page, 'Hostile Unsent');
 	await agree(page, asked.link);
 	await save(page, asked.link, Object.fromEntries(TYPED_FIELDS.map((name) => [name, HOSTILE])));
 	await save(page, asked.link, { 'thing.0.kind': 'hardback', 'thing.0.label': HOSTILE });
-	// Someone who has answered, with hostile words wherever words are kept.
+	// Someone who has answered, with hostile text wherever text is kept.
 	const sent = await sendTo(page, 'Hostile Answered');
 	await agree(page, sent.link);
 	const answers = DEMO_PEOPLE.find(({ name }) => name === 'Mirela Oakhanger')?.answers ?? {};
@@ -90,7 +90,7 @@ test('hostile text in every field stands as text on every page of both doors', a
 		way: 'upright',
 		route: 'short',
 		rhythm: 'half-hour',
-		// Braces would be fields that a round does not know.
+		// Braces would name fields that a round doesn't have.
 		subject: HOSTILE.split('{')[0] ?? '',
 		body: HOSTILE.split('{')[0] ?? '',
 		startsOn: '2099-01-01',

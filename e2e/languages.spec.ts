@@ -17,10 +17,10 @@ test('a person changes the language, on pages and in emails; signs stand in Engl
 	await hydrated(employee);
 	const sign = employee.getByRole('group', { name: /poitrine/ });
 	await expect(sign).toContainText(CHEST);
-	// What is drawn by the scripts is in the language as well: nothing was left in English by them.
+	// What the scripts draw is translated too: they left nothing in English.
 	await sign.getByText('Non', { exact: true }).click();
 	await expect(sign.getByRole('radio', { name: 'Non' })).toBeChecked();
-	// A refusal is in the language of who is refused.
+	// A refusal is in the language of the person refused.
 	const refused = await employee.request.post(`${link}/language`, {
 		form: { language: 'xx', back: link },
 		headers: { origin: new URL(employee.url()).origin }

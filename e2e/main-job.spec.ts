@@ -45,7 +45,7 @@ test('a coordinator finds out whether one person’s corner fits, and sends back
 	);
 	await expect(employee.getByText(/1 of \d steps done/)).toBeVisible();
 
-	// Measured again, the pillow has given way: drawing and verdict follow as it is typed.
+	// Measured again: the pillow has given way. Drawing and verdict follow as the number is typed.
 	await employee.getByText('Check the heights', { exact: true }).click();
 	const seat = employee.getByLabel('Floor to the seat, with you on it');
 	const planned = await seat.inputValue();
@@ -65,7 +65,7 @@ test('a coordinator finds out whether one person’s corner fits, and sends back
 	);
 	await phone.close();
 
-	// The coordinator sees it all, sets a follow-up for today, and finds it on the day sheet.
+	// The coordinator sees all of it, sets a follow-up for today and finds it on the day sheet.
 	await page.goto('/desk');
 	await expect(page.getByRole('link', { name: /Wilma Testerby/ })).toBeVisible();
 	await page.goto(caseUrl);
@@ -155,7 +155,7 @@ test('links that are wrong or replaced say what to do', async ({ page, browser }
 	expect(wrong?.status()).toBe(404);
 	await expect(page.getByText('This link isn’t complete.')).toBeVisible();
 	const { link, caseUrl } = await sendTo(page, 'Egon Relinker');
-	// A page of the old link that stays open, with an answer that can't be kept, and then with a link that has ended.
+	// A page of the old link stays open, first with an answer that can't be saved, then with a link that has ended.
 	const open = await (await browser.newContext()).newPage();
 	await begin(open, link);
 	await open.goto(`${link}/you`);
@@ -242,7 +242,7 @@ test('somebody may do less of it: the ladder says what each would give, and the 
 	const rungs = employee.getByRole('region', { name: 'Options with fewer changes' }).locator('ol > li');
 	await employee.getByText('Options with fewer changes').click();
 	const steps = employee.locator('li[id^="step-"]');
-	// Two things gain hardly more than one, or leave something well outside that three put right.
+	// Either two things bring hardly more than one, or they leave something well outside its range that three put right.
 	await expect(rungs).toHaveCount(2);
 	await expect(title).toHaveText('Plug each power strip straight into a wall socket');
 	await expect(steps).toHaveCount(6);

@@ -13,7 +13,7 @@ const times = (m: Matrix, n: Matrix): Matrix => [
 	m[4] * n[1] + m[5] * n[3] + n[5]
 ];
 
-/** Lengths in mm of the straight lines and rectangles' widths that the streams of a PDF draw. */
+/** Lengths in mm of the straight lines and the widths of the rectangles drawn in a PDF. */
 function drawnLengths(pdf: Buffer): number[] {
 	const lengths: number[] = [];
 	const text = pdf.toString('latin1');
@@ -112,7 +112,7 @@ test('a table is counted in sheets of A4, or in hand-spans of one’s own', asyn
 	await page.getByLabel('Your hand-span', { exact: true }).fill('20');
 	await table.fill('3,5');
 	await expect(page.getByText(/^That’s 70.0 cm/)).toBeVisible();
-	// What is counted is a length like any other: with a tape in hand it is the same.
+	// A length counted in A4 sheets is a length like any other: measured with a tape it is the same.
 	await page.getByRole('group', { name: 'How you measure the furniture' }).getByText('Tape measure').click();
 	await expect(table).toHaveValue('70.0');
 });

@@ -1,10 +1,10 @@
 import { expect, test, type Page } from '@playwright/test';
 import { answeredLike, hydrated, openPart } from './support';
 
-/** Noon of a working day, by the device's clock. */
+/** Noon on a working day, by the device's clock. */
 const NOON = new Date('2026-11-25T12:00:00');
 
-/** The seconds of the part that is counted, as the page shows them. */
+/** Seconds left of the part being counted down, as the page shows them. */
 const count = (page: Page) => page.getByRole('timer').locator('.num');
 
 const calendar = [
@@ -50,7 +50,7 @@ test('a day is planned around a calendar that stays on the device, and its break
 	const minutes = times.map((text) => Number(text.split(':')[0]) * 60 + Number(text.split(':')[1]));
 	expect(minutes.length).toBeGreaterThan(8);
 	expect(minutes.filter((minute) => minute >= 570 && minute < 690)).toEqual([]);
-	// What is no calendar is told so, and changes nothing.
+	// A file that isn't a calendar is refused with a message and changes nothing.
 	await page.getByLabel('Your calendar for that day, as a file').setInputFiles({
 		name: 'notes.txt',
 		mimeType: 'text/plain',
@@ -64,11 +64,11 @@ test('a day is planned around a calendar that stays on the device, and its break
 	let text = '';
 	for await (const part of stream) text += String(part);
 	expect(text).toContain('BEGIN:VALARM');
-	// The real ones: the small ones would fill a calendar.
+	// Only the long breaks: the short ones would fill a calendar.
 	const events = text.match(/BEGIN:VEVENT/g)?.length ?? 0;
 	expect(events).toBeGreaterThanOrEqual(3);
 	expect(events).toBeLessThanOrEqual(6);
-	// Kept on this device, with the rhythm that is chosen for good.
+	// Kept on this device, together with the rhythm chosen as the usual one.
 	await page.getByLabel('How often').selectOption('Ten minutes every hour');
 	await expect(page.getByText('Saved.')).toBeVisible();
 	await page.reload();
@@ -111,7 +111,7 @@ test('a break is counted, paused, cut short and stopped where it hurts, which th
 	);
 	await expect(page.locator('ol li', { hasText: name })).toHaveCount(0);
 	await page.getByRole('button', { name: 'Continue' }).click();
-	// Half an hour without a tick: the moment tells that it is over.
+	// Half an hour without a tick of the clock: the page then says that the break is over.
 	await page.clock.fastForward(1_800_000);
 	await expect(page.getByRole('heading', { name: 'That was your break.' })).toBeVisible();
 	await expect(page.getByText('One break today.')).toBeVisible();
@@ -139,7 +139,7 @@ test('the break that is due is told while something else is looked at, and works
 	await page.clock.install({ time: new Date('2026-11-25T10:00:00') });
 	await page.reload();
 	await hydrated(page);
-	// Nothing calls for the small ones in between.
+	// Nothing announces the short breaks in between.
 	await expect(page.getByText(/^Next: Get up and move at 10:\d\d, in \d+ min$/)).toBeVisible();
 	await page.clock.fastForward(30 * 60_000);
 	await expect(page.getByText('Time for a break: Get up and move')).toBeVisible();
@@ -202,7 +202,7 @@ test('what is to be allowed for is asked with where it hurts, and counts at the 
 	await expect(
 		page.getByText(/^You had surgery recently, so we don’t offer exercises that strain or stretch/)
 	).toBeVisible();
-	// A walk is left, on the flat, and nothing for who stays seated but shifting their weight.
+	// Someone who stays seated but shifts their weight is left a walk on level ground, and no more.
 	await expect(page.locator('ol li')).toHaveText(['A glass of water']);
 	await page.getByLabel('I stay seated: nothing on my feet').check();
 	await expect(page.locator('ol li')).toHaveText(['Shift your weight']);

@@ -3,7 +3,7 @@ import { answeredLike, begin, hydrated, openPart, pastTheSigns, sendTo } from '.
 import { walkOneByOne } from './walker';
 import { HIGH_TABLE } from './walkers';
 
-/** Waits until the pages and the program are kept on the device. */
+/** Waits until the pages and the scripts are stored on the device. */
 async function kept(page: Page): Promise<void> {
 	await page.evaluate(async () => {
 		await navigator.serviceWorker.ready;
@@ -23,7 +23,7 @@ test('cut off in the middle: the walk and the plan go on, the tab is closed and 
 	await pastTheSigns(first);
 	await hydrated(first);
 	await kept(first);
-	// Once more with the worker in charge, so that this page is kept.
+	// A second load, now with the service worker in charge, so that this page is stored.
 	await first.reload();
 	await hydrated(first);
 	await context.setOffline(true);
@@ -49,7 +49,7 @@ test('cut off in the middle: the walk and the plan go on, the tab is closed and 
 		'aria-pressed',
 		'true'
 	);
-	// Measured again without network: kept here, sent when it is back.
+	// Measured again offline: kept on the device, sent when the network is back.
 	await hydrated(second);
 	await second.reload();
 	await hydrated(second);
@@ -102,7 +102,7 @@ test('two devices on one draft, one after the other and at once: nothing is lost
 		await phone.locator('#surfaceHeight').fill(`7${i}`);
 		await Promise.all(both);
 	}
-	// Each has what the other saved, without being touched.
+	// Each device shows what the other saved, without a reload.
 	await expect(laptop.locator('#surfaceHeight')).toHaveValue('73');
 	await laptop.getByRole('radio', { name: 'Paper ruler' }).check();
 	await phone.goto(`${link}/spot?at=by`);
@@ -133,7 +133,7 @@ test('two devices type at once, two hundred times and cut off now and then: noth
 	expect(names.length).toBeGreaterThan(3);
 	for (let edit = 0; edit < 200; edit += 1) {
 		const which = edit % 2;
-		// Each is without network for a while, at other times.
+		// Each is offline for a while, at different times.
 		if (edit % 50 === 10) await contexts[0]!.setOffline(true);
 		if (edit % 50 === 25) await contexts[0]!.setOffline(false);
 		if (edit % 50 === 20) await contexts[1]!.setOffline(true);
@@ -173,7 +173,7 @@ test('without network a page that only the server has says so, and leads back to
 	await context.setOffline(false);
 	await employee.getByRole('link', { name: 'Try again' }).click();
 	await expect(employee.getByRole('textbox')).toBeVisible();
-	// Nor does a form that is sent without scripts end on a failure of the browser's.
+	// Even without scripts a posted form doesn't end on the browser's own error page.
 	await employee.goto(link);
 	await context.setOffline(true);
 	await employee.getByRole('button', { name: 'Continue where I stopped' }).click();
@@ -234,7 +234,7 @@ test('a link that has ended leaves nothing on the device', async ({ page, browse
 	const answer = await employee.goto(`${link}/you`);
 	expect(answer?.status()).toBe(410);
 	await expect.poll(keptPages).toBe(0);
-	// What they gave is theirs to take back for as long as it is kept.
+	// People can withdraw their answers for as long as they are kept.
 	await employee.getByRole('link', { name: 'Withdraw my answers' }).click();
 	await employee.getByRole('button', { name: /Withdraw|withdraw/ }).click();
 	await expect(employee).toHaveURL('/withdrawn');

@@ -14,7 +14,7 @@ test('who runs Easy Corner is set by a coordinator, and stands in emails, in pri
 	await expect(
 		page.getByRole('alert').filter({ hasText: 'Enter an address that starts with' })
 	).toBeVisible();
-	// Nothing that was typed is lost by a refusal.
+	// A refusal loses nothing that was typed.
 	await expect(page.getByLabel('Page that confirms your emails')).toHaveValue(
 		'http://intranet.lanterns.example'
 	);
@@ -43,7 +43,7 @@ test('who runs Easy Corner is set by a coordinator, and stands in emails, in pri
 	await page.getByRole('button', { name: 'Send this email to me' }).click();
 	await expect(page.getByText('We’ve sent this email to coordinator@lanterns.example.')).toBeVisible();
 
-	// Employees are told just that.
+	// The employee's page says exactly that.
 	const link = await linkOf(page, 'Mirela Oakhanger');
 	await page.goto(`${link}/privacy`);
 	await expect(page.getByText('your employer’s health and safety duty (Screen Work Act)')).toBeVisible();

@@ -12,7 +12,7 @@ test('what the plan builds with is checked before it is built, and what differs 
 	const asked = employee.getByRole('region', { name: 'Check before you build' }).getByRole('listitem');
 	const before = await asked.count();
 	expect(before).toBeGreaterThan(0);
-	// What can't be right is said, and nothing is planned by it.
+	// An impossible number is pointed out, and no plan is made from it.
 	await asked.first().locator('summary').click();
 	const height = asked.first().getByRole('textbox');
 	await height.fill('a lot');
@@ -181,7 +181,7 @@ test('a problem besides heights is ticked, taken back and refused on the plan; a
 	await strips.getByRole('button', { name: /^Tick as done/ }).click();
 	await expect(strips.getByRole('status')).toHaveText('Done');
 	await page.reload();
-	// Told in the course of the case, and no longer at its head.
+	// The case's history says so, and its heading no longer does.
 	await expect.poll(() => hazards.count()).toBeLessThan(n);
 	await employee.goto(`${link}/check-in`);
 	await expect(
@@ -200,7 +200,7 @@ test('a laptop alone has three arrangements; once a keyboard and mouse are there
 	const ways = employee.getByRole('region', { name: 'A laptop alone' });
 	await expect(ways.getByRole('listitem')).toHaveCount(3);
 	await expect(ways.getByRole('listitem').nth(1)).toContainText('For typing');
-	// What is looked at for reading lifts the laptop, and nobody types on it.
+	// A laptop used for reading is raised, and nobody types on it.
 	await ways.getByRole('link', { name: 'Show this plan: For reading and calls' }).click();
 	await expect(employee.getByText(/Work here for 30 minutes at most/)).toBeVisible();
 	await employee.goBack();
@@ -256,7 +256,7 @@ test('a link that is pressed before a save is answered leads on', async ({ page,
 	await employee.goto(`${link}/plan`);
 	await hydrated(employee);
 	await employee.getByText('How sure we are').click();
-	// The save is answered only once the next page has been asked for, and that page comes only after the answer.
+	// The save isn't answered until the next page has been requested, and that page isn't sent until the save is answered.
 	const saving = employee.waitForRequest(/\?\/habit$/);
 	const saved = employee.waitForResponse(/\?\/habit$/);
 	const asked = employee.waitForRequest(/\/style\/__data\.json/);
@@ -266,7 +266,7 @@ test('a link that is pressed before a save is answered leads on', async ({ page,
 	});
 	await employee.route(/\/style\/__data\.json/, async (route) => {
 		await (await saved).finished();
-		// What follows from the answer follows at once.
+		// What follows from the answer appears at once.
 		await employee.evaluate(() => new Promise(requestAnimationFrame));
 		await route.continue();
 	});

@@ -18,7 +18,7 @@ test.describe('before or without scripts', () => {
 		await expect(employee.getByRole('button', { name: /^Remove: / })).toHaveCount(4);
 		await employee.getByRole('button', { name: 'Back', exact: true }).click();
 		await expect(employee.locator('section.question.current')).not.toHaveId('q-house');
-		// The house has been answered: from here the plan comes next.
+		// The questions on the household items are answered: the plan comes next.
 		await employee.getByRole('button', { name: 'Show my plan' }).click();
 		await expect(employee.getByRole('img', { name: /Side view of your workstation, sitting/ })).toBeVisible();
 		await employee.locator('button[name=done]').first().click();
@@ -38,7 +38,7 @@ test.describe('before or without scripts', () => {
 		await employee.getByRole('button', { name: /^Next:/ }).click();
 		await expect(employee).toHaveURL(/\/spot#q-handSpan$/);
 		await expect(employee.locator('#surfaceHeight')).toHaveValue('74');
-		// Left as it is: asked once, nobody is held up by it.
+		// Left as typed: the page asks once and holds nobody up.
 		await employee.locator('#handSpan').fill('20');
 		await employee.getByRole('button', { name: /^Next:/ }).click();
 		await expect(employee).toHaveURL(/\/feet/);
@@ -128,7 +128,7 @@ test('an answer that another device took back is asked for again, at the end of 
 	await expect(employee.locator('#surfaceHeight')).toHaveValue('');
 	await expect(employee.getByRole('alert')).toBeVisible();
 
-	// Corrected, and not sent: the plan says that it is the earlier one, and is made again on request.
+	// Corrected but not sent: the plan says that it is the earlier one, and is made again on request.
 	await employee.locator('#surfaceHeight').fill('77.5');
 	await expect(employee.getByText(/^Saved/)).toBeVisible();
 	await employee.goto(`${link}/plan`);

@@ -1,10 +1,10 @@
 import { expect, type CDPSession, type Page } from '@playwright/test';
 import { ACCOUNT, hydrated, deskTest as test } from './support';
 
-/** The same program by a name, which passkeys need. */
+/** The same server under a host name, which passkeys need. */
 const named = (baseURL: string | undefined) => (baseURL ?? '').replace('127.0.0.1', 'localhost');
 
-/** A phone or laptop that keeps passkeys, as Chromium plays one. */
+/** A phone or laptop that stores passkeys, as simulated by Chromium. */
 async function device(page: Page): Promise<CDPSession> {
 	const devtools = await page.context().newCDPSession(page);
 	await devtools.send('WebAuthn.enable');
@@ -43,7 +43,7 @@ test('a passkey is added, signs in alone, stands beside the password, and is tak
 	await page.getByRole('button', { name: 'Add a passkey' }).click();
 	await expect(page.getByText('Save these recovery codes')).toBeVisible();
 	const lost = await page.locator('.codes li').first().innerText();
-	// A second one of the same device is none.
+	// A second passkey on the same device is refused.
 	await page.goto(`${base}/desk/account/second-factor`);
 	await page.getByLabel('Name of the device').fill('once more');
 	await page.getByRole('button', { name: 'Add a passkey' }).click();
@@ -54,7 +54,7 @@ test('a passkey is added, signs in alone, stands beside the password, and is tak
 	await page.getByRole('button', { name: 'Use a passkey' }).click();
 	await expect(page).toHaveURL(/\/desk\/workforce/);
 
-	// With a password the passkey is asked for beside it; a code for a lost device does as well.
+	// After the password the page asks for the passkey; a recovery code for a lost device works too.
 	await page.context().clearCookies();
 	await byPassword(page, base, 'reader@lanterns.example');
 	await expect(page).toHaveURL(/\/desk\/sign-in\/code$/);
@@ -71,7 +71,7 @@ test('a passkey is added, signs in alone, stands beside the password, and is tak
 	await page.goto(`${base}/desk/account/second-factor`);
 	await page.getByRole('button', { name: 'Remove: laptop at work' }).click();
 	await expect(page.getByText('laptop at work', { exact: true })).toBeHidden();
-	// What the device still holds opens nothing any more.
+	// The passkey left on the device no longer opens anything.
 	await page.context().clearCookies();
 	await page.goto(`${base}/desk/sign-in`);
 	await page.getByRole('button', { name: 'Use a passkey' }).click();
@@ -100,7 +100,7 @@ test('the organisation’s own sign-in lets in who has an account, and nobody el
 	await go();
 	await page.getByRole('button', { name: 'Second coordinator' }).click();
 	await expect(page).toHaveURL('/desk');
-	// Come back to by its address, the same answer opens nothing a second time.
+	// Opened again by its address, the same answer doesn't sign anybody in a second time.
 	await page.goto('/desk/sign-in/provider/back?code=made-up&state=made-up', { waitUntil: 'load' });
 	await expect(page).toHaveURL('/desk');
 	await page.context().clearCookies();

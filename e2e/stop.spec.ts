@@ -3,7 +3,10 @@ import { join } from 'node:path';
 import { expect, test, type APIRequestContext, type Page } from '@playwright/test';
 import { EVERY_PAGE, hydrated, linkOf, posted, sendTo, signIn } from './support';
 
-/** Routes of a link that stay open while an emergency is: numbers, writing, privacy, download and withdrawal, and what keeps typed answers. */
+/**
+ * Routes of a link that stay open during an emergency: telephone numbers, writing to the coordinator, privacy, download, withdrawal, and
+ * the one that saves typed answers.
+ */
 const STAYS_OPEN = [
 	'/stop',
 	'/stop/mistake',
@@ -16,7 +19,7 @@ const STAYS_OPEN = [
 	'/draft/live'
 ];
 
-/** Every route below a link, as the folders have them: one that is added is walked too. */
+/** Every route below a link, read from the folders, so that a new one is tested too. */
 function routesOfLink(): string[] {
 	const root = 'src/routes/c/[token=token]';
 	const below = (folder: string): string[] =>
@@ -30,7 +33,7 @@ function routesOfLink(): string[] {
 	return [...new Set(below(''))].map((route) => route.replace('[page=page]', 'hands'));
 }
 
-/** Reports a sign as the page does it, and waits until the server stops the link. */
+/** Reports a sign as the page does, and waits until the server stops the link. */
 async function report(request: APIRequestContext, link: string, sign: string): Promise<void> {
 	const origin = new URL(link, (await request.get('/health')).url()).origin;
 	const fields = { [`sign.${sign}`]: 'yes' };
@@ -55,7 +58,7 @@ test('with an open emergency every route of the link leads to the stop page, and
 	expect(routes.length).toBeGreaterThan(20);
 	const led: string[] = [];
 	for (const route of routes) {
-		// By its head alone: one of them is a stream that never ends.
+		// Only its headers are read: one of them is a stream that never ends.
 		const answer = await fetch(origin + link + route, {
 			redirect: 'manual',
 			headers: { accept: 'text/html' }
@@ -64,7 +67,7 @@ test('with an open emergency every route of the link leads to the stop page, and
 		if (answer.status === 303 && answer.headers.get('location')?.endsWith('/stop')) led.push(route);
 	}
 	expect(routes.filter((route) => !led.includes(route)).sort()).toEqual([...STAYS_OPEN].sort());
-	// The open ones are what they are called, and say nothing of a desk.
+	// The open routes do what their names say, and say nothing about a workstation.
 	for (const [route, words] of [
 		['/stop', 'Stop here'],
 		['/messages', 'Write'],
@@ -72,7 +75,7 @@ test('with an open emergency every route of the link leads to the stop page, and
 		['/withdraw', 'Withdraw']
 	] as const)
 		expect(await (await request.get(link + route)).text(), route).toContain(words);
-	// With scripts, from page to page: none of advice or questions.
+	// With scripts, from page to page: no advice and no question appears.
 	for (const path of EVERY_PAGE) {
 		await page.goto(link + path);
 		if (STAYS_OPEN.includes(path)) continue;
@@ -84,7 +87,7 @@ test('with an open emergency every route of the link leads to the stop page, and
 	await lift(page, link, /has seen me$/);
 	await page.goto(`${link}/plan`);
 	await expect(page.getByRole('heading', { level: 1 })).not.toHaveText(/^Stop here/);
-	// The sign is open all the same, with what was tapped.
+	// The sign stands open on the case all the same, with what was tapped.
 	await signIn(page);
 	await page.goto('/desk/people?q=teodor');
 	await page.getByRole('link', { name: 'Teodor Fennimoor' }).click();
@@ -115,7 +118,7 @@ test('without network a device stops at the tap and stays stopped, until it is l
 	await expect(employee.getByText(/when you’re online again/)).toBeVisible();
 	await employee.reload();
 	await expect(title).toHaveText(/^Stop here/);
-	// Lifted before the device could send anything: what it has not sent must not stop the link again.
+	// Lifted before the device could send anything: what it still holds must not stop the link again.
 	await employee.route('**/draft', (route) =>
 		route.request().method() === 'PUT' ? route.abort() : route.continue()
 	);

@@ -5,7 +5,7 @@ import { QUESTIONNAIRE_PAGES } from '../src/lib/core/answers';
 import { DEMO_PEOPLE } from '../seed/people';
 import { NO_SIGNS } from '../seed/profiles';
 
-/** Every page that an employee can open, below their link. */
+/** Every page that an employee can open below their link. */
 export const EVERY_PAGE = [
 	'',
 	...QUESTIONNAIRE_PAGES.map((name) => `/${name}`),
@@ -21,23 +21,22 @@ export const EVERY_PAGE = [
 	'/withdraw'
 ];
 
-/** The demo's account. */
+/** The demo's coordinator account. */
 export const ACCOUNT = { email: 'coordinator@lanterns.example', password: 'tarn-valley-demo' } as const;
 
-/** The rules of WCAG 2.2 AA, as axe names them. */
+/** The tags of the WCAG 2.2 AA rules in axe. */
 export const WCAG: RunOptions = { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] };
 
 /**
- * What axe finds against its rules on a page, a line each. No page of ours has frames, and what runs in one page is enough: a builder that
- * gathers from many takes as long again as the rules.
- *
- * @param without a selector of what is left out
+ * Runs axe in the page and gives one line per fault. Our pages have no frames, so one run in the page is enough: axe's builder, which
+ * gathers results from many frames, takes as long again as the rules.
+ * @param without selectors of what is left out
  */
 export async function axeFinds(page: Page, options: RunOptions, without: string[] = []): Promise<string[]> {
 	if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
 	const asked: { options: RunOptions; without: string[] } = {
 		without,
-		// What axe would fetch beforehand, style sheets and sound, no rule that is asked for reads.
+		// None of the rules asked for reads the style sheets and sounds that axe would fetch beforehand.
 		options: { ...options, resultTypes: ['violations'], elementRef: false, preload: false }
 	};
 	return page.evaluate(async ({ options, without }) => {
@@ -49,15 +48,14 @@ export async function axeFinds(page: Page, options: RunOptions, without: string[
 	}, asked);
 }
 
-/** Waits until scripts have taken the page over: what is typed before is kept by the form, what is clicked posts. */
+/** Waits until the page is hydrated. Before that, typed text is kept by the form, and a click posts it. */
 export async function hydrated(page: Page): Promise<void> {
 	await page.locator('html[data-ready]').waitFor({ state: 'attached' });
 }
 
 /**
- * For tests of the desk: a page of it that was gone to has its scripts before anything is done on it, as a person has
- * who looks first. A test of what happens
- * before they stand there says so: it waits for the page's beginning only (`waitUntil: 'commit'`).
+ * For tests of the desk: after `goto` the page is hydrated before anything is done on it, as a person looks first. A test of what happens
+ * earlier waits only for the response (`waitUntil: 'commit'`).
  */
 export const deskTest = base.extend({
 	page: async ({ page }, use) => {
@@ -76,14 +74,18 @@ export const deskTest = base.extend({
 	}
 });
 
-/** Types a day into a date field of the kit, part by part as its language has them. @param id of the field @param day ISO */
+/**
+ * Types a day into a date field, part by part in the order of its language.
+ * @param id of the field
+ * @param day ISO 8601, such as `2026-11-25`
+ */
 export async function fillDay(page: Page, id: string, day: string): Promise<void> {
 	const [year, month, date] = day.split('-');
 	await page.locator(`#${id}`).focus();
 	await page.keyboard.type(`${date}${month}${year}`);
 }
 
-/** Today, as the server that is tested has it. */
+/** Today in UTC, as the tested server counts it. */
 export const todayIso = () => new Date().toISOString().slice(0, 10);
 
 /** Opens a part of a case by its tab. */
@@ -94,7 +96,10 @@ export async function openPart(page: Page, words: string): Promise<void> {
 		.click();
 }
 
-/** Opens the desk as the demo's coordinator: with one session for all tests of a file. That its form signs in is shown in `sign-in.spec.ts`. */
+/**
+ * Opens the desk as the demo's coordinator, with one session for all tests of a file. That the form signs in is tested in
+ * `sign-in.spec.ts`.
+ */
 export async function signIn(page: Page): Promise<void> {
 	await signInQuietly(page);
 	await page.goto('/desk');
@@ -102,7 +107,7 @@ export async function signIn(page: Page): Promise<void> {
 	await hydrated(page);
 }
 
-/** As {@link sendTo}, on the desk's pages as a coordinator does it. */
+/** Like {@link sendTo}, but through the desk's pages, as a coordinator does it. */
 export async function sendByHand(page: Page, name: string): Promise<{ link: string; caseUrl: string }> {
 	await signIn(page);
 	await page.goto('/desk/people/new');
@@ -126,12 +131,15 @@ export async function sendByHand(page: Page, name: string): Promise<{ link: stri
 	return { link: link ?? '', caseUrl };
 }
 
-/** The coordinator's session of this run: signing in takes its time, and no test of a walk is about it. */
+/** The coordinator's session for this run: signing in takes time, and no test of the walk is about it. */
 let session: Cookies | null = null;
 
 type Cookies = Awaited<ReturnType<ReturnType<Page['context']>['cookies']>>;
 
-/** Posts a form as a page would, without the page. @returns the page that it led to */
+/**
+ * Posts a form as a page would, without opening the page.
+ * @returns the address it redirected to
+ */
 export async function posted(page: Page, address: string, form: Record<string, string>) {
 	const origin = new URL((await page.request.get('/health')).url()).origin;
 	const response = await page.request.post(address, {
@@ -145,7 +153,7 @@ export async function posted(page: Page, address: string, form: Record<string, s
 async function signInQuietly(page: Page): Promise<void> {
 	if (session) {
 		await page.context().addCookies(session);
-		// A file before this one may have signed out everywhere.
+		// An earlier file may have signed out everywhere.
 		const here = await page.request.get('/desk/account', { maxRedirects: 0 });
 		if (here.ok()) return;
 		await page.context().clearCookies();
@@ -155,8 +163,8 @@ async function signInQuietly(page: Page): Promise<void> {
 }
 
 /**
- * Adds a person with a name of their own, sends a self-assessment and gives the link from the letter: by requests, since most tests are about
- * what comes after. {@link sendByHand} goes the way of the pages.
+ * Adds a person under a name of their own, sends a self-assessment and gives the link from its email. Done by requests, since most tests
+ * are about what comes afterwards; {@link sendByHand} uses the pages.
  */
 export async function sendTo(page: Page, name: string): Promise<{ link: string; caseUrl: string }> {
 	await signInQuietly(page);
@@ -173,12 +181,12 @@ export async function sendTo(page: Page, name: string): Promise<{ link: string; 
 	return { link, caseUrl };
 }
 
-/** Agrees to what the first page of a link says, as its button does: nothing else is taken before. */
+/** Gives the consent that a link's first page asks for: no answer is accepted before it. */
 export async function agree(page: Page, link: string): Promise<void> {
 	await posted(page, `${link}?/begin`, {});
 }
 
-/** Adds a person who has answered as someone of the demo did: a case that no other test works on. */
+/** Adds a person with the answers of someone in the demo: a case that no other test touches. */
 export async function answeredLike(
 	page: Page,
 	name: string,
@@ -196,7 +204,7 @@ export async function answeredLike(
 	return sent;
 }
 
-/** Width from which all questions of a station are shown beside the drawing. */
+/** From this width all questions of a station stand beside the drawing. */
 const WIDE_PX = 992;
 
 /** Whether one question is shown at a time. */
@@ -204,7 +212,7 @@ export function isOneAtATime(page: Page): boolean {
 	return (page.viewportSize()?.width ?? WIDE_PX) < WIDE_PX;
 }
 
-/** What the pages ask on the complete route, as a person at a high table would type it. */
+/** What the full questionnaire asks, answered as a person at a high table would type it. */
 export const TYPED: readonly (readonly [page: string, fields: Readonly<Record<string, string>>])[] = [
 	['Before anything else', {}],
 	['Your discomfort', {}],
@@ -230,28 +238,28 @@ export const TYPED: readonly (readonly [page: string, fields: Readonly<Record<st
 	['A second position, and moving', {}]
 ];
 
-/** Says of every group of signs that none is there. */
+/** Answers every group of warning signs with "none of these". */
 export async function noneOfThese(page: Page): Promise<void> {
 	for (const group of ['emergency', 'urgent', 'professional'])
 		await page.locator(`button[name=none][value=${group}]`).click();
 	await noDistress(page);
 }
 
-/** Distress is asked by itself, and answered like any question. */
+/** Distress is asked separately and answered like any other question. */
 export const noDistress = (page: Page) =>
 	page
 		.getByRole('group', { name: /thoughts of ending your life/ })
 		.getByText('No', { exact: true })
 		.click();
 
-/** Begins; asked for everything where the complete route is wanted. */
+/** Starts the walk, and asks for the full questionnaire where it is wanted. */
 export async function begin(page: Page, link: string, route: 'short' | 'complete' = 'short'): Promise<void> {
 	await page.goto(link);
 	if (route === 'complete') await page.getByLabel(/Ask me everything/).check();
 	await page.getByRole('button', { name: /I’ve read this/ }).click();
 }
 
-/** Nothing of the signs is there: on to where it hurts. */
+/** None of the warning signs: on to the discomfort page. */
 export async function pastTheSigns(page: Page): Promise<void> {
 	await expect(page.getByRole('heading', { name: 'Before anything else' })).toBeVisible();
 	await hydrated(page);
@@ -260,7 +268,7 @@ export async function pastTheSigns(page: Page): Promise<void> {
 	await expect(page.getByRole('heading', { name: 'Your discomfort' })).toBeVisible();
 }
 
-/** Begins, is asked everything, fills every page by its fields and stops at the shelf; on a wide page. */
+/** Answers the full questionnaire page by page on a wide screen, and stops at the household items. */
 export async function walkToTheHouse(page: Page, link: string): Promise<void> {
 	await begin(page, link, 'complete');
 	for (const [title, fields] of TYPED) {
@@ -273,7 +281,7 @@ export async function walkToTheHouse(page: Page, link: string): Promise<void> {
 	await expect(page.getByRole('heading', { name: 'Items at home' })).toBeVisible();
 }
 
-/** Takes things from the shelf, one after the other. */
+/** Adds household items, one after the other. */
 export async function addThings(page: Page, names: readonly string[]): Promise<void> {
 	for (const [i, name] of names.entries()) {
 		await page.getByRole('button', { name: `Add: ${name}` }).click();
@@ -281,7 +289,7 @@ export async function addThings(page: Page, names: readonly string[]): Promise<v
 	}
 }
 
-/** The link of a demo person, from their letter. */
+/** The link of a person in the demo, from their email. */
 export async function linkOf(page: Page, name: string): Promise<string> {
 	await page.goto('/post');
 	await page
@@ -292,8 +300,8 @@ export async function linkOf(page: Page, name: string): Promise<string> {
 }
 
 /**
- * Holds every script of the next page, as a slow network does; for a context without service worker, which has them at hand.
- * @returns lets them go
+ * Holds back every script of the next page, as a slow network does. For a context without service worker, since a worker has them stored.
+ * @returns lets them through
  */
 export async function holdScripts(page: Page): Promise<() => void> {
 	let letGo = () => {};
@@ -315,7 +323,7 @@ export async function signInAs(page: Page, who: string): Promise<void> {
 	await hydrated(page);
 }
 
-/** The place within an element that it is taken by, or dropped at. */
+/** The point within an element where it is picked up or dropped. */
 export async function gripOf(what: Locator): Promise<{ x: number; y: number }> {
 	await what.scrollIntoViewIfNeeded();
 	const box = await what.boundingBox();
@@ -323,7 +331,7 @@ export async function gripOf(what: Locator): Promise<{ x: number; y: number }> {
 	return { x: box.x + 20, y: box.y + 12 };
 }
 
-/** Carries a follow-up to a day by the mouse, as slowly as the page shows where it would go. */
+/** Drags a follow-up to a day by mouse, as slowly as the page needs to show where it would land. */
 export async function dragToDay(page: Page, card: Locator, day: Locator): Promise<void> {
 	await day.scrollIntoViewIfNeeded();
 	const from = await gripOf(card);

@@ -2,10 +2,10 @@ import { expect, type Page } from '@playwright/test';
 import { LANGUAGE_NAMES, TRANSLATED_LANGUAGES } from '../src/lib/messages/languages';
 import { answeredLike, EVERY_PAGE, hydrated, deskTest as test } from './support';
 
-/** Words that no English sentence of ours does without, and that none of the other languages has. */
+/** Words that nearly every English sentence here contains and that none of the other languages has. */
 const ENGLISH = /(?<![\p{L}’'-])(?:the|your|you|and|with|is|are|this|what|of|to|please|if)(?![\p{L}’'-])/iu;
 
-/** What a page says, as it comes from the server; without what is English on purpose. */
+/** The texts of a page as the server sends it, without those left in English on purpose. */
 function textsIn(html: string): string[] {
 	const body = html
 		.slice(html.indexOf('<body'))
@@ -20,8 +20,8 @@ function textsIn(html: string): string[] {
 }
 
 /**
- * Writes a page in a language that nobody speaks: each word longer by two fifths, with marks above its letters, read from right to left. Numbers
- * and what is drawn stay as they are.
+ * Turns a page into a pseudo-language: each word 40 % longer, with accents on its letters, read from right to left. Numbers and drawings
+ * stay as they are.
  */
 async function pretend(page: Page): Promise<void> {
 	await page.evaluate(() => {
@@ -41,7 +41,7 @@ async function pretend(page: Page): Promise<void> {
 	});
 }
 
-/** Words that don't fit their box, and what reaches beyond the window. */
+/** Words that don't fit their box, and elements that reach beyond the window. */
 async function clippedOn(page: Page): Promise<string[]> {
 	return page.evaluate(() => {
 		const found: string[] = [];
@@ -93,7 +93,7 @@ test('words that are longer by two fifths and read from right to left fit every 
 		await pretend(page);
 		expect(await clippedOn(page), path).toEqual([]);
 	}
-	// What comes first stands on the right, and what is drawn is as it was.
+	// What comes first stands on the right, and the drawing is not mirrored.
 	await page.goto(`${link}/hands`);
 	await hydrated(page);
 	await pretend(page);

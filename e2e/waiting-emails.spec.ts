@@ -3,7 +3,7 @@ import { expect, type Page } from '@playwright/test';
 import { ROSTER_FIELDS } from '../src/lib/core/exchange';
 import { answeredLike, deskTest as test, posted, signIn } from './support';
 
-/** Someone who answered, left, and was taken back by an import: their next self-assessment is due by that alone. */
+/** Someone who answered, left, and was taken back by an import: that alone makes their next self-assessment due. */
 async function comesBack(page: Page, baseURL: string | undefined, name: string): Promise<void> {
 	const { caseUrl } = await answeredLike(page, name, 'Mirela Oakhanger');
 	const id = caseUrl.split('/').at(-1) ?? '';
@@ -36,7 +36,7 @@ test('what an import makes due waits on the day sheet, with counts, until a coor
 	await ofKind.getByRole('button', { name: 'Release 1 email' }).click();
 	await expect(page.getByText('1 email was released.')).toBeVisible();
 
-	// Cancelled only once it has been said what that means.
+	// Cancelled only after the page has said what that means.
 	await comesBack(page, baseURL, 'Ines Comesback');
 	await page.goto('/desk/waiting-emails');
 	const cancel = ofKind.getByRole('button', { name: 'Cancel 1 email' });
@@ -50,7 +50,7 @@ test('what an import makes due waits on the day sheet, with counts, until a coor
 	await expect(page.getByText('1 email was cancelled.')).toBeVisible();
 	await expect(row).toHaveCount(0);
 
-	// The limit of a day: refused in words where it is none, kept where it is one.
+	// The daily limit: an impossible one is refused in words, a valid one is kept.
 	const perDay = page.getByLabel('Emails a day');
 	await perDay.fill('none');
 	await page.getByRole('button', { name: 'Set daily limit' }).click();
@@ -80,7 +80,7 @@ test('an email that went nowhere is listed with what happened, and a refused one
 			}
 		);
 	}).toPass();
-	// Nobody is written to again at an address without a mailbox: it is corrected with the person.
+	// Nobody is emailed again at an address without a mailbox: it is corrected on the person's page first.
 	await expect(page.getByRole('button', { name: 'Send again: Nadja Nomailbox' })).toHaveCount(0);
 	await page.getByRole('link', { name: 'Nadja Nomailbox' }).click();
 	await expect(page.getByRole('heading', { name: 'Nadja Nomailbox', level: 1 })).toBeVisible();

@@ -1,14 +1,14 @@
 import { expect, test, type Page } from '@playwright/test';
 import { EVERY_PAGE, hydrated, linkOf } from './support';
 
-/** Waits for scripts, but on the first page, which has none. */
+/** Waits for scripts, except on the first page, which has none. */
 const ready = (page: Page, path: string) => (path === '' ? Promise.resolve() : hydrated(page));
 
-/** Least side of what is tapped, px. WCAG 2.2, 2.5.5 (AAA) asks for it. */
+/** Smallest side of anything tapped, px. WCAG 2.2, 2.5.5 (AAA) asks for it. */
 const LEAST_PX = 44;
 
 /**
- * What is smaller than a thumb. A radio button or a box is as large as its label; a link within a sentence is as high as the sentence (WCAG
+ * What is smaller than a thumb. A radio button or checkbox is as large as its label; a link within a sentence is as high as the line (WCAG
  * 2.2, 2.5.8, the exception for inline targets).
  */
 async function smallTargets(page: Page): Promise<string[]> {
@@ -67,10 +67,10 @@ test('everything that is tapped is as large as a thumb, and the largest text fit
 	await context.close();
 });
 
-/** A browser that says it is a phone's: drawings come from the server as large as a phone shows them. */
+/** A browser that identifies itself as a phone's: the server then sends drawings at the size a phone shows. */
 const PHONE = { viewport: { width: 390, height: 844 }, isMobile: true, hasTouch: true, userAgent: 'Mobile' };
 
-/** Adds up how far what stands on a page moves by itself: 0 is not at all, 0.1 is felt. */
+/** Adds up how far the page's content shifts by itself: 0 is not at all, 0.1 is noticeable. */
 const WATCH = `
 	window.moved = 0;
 	new PerformanceObserver((list) => {

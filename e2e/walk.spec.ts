@@ -15,10 +15,10 @@ test('an emergency sign stops the walk, says what to do, and is at the top of th
 		.getByRole('group', { name: /Chest pain or pressure/ })
 		.getByText('Yes')
 		.click();
-	// At the tap, before anything else is answered.
+	// On the tap itself, before any other question is answered.
 	await expect(employee.getByRole('heading', { level: 1 })).toHaveText(/^Stop here/);
 	const first = page.locator('main li[id^="line-"]').first();
-	// The page tells what to do before the coordinator is told.
+	// The page says what to do before the coordinator is told.
 	await expect(async () => {
 		await page.goto('/desk');
 		expect(await first.textContent()).toContain('Nora Signova');
@@ -30,11 +30,11 @@ test('an emergency sign stops the walk, says what to do, and is at the top of th
 	await employee.getByRole('button', { name: /^Yes, by mistake/ }).click();
 	await employee.getByRole('button', { name: 'Continue where I stopped' }).click();
 	await hydrated(employee);
-	// The others have not been answered yet: nobody is led on before.
+	// The other signs haven't been answered yet: nobody is led on before they are.
 	await employee.getByRole('button', { name: 'Next', exact: true }).click();
 	await expect(employee.getByText(/^Answer each of these/).first()).toBeVisible();
 	await pastTheSigns(employee);
-	// A sign that was reported stays with the coordinator: only what came of it closes it.
+	// The coordinator keeps a reported sign: only its outcome closes it.
 	await page.reload();
 	await expect(page.locator('main li[id^="line-"]', { hasText: 'Nora Signova' })).toContainText(
 		'they tapped it by mistake'
@@ -77,7 +77,7 @@ test('what is answered before scripts have loaded counts: a sign of danger, a le
 		.click();
 	await expect(employee.locator('html')).not.toHaveAttribute('data-ready');
 	letGo();
-	// The stop comes by itself, as soon as scripts have the page: nobody has to go on for it.
+	// The stop appears by itself as soon as the page is hydrated: nobody has to press anything.
 	await expect(employee.getByRole('heading', { level: 1 })).toHaveText(/^Stop here/);
 	await employee.unrouteAll({ behavior: 'ignoreErrors' });
 });
@@ -115,12 +115,12 @@ test('discomfort is touched on the figure or told by keys, and comes with the ca
 	await begin(employee, link);
 	await pastTheSigns(employee);
 	await hydrated(employee);
-	// Touch the neck on the front view: the list opens there and has the focus.
+	// Touching the neck on the front view opens the list there and moves the focus to it.
 	await employee.locator('.views svg').first().locator('.place').nth(1).tap();
 	const neck = employee.locator('#place-neck');
 	await expect(neck.locator('details')).toHaveAttribute('open');
 	await expect(neck.getByRole('radio', { name: '0' }).first()).toBeFocused();
-	// By keys from here: five steps to the right are a five.
+	// By keys from here: five presses to the right make it a five.
 	for (let i = 0; i < 5; i += 1) await employee.keyboard.press('ArrowRight');
 	await expect(neck.locator('summary')).toContainText('5 of 10');
 	await employee.getByRole('button', { name: 'Next', exact: true }).click();
@@ -135,12 +135,12 @@ test('discomfort is touched on the figure or told by keys, and comes with the ca
 	await expect(employee.getByRole('heading', { name: 'You', exact: true })).toBeVisible();
 	await employee.goto(`${link}/discomfort`);
 	await expect(neck.getByRole('checkbox', { name: 'Stiffness' })).toBeChecked();
-	// What the page before told late is here, and nothing was said for anybody: the other places have no answer.
+	// What was reported late on the page before is here, and nothing was filled in for anybody: the other places have no answer.
 	const kept = async () =>
 		((await (await page.request.get(`${link}/draft`)).json()) as { answers: Record<string, string> }).answers;
 	await expect.poll(async () => (await kept())['pain.neck.worst']).toBe('5');
 	expect(Object.keys(await kept()).filter((name) => /^pain\.(?!neck)/.test(name))).toEqual([]);
-	// Told on another device while the page is open: it stands beside the figure as if the page had come with it.
+	// Reported on another device while the page is open: it appears beside the figure as if the page had been loaded with it.
 	const told = await page.request.put(`${link}/draft`, { data: { fields: { 'pain.low-back.worst': '4' } } });
 	expect(told.ok(), await told.text()).toBe(true);
 	const back = employee.locator('.places #place-low-back');
@@ -215,7 +215,7 @@ test('a standing spot is added beside the table: one household, a piece serves o
 	await employee.goto(`${link}/plan`);
 	await employee.getByRole('button', { name: 'Add another place' }).click();
 	await expect(employee.getByRole('heading', { name: 'Your place and its table' })).toBeVisible();
-	// Only what differs: the person, their habits and the laptop with its keys came along.
+	// Only what differs is asked: the person, their habits and the laptop with its keyboard were carried over.
 	const cost = await walkOneByOne(employee, {
 		surfaceHeight: '91',
 		standingElbow: '99.5',
@@ -224,14 +224,14 @@ test('a standing spot is added beside the table: one household, a piece serves o
 	expect(cost.questions).toBeLessThanOrEqual(20);
 	expect(cost.lengths).toBeLessThanOrEqual(3);
 	await expect(employee.getByRole('img', { name: /Side view of your workstation, standing/ })).toBeVisible();
-	// Another way to stand is drawn beside the words that offer it.
+	// Another standing arrangement is drawn beside the words that offer it.
 	await employee.getByText('More that would help').click();
 	await expect(employee.getByRole('img', { name: /one knee on a stool [\d.]+ cm high/ })).toBeVisible();
 	await expect(employee.getByRole('link', { name: 'Workstation 2, standing' })).toHaveAttribute(
 		'aria-current',
 		'page'
 	);
-	// What the first spot uses is not here a second time, unless it is said to move.
+	// What the first workstation uses isn't available here as well, unless the person says that it moves.
 	const moves = employee.getByText('You can do better if you move these');
 	if (await moves.isVisible()) {
 		await employee.getByRole('button', { name: 'Show the plan with moving' }).click();
@@ -241,7 +241,7 @@ test('a standing spot is added beside the table: one household, a piece serves o
 	await expect(employee.getByRole('img', { name: /Side view of your workstation, sitting/ })).toBeVisible();
 });
 
-/** Goes on with Tab until something has the focus, as a person without a mouse does. */
+/** Presses Tab until something has the focus, as a person without a mouse does. */
 async function tabTo(page: Page, selector: string): Promise<void> {
 	for (let i = 0; i < 150; i += 1) {
 		await page.keyboard.press('Tab');
@@ -321,14 +321,14 @@ test('one question at a time: back is always there, the drawing stays, and who c
 	await pastTheSigns(employee);
 	await employee.getByRole('button', { name: 'Nothing hurts' }).tap();
 	await expect(shown).toHaveId('q-stature');
-	// The focus is on what is asked, and what is typed moves the drawing.
+	// The focus is on the question, and what is typed moves the drawing.
 	await expect(employee.locator('#stature')).toBeFocused();
 	await employee.keyboard.type('171');
 	await expect(employee.locator('.drawing .asked text')).toHaveText('171.0 cm');
 	await employee.getByRole('button', { name: 'Next', exact: true }).tap();
 	await expect(shown).toHaveId('q-heel');
 	await expect(shown).toBeFocused();
-	// A tap on a choice goes on by itself, and nothing under the finger has moved until then.
+	// A tap on a choice goes on by itself, and until then nothing moves under the finger.
 	await shown.getByText(/^Slippers/).tap();
 	await expect(shown).toHaveId('q-lenses');
 	const drawing = employee.locator('.drawing');
@@ -336,7 +336,7 @@ test('one question at a time: back is always there, the drawing stays, and who c
 	await employee.getByRole('button', { name: 'Back', exact: true }).tap();
 	await expect(shown).toHaveId('q-heel');
 	await expect(shown.getByRole('radio', { name: /^Slippers/ })).toBeChecked();
-	// By arrow keys one looks at the choices; only Next goes on.
+	// Arrow keys only move between choices; Next goes on.
 	await shown.getByRole('radio', { name: /^Slippers/ }).focus();
 	await employee.keyboard.press('ArrowDown');
 	await expect(shown.getByRole('radio', { name: /^Shoes/ })).toBeChecked();
@@ -391,7 +391,7 @@ test('what is sat on decides what is asked and what is built: a wheelchair, then
 	await expect(employee.getByText(/^Saved/)).toBeVisible();
 	await employee.goto(`${link}/plan`);
 	await employee.getByRole('button', { name: 'Send the changes and make a new plan' }).click();
-	// A hazard comes before everything; then, away from the sofa.
+	// A hazard comes first; then the advice to move off the sofa.
 	await expect(employee.getByRole('heading', { level: 1 })).toHaveText(
 		'Plug each power strip straight into a wall socket'
 	);
@@ -404,7 +404,7 @@ test('asked again after a year, what has changed is asked anew and the rest is k
 	page,
 	browser
 }) => {
-	// Someone of the demo whose next self-assessment has come and who sits at a table; what they answered last year is put in.
+	// Someone in the demo who sits at a table and whose next self-assessment is due: last year's answers are filled in.
 	const letters = await (await page.request.get('/post?q=next self-assessment')).text();
 	let found: { link: string; surfaceHeight: string } | null = null;
 	for (const [, letter = ''] of letters.matchAll(/href="(\/post\/[0-9a-f-]{36})"/g)) {

@@ -1,32 +1,32 @@
 import { expect, type Locator, type Page } from '@playwright/test';
 
-/** What someone answers, by the question's field: a length as typed, an option, `pain.neck` as `5/3`, a thing as `book: 4`. */
+/** Someone's answers by the question's field: a length as typed, an option, `pain.neck` as `5/3`, an item as `book: 4`. */
 export type WalkerAnswers = Readonly<Record<string, string>>;
 
 /** What a walk cost. */
 export interface WalkCost {
 	taps: number;
 	keys: number;
-	/** Words that were shown, each question's once. */
+	/** Words shown; each question's counted once. */
 	words: number;
-	/** Lengths that were measured and typed. */
+	/** Lengths measured and typed. */
 	lengths: number;
 	questions: number;
 }
 
 interface Walking {
 	readonly answers: WalkerAnswers;
-	/** Without scripts a choice does not go on by itself. */
+	/** Without scripts a choice doesn't go on by itself. */
 	readonly hasScripts: boolean;
-	/** Touches, or clicks where the device has no touch. */
+	/** Taps, or clicks where the device has no touch. */
 	readonly press: (at: Locator) => Promise<void>;
 	readonly cost: WalkCost;
 }
 
-/** Words as they are read: the numbers of a scale are looked at, not read one by one. */
+/** Words as they are read: the numbers of a scale are glanced at, not read one by one. */
 export const wordsOf = (text: string) => text.split(/\s+/).filter((word) => /\p{L}/u.test(word)).length;
 
-/** Words that are to be seen: what only a screen reader says is read by nobody else. */
+/** Words that can be seen; those for screen readers only aren't counted. */
 async function wordsShown(at: Locator): Promise<number> {
 	const unseen = await at.locator('.sr-only').allInnerTexts();
 	return wordsOf(await at.innerText()) - unseen.reduce((sum, text) => sum + wordsOf(text), 0);
@@ -116,10 +116,9 @@ async function answer(page: Page, id: string, here: Locator, walking: Walking): 
 }
 
 /**
- * Walks where one question is shown at a time, from the first question to the shelf, and takes from it; stops before the plan is asked for, or
- * at the question named by `until`.
- * Where nothing is asked at the shelf any more it ends on the plan. What the answers do not name is
- * answered by the first option, or left out.
+ * Answers one question at a time from the first to the household items, and adds some; stops before the plan is asked for, or at the
+ * question named by `until`. Where nothing is asked about household items it ends on the plan. A question without a given answer gets the
+ * first option, or is left out.
  */
 export async function walkOneByOne(
 	page: Page,

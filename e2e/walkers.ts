@@ -1,6 +1,6 @@
 import type { WalkerAnswers } from './walker';
 
-/** Short at a high table, with a laptop and a keyboard of its own. */
+/** Short, at a high table, with a laptop and a separate keyboard. */
 export const HIGH_TABLE: WalkerAnswers = {
 	'pain.neck': '5/4',
 	'pain.shoulder-right': '6/5',

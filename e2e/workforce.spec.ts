@@ -23,7 +23,7 @@ test('a coordinator looks at the workforce: screens, groups, the table behind a 
 	await page.getByLabel('Group by', { exact: true }).selectOption('Team');
 	await expect(page).toHaveURL(/by=team/);
 	await expect(page.getByRole('heading', { name: 'Any discomfort, by team' })).toBeVisible();
-	// A team whose figure may be shown: which do depends on all of them.
+	// A team whose figure may be shown: which teams have one depends on all of them.
 	const byTeam = page.locator('figure', {
 		has: page.getByRole('heading', { name: 'Any discomfort, by team' })
 	});
@@ -33,10 +33,10 @@ test('a coordinator looks at the workforce: screens, groups, the table behind a 
 	await page.getByLabel('Team', { exact: true }).selectOption(team);
 	await expect(page).toHaveURL(new RegExp(`by=team&group=${team.replaceAll(' ', '\\+')}`));
 	await expect(page.getByText(/^\s*\d+% report discomfort/)).toBeVisible();
-	// A group belongs to what it is a group of; back is the view before.
+	// The grouping belongs to its figure; Back gives the earlier view.
 	await page.goBack();
 	await expect(page.getByLabel('Team', { exact: true })).toHaveValue('');
-	// Filters act together: a team within what figures are by.
+	// Filters combine: a team within the chosen grouping.
 	await page.getByLabel('Group by', { exact: true }).selectOption('Country');
 	await expect(page).toHaveURL(/by=country/);
 	await page.getByLabel('Team').selectOption(team);
@@ -46,7 +46,7 @@ test('a coordinator looks at the workforce: screens, groups, the table behind a 
 	await drawn(page);
 	await page.getByRole('button', { name: /Table.*Share of people, by body region/ }).click();
 	const neck = page.getByRole('row', { name: /^Neck/ }).first();
-	// A heading sorts the table: the largest first, then the smallest.
+	// A heading sorts the table: largest first, then smallest.
 	const share = page.getByRole('columnheader', { name: 'Share' }).first();
 	const first = page.locator('figure .numbers:not(.sr-only) tbody tr').first();
 	await share.getByRole('button').click();
@@ -89,7 +89,7 @@ test('prices are said once, a report is made of them, kept and printed', async (
 		const pages = pdf.match(/\/Type\s*\/Page\b(?!s)/g)?.length ?? 0;
 		expect(pages, format).toBeGreaterThanOrEqual(2);
 		expect(pages, format).toBeLessThanOrEqual(4);
-		// Nothing is wider than the paper, and no chart is cut by a page's end.
+		// Nothing is wider than the paper, and no page break cuts a chart.
 		await page.emulateMedia({ media: 'print' });
 		await page.setViewportSize({ width, height: 1000 });
 		const wide = await page.evaluate(() => document.documentElement.scrollWidth - window.innerWidth);
@@ -101,7 +101,7 @@ test('prices are said once, a report is made of them, kept and printed', async (
 		}
 		await page.emulateMedia({ media: 'screen' });
 	}
-	// In dark colours too paper is white, and what is drawn on it dark.
+	// Paper stays white in dark mode too, and charts are printed dark on it.
 	await page.emulateMedia({ media: 'print', colorScheme: 'dark' });
 	await page.reload();
 	await drawn(page);
@@ -115,7 +115,7 @@ test('prices are said once, a report is made of them, kept and printed', async (
 				data: []
 			};
 			let most = 0;
-			// Of words and lines, which are opaque; washes and grids are light by right.
+			// Only text and lines, which are opaque; washes and grid lines are meant to be light.
 			for (let i = 0; i < canvas.width * 60 * 4; i += 4)
 				if (px[i + 3] === 255) most = Math.max(most, px[i] ?? 0);
 			return most;

@@ -11,14 +11,14 @@ const { cases, equipmentRequests } = schema;
 
 const DAY_MS = 86_400_000;
 
-/** Someone with what would close a gap at their corner by itself. */
+/** Someone whose workstation one purchase would improve. */
 interface Wish {
 	readonly personId: string;
 	readonly assessmentId: string;
 	readonly wish: PurchaseId;
 }
 
-/** People of whom it was worked out that one thing would close something, a different thing from one to the next. */
+/** People for whom a single purchase closes a gap, a different one from person to person. */
 export async function peopleWithWishes(db: Db): Promise<Wish[]> {
 	const { rows } = await db.execute<{ personId: string; assessmentId: string; wish: PurchaseId }>(sql`
 		select person_id as "personId", assessment_id as "assessmentId", wish from (
@@ -32,7 +32,7 @@ export async function peopleWithWishes(db: Db): Promise<Wish[]> {
 	return rows;
 }
 
-/** Things that are further on than asked for: where they were ordered, invented, and since how many days. */
+/** Things further along than requested: the supplier (invented), and for how many days. */
 const UNDER_WAY = [
 	{ state: 'ordered', supplier: 'Bracken Supplies', orderNumber: 'BS-20417', days: 4 },
 	{ state: 'ordered', supplier: 'Bracken Supplies', orderNumber: 'BS-20417', days: 4 },
@@ -40,7 +40,7 @@ const UNDER_WAY = [
 	{ state: 'returned', supplier: 'the store room', orderNumber: '', days: 9 }
 ] as const;
 
-/** Things on their way to people who have a wish. */
+/** Puts things on order for people who would be helped by them. */
 export async function seedBoard(db: Db, wishes: readonly Wish[], now: Date): Promise<void> {
 	for (const [i, { days, ...request }] of UNDER_WAY.entries()) {
 		const of = wishes[i];
@@ -60,7 +60,7 @@ export async function seedBoard(db: Db, wishes: readonly Wish[], now: Date): Pro
 	}
 }
 
-/** Divides what is open among two coordinators, and puts two cases off that can wait. */
+/** Divides the open cases between two coordinators, and postpones two that can wait. */
 export async function seedOwners(
 	db: Db,
 	coordinators: readonly (Actor & { kind: 'user' })[],
@@ -74,7 +74,7 @@ export async function seedOwners(
 		.orderBy(asc(cases.personId));
 	for (const [i, { personId }] of open.entries()) {
 		const owner = coordinators[i % 3];
-		// Every third is nobody's in particular.
+		// Every third case belongs to nobody in particular.
 		if (!owner) continue;
 		const input = { key: crypto.randomUUID(), personId, version: null, ownerId: owner.id };
 		await setOwner(db, owner, input, yesterday);

@@ -1,6 +1,6 @@
 import sharp from 'sharp';
 
-/** A lantern over water: drawn for the demo, and nobody's mark. */
+/** A lantern over water: drawn for the demo, and no organisation's mark. */
 const DRAWN = `<svg xmlns="http://www.w3.org/2000/svg" width="480" height="160" viewBox="0 0 240 80">
 	<g fill="none" stroke="#22303C" stroke-width="4" stroke-linecap="round" stroke-linejoin="round">
 		<path d="M28 22h24l5 34H23z" fill="#F2C94C"/>

@@ -4,10 +4,10 @@ import { schema, type Db } from '../src/lib/server/db/client';
 
 const { breakSettings, breakWeeks } = schema;
 
-/** Whole weeks that someone who shares their breaks has shared. */
+/** Full weeks shared by someone who shares their breaks. */
 const WEEKS = 5;
 
-/** People who share how they break, each with a rhythm and some weeks of their own. */
+/** People who share how they take breaks, each with a rhythm and some weeks of their own. */
 export async function seedMoving(db: Db, personIds: readonly string[], now: Date): Promise<void> {
 	const today = civilDateIn('UTC', now);
 	const monday = addDays(today, -((weekdayOf(today) + 6) % 7));

@@ -12,10 +12,10 @@ const { rounds } = schema;
 
 const DAY_MS = 86_400_000;
 
-/** Days for which a round takes answers. */
+/** Days for which a round accepts answers. */
 const DAYS_OPEN = 28;
 
-/** Rounds of the past two years, with the people whose self-assessments fall into each. */
+/** Rounds of the past two years, with the people whose self-assessments belong to each. */
 export async function seedRounds(db: Db, now: Date): Promise<void> {
 	const today = isoDay(now, 'UTC');
 	const usual = emailTextsFor().round;
@@ -58,7 +58,7 @@ export async function seedRounds(db: Db, now: Date): Promise<void> {
 	}
 }
 
-/** Reminders of a round that is out, as many as the policy has had days for, with their letters. */
+/** Reminders of an open round, as many as the policy has had days for, with their emails. */
 async function seedReminders(db: Db, roundId: string, subject: string, now: Date): Promise<void> {
 	const { rows } = await db.execute<{ sent: string; country: string }>(sql`
 		select distinct (a.sent_at at time zone 'UTC')::date::text as sent, p.country

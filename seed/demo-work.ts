@@ -15,7 +15,7 @@ const { assessments, cases, equipmentRequests, equipmentStore, messages, people 
 
 const DAY_MS = 86_400_000;
 
-/** What the coordinator has on the desk: requests, messages, a referral, notes. */
+/** The coordinator's open work: requests, messages, a referral, notes. */
 export async function seedWork(
 	db: Db,
 	coordinator: Actor & { kind: 'user' },
@@ -114,7 +114,7 @@ export async function seedWork(
 			},
 			ago(1)
 		);
-		// One asks back: it stands on the day sheet until a coordinator has read it.
+		// One clinician asks back: it stays on the day sheet until a coordinator has read it.
 		if (i === sore.length - 1)
 			await writeOnReferral(
 				db,

@@ -1,4 +1,4 @@
-/** Given names and surnames that were made up or put together for the demo; nobody is meant by any pair of them. */
+/** First and last names made up or combined for the demo; no pair is meant to be anybody. */
 export const GIVEN_NAMES = [
 	'Aldis',
 	'Bretta',

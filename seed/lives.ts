@@ -34,16 +34,16 @@ const { cases, checkIns } = schema;
 
 const DAY_MS = 86_400_000;
 
-/** Days since the letters of each round of the past two years. */
+/** Days since the emails of each round of the past two years. */
 export const ROUNDS_AGO = { first: 700, second: 390, last: 16 } as const;
 
-/** Days that people take to answer; the later of them after a reminder. */
+/** Days that people take to answer; the longer ones come after a reminder. */
 const DAYS_TO_ANSWER = [0, 0, 1, 1, 2, 2, 3, 4, 4, 5, 6, 9, 10, 12, 15, 21] as const;
 
 /** Days after which a coordinator has dealt with answers. */
 const DAYS_TO_DEAL = [1, 6] as const;
 
-/** A team in which fewer answer: the workforce's figures find it again. */
+/** A team in which fewer people answer: the workforce's figures show it. */
 export const QUIET_TEAM = 'Web shop';
 
 const LATER_REASONS = [
@@ -53,7 +53,7 @@ const LATER_REASONS = [
 	'Ask how the summer went'
 ] as const;
 
-/** What came of calls about warning signs. */
+/** Outcomes of calls about warning signs. */
 const SAID = [
 	'Saw their doctor already; was told to move more. Feels it less since.',
 	'Will ring their doctor this week.',
@@ -63,13 +63,13 @@ const SAID = [
 
 const NEWS: readonly NewsKind[] = ['glasses', 'chair', 'moved'];
 
-/** Of a hundred, how many put right what was found besides heights. */
+/** Percentage who fix the findings that aren't heights. */
 const SHARE_THAT_PUTS_RIGHT = 70;
 
-/** One life at a home desk: what a person and their coordinator did over two years, by the use cases of the program itself. */
+/** One life at a home workstation: what a person and their coordinator did over two years, through the program's own use cases. */
 export class Life {
 	private personId = '';
-	/** Whether a plan was carried out: what is answered after it hurts less. */
+	/** Whether a plan was carried out: later answers then report less discomfort. */
 	private isEased = false;
 
 	constructor(
@@ -78,11 +78,11 @@ export class Life {
 		private readonly planning: Planner,
 		private readonly dice: Dice,
 		private readonly now: Date,
-		/** Whether they do not answer the last round, unless they have left. */
+		/** Whether they leave the last round unanswered, unless they have left. */
 		private readonly isSilent: boolean
 	) {}
 
-	/** Some moment of the working day so many days ago, and never later than now. */
+	/** A moment in the working day so many days ago, never later than now. */
 	private ago(days: number): Date {
 		const day = new Date(this.now.getTime() - days * DAY_MS).setUTCHours(8, 0, 0, 0);
 		return new Date(Math.min(day + this.dice.int(0, 32_400) * 1000, this.now.getTime()));
@@ -90,7 +90,6 @@ export class Life {
 
 	/**
 	 * Lives it.
-	 *
 	 * @param isOpen whether they have just answered and nobody has looked at it yet
 	 * @returns the person's id
 	 */
@@ -115,7 +114,7 @@ export class Life {
 		return this.personId;
 	}
 
-	/** A round comes by: the letter, and for most an answer, a plan, and what comes of it. */
+	/** A round arrives: the email and, for most, answers, a plan and its follow-up. */
 	private async round(
 		from: number,
 		answers: Readonly<Record<string, string>>,
@@ -150,7 +149,7 @@ export class Life {
 		await this.carryOut(token, at);
 	}
 
-	/** Most carry their plan out within three weeks; some do a part of it, some never begin. */
+	/** Most carry their plan out within three weeks; some do part of it, some never start. */
 	private async carryOut(token: string, answeredAt: Date) {
 		const open = await openAssessment(this.db, token);
 		const plan = await currentPlanOf(this.db, open.assessment.id);
@@ -168,7 +167,7 @@ export class Life {
 		if (share < SHARE_THAT_PUTS_RIGHT) await this.putRight(token, new Date(at));
 	}
 
-	/** Who carries all of it out puts right what was found besides, too. */
+	/** Those who carry all of it out fix the other findings too. */
 	private async putRight(token: string, at: Date) {
 		if (at > this.now) return;
 		await this.passTime(at);
@@ -180,9 +179,9 @@ export class Life {
 		}
 	}
 
-	/** What the days bring by themselves, until a moment; and what the person does about it. */
+	/** What falls due up to a moment, and what the person does about it. */
 	private async passTime(until: Date) {
-		// Each turn deals with one day that has come: a plan recalled, a check-in, a full look.
+		// Each turn deals with one date that has come: a plan recalled, a check-in, a full review.
 		for (let turn = 0; turn < 12; turn += 1) {
 			const [row] = await this.db
 				.select({ judgeOn: cases.judgeOn, mailOn: cases.mailOn })
@@ -219,7 +218,7 @@ export class Life {
 		}
 	}
 
-	/** One minute: most are better, some the same or worse; now and then a step has come undone or something is new. */
+	/** A short check-in: most are better, some the same or worse; now and then a step has come undone or something is new. */
 	private async checkIn(token: string, at: Date) {
 		const { dice } = this;
 		const open = await openAssessment(this.db, token);
@@ -246,7 +245,7 @@ export class Life {
 		await this.answer(token, makeHistory(this.dice).later, agoDays, agoDays < 3);
 	}
 
-	/** The coordinator deals with what came in: calls about warning signs, then settles. */
+	/** The coordinator deals with what came in: calls about warning signs first, then the rest. */
 	private async dealWith(at: Date) {
 		const when = new Date(Math.min(at.getTime(), this.now.getTime()));
 		const judgement = await newestAssessmentResult(this.db, this.personId);
@@ -298,7 +297,7 @@ export class Life {
 	}
 }
 
-/** Lives one life in one transaction: many small acts, and one wait for the disk. */
+/** Writes one life in one transaction: many small acts, and one wait for the disk. */
 export function liveOne(
 	db: Db,
 	how: { coordinator: Actor & { kind: 'user' }; planning: Planner; dice: Dice; now: Date },

@@ -12,7 +12,7 @@ import { seedOwners } from './demo-board';
 import { seedWork } from './demo-work';
 import { seedWorkforce } from './workforce';
 
-/** The account that the demo is signed in with; its password is no secret. */
+/** The account used to sign in to the demo; its password is no secret. */
 const DEMO_COORDINATOR = {
 	email: 'coordinator@lanterns.example',
 	name: 'Oriel Thatchmere',
@@ -20,14 +20,14 @@ const DEMO_COORDINATOR = {
 	password: 'tarn-valley-demo'
 } as const;
 
-/** The other accounts of the demo, each of one role, with the same password. */
+/** The demo's other accounts, one per role, with the same password. */
 const DEMO_OTHERS = [
 	{ email: 'second@lanterns.example', name: 'Ferelith Ashdown', role: 'coordinator' },
 	{ email: 'clinician@lanterns.example', name: 'Dr Benedikt Moorsole', role: 'clinician' },
 	{ email: 'reader@lanterns.example', name: 'Paloma Wintergreen', role: 'reader' }
 ] as const;
 
-/** Who runs the demo: invented; the phone number is of a range that is kept for fiction (Ofcom, 01632 960). */
+/** The demo's organisation: invented; its phone number is from a range reserved for fiction (Ofcom, 01632 960). */
 const DEMO_ORGANISATION: Organisation = {
 	name: 'Tarn Valley Lanterns',
 	contactName: DEMO_COORDINATOR.name,
@@ -52,10 +52,10 @@ const DEMO_PRICES = {
 	'another-surface': '420'
 } as const;
 
-/** People of the demo, where no other number is asked for. */
+/** People in the demo where no other number is asked for. */
 const USUAL_PEOPLE = 400;
 
-/** How many people are wanted: `--people 100000`. */
+/** How many people are asked for: `--people 100000`. */
 function peopleWanted(args: readonly string[]): number {
 	const at = args.indexOf('--people');
 	const n = at < 0 ? USUAL_PEOPLE : Number(args[at + 1]);

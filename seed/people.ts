@@ -1,19 +1,19 @@
 import type { LengthUnit } from '../src/lib/core/length';
 
-/** A hand-written person of the demo: each case shows one thing. All invented. */
+/** A hand-written person of the demo. Each case shows one thing; all are invented. */
 export interface DemoPerson {
 	readonly name: string;
 	readonly email: string;
 	readonly phone: string;
 	readonly team: string;
-	/** What this case shows, for who reads this file. */
+	/** What this case shows, for readers of this file. */
 	readonly shows: string;
-	/** Answers as typed; null where the letter has not been answered. */
+	/** Answers as typed; null where the person hasn't answered. */
 	readonly answers: Readonly<Record<string, string>> | null;
-	/** Days ago that the letter went out and the answers came in. */
+	/** Days since the email went out and since the answers came in. */
 	readonly sentDaysAgo: number;
 	readonly answeredDaysAgo?: number;
-	/** Whether the coordinator has dealt with the answers, steps that are ticked, and when to look again. */
+	/** Whether the coordinator has dealt with the answers, which steps are ticked, and when to look again. */
 	readonly isSeen?: boolean;
 	readonly ticked?: readonly string[];
 	readonly followUp?: { readonly inDays: number; readonly reason: string };
@@ -48,7 +48,7 @@ function hurts(
 
 const unit = (of: LengthUnit) => ({ unit: of });
 
-/** The Tarn Valley Lanterns Co-operative, a maker of lamps with people who work from home. */
+/** The Tarn Valley Lanterns Co-operative, a lamp maker with people who work from home. */
 export const DEMO_PEOPLE: readonly DemoPerson[] = [
 	{
 		name: 'Ansa Bramblewick',

@@ -2,28 +2,27 @@ import { sql } from 'drizzle-orm';
 import type { Db } from '../src/lib/server/db/client';
 import { inTransaction } from '../src/lib/server/db/transaction';
 
-/** What is so of a planted workforce, for figures to find again. */
+/** What is true of a generated workforce, for the figures to find again. */
 export interface PlantedTruth {
-	/** Points that a plan which is carried out takes off the worst score. */
+	/** Points by which a plan that is carried out lowers the worst score. */
 	readonly planTakesOff: number;
 	/** Share of people with a sore neck among those whose screen is too low, and among the others. */
 	readonly neckWith: number;
 	readonly neckWithout: number;
-	/** Share that answers in every team, and in the quiet one. */
+	/** Share who answer in ordinary teams, and in the quiet one. */
 	readonly answers: number;
 	readonly quietTeamAnswers: number;
 }
 
-/** The team in which fewer answer. */
+/** The team in which fewer people answer. */
 export const PLANTED_QUIET_TEAM = 'Team 7';
 
-/** Teams, and judgements of each person. */
+/** Number of teams, and of results per person. */
 const TEAMS = 20;
 
 /**
- * Plants people with three judgements each by statements alone: a workforce of any size in seconds, of which the truth is known. Nobody is
- * judged by the program; cases and plans are left out, since figures don't ask for them.
- *
+ * Generates people with three results each by SQL alone: a workforce of any size within seconds, of which the truth is known. The program
+ * judges nobody; cases and plans are left out, since the figures don't read them.
  * @param seed from -1 to 1: the same workforce each time
  */
 export async function plantWorkforce(
@@ -81,7 +80,7 @@ export async function plantWorkforce(
 			join (select id, person_id, row_number() over (partition by person_id order by id) - 1 as step from judgements where core_version = 'planted') j
 				on j.person_id = d.person_id and j.step = d.step
 			window w as (partition by d.person_id order by d.step) order by d.n, d.step`);
-		// Cases are counted nowhere here, but each person has one.
+		// No figure here counts cases, but each person has one.
 		await tx.execute(sql`insert into cases (person_id, sent_at, answered_at) select person_id, sent_at,
 			case when answers then sent_at + make_interval(days => wait) end from planted`);
 	});

@@ -3,7 +3,7 @@ import { checkCorner, type CheckId } from '../src/lib/core/checks';
 import { RED_FLAGS } from '../src/lib/core/discomfort';
 import { Dice } from './random';
 
-/** A generated answer could not be read: the generator is wrong, and says where. */
+/** A generated answer could not be read: the generator is wrong, and the message says where. */
 export class SeedFault extends Error {}
 
 /** Roughly normal, from six draws: good enough for body sizes, and the same on every machine. */
@@ -70,10 +70,10 @@ export function painOf(dice: Dice, places: readonly string[], most: number): Rec
 	);
 }
 
-/** Every sign answered with no. */
+/** Every warning sign answered with no. */
 export const NO_SIGNS: Answers = Object.fromEntries(RED_FLAGS.map((sign) => [redFlagField(sign), 'no']));
 
-/** What a person of the workforce answers the first time: a spread of bodies by Bodyspace's means (from memory), of furniture by usual heights. */
+/** First answers of a person in the workforce: bodies spread around the Bodyspace means (from memory), furniture around usual heights. */
 function firstAnswers(dice: Dice): Record<string, string> {
 	const isWoman = dice.chance(0.55);
 	const stature = normal(dice, isWoman ? 1640 : 1770, isWoman ? 62 : 68);
@@ -82,7 +82,7 @@ function firstAnswers(dice: Dice): Record<string, string> {
 	const surface = stands ? normal(dice, 920, 30) : normal(dice, 742, 18);
 	const sore = dice.chance(0.72);
 	const howMany = sore ? dice.int(1, 3) : 0;
-	// Who looks down at a laptop has a sore neck more often: the workforce's figures find it again.
+	// People who look down at a laptop have a sore neck more often: the workforce's figures show it.
 	const chanceOf = (place: (typeof PLACES)[number]) => (place === 'neck' ? (laptop ? 0.65 : 0.15) : 0.35);
 	const places = PLACES.filter((place) => dice.chance(chanceOf(place))).slice(0, howMany);
 	return {
@@ -123,12 +123,12 @@ function firstAnswers(dice: Dice): Record<string, string> {
 	};
 }
 
-/** Seat, table and screen as they stand once chair and table can be set: each check in the middle of its band, as well as a hand sets it. */
+/** Seat, table and screen once chair and table can be adjusted: each check in the middle of its band, as exactly as a hand sets it. */
 function fittedAnswers(dice: Dice, answers: Record<string, string>): Record<string, string> {
 	const { corner } = cornerFromAnswers(answers, 'upright');
 	if (!corner) return answers;
 	const checks = checkCorner(corner);
-	/** How far a check stands from the middle of its band, mm. */
+	/** Distance of a check from the middle of its band, mm. */
 	const off = (id: CheckId) => {
 		const check = checks.find((c) => c.id === id);
 		return check ? check.value - (check.low + (check.high ?? check.low)) / 2 + dice.int(-5, 5) : 0;
@@ -146,12 +146,14 @@ function fittedAnswers(dice: Dice, answers: Record<string, string>): Record<stri
 	};
 }
 
-/** Answers without what they say of a place. */
+/** Answers without those about one place. */
 function without(answers: Record<string, string>, place: string): Record<string, string> {
 	return Object.fromEntries(Object.entries(answers).filter(([name]) => !name.startsWith(`pain.${place}.`)));
 }
 
-/** The same person some months later: what could be done is done. Whether it hurts less is the plan's doing; see {@link eased}. */
+/**
+ * The same person some months later: everything possible has been done. Whether discomfort is lower depends on the plan; see {@link eased}.
+ */
 function laterAnswers(dice: Dice, first: Answers): Record<string, string> {
 	const later = {
 		...first,
@@ -161,14 +163,14 @@ function laterAnswers(dice: Dice, first: Answers): Record<string, string> {
 			: {})
 	};
 	if (!dice.chance(0.6)) return later;
-	// A screen that is right is the neck's relief, more often than not.
+	// A screen at the right height relieves the neck, more often than not.
 	return fittedAnswers(dice, dice.chance(0.85) ? without(later, 'neck') : later);
 }
 
-/** Points that a plan which was carried out takes off the worst score of each place. */
+/** Points by which a plan that was carried out lowers the worst score of each place. */
 const EASED_BY = [1, 3] as const;
 
-/** What someone answers after a plan was carried out: each place hurts less, and some no more. */
+/** Answers after a plan was carried out: each place hurts less, some not at all. */
 export function eased(dice: Dice, answers: Answers): Record<string, string> {
 	const told: Record<string, string> = { ...answers };
 	for (const place of soreIn(answers)) {
@@ -194,7 +196,7 @@ export function makeHistory(dice: Dice): History {
 	return { first, later: laterAnswers(dice, answers) };
 }
 
-/** The places that answers name as sore. */
+/** The places that answers report as sore. */
 export function soreIn(answers: Answers): string[] {
 	return PLACES.filter((place) => Number(answers[`pain.${place}.worst`] ?? 0) > 0);
 }

@@ -1,4 +1,4 @@
-/** A small seeded generator (mulberry32) so that every run of a random test is the same run. */
+/** A small seeded generator (mulberry32), so that every run of a random test is the same. */
 export function seededRandom(seed: number): () => number {
 	let state = seed >>> 0;
 	return () => {

@@ -60,13 +60,12 @@ async function seedPerson(db: Db, actor: Actor, person: DemoPerson, now: Date): 
 }
 
 /**
- * Fills an empty database with the invented organisation, by the same use cases that the application uses.
- *
+ * Fills an empty database with the invented organisation through the application's own use cases.
  * @returns how many people there are
  */
 export async function seedDemo(db: Db, actor: Actor, now: Date): Promise<number> {
 	for (const person of DEMO_PEOPLE) await seedPerson(db, actor, person, now);
-	// They were delivered when they were written, and not when the program is first started.
+	// They count as delivered when they were written, not when the program first starts.
 	await db
 		.update(schema.emails)
 		.set({ state: 'delivered', tries: 1, deliveredAt: sql`${schema.emails.writtenAt}` })

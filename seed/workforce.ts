@@ -11,19 +11,19 @@ import { Dice } from './random';
 
 export { ROUNDS_AGO } from './lives';
 
-/** Lives that the program itself works out; a larger workforce has each of them more than once, under other names. */
+/** Lives that the program works out itself; a larger workforce repeats each under other names. */
 const MOST_LIVES = { quiet: 36, open: 24 } as const;
 
-/** Of so many people one has just answered, and nobody has looked at it yet. */
+/** One person in this many has just answered, and nobody has looked at it yet. */
 const ONE_OPEN_IN = 16;
 
-/** Of so many people one does not answer the last round. */
+/** One person in this many leaves the last round unanswered. */
 const SILENT_ONE_IN = 12;
 
 /** Lives worked out at once: while the database writes one, another is computed. */
 const AT_ONCE = 3;
 
-/** People put into the database by one statement. */
+/** People inserted by one statement. */
 const CHUNK = 5000;
 
 const TEAMS = [
@@ -41,10 +41,10 @@ const TEAMS = [
 	'Training'
 ] as const;
 
-/** Countries whose people of the demo read German. */
+/** Countries whose people in the demo read German. */
 const GERMAN_SPEAKING: readonly string[] = ['DE', 'AT'];
 
-/** Where people live, with numbers of each country that are kept free for invented use, or that nobody can be given. */
+/** Where people live, with telephone numbers reserved for fiction in each country, or that nobody can be given. */
 const COUNTRIES = [
 	['GB', 'Europe/London', '+44 20 7946 0'],
 	['PT', 'Europe/Lisbon', '+351 20 000 0'],
@@ -68,10 +68,9 @@ function drawPerson(dice: Dice, index: number): NewPerson {
 }
 
 /**
- * Fills the workforce with generated people and two years of their lives. The lives are worked out by the use cases of the program
- * itself; of a large workforce each belongs to many, under other names, copied within the database.
- *
- * Cost: some ten seconds for the lives, then about eight minutes for a hundred thousand people.
+ * Fills the workforce with generated people and two years of their lives. The program's own use cases work the lives out; in a large
+ * workforce each is copied within the database to many people under other names. Cost: some ten seconds for the lives, then about eight
+ * minutes for a hundred thousand people.
  */
 export async function seedWorkforce(
 	db: Db,
@@ -90,7 +89,7 @@ export async function seedWorkforce(
 	const poolOf = (open: boolean) => (open ? 'open' : 'quiet');
 	const firstOf = (open: boolean) =>
 		drawn.filter((one) => one.isOpen === open).slice(0, MOST_LIVES[poolOf(open)]);
-	// Each in its own place, whichever is finished first: the same people have the same lives at every start.
+	// Each in its own place, whichever finishes first: the same people have the same lives at every start.
 	const originals = (['quiet', 'open'] as const).flatMap((pool) =>
 		firstOf(pool === 'open').map((one, place) => ({ ...one, pool, place }))
 	);
@@ -122,17 +121,17 @@ export async function seedWorkforce(
 			return { n, source: pool[place], token, hash: hashToken(token), ...person };
 		});
 		await db.transaction((tx) => copyLives(tx, clones));
-		// What was worked out for nearly empty tables is wrong for full ones.
+		// Statistics gathered on nearly empty tables mislead the planner once they are full.
 		if (from === 0) await db.execute(sql`analyze`);
 	}
-	// As the database does by itself in time: what is counted along an index need not be looked up in the table.
+	// The database does this by itself in time: counts along an index then needn't visit the table.
 	await db.execute(sql`vacuum analyze`);
 }
 
-/** A new id for a copied row, the same whenever it is asked for. */
+/** A new id for a copied row, the same each time it is asked for. */
 const copied = (id: string) => sql.raw(`md5(${id}::text || '/' || c.n)::uuid`);
 
-/** The columns of a table but for some, as they are copied. */
+/** The columns that are copied: all of a table but for some. */
 async function columnsOf(tx: Db, table: string, without: readonly string[]): Promise<string[]> {
 	const { rows } = await tx.execute<{ name: string }>(sql`
 		select column_name as name from information_schema.columns
@@ -140,7 +139,7 @@ async function columnsOf(tx: Db, table: string, without: readonly string[]): Pro
 	return rows.map(({ name }) => name).filter((name) => !without.includes(name));
 }
 
-/** Copies the rows of one table for every clone; `changed` says what is another in the copy. */
+/** Copies the rows of one table for every clone; `changed` gives the expressions for columns that differ. */
 async function copyTable(
 	tx: Db,
 	table: string,
@@ -165,7 +164,8 @@ async function copyLives(tx: Db, clones: readonly object[]): Promise<void> {
 	);
 	await tx.execute(sql`insert into seed_clones select n, source, token, hash, name, email, team, phone
 		from jsonb_populate_recordset(null::seed_clones, ${JSON.stringify(clones)}::jsonb)`);
-	// A temporary table is never analysed by itself; unknown, it is taken for a few rows, and looked through once for each row of another.
+	// A temporary table is never analysed by itself. Without statistics the planner takes it for a few rows and scans it once for each row
+	// of the other.
 	await tx.execute(sql`analyze seed_clones`);
 	const of = (key: string) => `join seed_clones c on c.source = ${key}`;
 	const person = { person_id: copied('t.person_id') };

@@ -8,7 +8,7 @@ import { setPriority } from 'node:os';
  */
 
 /**
- * Runs a command to its end. Output is kept, and shown as it comes where `show` is set.
+ * Runs a command to its end. Output is collected, and shown as it comes where `show` is set.
  * @param {string} command
  * @param {string[]} args
  * @param {{ cwd?: string, env?: NodeJS.ProcessEnv, show?: boolean, input?: import('node:stream').Readable, inherit?: boolean, niceness?: number }} [options]

@@ -1,17 +1,18 @@
-/** Pages that have to use something before it lies in the file of what is shared. */
+/** Number of pages that must use something before it goes into the shared file. */
 const SHARED_BY = 14;
 
-/** Pages that employees open, and what stands around every page. */
+/** Employees' pages, and what surrounds every page. */
 const FOR_EMPLOYEES = /\/src\/routes\/(?:c\/|\+)/;
 
 /**
- * Puts what many pages share into one file for each door: a phone that asks for sixty of them is busy with the asking, and has no use for the desk's.
- * Of the browser's program only.
+ * Puts code shared by many pages into one file for each door: a phone that requests sixty files spends its time on the requests, and has no
+ * use for the desk's. For the browser's program only.
  * @returns {import('vite').Plugin}
  */
 export function fewerFiles() {
 	/**
-	 * All that needs a module is walked through, as libraries import each other in circles: a thousand steps for each of a thousand modules.
+	 * Walks everything that imports a module, once each, since libraries import each other in circles: a thousand steps for each of a
+	 * thousand modules.
 	 * @param {string} id
 	 * @param {(id: string) => { readonly importers: readonly string[] } | null} infoOf
 	 */

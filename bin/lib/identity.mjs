@@ -5,14 +5,14 @@ import { Provider } from 'oidc-provider';
 import MemoryAdapter from 'oidc-provider/lib/adapters/memory_adapter.js';
 
 /**
- * An organisation's own sign-in for the demo and the tests: a stand-in, on loopback, that knows the demo's accounts and lets anybody be
- * any of them. Made of a library that keeps to the standard, so that what works with it works with a real one.
+ * A stand-in for an organisation's own sign-in, for the demo and the tests: on loopback, it knows the demo's accounts and lets anybody be
+ * any of them. Built on a library that follows the standard, so that what works with it works with a real one.
  */
 
-/** What Easy Corner is called there. */
+/** Easy Corner's client there. */
 export const CLIENT = { id: 'easy-corner', secret: 'only-for-the-demo' };
 
-/** Everybody that it knows. The last one has no account at the desk. */
+/** Everybody it knows. The last one has no account at the desk. */
 const PEOPLE = [
 	{ sub: 'coordinator', email: 'coordinator@lanterns.example', name: 'Coordinator' },
 	{ sub: 'second', email: 'second@lanterns.example', name: 'Second coordinator' },
@@ -56,7 +56,7 @@ export async function startIdentity({ port = 0, appPort }) {
 	const issuer = `http://127.0.0.1:${address.port}`;
 	const { privateKey } = generateKeyPairSync('rsa', { modulusLength: 2048 });
 	const provider = new Provider(issuer, {
-		// What it knows is gone with it, as with everything of a demo.
+		// What it stores is lost when it stops, like everything in a demo.
 		adapter: class extends MemoryAdapter {},
 		clients: [
 			{
@@ -68,7 +68,7 @@ export async function startIdentity({ port = 0, appPort }) {
 			}
 		],
 		claims: { openid: ['sub'], email: ['email', 'email_verified'], profile: ['name'] },
-		// Asked for in the token itself, as most real ones give them.
+		// Claims are put into the token itself, as most real providers do.
 		conformIdTokenClaims: false,
 		jwks: { keys: [{ ...privateKey.export({ format: 'jwk' }), use: 'sig', alg: 'RS256', kid: 'demo' }] },
 		cookies: { keys: ['only for the demo'] },
@@ -79,7 +79,7 @@ export async function startIdentity({ port = 0, appPort }) {
 			return found && { accountId: sub, claims: async () => ({ ...found, email_verified: true }) };
 		},
 		interactions: { url: (_, { uid }) => `/interaction/${uid}` },
-		// Nobody is asked whether their own employer may know their address.
+		// Nobody is asked whether their own employer may see their address.
 		loadExistingGrant: async (context) => {
 			const { client, session } = context.oidc;
 			if (!client || !session?.accountId) return undefined;

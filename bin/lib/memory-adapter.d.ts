@@ -1,4 +1,4 @@
-/** What the library keeps its things in where nothing else is said; its types leave it out. */
+/** The library's default storage; its types leave it out. */
 declare module 'oidc-provider/lib/adapters/memory_adapter.js' {
 	import type { Adapter } from 'oidc-provider';
 	const MemoryAdapter: new (name: string) => Adapter;

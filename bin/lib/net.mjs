@@ -18,7 +18,7 @@ export function freePort(port) {
 }
 
 /**
- * Waits until a check succeeds, asking ten times a second.
+ * Waits until a check succeeds, trying ten times a second.
  * @param {() => Promise<boolean>} check
  * @param {() => boolean} givenUp says that it can't succeed any more
  * @param {number} mostSeconds

@@ -5,10 +5,10 @@ import { exec } from './exec.mjs';
 import { packageProgram, root } from './paths.mjs';
 import { PlainFault, withProgress } from './say.mjs';
 
-/** Room that the packages, the build and the database need, in bytes. */
+/** Space that the packages, the build and the database need, in bytes. */
 const ROOM = 700 * 1024 * 1024;
 
-/** Refuses to begin on a disk that would fill up half-way. */
+/** Refuses to start on a disk that would fill up half-way. */
 export function needRoom() {
 	const { bavail, bsize } = statfsSync(root);
 	if (bavail * bsize < ROOM)
@@ -17,7 +17,7 @@ export function needRoom() {
 		);
 }
 
-/** Folder of PostgreSQL's server programs, the newest installed; null where there is none. */
+/** Folder of PostgreSQL's server programs, of the newest version installed; null where there is none. */
 export function postgresBin() {
 	const base = '/usr/lib/postgresql';
 	if (process.env.PGBIN) return process.env.PGBIN;
@@ -31,10 +31,10 @@ export function postgresBin() {
 /** Where Debian puts Chromium. */
 export const CHROMIUM = '/usr/bin/chromium';
 
-/** The same engine without the window around it, a package of its own: tests take an eighth less with it. */
+/** The same engine without a window around it, in a package of its own: tests take an eighth less with it. */
 const HEADLESS_SHELL = '/usr/bin/chromium-headless-shell';
 
-/** Installs what the browser's tests run in: the shell, else the whole browser where Debian has no shell. */
+/** Installs what the browser tests run in: the headless shell, or Chromium itself where Debian has no shell. */
 export async function needTestChromium() {
 	if (existsSync(HEADLESS_SHELL)) return;
 	try {
@@ -45,7 +45,7 @@ export async function needTestChromium() {
 	}
 }
 
-/** What the browser's tests run in: the shell where it is installed. */
+/** What the browser tests run in: the headless shell where it is installed. */
 export const TEST_CHROMIUM = existsSync(HEADLESS_SHELL) ? HEADLESS_SHELL : CHROMIUM;
 
 /**
@@ -66,7 +66,7 @@ function aptGet(as, args) {
 }
 
 /**
- * Installs a Debian package unless what it brings is there.
+ * Installs a Debian package unless what it provides is there.
  * @param {string} name the package
  * @param {() => boolean} isThere
  */
@@ -91,7 +91,7 @@ function hash(content) {
 	return createHash('sha256').update(content).digest('hex');
 }
 
-/** Installs the npm packages of the lockfile, unless just those are there. */
+/** Installs the npm packages of the lockfile, unless exactly those are installed. */
 export async function needNpmPackages() {
 	const mark = join(root, 'node_modules', '.easy-corner-lock');
 	const wanted = hash(readFileSync(join(root, 'package-lock.json')));
@@ -129,13 +129,13 @@ function sourceHash() {
 	return sum.digest('hex');
 }
 
-/** Builds the application, unless the build is of just these sources. */
+/** Builds the application, unless the existing build is of exactly these sources. */
 export async function needBuild() {
 	const mark = join(root, 'build', '.source-hash');
 	const wanted = sourceHash();
 	if (existsSync(mark) && readFileSync(mark, 'utf8') === wanted) return;
 	await withProgress('Building the application', async () => {
-		// The build has a folder of its own; the settings of TypeScript name the usual one, which a fresh clone has not.
+		// The build has a folder of its own, but TypeScript's settings name the usual one, which a fresh clone doesn't have.
 		if (!existsSync(join(root, '.svelte-kit', 'tsconfig.json')))
 			await exec(packageProgram('svelte-kit'), ['sync'], { cwd: root });
 		const { code, output } = await exec(packageProgram('vite'), ['build'], {

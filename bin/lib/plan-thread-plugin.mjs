@@ -6,8 +6,8 @@ const ENTRY = fileURLToPath(new URL('../../src/lib/workers/plan-thread.ts', impo
 const LIB = fileURLToPath(new URL('../../src/lib', import.meta.url));
 
 /**
- * Gives the server the code of its planning thread as text, bundled: the same in development, in tests and in the built
- * application, and with no file that a move of the build could lose.
+ * Gives the server its planning thread's code as bundled text: the same in development, in tests and in the built application, and without
+ * a separate file that moving the build could lose.
  * @returns {import('vite').Plugin}
  */
 export function planThread() {

@@ -37,7 +37,10 @@ import { PlainFault } from './say.mjs';
 
 const isRoot = process.getuid?.() === 0;
 
-/** PostgreSQL refuses to run as root: it runs as the account that Debian's package made. @returns {ServerUser} */
+/**
+ * PostgreSQL refuses to run as root: it runs as the account made by Debian's package.
+ * @returns {ServerUser}
+ */
 function serverUser() {
 	if (!isRoot) return null;
 	const id = (/** @type {string} */ flag) =>
@@ -54,8 +57,8 @@ function reachable(folder, user) {
 }
 
 /**
- * The folder of the lasting cluster: `.data/pg`, or, where the server's account can't enter the project's folder (a
- * home that is closed to others), a folder under /var/lib that `.data/pg` points to.
+ * The folder of the lasting cluster: `.data/pg`, or, where the server's account can't enter the project's folder (a home closed to others),
+ * a folder under /var/lib that `.data/pg` points to.
  * @param {ServerUser} user
  */
 function lastingFolder(user) {
@@ -110,14 +113,17 @@ async function initialise(bin, folder, user, temporary) {
 	}
 }
 
-/** Port of a server that runs on this cluster, or null. @param {string} folder */
+/**
+ * Port of a server running on this cluster, or null.
+ * @param {string} folder
+ */
 function runningPort(folder) {
 	const file = join(folder, 'data', 'postmaster.pid');
 	if (!existsSync(file)) return null;
 	const lines = readFileSync(file, 'utf8').split('\n');
 	try {
 		process.kill(Number(lines[0]), 0);
-		// A dead server's number may have gone to another program: the name decides.
+		// A dead server's process number may have gone to another program, so the name decides.
 		const name = readFileSync(`/proc/${lines[0]}/comm`, 'utf8').trim();
 		return name === 'postgres' ? Number(lines[3]) : null;
 	} catch {
@@ -216,7 +222,7 @@ export async function copyDatabase(url, name) {
 }
 
 /**
- * Starts PostgreSQL on a free loopback port, or joins the one that runs on the project's cluster.
+ * Starts PostgreSQL on a free loopback port, or joins the server running on the project's cluster.
  * @param {{ temporary?: boolean, lasting?: boolean, durable?: boolean }} [how] temporary: a throw-away cluster that is not
  *   safe against a power cut, unless it is durable, and is removed at the end; lasting: it goes on when this process ends
  * @returns {Promise<Postgres>}
@@ -251,7 +257,7 @@ export async function startPostgres({ temporary = false, lasting = false, durabl
 		);
 		if (temporary) rmSync(folder, { recursive: true, force: true });
 	};
-	/** Kills the server outright, as a power cut would; for tests of what is left then. */
+	/** Kills the server outright, as a power cut would; for tests of what survives it. */
 	const crash = async () => {
 		server.child.kill('SIGKILL');
 		await until(
@@ -260,7 +266,9 @@ export async function startPostgres({ temporary = false, lasting = false, durabl
 			30
 		);
 	};
-	/** Starts it again where it was. Its helpers notice the death of their parent within seconds; until then the folder is taken. */
+	/**
+	 * Starts it again in the same folder. Its helper processes notice their parent's death within seconds; until then the folder is locked.
+	 */
 	const revive = async () => {
 		const { port } = server;
 		for (let i = 0; ; i += 1)
@@ -275,7 +283,10 @@ export async function startPostgres({ temporary = false, lasting = false, durabl
 	return { url, mine: true, stop, crash, revive };
 }
 
-/** Stops the server of the project's cluster. @returns {Promise<boolean>} whether one was running */
+/**
+ * Stops the server of the project's cluster.
+ * @returns {Promise<boolean>} whether one was running
+ */
 export async function stopPostgres() {
 	const folder = join(dataFolder, 'pg');
 	if (!existsSync(folder) || !runningPort(folder)) return false;
@@ -289,13 +300,13 @@ export async function stopPostgres() {
 	return true;
 }
 
-/** Whether a server runs on the project's cluster. */
+/** Whether a server is running on the project's cluster. */
 export function isPostgresRunning() {
 	const folder = join(dataFolder, 'pg');
 	return existsSync(folder) && runningPort(folder) !== null;
 }
 
-/** Removes the project's cluster and all its data. */
+/** Removes the project's cluster with all its data. */
 export async function removeCluster() {
 	await stopPostgres();
 	const folder = join(dataFolder, 'pg');
@@ -304,7 +315,7 @@ export async function removeCluster() {
 	rmSync(folder, { recursive: true, force: true });
 }
 
-/** Whether the project's cluster has been made. */
+/** Whether the project's cluster exists. */
 export function hasCluster() {
 	const data = join(dataFolder, 'pg', 'data', 'PG_VERSION');
 	return existsSync(data) && statSync(data).size > 0;

@@ -3,14 +3,18 @@ import { join } from 'node:path';
 import { exec } from './exec.mjs';
 import { PlainFault } from './say.mjs';
 
-/** Who owns the tables, who changes their form, and who works with what is in them: three roles of the database. */
+/** Three database roles: one owns the tables, one changes their structure, one works with their contents. */
 export const ROLES = {
 	owner: 'easy_corner_owner',
 	migrator: 'easy_corner_migrator',
 	app: 'easy_corner_app'
 };
 
-/** A password of a role, from the one of the server: the same for every process that starts. @param {URL} url @param {string} role */
+/**
+ * A role's password, derived from the server's: the same for every process that starts.
+ * @param {URL} url
+ * @param {string} role
+ */
 const passwordOf = (url, role) =>
 	createHash('sha256')
 		.update(`${role} ${decodeURIComponent(url.password)}`)
@@ -19,12 +23,17 @@ const passwordOf = (url, role) =>
 /** @param {string} text */
 const literal = (text) => `'${text.replaceAll("'", "''")}'`;
 
-/** A role that signs in, made or brought up to date. @param {URL} url @param {string} role @param {string} more */
+/**
+ * SQL that creates a role with login, or brings it up to date.
+ * @param {URL} url
+ * @param {string} role
+ * @param {string} more
+ */
 const login = (url, role, more = '') =>
 	`if not exists (select from pg_roles where rolname = ${literal(role)}) then create role ${role}; end if;
 	alter role ${role} login nosuperuser nocreatedb nocreaterole nobypassrls password ${literal(passwordOf(url, role))}; ${more}`;
 
-/** Gives tables, functions and types to whoever is to own them, and lets the two that sign in open the database; said again after a restore. */
+/** SQL that gives tables, functions and types to their owner and lets the two login roles open the database; repeated after a restore. */
 const OWNERSHIP = `execute format('grant connect, temporary on database %I to ${ROLES.migrator}, ${ROLES.app}', current_database());
 	-- The queue asks for its schema at each start, though it is there.
 	execute format('grant create on database %I to ${ROLES.owner}, ${ROLES.app}', current_database());
@@ -49,8 +58,8 @@ const OWNERSHIP = `execute format('grant connect, temporary on database %I to ${
 	loop execute r.q; end loop;`;
 
 /**
- * What the three roles need, said so that it can be said again: after a restore everything belongs to who restored it. Whoever owns the
- * tables can't sign in; the application can neither change their form nor touch a line of the record that is written.
+ * SQL for everything the three roles need, safe to repeat: after a restore everything belongs to whoever restored it. The owner can't sign
+ * in; the application can neither change the tables' structure nor alter a line of the audit log.
  * @param {URL} url
  */
 const sqlFor = (url) => `
@@ -64,12 +73,12 @@ begin
 	${OWNERSHIP}
 end $$;`;
 
-/** What the server says where another program was setting the same role up, and how often it is tried again. */
+/** The server's messages where another program was setting up the same role, and how often it is tried again. */
 const MEANWHILE = /concurrently updated|duplicate key|already exists/;
 const ATTEMPTS = 10;
 
 /**
- * Sets the roles up on a database and gives the addresses by which each signs in.
+ * Sets up the roles on a database and gives the addresses by which each signs in.
  * @param {string} bin folder of PostgreSQL's programs
  * @param {string} url of the database, by a role that may do anything
  * @returns {Promise<{ appUrl: string, migratorUrl: string }>}
@@ -79,7 +88,8 @@ export async function setUpRoles(bin, url) {
 	const attempt = () =>
 		exec(join(bin, 'psql'), ['-qX', '-v', 'ON_ERROR_STOP=1', '-d', url, '-c', sqlFor(parsed)]);
 	let { code, output } = await attempt();
-	// Roles are the server's and locks the database's: a program that starts on another database of it may be at the same.
+	// Roles belong to the server, locks to one database: a program that starts on another database of the same server may be setting them
+	// up at the same time.
 	for (let more = ATTEMPTS; code !== 0 && MEANWHILE.test(output) && more > 0; more -= 1)
 		({ code, output } = await attempt());
 	if (code !== 0)
@@ -90,13 +100,13 @@ export async function setUpRoles(bin, url) {
 		return other;
 	};
 	const migrator = as(ROLES.migrator);
-	// What it makes belongs to who owns the rest.
+	// What it creates belongs to the owner of the rest.
 	migrator.searchParams.set('options', `-c role=${ROLES.owner}`);
 	return { appUrl: as(ROLES.app).toString(), migratorUrl: migrator.toString() };
 }
 
 /**
- * Gives everything in a database to whoever is to own it, after a restore; nothing is done where the roles have other names.
+ * Gives everything in a database to its owner after a restore; does nothing where the roles have other names.
  * @param {string} bin folder of PostgreSQL's programs
  * @param {string} url of the database, by a role that may do anything
  */

@@ -1,7 +1,10 @@
-/** A fault that is told to the user in one sentence, without a stack trace. */
+/** A fault told to the user in one sentence, without a stack trace. */
 export class PlainFault extends Error {}
 
-/** Whether an error is one that is told in a sentence. @param {unknown} error */
+/**
+ * Whether an error is one that is told in a sentence.
+ * @param {unknown} error
+ */
 export const isPlainFault = (error) => error instanceof PlainFault;
 
 const start = Date.now();
@@ -17,7 +20,7 @@ export function elapsed() {
 }
 
 /**
- * Runs something that may take long, and shows that it goes on.
+ * Runs something that may take long, and shows that it is still working.
  * @template T
  * @param {string} label what is being done
  * @param {() => Promise<T>} work

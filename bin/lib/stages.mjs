@@ -11,13 +11,13 @@ import { say } from './say.mjs';
 export class Stages {
 	/** @type {Counts} */
 	counts = { passed: 0, failed: 0, skipped: 0 };
-	/** What failed, by stage and name: told again at the end, below pages of output. @type {string[]} */
+	/** Failures by stage and name, repeated at the end below pages of output. @type {string[]} */
 	#failing = [];
 	/** How far its commands give way to others, from 0 to 19. */
 	#niceness = 0;
 
 	/**
-	 * The same results, from commands that give way to those that others wait for.
+	 * The same results, from commands run at a lower priority.
 	 * @param {number} niceness from 0 to 19
 	 */
 	yielding(niceness) {
@@ -40,7 +40,7 @@ export class Stages {
 	}
 
 	/**
-	 * A stage that runs tests and writes a report that says how many.
+	 * A stage that runs tests and reads their counts from a report.
 	 * @param {string} name @param {string} command @param {string[]} args
 	 * @param {{ report: string, read: (report: any) => Report, env?: NodeJS.ProcessEnv }} how
 	 */
@@ -56,7 +56,7 @@ export class Stages {
 		const counts = existsSync(file)
 			? read(JSON.parse(readFileSync(file, 'utf8')))
 			: { passed: 0, failed: 0, skipped: 0, failing: [] };
-		// A runner that failed without a failed test (it broke, or ran nothing) is a failure all the same.
+		// A runner that failed without a failed test (it broke, or ran nothing) is a failure too.
 		if (counts.failed === 0 && (code !== 0 || counts.passed === 0)) counts.failed = 1;
 		this.#tell(name, counts, began);
 		for (const test of counts.failing) this.#failing.push(`${name}: ${test}`);
@@ -64,7 +64,7 @@ export class Stages {
 	}
 
 	/**
-	 * A check that is made by waiting for its outcome.
+	 * A check whose outcome is waited for.
 	 * @param {string} name @param {() => Promise<boolean>} isSo
 	 */
 	async outcome(name, isSo) {
@@ -108,7 +108,11 @@ export function vitestCounts(report) {
 	};
 }
 
-/** Names of the failed tests in suites of a Playwright report. @param {any[]} suites @returns {string[]} */
+/**
+ * Names of the failed tests in a Playwright report's suites.
+ * @param {any[]} suites
+ * @returns {string[]}
+ */
 function failingIn(suites) {
 	return suites.flatMap((suite) => [
 		...(suite.specs ?? [])
@@ -137,17 +141,17 @@ export function vitestArgs(project) {
 }
 
 /**
- * Checks the types of everything. TypeScript's own native compiler does most of it, several times as fast as the one that other tools are written
- * for; what it made of each component is kept for the next run.
+ * Checks all types. TypeScript's native compiler does most of the work, several times faster than the one other tools are written for; its
+ * results for each component are kept for the next run.
  * @type {[command: string, args: string[]]}
  */
 export const TYPES = [packageProgram('svelte-check'), ['--tsgo', '--incremental', '--fail-on-warnings']];
 
-/** Lints everything that is no component. @type {[command: string, args: string[]]} */
+/** Lints everything except components. @type {[command: string, args: string[]]} */
 export const LINT = [packageProgram('oxlint'), []];
 
 /**
- * Lints the components; one that has not changed since it was last linted is not linted again.
+ * Lints the components; one unchanged since it was last linted is skipped.
  * @type {[command: string, args: string[]]}
  */
 export const LINT_COMPONENTS = [

@@ -25,7 +25,7 @@ import { textOf, whatIsTold, type WhatIsTold } from '../support/what-is-told';
 const t = messagesFor();
 const texts = checklistTextsFor('en');
 /** The people of this run; the rules say how often each has something to hold over this many. */
-const SEEDS = casesOf(20_000, 1000);
+const SEEDS = casesOf(20_000, 500);
 const PEOPLE = 5000;
 
 /** What is held over fewer people holds for as many of them, give or take. */

@@ -21,7 +21,7 @@ import { casesOf } from '../support/rotation';
 const t = messagesFor();
 
 /** Five thousand people in the long run, each told on the page, on paper, without network and on the case. */
-const SEEDS = casesOf(5000, 50);
+const SEEDS = casesOf(5000, 25);
 
 /** A number with its unit, as it stands in a sentence. */
 const LENGTH = /[+-]?\d[\d.,]* mm/g;

@@ -12,6 +12,8 @@ const PHYSICAL = [
 	/text-align:\s*(?:left|right)/,
 	// In the middle is in the middle from either side.
 	/^\s*(?:left|right)\s*:(?! 50%)/,
+	// A shadow along the line has no logical form: `var(--along)` gives its sign.
+	/box-shadow:\s*(?:inset\s+)?-?[1-9]/,
 	/(?<![\w-])(?:ml|mr|pl|pr)-(?:\d|\[|auto|px)/,
 	/(?<![\w-])text-(?:left|right)(?![\w-])/,
 	/(?<![\w-])border-[lr](?=[\s"'-])/

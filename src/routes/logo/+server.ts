@@ -1,5 +1,5 @@
 import { logoResponse } from '$lib/server/organisation/logo-response';
 import type { RequestHandler } from './$types';
 
-/** The organisation's logo, for everybody: reports and printed letters show it. */
+/** The organisation's logo, public: reports and printed letters show it. */
 export const GET: RequestHandler = ({ locals, request }) => logoResponse(locals.db, request);

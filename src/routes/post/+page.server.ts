@@ -3,7 +3,7 @@ import { errorText } from '$lib/messages/error-text';
 import { newestEmails } from '$lib/server/email/queue-email';
 import type { PageServerLoad } from './$types';
 
-/** Longest text that is searched for, in characters. */
+/** Longest text that can be searched for, in characters. */
 const LONGEST_SEARCH = 100;
 
 export const load: PageServerLoad = async ({ locals, url }) => {

@@ -10,13 +10,13 @@ const read = formReader({
 	theme: Type.Optional(Type.Enum(['light', 'dark'])),
 	unit: Type.Optional(Type.Enum(LENGTH_UNITS)),
 	text: Type.Optional(Type.Enum(TEXT_SIZES)),
-	// A path of this site and nothing else: not `//elsewhere`, not `/\elsewhere`.
+	// A path of this site only: not `//elsewhere`, not `/\elsewhere`.
 	back: Type.String({ maxLength: 300, pattern: '^/(?![/\\\\])' })
 });
 
 const A_YEAR = 365 * 24 * 60 * 60;
 
-/** Keeps colours or the coordinator's unit on this device and goes back to the page. */
+/** Keeps the colour scheme or the coordinator's unit on this device and returns to the page. */
 export const POST: RequestHandler = ({ request, cookies, url }) =>
 	withJsonError(async () => {
 		const { back, ...choices } = await read(request);

@@ -6,12 +6,12 @@
 	import { deviceStorage } from '$lib/ui/questionnaire/device-storage';
 	import { clearDeviceAnswers } from '$lib/ui/questionnaire/stored-answers';
 
-	/** In every language: nothing tells any more whose link it was. */
+	/** In every language: nothing says any more whose link it was. */
 	const all = LANGUAGES.map((language) => ({ language, ...asideTextsFor(language).withdraw }));
 	const [first] = all;
 	const { product } = messagesFor();
 
-	// What is withdrawn must not lie on the device either.
+	// What is withdrawn must not remain on the device either.
 	onMount(() => void clearDeviceAnswers(deviceStorage()));
 </script>
 

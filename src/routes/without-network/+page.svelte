@@ -20,7 +20,7 @@
 	<h1 class="mt-6 text-title">{texts.title}</h1>
 	<p class="mt-3 text-lead">{texts.lead}</p>
 	<p class="mt-8 flex flex-wrap gap-3">
-		<!-- Without an address of their own: the first opens again what was asked for, the second is filled in by the service worker. -->
+		<!-- Neither link has an address of its own: the first reopens the page that was asked for, the second is filled in by the service worker. -->
 		<Button look="main" href="">{t.faults.again}</Button>
 		<Button href="/kept-answers">{texts.back}</Button>
 	</p>

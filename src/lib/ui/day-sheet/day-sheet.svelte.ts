@@ -218,7 +218,7 @@ export class DaySheet {
 	readonly acting =
 		(ids: readonly string[]): SubmitFunction =>
 		() => {
-			const { at } = this;
+			const { at, presses } = this;
 			for (const { personId, version } of this.lines)
 				if (ids.includes(personId)) this.gone.set(personId, version);
 			this.choose(Math.min(at, Math.max(this.inOrder.length - 1, 0)));
@@ -230,20 +230,24 @@ export class DaySheet {
 				const done = (settled as { settled: readonly string[] } | undefined)?.settled ?? [];
 				for (const id of ids) if (!done.includes(id)) this.gone.delete(id);
 				if (result.type === 'success') for (const id of ids) this.ticked.delete(id);
-				this.keepFocus();
+				this.keepFocus(presses);
 			};
 		};
 
 	/** An act is undone: the list takes the focus that the page lost. */
-	readonly undoing: SubmitFunction =
-		() =>
-		async ({ update }) => {
+	readonly undoing: SubmitFunction = () => {
+		const { presses } = this;
+		this.lastFocused = null;
+		return async ({ update }) => {
 			await update({ reset: false });
-			this.keepFocus();
+			this.keepFocus(presses);
 		};
+	};
 
 	/** The element that last had the focus, anywhere on the page. */
 	private lastFocused: Element | null = null;
+	/** How often the page was clicked or tapped. */
+	private presses = 0;
 
 	/** Call on every focus event. */
 	readonly focused = ({ target }: FocusEvent): void => {
@@ -262,10 +266,13 @@ export class DaySheet {
 		const seen = new MutationObserver(() => {
 			if (isLost())
 				void tick().then(() => {
-					if (isLost()) this.focusLine();
+					if (isLost()) this.giveFocusBack();
 				});
 		});
-		const left = () => (this.lastFocused = null);
+		const left = () => {
+			this.presses += 1;
+			this.lastFocused = null;
+		};
 		seen.observe(page, { childList: true, subtree: true });
 		document.addEventListener('pointerdown', left, true);
 		return () => {
@@ -274,9 +281,23 @@ export class DaySheet {
 		};
 	}
 
-	/** After a form was carried out the page has the focus, and a screen reader would start at its top: the list takes it instead. */
-	private keepFocus(): void {
+	/** Focuses what last had the focus, without scrolling to it; the list where that is gone. */
+	private giveFocusBack(): void {
+		const { lastFocused } = this;
+		if (lastFocused instanceof HTMLElement && lastFocused.isConnected)
+			lastFocused.focus({ preventScroll: true });
 		if (document.activeElement === document.body) this.focusLine();
+	}
+
+	/**
+	 * After a form was carried out the page has the focus, and a screen reader would start at its top: the list takes it instead. A user who
+	 * clicked somewhere in the meantime is left there: a list that scrolled under the pointer would lose the click.
+	 * @param presses how often the page had been clicked when the form was sent
+	 */
+	private keepFocus(presses: number): void {
+		if (document.activeElement !== document.body) this.lastFocused = document.activeElement;
+		else if (presses === this.presses) this.focusLine();
+		else if (this.lastFocused) this.giveFocusBack();
 	}
 
 	/** The day sheet's shortcuts, acting on the current line. */

@@ -100,11 +100,11 @@
 						{#snippet children({ months, weekdays })}
 							<DatePicker.Header class="flex items-center justify-between gap-2">
 								<DatePicker.PrevButton class="kit-button plain desk icon"
-									><ChevronLeft size={18} aria-hidden="true" /></DatePicker.PrevButton
+									><ChevronLeft class="turn" size={18} aria-hidden="true" /></DatePicker.PrevButton
 								>
 								<DatePicker.Heading class="font-semibold" />
 								<DatePicker.NextButton class="kit-button plain desk icon"
-									><ChevronRight size={18} aria-hidden="true" /></DatePicker.NextButton
+									><ChevronRight class="turn" size={18} aria-hidden="true" /></DatePicker.NextButton
 								>
 							</DatePicker.Header>
 							{#each months as month (month.value.toString())}

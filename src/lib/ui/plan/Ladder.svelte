@@ -114,7 +114,7 @@
 		margin: 0 -0.75rem;
 		padding-inline: 0.75rem;
 		background: var(--sheet);
-		box-shadow: inset 3px 0 0 var(--ink);
+		box-shadow: inset calc(3px * var(--along)) 0 0 var(--ink);
 	}
 	.check {
 		display: flex;

@@ -7,7 +7,7 @@ import { formReader } from '$lib/server/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
-/** A policy that is thought of, from the address: null where none is, or where it can't be read. */
+/** A retention policy being considered, from the address: null where there is none or it can't be read. */
 function thoughtOf(query: URLSearchParams) {
 	if (!query.has('leaving') && !query.has('answer')) return { thought: null, unread: null };
 	try {

@@ -15,7 +15,7 @@ export const load: PageServerLoad = ({ locals, params }) =>
 
 const read = formReader({
 	password: text(200),
-	// For the browser's own store of passwords; nothing is done with it.
+	// For the browser's password store; nothing else reads it.
 	email: Type.Optional(text(254))
 });
 

@@ -18,7 +18,7 @@
 	<h1 class="mt-6 text-title">{texts.chooseAPassword}</h1>
 	<p class="mt-2 text-ink-soft">{texts.forEveryBrowserThat(data.owner.name)}</p>
 	<form method="POST" use:enhanceForm class="mt-5 grid gap-4">
-		<!-- For the password manager, which keeps a password with its address. -->
+		<!-- For the password manager, which saves a password with its email address. -->
 		<!-- eslint-disable-next-line no-restricted-syntax -->
 		<input
 			class="hidden"

@@ -6,13 +6,13 @@ import { withJsonError } from '$lib/server/http/error-responses';
 import { requireRelyingParty, readAssertion } from '$lib/server/http/passkey-bodies';
 import type { RequestHandler } from './$types';
 
-/** What a device has to sign. */
+/** The challenge that a device has to sign. */
 export const POST: RequestHandler = ({ request, locals }) =>
 	withJsonError(async () =>
 		Response.json(await startPasskeySignIn(locals.db, requireRelyingParty(request), locals.now))
 	);
 
-/** Signs in with what it signed, or gives a session what it still asks for. */
+/** Signs in with the signed challenge, or gives the session what it still lacks. */
 export const PUT: RequestHandler = ({ request, locals, cookies, url, getClientAddress }) =>
 	withJsonError(async () => {
 		const { db, session, now } = locals;

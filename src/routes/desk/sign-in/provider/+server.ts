@@ -6,7 +6,7 @@ import { safeRedirect } from '$lib/server/access/safe-redirect';
 import { requestOrigin } from '$lib/server/http/trusted-origins';
 import type { RequestHandler } from './$types';
 
-/** To the organisation's own sign-in; who is signed in already shows there again who they are. */
+/** Redirects to the organisation's own sign-in; someone already signed in confirms there who they are. */
 export const GET: RequestHandler = async ({ locals, url, cookies, request }) => {
 	const { identity } = locals.config;
 	if (!identity) error(404, errorText('noPageHere'));

@@ -31,7 +31,7 @@ export const actions: Actions = {
 			const actor = signedIn(locals);
 			const { key, text } = await readReferralWords(request);
 			await endReferral(locals.db, actor, { key, text, referralId: params.id }, locals.now);
-			// A clinician sees the case no more from here on.
+			// From here on the clinician no longer sees the case.
 			if (grantFor(actor, 'referrals:read') === 'own') redirect(303, '/desk');
 			return { done: true };
 		})

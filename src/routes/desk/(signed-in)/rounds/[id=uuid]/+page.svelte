@@ -19,16 +19,16 @@
 	const progress = $derived((live ?? data.news).progress);
 	const { round } = $derived(data);
 
-	/** Between two readings of the list while a round is followed, ms. */
+	/** Time between two readings of the list while a round is followed, ms. */
 	const READ_AGAIN_MS = 2000;
 	const followed = $derived(data.isOut ? data.round.id : null);
 
-	/** Told by the server as it changes, while the round is out. */
+	/** While the round is open the server pushes its changes. */
 	$effect(() => {
 		if (!followed) return;
 		const events = new EventSource(`/desk/rounds/${followed}/progress`);
 		let reading: ReturnType<typeof setTimeout> | undefined;
-		// The bar moves with every event; the list and the figures, which cost more, are read again now and then.
+		// The bar moves with every event; the list and the figures, which cost more, are read again from time to time.
 		const readSoon = () => {
 			reading ??= setTimeout(() => {
 				reading = undefined;
@@ -36,7 +36,7 @@
 			}, READ_AGAIN_MS);
 		};
 		events.onmessage = ({ data: told }: MessageEvent<string>) => {
-			// The first mostly tells what the page has already; each after it, that something has changed.
+			// The first event usually repeats what the page already has; each later one says that something has changed.
 			if (live || told !== JSON.stringify(data.news)) readSoon();
 			live = JSON.parse(told) as RoundNews;
 		};

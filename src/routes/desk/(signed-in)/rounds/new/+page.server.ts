@@ -11,7 +11,7 @@ import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
-/** Days that a round is open as offered. Our assumption: the last reminder comes after three weeks. */
+/** Days that a new round is open by default. Our assumption: the last reminder comes after three weeks. */
 const USUAL_DAYS = 28;
 
 export const load: PageServerLoad = ({ locals }) =>

@@ -7,7 +7,7 @@ import { figureRows } from '$lib/server/workforce/figure-rows';
 import { viewOf } from '$lib/server/workforce/screen-load';
 import type { RequestHandler } from './$types';
 
-/** Every share that the screens show in a view, as CSV. */
+/** Every share that a view's screens show, as CSV. */
 export const GET: RequestHandler = ({ locals, url }) =>
 	withJsonError(async () => {
 		const { db, now } = locals;

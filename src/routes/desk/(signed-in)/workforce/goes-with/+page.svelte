@@ -8,7 +8,7 @@
 
 	let { data } = $props();
 
-	/** What is shown of many looks: the surest. */
+	/** How many of the comparisons are shown: the most certain ones. */
 	const MOST_ROWS = 15;
 	const SURE = 0.05;
 

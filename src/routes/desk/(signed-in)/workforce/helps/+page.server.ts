@@ -7,7 +7,7 @@ const load = screenLoad(helpScreen);
 
 export { figures as load };
 
-/** The screen, with how those break who share it: of all together, whatever the view is narrowed to. */
+/** The screen, with the break habits of those who share them: of all people together, whatever filter the view has. */
 async function figures(event: Parameters<typeof load>[0]) {
 	const screen = await load(event);
 	const { db, now, config } = event.locals;

@@ -10,7 +10,7 @@
 
 	let { data } = $props();
 
-	/** Within a team the groups are too small for changes of scores. */
+	/** Within a team the groups are too small for changes in scores. */
 	const isCrossed = $derived(data.view.team !== null);
 </script>
 

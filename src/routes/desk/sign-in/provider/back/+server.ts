@@ -6,7 +6,7 @@ import { signOut } from '$lib/server/access/sessions';
 import { requestOrigin } from '$lib/server/http/trusted-origins';
 import type { RequestHandler } from './$types';
 
-/** Back from the organisation's own sign-in. */
+/** The return from the organisation's own sign-in. */
 export const GET: RequestHandler = async ({ locals, url, cookies, request }) => {
 	const { config, db, session, now } = locals;
 	const flow = takeProviderFlow(cookies, url);

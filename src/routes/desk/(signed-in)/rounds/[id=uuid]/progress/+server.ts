@@ -6,7 +6,7 @@ import { roundNewsOf } from '$lib/server/rounds/round-news';
 import { readRound } from '$lib/server/rounds/read-rounds';
 import type { RequestHandler } from './$types';
 
-/** The progress of a round as server-sent events, told when it changes. */
+/** The progress of a round as server-sent events, one for each change. */
 export const GET: RequestHandler = ({ locals, params }) =>
 	withJsonError(async () => {
 		if (!locals.user || !locals.session) throw new DomainError('not-allowed', 'sessionEnded');

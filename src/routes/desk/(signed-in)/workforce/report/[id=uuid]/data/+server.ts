@@ -7,7 +7,7 @@ import { signedIn } from '$lib/server/signed-in';
 import { readReport } from '$lib/server/workforce/create-report';
 import type { RequestHandler } from './$types';
 
-/** The data of a report as CSV, as it was when the report was made. */
+/** The data of a report as CSV, as it stood when the report was made. */
 export const GET: RequestHandler = ({ locals, params }) =>
 	withJsonError(async () => {
 		const actor = signedIn(locals);

@@ -62,7 +62,7 @@ function sendChunked(address: string): Promise<number> {
 
 /**
  * Many large chunked bodies from clients that are not signed in: how much the application's memory grows, and how long others wait
- * meanwhile.
+ * in the meantime.
  */
 export async function benchBodies(): Promise<void> {
 	await needBuild();

@@ -27,12 +27,12 @@ export async function benchPost(): Promise<void> {
 		const now = () => new Date();
 		const [person] = await db
 			.insert(schema.people)
-			.values({ name: 'Somebody', email: 'somebody@example.org', createdAt: now() })
+			.values({ name: 'Someone', email: 'someone@example.org', createdAt: now() })
 			.returning({ id: schema.people.id });
 		const words = {
 			kind: 'message',
 			language: 'en',
-			toName: 'Somebody',
+			toName: 'Someone',
 			subject: 'Hello',
 			body: 'One.\n\nTwo.',
 			linkPath: '/c/x'

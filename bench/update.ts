@@ -23,7 +23,7 @@ const later = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 
 /**
  * A large workforce last assessed under other rules, as after an update: how long the running application takes to assess everyone again,
- * how long others wait for a page meanwhile, and that it sends no email and ends no link.
+ * how long others wait for a page in the meantime, and that it sends no email and ends no link.
  */
 export async function benchUpdate(): Promise<void> {
 	await needBuild();

@@ -11,7 +11,7 @@ import { check } from './app/check';
 import { backup, migrate, replay, restore } from './app/database-commands';
 import { CommandFault, USAGE } from './app/usage';
 
-/** Serves people: on this machine alone unless told otherwise, since what is before it speaks HTTPS. */
+/** Serves people: on this machine alone unless a setting says otherwise, since the proxy in front of it speaks HTTPS. */
 async function start(): Promise<void> {
 	if (readConfig(process.env).mode === 'production') requireProductionSettings(process.env);
 	process.env.HOST ||= '127.0.0.1';

@@ -149,7 +149,7 @@ test('what another coordinator does appears without losing the place, and a text
 	await expect(lineOf(page, 'Liv Liveman')).toContainText(/Message \d\d:\d\d/);
 });
 
-test('what can wait is put off with a reason, stands below, and is taken back', async ({ page }) => {
+test('what can wait is postponed with a reason, stands below, and is taken back', async ({ page }) => {
 	await answeredLike(page, 'Otto Offputter', 'Mirela Oakhanger');
 	await page.goto('/desk');
 	await hydrated(page);

@@ -230,7 +230,7 @@ test('steps that are done change the corner at once, and a check-in says what ha
 	await expect(page.getByText(new RegExp(`${n - 1} of ${n} steps are done`))).toBeVisible();
 });
 
-test('somebody may do less of it: the ladder says what each would give, and the coordinator sees which they work on', async ({
+test('someone may do less of it: the ladder says what each would give, and the coordinator sees which they work on', async ({
 	page,
 	browser
 }) => {

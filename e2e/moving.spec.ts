@@ -21,7 +21,7 @@ const calendar = [
 	''
 ].join('\r\n');
 
-test('a day is planned around a calendar that stays on the device, and its breaks are taken along', async ({
+test('a day is planned around a calendar that stays on the device, and its breaks can be downloaded', async ({
 	page
 }) => {
 	const { link } = await answeredLike(page, 'Maud Mover', 'Mirela Oakhanger');
@@ -46,6 +46,11 @@ test('a day is planned around a calendar that stays on the device, and its break
 	expect(sent.filter((one) => one.includes('Council') || one.startsWith('P'))).toEqual([]);
 	// No break falls into it.
 	await page.getByText(/^Small breaks \(\d+\)$/).click();
+	// A header is above what it names, not in the middle of its column.
+	const alignments = await page
+		.getByRole('columnheader')
+		.evaluateAll((cells) => cells.map((cell) => getComputedStyle(cell).textAlign));
+	expect([...new Set(alignments)]).toEqual(['start']);
 	const times = await page.locator('table td.num').allInnerTexts();
 	const minutes = times.map((text) => Number(text.split(':')[0]) * 60 + Number(text.split(':')[1]));
 	expect(minutes.length).toBeGreaterThan(8);

@@ -94,7 +94,7 @@ test('the organisation’s own sign-in lets in who has an account, and nobody el
 	await page.getByRole('button', { name: 'Nobody: go back' }).click();
 	await expect(page.getByRole('alert')).toContainText('You weren’t signed in there');
 	await go();
-	await page.getByRole('button', { name: 'Somebody without an account' }).click();
+	await page.getByRole('button', { name: 'Someone without an account' }).click();
 	await expect(page.getByRole('alert')).toContainText('don’t have an account here');
 	await page.context().clearCookies();
 	await go();

@@ -73,12 +73,9 @@ test('an email that went nowhere is listed with what happened, and a refused one
 	await posted(page, `${caseUrl}?/send`, { key: randomUUID(), version: version ?? '' });
 	await expect(async () => {
 		await page.goto('/desk/waiting-emails');
-		await expect(page.getByRole('row', { name: /Nadja Nomailbox/ })).toContainText(
-			'There’s no such mailbox.',
-			{
-				timeout: 500
-			}
-		);
+		expect(await page.getByRole('row', { name: /Nadja Nomailbox/ }).allInnerTexts()).toEqual([
+			expect.stringContaining('There’s no such mailbox.')
+		]);
 	}).toPass();
 	// Nobody is emailed again at an address without a mailbox: it is corrected on the person's page first.
 	await expect(page.getByRole('button', { name: 'Send again: Nadja Nomailbox' })).toHaveCount(0);

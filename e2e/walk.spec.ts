@@ -400,7 +400,7 @@ test('what is sat on decides what is asked and what is built: a wheelchair, then
 	await expect(employee.locator('button[name=done]')).toHaveCount(0);
 });
 
-test('asked again after a year, what has changed is asked anew and the rest is kept', async ({
+test('asked again after a year, what has changed is asked again and the rest is kept', async ({
 	page,
 	browser
 }) => {

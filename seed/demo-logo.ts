@@ -13,7 +13,7 @@ const DRAWN = `<svg xmlns="http://www.w3.org/2000/svg" width="480" height="160" 
 	</g>
 </svg>`;
 
-/** The logo of the demo's organisation, as somebody would upload it. PNG. */
+/** The logo of the demo's organisation, as someone would upload it. PNG. */
 export function demoLogo(): Promise<Buffer> {
 	return sharp(Buffer.from(DRAWN)).png().toBuffer();
 }

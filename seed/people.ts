@@ -319,7 +319,7 @@ export const DEMO_PEOPLE: readonly DemoPerson[] = [
 		email: 'sunniva.peatling@lanterns.example',
 		phone: '+44 20 7946 0906',
 		team: 'Design',
-		shows: 'somebody who has not answered',
+		shows: 'someone who has not answered',
 		sentDaysAgo: 8,
 		answers: null
 	}

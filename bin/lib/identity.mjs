@@ -18,7 +18,7 @@ const PEOPLE = [
 	{ sub: 'second', email: 'second@lanterns.example', name: 'Second coordinator' },
 	{ sub: 'clinician', email: 'clinician@lanterns.example', name: 'Clinician' },
 	{ sub: 'reader', email: 'reader@lanterns.example', name: 'Reader' },
-	{ sub: 'visitor', email: 'visitor@lanterns.example', name: 'Somebody without an account' }
+	{ sub: 'visitor', email: 'visitor@lanterns.example', name: 'Someone without an account' }
 ];
 
 /** @param {string} action @param {string} again */
@@ -98,7 +98,7 @@ export async function startIdentity({ port = 0, appPort }) {
 			const { uid, params } = await provider.interactionDetails(request, response);
 			if (request.method === 'GET') {
 				response.setHeader('content-type', 'text/html; charset=utf-8');
-				return response.end(page(`/interaction/${uid}`, params.prompt === 'login' ? ', asked anew' : ''));
+				return response.end(page(`/interaction/${uid}`, params.prompt === 'login' ? ', asked again' : ''));
 			}
 			const who = (await bodyOf(request)).get('who');
 			await provider.interactionFinished(

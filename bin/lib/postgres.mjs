@@ -240,7 +240,7 @@ export async function startPostgres({ temporary = false, lasting = false, durabl
 	await initialise(bin, folder, user, temporary);
 	const running = runningPort(folder);
 	const stays = async () => {
-		throw new PlainFault('This server belongs to somebody else: it is not killed.');
+		throw new PlainFault('This server belongs to someone else: it is not killed.');
 	};
 	if (running)
 		return { url: urlOf(folder, running), mine: false, stop: async () => {}, crash: stays, revive: stays };

@@ -53,14 +53,14 @@ const lettersTo = async (email: string) =>
 	);
 
 describe('who has lost every second factor', () => {
-	it('is let in anew by closing the account and inviting: nothing that opened it before does so', async () => {
+	it('is let in again by closing the account and inviting: nothing that opened it before does so', async () => {
 		const email = 'comes.back@example.org';
 		const id = await addUser(db(), { email, name: 'Comes', role: 'clinician', password: PASSWORD });
 		const invite = () =>
 			inviteUser(
 				db(),
 				desk.coordinator,
-				{ email: 'Comes.Back@example.org', name: 'Comes anew', role: 'reader' },
+				{ email: 'Comes.Back@example.org', name: 'Comes again', role: 'reader' },
 				now
 			);
 		await db()
@@ -72,7 +72,7 @@ describe('who has lost every second factor', () => {
 		await invite();
 		const [row] = await db().select().from(schema.users).where(eq(schema.users.id, id));
 		expect(row).toMatchObject({
-			...{ name: 'Comes anew', role: 'reader', closedAt: null, recoveryHashes: [] },
+			...{ name: 'Comes again', role: 'reader', closedAt: null, recoveryHashes: [] },
 			...{ codeSince: null, codeSecret: null, providerSubject: null }
 		});
 		expect(await faultOf(enter(0, { email }))).toBe('invalid');
@@ -150,7 +150,7 @@ describe('sessions', () => {
 		expect(await readSession(db(), busy, desk.later(300 + 12 * 60))).toBeNull();
 	});
 
-	it('ask for the password anew before what concerns many (4.3.1)', async () => {
+	it('ask for the password again before what concerns many (4.3.1)', async () => {
 		const { token } = await enter(1200);
 		const gate = async (route: string, minutes: number) =>
 			gateFor(route, '/desk/users', await readSession(db(), token, desk.later(minutes)), []);

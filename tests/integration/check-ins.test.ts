@@ -111,7 +111,7 @@ describe('a check-in', () => {
 		expect((await desk.judged(personId)).reasons.map(({ what }) => what)).not.toContain('silent');
 	});
 
-	it('puts the corner back where a step came undone, and says worse again where it hurts anew', async () => {
+	it('puts the corner back where a step came undone, and says worse again where it hurts again', async () => {
 		const { personId, open, steps } = await carriedOut();
 		const before = await desk.judged(personId);
 		expect(before.plan?.carriedOut).toBe('2026-03-02');

@@ -42,7 +42,7 @@ const MARKS = {
 };
 
 /** Someone who has used all of it. */
-async function somebody(): Promise<string> {
+async function someone(): Promise<string> {
 	const { personId } = await desk.answered({ ...PAINLESS, 'thing.0.label': MARKS.answer });
 	const { name, email, phone, staffNumber } = MARKS;
 	await db()
@@ -56,10 +56,10 @@ async function somebody(): Promise<string> {
 	return personId;
 }
 
-describe('erasing somebody', () => {
+describe('erasing someone', () => {
 	it('leaves nothing of theirs in a whole dump, the record under a number that leads to nobody, and others as they were', async () => {
 		const { personId: other } = await desk.answered(MIRELA);
-		const personId = await somebody();
+		const personId = await someone();
 		const before = dump();
 		for (const mark of [MARKS.name, MARKS.email, MARKS.phone, MARKS.staffNumber, MARKS.note, MARKS.message])
 			expect(before, mark).toContain(mark);
@@ -100,7 +100,7 @@ describe('erasing somebody', () => {
 	});
 });
 
-describe('everything that is known of somebody', () => {
+describe('everything that is known of someone', () => {
 	it('holds what they gave and what was written to and about them, and no secret', async () => {
 		const { personId, token } = await desk.answered(MIRELA);
 		await addNote(db(), desk.coordinator, { ...act(personId), text: 'given out' }, now);

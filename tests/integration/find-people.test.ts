@@ -183,7 +183,7 @@ describe('a list in an order', () => {
 		}
 	);
 
-	it('starts anew at a place that is none of its own', async () => {
+	it('starts again at a place that is none of its own', async () => {
 		const start = await allOf('by=team');
 		const made = (place: unknown) => Buffer.from(JSON.stringify(place)).toString('base64url');
 		const id = '00000000-0000-4000-8000-000000000000';

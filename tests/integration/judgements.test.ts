@@ -368,7 +368,7 @@ describe('a withdrawal', () => {
 			);
 	});
 
-	it('keeps a sign that nobody has dealt with, and forgets one that somebody has', async () => {
+	it('keeps a sign that nobody has dealt with, and forgets one that someone has', async () => {
 		const person = await desk.answered({
 			...MIRELA,
 			[redFlagField(NIGHT)]: 'yes',

@@ -27,7 +27,7 @@ afterAll(() => desk.test.drop());
 
 const weeksOf = (personId: string) => db().$count(breakWeeks, eq(breakWeeks.personId, personId));
 
-describe('how somebody breaks', () => {
+describe('how someone breaks', () => {
 	it('is what was set for them, unless they chose themselves', async () => {
 		const { personId, open } = await desk.answered();
 		expect(await readBreaksPage(db(), open, now)).toMatchObject({ setRhythm: 'few', ownRhythm: null });

@@ -100,10 +100,10 @@ describe('what is kept of each judgement', () => {
 		expect(await observed(personId)).toEqual([]);
 	});
 
-	it('is kept apart for each team that somebody was in', async () => {
+	it('is kept apart for each team that someone was in', async () => {
 		const { personId } = await desk.answered();
 		const [person] = await db().select().from(people).where(eq(people.id, personId));
-		if (!person) throw new Error('somebody was added');
+		if (!person) throw new Error('someone was added');
 		await changePerson(db(), desk.coordinator, { ...person, team: 'Kiln' }, days(3));
 		await actInBulk(
 			db(),

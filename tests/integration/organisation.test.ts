@@ -88,7 +88,7 @@ describe('the organisation', () => {
 
 describe('the logo', () => {
 	it.each(['png', 'jpeg', 'webp'] as const)(
-		'is drawn anew from a %s, small, and with nothing else of the file',
+		'is drawn again from a %s, small, and with nothing else of the file',
 		async (format) => {
 			const hidden = Buffer.concat([await picture(format), Buffer.from('<script>hidden</script>')]);
 			const logo = await redrawLogo(hidden);

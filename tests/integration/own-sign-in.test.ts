@@ -46,7 +46,7 @@ async function reasonOf(work: Promise<unknown>): Promise<string> {
 
 // OpenID Connect Core 1.0, 5.7 (subject, not address, names someone); OWASP ASVS 4.0.3, 2.1 and 3.3 (from memory).
 describe('the organisation’s own sign-in', () => {
-	it('knows somebody by an address that the issuer has seen, the first time; then by the issuer’s own name', async () => {
+	it('knows someone by an address that the issuer has seen, the first time; then by the issuer’s own name', async () => {
 		expect(await reasonOf(come(claims('a', null)))).toBe('unknown');
 		expect(await reasonOf(come(claims('a', 'nobody@example.org')))).toBe('unknown');
 		const first = await come(claims('a', 'two@example.org'));
@@ -64,7 +64,7 @@ describe('the organisation’s own sign-in', () => {
 		expect((await readSession(db(), again?.token ?? '', now))?.user.id).toBe(desk.second.id);
 	});
 
-	it('knows them anew by their address where another issuer is set', async () => {
+	it('knows them again by their address where another issuer is set', async () => {
 		const moved = (sub: string) => ({
 			issuer: 'https://moved.example',
 			subject: `https://moved.example ${sub}`,
@@ -118,7 +118,7 @@ describe('the organisation’s own sign-in', () => {
 });
 
 describe('the right to read the record', () => {
-	it('is the first account’s alone, and given and taken by who has it; somebody always has it', async () => {
+	it('is the first account’s alone, and given and taken by who has it; someone always has it', async () => {
 		expect(await faultOf(requireAuditLog(db(), desk.coordinator))).toBe('none');
 		expect(await faultOf(requireAuditLog(db(), desk.second))).toBe('not-allowed');
 		const set = (actor: typeof desk.coordinator, userId: string, sees: boolean) =>
@@ -139,7 +139,7 @@ describe('the right to read the record', () => {
 		expect(told.filter((one) => one.endsWith('You no longer have access to the audit log'))).toHaveLength(2);
 	});
 
-	it('comes with no invitation, and is gone with an account that is opened anew', async () => {
+	it('comes with no invitation, and is gone with an account that is opened again', async () => {
 		const email = 'invited@example.org';
 		const invite = () =>
 			inviteUser(db(), desk.coordinator, { email, name: 'Invited', role: 'coordinator' }, now);

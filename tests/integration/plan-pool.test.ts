@@ -20,7 +20,7 @@ describe('PlanPool', () => {
 		expect(advised).toEqual(corners.map(adviseCorner));
 	});
 
-	it('works the same corner out once, and anew after it failed', async () => {
+	it('works the same corner out once, and again after it failed', async () => {
 		const corner = randomCorner(3, { rigid: 4, soft: 1, span: 0 });
 		const [first, second] = await Promise.all([pool.advise(corner), pool.advise({ ...corner })]);
 		expect(second).toBe(first);

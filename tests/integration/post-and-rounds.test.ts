@@ -249,7 +249,7 @@ describe('a round', () => {
 		expect((await listRounds(db(), desk.coordinator)).find((round) => round.id === id)?.state).toBe('open');
 	});
 
-	it('passes over somebody whose email can’t be written, told so, and goes on with the others and the rounds after it', async () => {
+	it('passes over someone whose email can’t be written, told so, and goes on with the others and the rounds after it', async () => {
 		const { id, ids } = await started(60);
 		const next = await started(3);
 		const [broken = ''] = ids;

@@ -205,7 +205,7 @@ describe('the page for who runs it, on a machine that has nothing yet', () => {
 		expect(await app(['restore', file], asAdmin)).toMatchObject({ code: 0 });
 		expect(await app(['migrate'], asMigrator)).toMatchObject({ code: 0 });
 		const closed = await app(['start']);
-		expect(closed.text).toContain('holds somebody who was erased since');
+		expect(closed.text).toContain('holds someone who was erased since');
 		expect(await app(['check'])).toMatchObject({ code: 1 });
 		expect((await app(['replay-erasures', erasures])).text).toContain('One person was erased again.');
 		expect(await ask('select count(*)::int as n from people')).toEqual([{ n: 0 }]);

@@ -111,7 +111,7 @@ describe('a referral', () => {
 		expect((await lineOf(personId))?.clinicianSaid).toBe('Nothing to be done.');
 	});
 
-	it('is made once, with consent, a question and somebody to ask', async () => {
+	it('is made once, with consent, a question and someone to ask', async () => {
 		const { personId } = await desk.answered();
 		const refused = (over: Parameters<typeof refer>[1]) => faultOf(refer(personId, over));
 		expect(await refused({ question: ' ' })).toBe('invalid');
@@ -225,7 +225,7 @@ describe('what is set for one person', () => {
 		expect((await sent())[1]).toEqual({ way: 'open', route: 'complete' });
 	});
 
-	it('judges the answers anew by another way, with a plan of its own, and is on record', async () => {
+	it('judges the answers again by another way, with a plan of its own, and is on record', async () => {
 		const { personId, open } = await desk.answered();
 		const before = await currentPlanOf(db(), open.assessment.id);
 		await set(personId, { way: 'forearms-down' });

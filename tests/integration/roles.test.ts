@@ -69,7 +69,7 @@ describe('the application’s role', () => {
 		expect(await refusedFor(app.pool, 'delete from people')).toBe('done');
 	});
 
-	it('has a queue of its own, and works again after everything belonged to somebody else, as after a restore', async () => {
+	it('has a queue of its own, and works again after everything belonged to someone else, as after a restore', async () => {
 		const jobs = await startJobs({ ...app, config: config() }, () => new Date());
 		await jobs.stop();
 		const { rows } = await test.pool.query<{ q: string }>(

@@ -196,7 +196,7 @@ describe('a real mail server', () => {
 		expect(await faultOf(sendAgain(desk.test.db, desk.reader, { id: null }, now))).toBe('not-allowed');
 	});
 
-	it('is handed what somebody with an account waits for before a round', async () => {
+	it('is handed what someone with an account waits for before a round', async () => {
 		for (let i = 0; i < 30; i += 1) await letterTo(`round${i}@example.org`, await desk.person());
 		await letterTo('account@example.org', null, '/desk/password/another-secret');
 		server.taken.length = 0;

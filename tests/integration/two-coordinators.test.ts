@@ -282,7 +282,7 @@ describe('versions only rise', () => {
 		});
 	});
 
-	it('of what somebody asked for', async () => {
+	it('of what someone asked for', async () => {
 		const { personId } = await desk.answered(PAINLESS);
 		const requestId = randomUUID();
 		await orderEquipment(

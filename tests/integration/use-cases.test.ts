@@ -375,7 +375,7 @@ describe('follow-ups and the day sheet', () => {
 		expect(await dueOn('2026-04-01')).toBe(false);
 	});
 
-	it('never overwrite what another coordinator set meanwhile', async () => {
+	it('never overwrite what another coordinator set in the meantime', async () => {
 		const personId = await newPerson();
 		const set = (due: string, version: number) =>
 			faultOf(desk.follow(personId, { due, reason: '', seen: version }));

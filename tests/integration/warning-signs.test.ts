@@ -31,7 +31,7 @@ afterAll(() => desk.test.drop());
 const CHEST: EmergencyRedFlag = 'chest-pain';
 
 /** Someone who has answered, and what they say and tap, minutes after {@link now}. */
-async function somebody(answers = PAINLESS) {
+async function someone(answers = PAINLESS) {
 	const { personId, token } = await desk.answered(answers);
 	const open = () => openAssessment(db(), token);
 	return {
@@ -48,7 +48,7 @@ async function somebody(answers = PAINLESS) {
 
 describe('an open emergency', () => {
 	it('stops every link of the person, until they lift it; it stays one at the desk, with what was tapped', async () => {
-		const person = await somebody();
+		const person = await someone();
 		expect(await person.isStopped()).toBe(false);
 		await person.say('yes', 1);
 		expect(await person.isStopped()).toBe(true);
@@ -64,7 +64,7 @@ describe('an open emergency', () => {
 	});
 
 	it('is taken out of the answers by a slip, and stops again by a new yes', async () => {
-		const person = await somebody();
+		const person = await someone();
 		await person.say('yes', 1);
 		await person.lift('mistake', 2);
 		expect((await person.open()).assessment.answers[`sign.${CHEST}`]).toBe('no');
@@ -76,7 +76,7 @@ describe('an open emergency', () => {
 	});
 
 	it('that only the device has heard of is reported before it is lifted: it is never lost', async () => {
-		const person = await somebody();
+		const person = await someone();
 		await person.lift('seen', 1, ['sudden-loss-of-sight']);
 		expect(await person.isStopped()).toBe(false);
 		expect((await desk.judged(person.personId)).reasons[0]).toMatchObject({
@@ -87,7 +87,7 @@ describe('an open emergency', () => {
 	});
 
 	it('is over by its outcome, and open again where that is taken back', async () => {
-		const person = await somebody();
+		const person = await someone();
 		await person.say('yes', 1);
 		const key = await desk.reach(person.personId, { closes: [CHEST], whom: 'P' }, desk.later(2));
 		expect(await person.isStopped()).toBe(false);
@@ -96,14 +96,14 @@ describe('an open emergency', () => {
 	});
 
 	it('that is withdrawn stays with what was tapped; what nobody needs any more goes', async () => {
-		const person = await somebody();
+		const person = await someone();
 		await person.say('yes', 1);
 		await person.lift('seen', 2);
 		await withdrawAnswers(db(), await person.open(), desk.later(3));
 		expect((await desk.judged(person.personId)).reasons).toMatchObject([
 			{ code: 'emergency-sign', sign: CHEST, lifted: { how: 'seen' } }
 		]);
-		const other = await somebody();
+		const other = await someone();
 		await other.say('yes', 1);
 		await other.lift('seen', 2);
 		await desk.reach(other.personId, { closes: [CHEST], whom: 'P' }, desk.later(3));
@@ -113,7 +113,7 @@ describe('an open emergency', () => {
 	});
 
 	it('said at a check-in stops too', async () => {
-		const person = await somebody();
+		const person = await someone();
 		const said = { signs: [CHEST], discomfort: [], undone: [], news: [] };
 		await answerCheckIn(db(), await person.open(), said, desk.later(1));
 		expect(await person.isStopped()).toBe(true);
@@ -128,7 +128,7 @@ describe('a finding', () => {
 		(await desk.judged(personId)).reasons.filter(({ code }) => code === 'hazard');
 
 	it('that is a hazard keeps the case on the list until it is ticked; nobody marks it as done over it', async () => {
-		const { personId, open } = await somebody(WITH_HAZARD);
+		const { personId, open } = await someone(WITH_HAZARD);
 		expect(await hazards(personId)).toEqual([
 			{ code: 'hazard', level: 'soon', on: '2026-03-02', finding: 'chained-strips' }
 		]);
@@ -139,7 +139,7 @@ describe('a finding', () => {
 	});
 
 	it('stays a hazard where it is refused, comes undone at a check-in, and is taken back', async () => {
-		const { personId, open } = await somebody(WITH_HAZARD);
+		const { personId, open } = await someone(WITH_HAZARD);
 		const tick = async (how: 'done' | 'not-here' | 'open', minutes: number) =>
 			tickFinding(db(), await open(), { finding: 'chained-strips', how }, desk.later(minutes));
 		await tick('not-here', 1);
@@ -155,7 +155,7 @@ describe('a finding', () => {
 	});
 
 	it('that is told after the answers were sent counts at once, and again after it was ticked', async () => {
-		const { personId, open } = await somebody();
+		const { personId, open } = await someone();
 		const say = async (strips: string, minutes: number) =>
 			saveAnswers(db(), await open(), { 'check.strips': strips }, desk.later(minutes));
 		expect(await hazards(personId)).toEqual([]);
@@ -174,7 +174,7 @@ describe('a finding', () => {
 	});
 
 	it('that the answers don’t show is passed over', async () => {
-		const { personId, open } = await somebody();
+		const { personId, open } = await someone();
 		const before = await desk.judged(personId);
 		await tickFinding(db(), await open(), { finding: 'bed-or-sofa', how: 'done' }, desk.later(1));
 		expect(await desk.judged(personId)).toEqual(before);

@@ -193,7 +193,7 @@ describe('figures of the workforce', () => {
 			.from(schema.observations)
 			.where(sql`until_day is null and on_day < '2026-06-01' and worst = 0`)
 			.limit(1);
-		if (!one) throw new Error('Somebody has answered before June');
+		if (!one) throw new Error('Someone has answered before June');
 		await test.db.transaction(async (tx) => {
 			await tx
 				.update(schema.observations)

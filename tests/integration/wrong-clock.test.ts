@@ -27,7 +27,7 @@ describe('a clock that was wrong and is put right', () => {
 		expect(await attempt(now)).toBe('none');
 	});
 
-	it('asks for the password anew: one given later than now was not given lately', async () => {
+	it('asks for the password again: one given later than now was not given lately', async () => {
 		const { token } = await signIn(
 			db(),
 			{ email: 'two@example.org', password: 'long enough pass', origin: '192.0.2.1' },

@@ -146,7 +146,7 @@ const RULES: readonly Rule[] = [
 					})
 				])
 			),
-		broken: (told) => (told.facts.seat === 'ball' ? null : withFix(told, 'Sit on somebody else’s chair.'))
+		broken: (told) => (told.facts.seat === 'ball' ? null : withFix(told, 'Sit on someone else’s chair.'))
 	},
 	{
 		name: 'the check of a step speaks of the band that it was planned for',

@@ -23,7 +23,7 @@ const t = messagesFor();
 /** Five thousand people in the long run, each told on the page, on paper, without network and on the case. */
 const SEEDS = casesOf(5000, 25);
 
-/** A number with its unit, as it stands in a sentence. */
+/** A number with its unit, as it is now in a sentence. */
 const LENGTH = /[+-]?\d[\d.,]* mm/g;
 
 const squeezed = (text: string) => text.replaceAll(/\s+/g, ' ').trim();

@@ -47,7 +47,7 @@ describe('the table of permissions', () => {
 			for (const role of ROLES) expect(grantOf(role, name as Permission)).toBe('none');
 	});
 
-	it('grants nothing to the system, nor to somebody with a personal link', () => {
+	it('grants nothing to the system, nor to someone with a personal link', () => {
 		const others: Actor[] = [{ kind: 'system' }, { kind: 'person', personId: 'p', assessmentId: 'a' }];
 		for (const actor of others)
 			for (const permission of everyPermission)
@@ -131,7 +131,7 @@ function sourcesIn(folder: string): { name: string; text: string }[] {
 }
 
 describe('code', () => {
-	it('asks what somebody may do, and never which role they have or have not', () => {
+	it('asks what someone may do, and never which role they have or have not', () => {
 		const asks = /\brole\s*(?:===|!==)|(?:===|!==)\s*'(?:coordinator|reader)'|users\.role,\s*'/;
 		expect(existsSync('src/lib/core/access/permissions.ts')).toBe(true);
 		const found = ['src/lib', 'src/routes']

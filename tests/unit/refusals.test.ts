@@ -33,7 +33,7 @@ const EMPLOYEES_DOOR = [
 	'src/lib/server/cases/messages.ts'
 ];
 
-/** Refusals in those files that only somebody signed in can come upon. */
+/** Refusals in those files that only someone signed in can come upon. */
 const OF_THE_DESK = new Set(['forCoordinators', 'hasLeft', 'answeredMeanwhile', 'passkeyNeedsName']);
 
 describe('refusals', () => {

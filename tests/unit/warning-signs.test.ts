@@ -64,7 +64,7 @@ const PEOPLE: readonly Expected[] = [
 	['distress and back', ['thoughts-of-ending-life', 'worst-at-night'], 'emergency', '2026-11-21', /thoughts/]
 ];
 
-describe('somebody with', () => {
+describe('someone with', () => {
 	it.each(PEOPLE)(
 		'%s has the level, the day and the words of the table',
 		(_who, signs, level, actBy, words) => {

@@ -39,7 +39,7 @@ describe.each(LANGUAGES)('emails in %s', (language) => {
 		);
 	});
 
-	it.skipIf(language === 'en')('have no English left in them, from the subject to the small print', () => {
+	it('are in English only where that is the language, from the subject to the small print', () => {
 		const english =
 			/(?<![\p{L}’'-])(?:the|your|you|and|with|is|are|this|what|of|to|please|if)(?![\p{L}’'-])/iu;
 		for (const kind of EMAIL_KINDS) {
@@ -55,7 +55,7 @@ describe.each(LANGUAGES)('emails in %s', (language) => {
 				// The desk is in English, and its button is called as it is there.
 				.replace('Forgot your password?', '')
 				.replaceAll(details.subject, '');
-			expect(all, kind).not.toMatch(english);
+			expect(english.test(all), kind).toBe(language === 'en');
 		}
 	});
 

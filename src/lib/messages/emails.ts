@@ -67,7 +67,7 @@ export const emailButton = (kind: EmailKind, locale = 'en'): string =>
 /** Kinds whose email says whether taking part is voluntary, and who sees the answers. */
 const ASKS_FOR_ANSWERS: readonly EmailKind[] = ['invitation', 'reminder', 'recheck', 'recheck-reminder'];
 
-/** Kinds that employees can ask us to stop: what nobody asked for and comes by itself. */
+/** Kinds that employees can ask us to stop: emails that the schedule sends and nobody requested. */
 export const STOPPABLE_KINDS: readonly EmailKind[] = [
 	'reminder',
 	'plan-reminder',
@@ -75,12 +75,12 @@ export const STOPPABLE_KINDS: readonly EmailKind[] = [
 	'recheck-reminder'
 ];
 
-/** The subject as it stands in a mailbox: the organisation's name first, so that people know who writes. */
+/** The subject shown in a mailbox: the organisation's name first, so that people know who writes. */
 export function subjectLine(subject: string, { name }: Pick<Organisation, 'name'>): string {
 	return name === '' || subject.includes(name) ? subject : `${name}: ${subject}`;
 }
 
-/** What stands around the text of an email. */
+/** The parts of an email around its text. */
 export interface EmailFrame {
 	/** Directly below the button; empty for nothing. */
 	readonly belowButton: string;
@@ -91,7 +91,7 @@ export interface EmailFrame {
 }
 
 /**
- * What stands around the text of an email of a kind.
+ * The parts of an email of a kind around its text.
  *
  * @param stopAddress where reminders can be stopped; empty where there is no such place
  */
@@ -125,17 +125,17 @@ export function emailFrame(
 	};
 }
 
-/** Fields that the texts of a round may hold, with what stands for each. */
+/** Fields that the texts of a round may contain. */
 export const ROUND_FIELDS = ['{name}', '{until}', '{organisation}', '{contact}'] as const;
 
 type RoundField = 'name' | 'until' | 'organisation' | 'contact';
 
-/** Fills the fields of a round's text, in one pass: what stands for a field is not read again. What is no field stays as it was typed. */
+/** Fills the fields of a round's text in one pass: a value that looks like a field is not filled again, and other braces stay as typed. */
 export function filledText(text: string, fields: Readonly<Record<RoundField, string>>): string {
 	return text.replace(/\{(name|until|organisation|contact)\}/g, (_, field: RoundField) => fields[field]);
 }
 
-/** What stands for the organisation and its contact in a round's text. */
+/** The values of the organisation and its contact for a round's text. */
 export function organisationFields(
 	{ name, contactName }: Pick<Organisation, 'name' | 'contactName'>,
 	locale = 'en'

@@ -76,7 +76,7 @@ const replyTo = (...reasons: TriageReason[]) => replyEn('Ada Example', { ...grou
 describe('filledText', () => {
 	const fields = { name: 'Ada', until: '30 March', organisation: 'Lanterns', contact: 'Oriel' };
 
-	it('fills every field, as often as it stands there, and leaves what is none', () => {
+	it('fills every field, as often as it occurs, and leaves what is none', () => {
 		expect(filledText('{name}, {name}: until {until} {else} {NAME}', fields)).toBe(
 			'Ada, Ada: until 30 March {else} {NAME}'
 		);

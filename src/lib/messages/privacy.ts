@@ -25,13 +25,13 @@ const PRIVACY_TEXTS: Readonly<Record<Language, PrivacyTexts>> = {
 	es: spanish
 };
 
-/** What people are told about their data: in brief before they answer, in full at any time. */
+/** The privacy statement: in brief before people answer, in full at any time. */
 export interface PrivacyLines {
 	readonly brief: readonly PrivacyLine[];
 	readonly full: readonly PrivacyLine[];
 }
 
-/** What people are told about their data, in a language. */
+/** The privacy statement in a language. */
 export function privacyLines(facts: PrivacyFacts, locale: string): PrivacyLines {
 	const texts = PRIVACY_TEXTS[languageOf(locale)];
 	const { organisation, whoSees, retention, leastPeople } = facts;

@@ -30,7 +30,7 @@ export function loadEn({ id, value, low, verdict }: CheckResult): string {
 	return verdict === 'off' ? LOADS[id][value < low ? 'low' : 'high'] : '';
 }
 
-/** How someone works, as it stands in a sentence. */
+/** The working posture, for use within a sentence. */
 export const postureEn: Readonly<Record<Posture, string>> = { sitting: 'sitting', standing: 'standing' };
 
 /** What carries them. */

@@ -1,16 +1,16 @@
 import type { AssessmentResult, TriageReason, ReasonCode } from '$lib/core/case-assessment';
 import { regionsEn } from './triage-en';
 
-/** What a text can depend on: a judgement, or what a line of a list has of it. */
+/** The grounds that a text can depend on: a judgement, or the part of it that a line of a list has. */
 type ReplyGrounds = Pick<AssessmentResult, 'reasons' | 'evidence'> & {
 	readonly worsts: readonly unknown[];
 	readonly plan: Pick<NonNullable<AssessmentResult['plan']>, 'carriedOut'> | null;
 };
 
 /**
- * Texts that match a reason; none where no text of ours could know what to say, as with a message that someone has to read. What a
- * text says of a sign agrees with the page that the person saw: with a sign for a clinician easy steps may be done and nothing that has to
- * be forced; with an emergency nothing.
+ * Texts that match a reason; none where no text of ours could know what to say, as with a message that someone has to read. A
+ * text about a warning sign agrees with the page that the person saw: with a sign for a clinician, easy steps may be done but nothing that has
+ * to be forced; with an emergency, nothing.
  */
 const WORDS: Readonly<Record<ReasonCode, ((name: string, judgement: ReplyGrounds) => string) | null>> = {
 	'emergency-sign': (name) =>

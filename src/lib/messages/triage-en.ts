@@ -76,7 +76,7 @@ export function closableEn(of: Closable): string {
 	}
 }
 
-/** A region with its side, as it stands in a sentence. */
+/** A region with its side, for use within a sentence. */
 export function regionEn({ region, side }: Pick<RegionReport, 'region' | 'side'>): string {
 	const name = regionsEn[region];
 	if (side === null) return name;

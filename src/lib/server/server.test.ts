@@ -66,7 +66,7 @@ describe('the settings', () => {
 });
 
 describe('the clock', () => {
-	it('tells the day where somebody is', () => {
+	it('tells the day where someone is', () => {
 		const moment = new Date('2026-03-01T23:30:00Z');
 		expect(isoDay(moment, 'UTC')).toBe('2026-03-01');
 		expect(isoDay(moment, 'Pacific/Auckland')).toBe('2026-03-02');

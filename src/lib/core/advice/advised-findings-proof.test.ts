@@ -66,7 +66,7 @@ describe('what is no stack', () => {
 	});
 });
 
-describe('what somebody has seen themselves', () => {
+describe('what someone has seen themselves', () => {
 	it('is not closed by a plan whose numbers never saw it', () => {
 		let seen = 0;
 		for (let seed = 0; seed < 400; seed += 1) {

@@ -8,7 +8,7 @@ const PEOPLE = Array.from({ length: 300 }, (_, seed) => randomPerson(seed).corne
 const EVERY_STEP = STEP_PLACES.map((place) => ({ place }));
 
 describe('what is looked at from the side', () => {
-	it('is ten points, each asked of somebody', () => {
+	it('is ten points, each asked of someone', () => {
 		const asked = new Set(PEOPLE.flatMap((corner) => sideViewPointsFor(corner, []).map(({ id }) => id)));
 		expect(Object.keys(SIDE_VIEW_POINTS)).toHaveLength(10);
 		expect([...asked].sort()).toEqual(Object.keys(SIDE_VIEW_POINTS).sort());

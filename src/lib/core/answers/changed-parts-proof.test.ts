@@ -4,7 +4,7 @@ import { casesOf } from '../../../../tests/support/rotation';
 import { openQuestions, questionsOf } from '../questionnaire';
 import { BODY_FIELDS, CHANGED_PARTS, clearChangedParts } from './';
 
-it('what is asked anew of anybody is asked again on the way through everything, and body, house and all else are kept', () => {
+it('what is asked again of anybody is asked again on the way through everything, and body, house and all else are kept', () => {
 	const asking = { way: 'upright', checklistVersion: 3 } as const;
 	const body: ReadonlySet<string> = new Set([...BODY_FIELDS.sitting, ...BODY_FIELDS.standing]);
 	for (const seed of casesOf(60, 4)) {

@@ -31,14 +31,14 @@ describe('asked again after a year', () => {
 		expect(isPrefilled({})).toBe(false);
 	});
 
-	it('asks anew what another chair, other devices or other glasses change, and nothing else', () => {
+	it('asks again what another chair, other devices or other glasses change, and nothing else', () => {
 		expect(emptied()).toEqual([]);
 		expect(emptied('chair')).toEqual(['armrest', 'cant.seatGive', 'seatHeight', 'seatKind']);
 		expect(emptied('glasses')).toEqual(['distance', 'lenses']);
 		expect(emptied('devices')).toEqual(['distance', 'mouse', 'screenKind', 'topAboveBase']);
 	});
 
-	it('asks the whole spot anew at another table; the body, the house and a laptop stay', () => {
+	it('asks the whole spot again at another table; the body, the house and a laptop stay', () => {
 		expect(emptied('place')).toEqual([
 			'armrest',
 			'cant.seatGive',

@@ -13,7 +13,7 @@ const setUp = {
 };
 
 describe('answers put in again', () => {
-	it('keep what somebody sat on, where it was asked another way', () => {
+	it('keep what someone sat on, where it was asked another way', () => {
 		expect(prefilledAnswers({ drawnAs: 'wheelchair' }, setUp)).toMatchObject({
 			seatKind: 'wheelchair',
 			drawnAs: 'standard'
@@ -23,7 +23,7 @@ describe('answers put in again', () => {
 		expect(prefilledAnswers({ 'check.chair': 'ball', seatKind: 'stool' }, setUp).seatKind).toBe('stool');
 	});
 
-	it('leave out how somebody felt, what they had done and what did not work', () => {
+	it('leave out how someone felt, what they had done and what did not work', () => {
 		const fields = {
 			'sign.chest-pain': 'no',
 			'pain.neck.worst': '5',

@@ -28,7 +28,7 @@ function seatSaidBefore({ seatKind, drawnAs, ...answers }: Answers): Record<stri
 /**
  * The answers a person finds when they are asked again: last time's, with the heights as set since. Discomfort and warning signs are asked
  * again, with nothing preselected.
- * @param setUp the workstation as it stands now
+ * @param setUp the workstation as it is now
  */
 export function prefilledAnswers(answers: Answers, setUp: SetUp): Record<string, string> {
 	const kept = Object.fromEntries(

@@ -169,7 +169,7 @@ describe('a judgement', () => {
 	});
 });
 
-describe('the corner as it stands', () => {
+describe('the corner as it is now', () => {
 	const best = planCorner(corner, 1).plans[0];
 	const on = '2026-11-02';
 	const answers = [answered(on, { corner })];
@@ -218,7 +218,7 @@ describe('the corner as it stands', () => {
 		expect(value(undone, 'knee')).toBe(value(withDone(names), 'knee') + rise);
 	});
 
-	it('is as measured from the day it was measured, until it is done anew or comes undone', () => {
+	it('is as measured from the day it was measured, until it is done again or comes undone', () => {
 		const seat = (measured: string, over: Partial<CaseRecord> = {}) =>
 			withDone(names, {
 				measured: [{ seq: seqOf(measured, 5), on: day(measured), lengths: { seat: 470 } }],

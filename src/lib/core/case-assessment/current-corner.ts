@@ -15,7 +15,7 @@ import type { MeasuredHeight, PlanItem } from './vocabulary';
 /** Lengths measured again, each with its time. */
 export type Remeasurements = CaseRecord['measured'];
 
-/** A workstation as it stands now. */
+/** A workstation as it is now. */
 export interface CurrentCorner {
 	readonly corner: Corner;
 	readonly setUp: SetUp;
@@ -138,7 +138,7 @@ export function currentSetUp(
 	return withScreenMeasured(corner, setUp, of('screen'));
 }
 
-/** The newest workstation of a case record as it stands now; null where none was ever measured. */
+/** The newest workstation of a case record as it is now; null where none was ever measured. */
 export function currentCornerOf(
 	file: Pick<CaseRecord, 'plan' | 'checkIns' | 'measured'>,
 	newest: Corner | null
@@ -151,7 +151,7 @@ export function currentCornerOf(
 }
 
 /**
- * The checks of the workstation as it stands. A laptop set up for reading and calls is not typed on, so its elbow height is not checked.
+ * The checks of the workstation as it is now. A laptop set up for reading and calls is not typed on, so its elbow height is not checked.
  */
 export function currentChecks(file: CaseRecord, newest: Corner | null): CheckResult[] {
 	const standing = currentCornerOf(file, newest);
@@ -164,7 +164,7 @@ export function currentChecks(file: CaseRecord, newest: Corner | null): CheckRes
 const NOTHING_BUILT = { rise: 0, pieces: [] } as const;
 
 /**
- * The plan reduced to the items in place, for a drawing of the workstation as it stands. Checks and costs remain those of the whole plan.
+ * The plan reduced to the items in place, for a drawing of the workstation as it is now. Checks and costs remain those of the whole plan.
  * @param stands the items carried out
  */
 export function planAsBuilt(corner: Corner, plan: Plan, stands: ReadonlySet<PlanItem>): Plan {

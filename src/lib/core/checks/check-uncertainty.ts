@@ -46,7 +46,7 @@ export function measurableParts(
 	return MEASURABLE_PARTS[corner.spot.posture][check];
 }
 
-/** Standard deviation in mm of each measurable length as it stands in the document. */
+/** Standard deviation in mm of each measurable length as it is now in the document. */
 export function measurableSd(corner: Corner, body: Body, name: MeasurableLengthName): number {
 	return name === 'seat' || name === 'surface' || name === 'thickness'
 		? METHOD_SD[corner.spot.by]

@@ -48,7 +48,7 @@ function mostTelling(
 /**
  * The length most worth measuring by tape now: the one that lowers the sum of {@link verdictUncertainty} over all checks of the posture
  * most, its value unchanged. Ties go to the first in document order.
- * @param checks the results for this workstation as it stands
+ * @param checks the results for this workstation as it is now
  * @returns null where nothing is unsure or no tape would help
  */
 export function measureNext(

@@ -73,7 +73,7 @@ describe('where a case stands on the day sheet', () => {
 		expect(daySheetGroup({ ...later, level: 'clinician' }, TODAY)).toBe('clinician');
 	});
 
-	it('never hides an emergency, a sign or a message, whatever was put off: 2,000 cases', () => {
+	it('never hides an emergency, a sign or a message, whatever was postponed: 2,000 cases', () => {
 		const dice = new Dice(5);
 		for (let i = 0; i < 2000; i += 1) {
 			const one = anybody(dice, i);
@@ -94,7 +94,7 @@ describe('where a case stands on the day sheet', () => {
 		expect(ranks).toEqual([...ranks].sort((a, b) => a - b));
 	});
 
-	it('has the overdue first within a level, then the day, then the worst score; never a late look before somebody who hurts', () => {
+	it('has the overdue first within a level, then the day, then the worst score; never a late look before someone who hurts', () => {
 		const late = { ...plain, personId: 'late', actBy: '2026-03-02' };
 		const soonest = { ...plain, personId: 'soonest', actBy: '2026-03-05' };
 		const sorest = { ...plain, personId: 'sorest', worst: 6 };

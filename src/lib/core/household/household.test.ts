@@ -23,7 +23,7 @@ describe('placementModes', () => {
 		expect(rises('light-box', [300, 200, 200])).toHaveLength(2);
 	});
 
-	it('takes a step stool as it stands', () => {
+	it('takes a step stool as it is now', () => {
 		expect(rises('step-stool', [280, 400, 220])).toEqual([['stands', 220, 400, 280]]);
 	});
 

@@ -55,7 +55,7 @@ export function distancesOutside(
 }
 
 /** The clearance above the thighs that a plan must leave where there was that much: the minimum plus the uncertainty of the thigh. */
-function neededOverThigh({ thigh }: Body): number {
+export function neededOverThigh({ thigh }: Pick<Body, 'thigh'>): number {
 	const isKnown = thigh.from !== 'estimate' && thigh.from !== 'guess';
 	return FREE_OVER_THIGH_MM + thigh.sd * (isKnown ? 1 : UNKNOWN_THIGH_COUNTS);
 }

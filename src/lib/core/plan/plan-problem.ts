@@ -60,7 +60,7 @@ export type PlanAction = (typeof PLAN_ACTIONS)[number];
 export const MAX_SEAT_OVER_FEET_MM = 600;
 
 /** The range of seat heights that a plan may set; null where it can't, or must not. */
-function settableRange(corner: Corner): Range | null {
+export function settableRange(corner: Corner): Range | null {
 	return seatRulesOf(corner).isSet ? (corner.spot.seat?.range ?? null) : null;
 }
 

@@ -136,7 +136,7 @@ export function smallestExtraPiece(corner: Corner, best: Plan): ExtraPieceOutcom
 const worth = ({ savesW, purchases }: PurchaseOutcome): number => savesW / purchases.length;
 
 /**
- * What one purchase, or two together, would change on top of the best household plan. Each is solved anew, under the further limit that no
+ * What one purchase, or two together, would change on top of the best household plan. Each is solved again, under the further limit that no
  * check except eye height becomes clearly worse than in the household plan; the most misfit removed per item first. Nothing is claimed that
  * the household achieves by itself. Cost: a plan for each of up to seven purchases, twenty-six heights of a foot bar, and up to twenty-one
  * pairs.

@@ -134,8 +134,8 @@ export function shareHousehold(spots: readonly Corner[]): Corner[] {
 	return spots.map((spot, i) => {
 		const share = cornerWithoutUsedItems(spot, ...plans.filter((_, j) => j !== i));
 		// Given all that the others leave, a workstation may choose other items just as good: the next ones see what is left then.
-		const [anew] = planCorner(share).plans;
-		if (anew) plans[i] = anew;
+		const [replanned] = planCorner(share).plans;
+		if (replanned) plans[i] = replanned;
 		return share;
 	});
 }

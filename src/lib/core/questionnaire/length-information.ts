@@ -21,6 +21,7 @@ import {
 } from '../checks';
 import type { BodyLengthName, Corner } from '../corner';
 import { PLANNING_MARGIN_MM } from '../guidance';
+import { elbowWonByThigh } from '../plan/thigh-room';
 import { CHECK_WEIGHTS } from '../plan/weights';
 import { NO_INFORMATION, type InformationValue } from './information-value';
 
@@ -29,7 +30,7 @@ const BODY: readonly BodyLengthName[] = [...BODY_FIELDS.sitting, ...BODY_FIELDS.
 
 /**
  * A decrease of {@link verdictUncertainty} below this is not worth a tape measurement. Ours, from the simulated self-assessments of
- * `asking.test`.
+ * `short-route-proof.test`.
  */
 const LEAST_FALL = 0.06;
 
@@ -78,6 +79,17 @@ function worthByDoubt(answers: Answers, corner: Corner, name: BodyLengthName): I
 		changes: [...(now > 0 ? ['verdict' as const] : []), ...(after > 0 ? ['step' as const] : [])],
 		worth: Math.min(MOST_WORTH, now + after)
 	};
+}
+
+/** So much elbow height, won by a measured thigh, is worth as much as a verdict, mm. Our working assumption. */
+const ELBOW_OF_FULL_WORTH_MM = 30;
+
+/** What a measured thigh is worth to the plan. */
+function worthOfThighRoom(answers: Answers, corner: Corner): InformationValue {
+	const wonMm = elbowWonByThigh(corner, bodyMethodOf(answers));
+	return wonMm > 0
+		? { changes: ['step'], worth: Math.min(MOST_WORTH, wonMm / ELBOW_OF_FULL_WORTH_MM) }
+		: NO_INFORMATION;
 }
 
 /** Closer than this to an unmeasured end, the end decides, mm. Our working assumption. */
@@ -144,5 +156,9 @@ export function lengthInformationValue(
 	if (end) return worthOfEnd(partial.corner, end.of, end.isLow);
 	if (name === 'surfaceThickness') return worthOfThickness(partial.corner);
 	const body = BODY.find((length) => length === name);
-	return body ? worthByDoubt(answers, partial.corner, body) : NO_INFORMATION;
+	if (!body) return NO_INFORMATION;
+	const byDoubt = worthByDoubt(answers, partial.corner, body);
+	if (body !== 'thigh') return byDoubt;
+	const byRoom = worthOfThighRoom(answers, partial.corner);
+	return byRoom.worth > byDoubt.worth ? byRoom : byDoubt;
 }

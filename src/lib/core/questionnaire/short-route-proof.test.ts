@@ -1,6 +1,6 @@
 import { describe, expect, test } from 'vitest';
 import { randomAnswers } from '../../../../tests/support/random-answers';
-import { casesOf, leastOf } from '../../../../tests/support/rotation';
+import { casesOf, IS_LONG_RUN, leastOf } from '../../../../tests/support/rotation';
 import { randomWalker } from '../../../../tests/support/random-walker';
 import { shortWalkOf } from '../../../../tests/support/short-walk';
 import { cornerFromAnswers, answerIssues, QUESTIONNAIRE_PAGES, painField, type Answers } from '../answers';
@@ -47,7 +47,7 @@ describe('the short route', () => {
 		for (const { short } of walks) expect(answerIssues(short.answers, ASKING.way)).toEqual([]);
 	});
 
-	test('what it skips matters little: for four of five its plan fits the true corner as well as the plan of the complete route', () => {
+	test('what it skips does not matter: its plan fits the true corner as well as the plan of the complete route, for 95 of 100', () => {
 		const misfits = walks.map(({ full, short }) => {
 			const truth = cornerFromAnswers(full, ASKING.way).corner;
 			const known = cornerFromAnswers(short.answers, ASKING.way).corner;
@@ -61,8 +61,7 @@ describe('the short route', () => {
 		});
 		const count = (holds: (of: (typeof misfits)[number]) => boolean) => misfits.filter(holds).length;
 		expect(misfits.length).toBeGreaterThan(50);
-		// Measured over all 1,500 seeds: 84 of 100 of about 1,360 walkers. The aim is 95: the elbow is missed where thigh and home row are estimated.
-		const least = leastOf(0.8, misfits.length);
+		const least = leastOf(0.95, misfits.length);
 		expect(count((m) => m.short <= 1.1 * m.complete + WITHIN_GUARD)).toBeGreaterThanOrEqual(least);
 		expect(
 			count((m) => m.short <= m.complete + Math.max(0.1 * m.nothing, WITHIN_GUARD))
@@ -89,7 +88,9 @@ describe('the short route', () => {
 
 	test('takes eight minutes or less for most and eleven at most, with at most eight lengths typed', () => {
 		const seconds = walks.map(({ short }) => short.seconds).sort((a, b) => a - b);
-		expect(seconds[Math.floor(seconds.length / 2)]).toBeLessThanOrEqual(8 * 60);
+		// Half of all people; a day's share has a few more or fewer of them.
+		expect(seconds.filter((s) => s <= 8 * 60).length).toBeGreaterThanOrEqual(leastOf(0.5, seconds.length));
+		if (IS_LONG_RUN) expect(seconds[Math.floor(seconds.length / 2)]).toBeLessThanOrEqual(8 * 60);
 		expect(seconds.at(-1)).toBeLessThanOrEqual(11 * 60);
 		expect(Math.max(...walks.map(({ short }) => short.lengths))).toBeLessThanOrEqual(8);
 	});
@@ -112,13 +113,14 @@ describe('the short route', () => {
 	});
 
 	test('asks in the order of the walk, and never the same twice', () => {
-		for (const { short } of walks) {
+		const back = walks.map(({ short }) => {
 			const pages = short.questions.map(({ page }) => QUESTIONNAIRE_PAGES.indexOf(page));
 			expect(new Set(short.questions.map(({ id }) => id)).size).toBe(short.questions.length);
 			// A question that an answer opened later comes after: few do.
-			const back = pages.filter((page, i) => i > 0 && page < (pages[i - 1] ?? 0)).length;
-			expect(back).toBeLessThanOrEqual(6);
-		}
+			return pages.filter((page, i) => i > 0 && page < (pages[i - 1] ?? 0)).length;
+		});
+		expect(back.filter((n) => n <= 4).length).toBeGreaterThanOrEqual(leastOf(0.99, back.length));
+		expect(Math.max(...back)).toBeLessThanOrEqual(5);
 	});
 });
 
@@ -140,6 +142,29 @@ describe('what is worth asking', () => {
 		// Far more room than any thigh needs: nobody has to measure it.
 		expect(worth(keysAt('95'), 'thigh')).toBe(0);
 		expect(worth(keysAt('66'), 'thigh')).toBeGreaterThan(0);
+	});
+
+	test('the thigh is measured where the room kept above an unknown one would leave the keyboard too high', () => {
+		const at = (surfaceHeight: string, more: Answers = {}) => {
+			const answers = {
+				...start,
+				posture: 'sitting',
+				seatHeight: '46',
+				seatGive: '0',
+				heel: '1',
+				surfaceHeight,
+				surfaceThickness: '3',
+				...more
+			};
+			const found = selectQuestions(answers, ASKING).find(({ question }) => question.id === 'thigh');
+			return { worth: found?.worth ?? 0, changes: found?.changes ?? [] };
+		};
+		// A table far too high: the seat goes up until the thighs are under it.
+		const high = at('76');
+		expect(high.changes).toContain('step');
+		expect(high.worth).toBeGreaterThan(0.25);
+		// Counted by hand it is known no better than estimated: nothing is won by it.
+		expect(at('76', { by: 'guess' }).worth).toBeLessThan(high.worth);
 	});
 
 	test('what hurts decides what is looked for', () => {

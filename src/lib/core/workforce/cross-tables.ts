@@ -111,7 +111,7 @@ function shownWithout(barred: ReadonlySet<number>, layers: readonly Layer[]): Ma
 	return masks;
 }
 
-/** Which cells of each layer are published. Rows in which somebody could be singled out by inference are hidden, until there is none. */
+/** Which cells of each layer are published. Rows in which someone could be singled out by inference are hidden, until there is none. */
 function shownLayers(layers: readonly Layer[]): Masks {
 	const sizes = layers[0]?.cells.map(sum) ?? [];
 	const bySize = [...sizes.keys()].sort((a, b) => (sizes[a] ?? 0) - (sizes[b] ?? 0));

@@ -67,12 +67,12 @@ interface OpenQuestion {
 /** No checklist: answers of an unknown version give no findings. */
 const NO_CHECKLIST = { version: 0, items: [] };
 
-function openQuestions(corner: Corner, told: ExtraAnswered, locale: string): OpenQuestion[] {
-	const checklist = checklistOf(told.checklistVersion) ?? NO_CHECKLIST;
-	const answers = checklistAnswersOf(told.answers);
-	const facts = factsOfAnswers(told.answers, corner.way);
+function openQuestions(corner: Corner, extra: ExtraAnswered, locale: string): OpenQuestion[] {
+	const checklist = checklistOf(extra.checklistVersion) ?? NO_CHECKLIST;
+	const answers = checklistAnswersOf(extra.answers);
+	const facts = factsOfAnswers(extra.answers, corner.way);
 	const texts = checklistTextsFor(locale);
-	const causes = likelyCauses(told.discomfort ?? [], pointingHandOf(corner.person));
+	const causes = likelyCauses(extra.discomfort ?? [], pointingHandOf(corner.person));
 	const asked = askedItems(checklist, facts, answers);
 	return questionsToAsk(causes, asked, (id) => answers[id] !== undefined).map((id) => ({
 		id,
@@ -90,34 +90,34 @@ function openQuestions(corner: Corner, told: ExtraAnswered, locale: string): Ope
 export function adviceForPage(
 	corner: Corner,
 	advice: AdviceSummary,
-	told: ExtraAnswered,
+	extra: ExtraAnswered,
 	{ plan, steps }: PagePlan,
 	locale: string
 ) {
 	const { findings: _measured, purchases: _kept, ...rest } = advice;
-	const checklist = checklistOf(told.checklistVersion) ?? NO_CHECKLIST;
-	const answers = checklistAnswersOf(told.answers);
-	const arms = chosenOption(told.answers, 'arms');
+	const checklist = checklistOf(extra.checklistVersion) ?? NO_CHECKLIST;
+	const answers = checklistAnswersOf(extra.answers);
+	const arms = chosenOption(extra.answers, 'arms');
 	const facts = factsOf(corner, arms);
 	const worked = steps.length > 0 ? plan : null;
 	const advised = advisedFindings(
 		corner,
-		{ checklist, answers, reports: told.discomfort ?? [], arms },
+		{ checklist, answers, reports: extra.discomfort ?? [], arms },
 		worked,
 		steps
 	);
 	const texts = checklistTextsFor(locale);
-	const besides = extraAnswersOf(told.answers);
+	const besides = extraAnswersOf(extra.answers);
 	const found = advised.map(({ finding }) => finding);
 	const setUp = worked ? setUpAfter(corner, worked) : setUpAsMeasured(corner);
 	const { eye } = bodyHeights(corner, bodyOf(corner), setUp);
-	const ticks = stepTicksOf(told.answers);
+	const ticks = stepTicksOf(extra.answers);
 	const actions = actionsOf({
 		findings: advised
 			.filter(({ fate }) => fate === 'stays')
 			.map(({ finding }) => ({ id: finding, isHazard: isHazard(finding) })),
 		things: steps.map(({ place }) => ({ thing: place, stands: ticks[place] === true })),
-		newest: told.discomfort && { regions: told.discomfort },
+		newest: extra.discomfort && { regions: extra.discomfort },
 		corner,
 		standing: checkCorner(corner, setUpAsMeasured(corner))
 	});
@@ -127,10 +127,10 @@ export function adviceForPage(
 		/** The first actions, as far as answers tell; an assessment also knows the state of each. */
 		acts: planPageActions(actions, advice.first),
 		habits: habitsOf(checklist, facts, answers),
-		/** The viewing distance they are told. */
+		/** The viewing distance shown to them. */
 		toldDistance: advisedViewingDistance(corner, steps),
 		/** What need not be requested: it is at home. */
-		own: thingsAtHome(told.answers),
+		own: thingsAtHome(extra.answers),
 		besides,
 		purchases: advice.purchases,
 		findings: findingLines(facts, advised, locale),
@@ -138,9 +138,9 @@ export function adviceForPage(
 		closed: advised
 			.filter(({ finding, fate }) => fate === 'closed' && !isCoveredByStep(finding, steps))
 			.map(({ finding }) => texts.findings[finding]),
-		askNext: openQuestions(corner, told, locale),
+		askNext: openQuestions(corner, extra, locale),
 		others: nonHeightChecks(corner, worked, besides.letterMm),
-		variants: variantLines(variantsOf(corner, worked, found, answers), unitOf(told.answers), locale),
+		variants: variantLines(variantsOf(corner, worked, found, answers), unitOf(extra.answers), locale),
 		sun: sunView(besides, Math.round(eye - corner.spot.screen.visibleHeight / 2)),
 		/** Eye height after the plan, to which a second screen is raised. */
 		eyeMm: Math.round(eye)

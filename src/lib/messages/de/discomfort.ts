@@ -39,7 +39,7 @@ export const discomfortTexts: Catalogue['discomfort'] = {
 	parts: 'Wo genau?',
 	partOptions: { thumb: 'Der Daumen', 'outer-side': 'Die Außenseite' },
 	none: 'nichts',
-	told: (worst) => `${worst} von 10`,
+	level: (worst) => `${worst} von 10`,
 	daysMissing: 'An wie vielen Tagen?',
 	care: 'Gehen Sie ab 7 von 10, oder wenn Taubheit, Kribbeln oder Schwäche bleibt, zu einer Ärztin oder einem Arzt. Dies ist eine Orientierung und keine Diagnose.'
 };

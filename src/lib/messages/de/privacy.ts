@@ -15,7 +15,7 @@ const list = (roles: readonly Role[]) =>
 
 const years = (n: number) => (n === 1 ? 'ein Jahr' : `${n} Jahre`);
 
-/** What employees are told about their data. */
+/** The privacy statement for employees. */
 export const privacyTexts: PrivacyTexts = {
 	asked: [
 		'Wir fragen nach',

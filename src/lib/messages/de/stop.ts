@@ -8,7 +8,8 @@ export const stopTexts: StopTexts = {
 		'Fahren Sie nicht selbst. Schließen Sie die Tür auf, und bleiben Sie möglichst nicht allein.',
 		'Lassen Sie alles stehen. Ihre Antworten sind gespeichert, und Ihr Link funktioniert auch morgen.'
 	],
-	told: 'Die Koordination hat Ihre Meldung, ist aber vielleicht nicht im Dienst. Warten Sie nicht darauf: Rufen Sie jetzt an. Dieses Programm stellt keine Diagnose.',
+	reportReceived:
+		'Die Koordination hat Ihre Meldung, ist aber vielleicht nicht im Dienst. Warten Sie nicht darauf: Rufen Sie jetzt an. Dieses Programm stellt keine Diagnose.',
 	openAgain: 'Um Ihre Seiten wieder zu benutzen',
 	slip: 'Ich habe aus Versehen getippt',
 	seen: 'Eine Ärztin, ein Arzt oder der Rettungsdienst hat mich gesehen',

@@ -106,7 +106,8 @@ export const redFlagTexts: Catalogue['first'] = {
 		does: (number) =>
 			`Rufen Sie heute Ihre Arztpraxis oder den ärztlichen Bereitschaftsdienst an. Wenn es schnell schlimmer wird, rufen Sie ${number} oder Ihre örtliche Notrufnummer an. Heben Sie bis zur Untersuchung nichts Schweres und machen Sie keine Übungen.`
 	},
-	told: 'Die Koordination weiß von dem Warnzeichen, das Sie gemeldet haben. Bitte gehen Sie zum Arzt. Leichte Schritte sind in Ordnung, aber nichts, was wehtut oder wozu Sie sich zwingen müssen.',
+	coordinatorKnows:
+		'Die Koordination weiß von dem Warnzeichen, das Sie gemeldet haben. Bitte gehen Sie zum Arzt. Leichte Schritte sind in Ordnung, aber nichts, was wehtut oder wozu Sie sich zwingen müssen.',
 	stopTitle: 'Halt. Rufen Sie jetzt Hilfe.',
 	call: (number) => `${number} anrufen`,
 	callElsewhere:

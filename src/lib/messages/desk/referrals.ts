@@ -72,7 +72,7 @@ export const referralTexts = {
 	lastWritten: (at: string, isMine: boolean) =>
 		isMine ? `you asked a question on ${at}` : `coordinator answered on ${at}`,
 	askedBy: (at: string, byName: string | null) => `asked ${at}${byName ? ` by ${byName}` : ''}`,
-	somebody: (authorName: string | null | undefined) => authorName ?? 'Someone',
+	author: (authorName: string | null | undefined) => authorName ?? 'Someone',
 	endedNothingWasNoted: (endedAt: string, isSaidAbove: boolean, outcome: string) =>
 		`Closed on ${endedAt}${isSaidAbove ? '.' : `: ${outcome || 'no notes'}`}`,
 	whatYouWrite: (isClinician: boolean) =>

@@ -33,7 +33,7 @@ export const dueSentences = {
 };
 
 /**
- * The last act: what, when and by whom.
+ * The last act: the act, its time and its author.
  * @param waits whether the person has not answered it yet
  */
 export const lastActSentence = (act: string, when: string, by: string, waits: boolean) =>

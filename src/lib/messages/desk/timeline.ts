@@ -8,7 +8,7 @@ export const timelineTexts = {
 	easyCorner: (who: string | null | undefined, event: string | number) => `${who ?? 'Easy Corner'} ${event}`,
 	yourCoordinatorWrote: (who: string | null | undefined) => `${who ?? 'Your coordinator'} wrote`,
 	noteOfSomebody: (who: string | null | undefined) => `Note by ${who ?? 'someone'}`,
-	somebody: (who: string | null | undefined, how: string | number) => `${who ?? 'Someone'}, ${how}`,
+	contact: (who: string | null | undefined, how: string | number) => `${who ?? 'Someone'}, ${how}`,
 	outcomeOf: (closableEn: string | number) => `Outcome of ${closableEn}.`,
 	nothingMore: (why: string | number) => `No next step: ${why}`,
 	nextTheClinicianWho: 'Next step: referral to a clinician.',

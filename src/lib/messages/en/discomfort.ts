@@ -44,7 +44,7 @@ export const discomfortTexts = {
 		'outer-side': 'The outer side'
 	} satisfies Readonly<Record<RegionPart, string>>,
 	none: 'none',
-	told: (worst: number) => `${worst} of 10`,
+	level: (worst: number) => `${worst} of 10`,
 	daysMissing: 'On how many days?',
 	care: 'From 7 of 10, or with numbness, tingling or weakness that stays, see a doctor. This guides; it doesn’t diagnose.'
 };

@@ -17,7 +17,7 @@ const list = (roles: readonly Role[]) =>
 
 const years = (n: number) => (n === 1 ? 'one year' : `${n} years`);
 
-/** What employees are told about their data. */
+/** The privacy statement for employees. */
 export const privacyTexts = {
 	asked: [
 		'We ask about',

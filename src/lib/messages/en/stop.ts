@@ -6,7 +6,8 @@ export const stopTexts = {
 		'Don’t drive yourself. Unlock the door, and stay with someone if you can.',
 		'Leave your desk as it is. Your answers are saved, and your link still works tomorrow.'
 	] as readonly string[],
-	told: 'Your coordinator has your report, but may not be at work. Don’t wait for them: call now. This tool doesn’t diagnose.',
+	reportReceived:
+		'Your coordinator has your report, but may not be at work. Don’t wait for them: call now. This tool doesn’t diagnose.',
 	openAgain: 'To use your pages again',
 	slip: 'I tapped this by mistake',
 	seen: 'A doctor or emergency service has seen me',

@@ -112,7 +112,8 @@ export const redFlagTexts = {
 		does: (number: string) =>
 			`Call your doctor or an urgent-care line today. If it gets worse quickly, call ${number} or your local emergency number. Until a doctor has looked at it, don’t lift anything heavy and don’t exercise.`
 	},
-	told: 'Your coordinator knows about the warning sign you reported. Please see a doctor. Easy steps are fine, but nothing that hurts or that you have to force.',
+	coordinatorKnows:
+		'Your coordinator knows about the warning sign you reported. Please see a doctor. Easy steps are fine, but nothing that hurts or that you have to force.',
 	stopTitle: 'Stop here, and call for help now.',
 	call: (number: string) => `Call ${number}`,
 	callElsewhere:

@@ -39,7 +39,7 @@ export const discomfortTexts: Catalogue['discomfort'] = {
 	parts: '¿Dónde exactamente?',
 	partOptions: { thumb: 'El pulgar', 'outer-side': 'El lado exterior' },
 	none: 'nada',
-	told: (worst) => `${worst} de 10`,
+	level: (worst) => `${worst} de 10`,
 	daysMissing: '¿Cuántos días?',
 	care: 'A partir de 7 de 10, o si el entumecimiento, el hormigueo o la debilidad persisten, consulte a un médico. Esto es una orientación, no un diagnóstico.'
 };

@@ -15,7 +15,7 @@ const list = (roles: readonly Role[]) =>
 
 const years = (n: number) => (n === 1 ? 'un año' : `${n} años`);
 
-/** What employees are told about their data. */
+/** The privacy statement for employees. */
 export const privacyTexts: PrivacyTexts = {
 	asked: [
 		'Preguntamos por',

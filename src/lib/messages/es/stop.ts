@@ -8,7 +8,8 @@ export const stopTexts: StopTexts = {
 		'No conduzca. Abra el cerrojo de la puerta y, si puede, no se quede solo.',
 		'Deje su mesa como está. Sus respuestas están guardadas y su enlace seguirá funcionando mañana.'
 	],
-	told: 'Coordinación ha recibido su aviso, pero quizá no esté trabajando. No espere: llame ahora. Esta herramienta no hace diagnósticos.',
+	reportReceived:
+		'Coordinación ha recibido su aviso, pero quizá no esté trabajando. No espere: llame ahora. Esta herramienta no hace diagnósticos.',
 	openAgain: 'Para volver a usar sus páginas',
 	slip: 'Lo he tocado por error',
 	seen: 'Me ha visto un médico o el servicio de emergencias',

@@ -106,7 +106,8 @@ export const redFlagTexts: Catalogue['first'] = {
 		does: (number) =>
 			`Llame hoy a su médico o a un servicio de guardia. Si empeora rápido, llame al ${number} o a su número de emergencias local. Hasta que opine un médico, no levante nada pesado y no haga ejercicios.`
 	},
-	told: 'Coordinación conoce la señal de alarma que ha indicado. Consulte a un médico. Los pasos fáciles son posibles, pero nada que duela o pida fuerza.',
+	coordinatorKnows:
+		'Coordinación conoce la señal de alarma que ha indicado. Consulte a un médico. Los pasos fáciles son posibles, pero nada que duela o pida fuerza.',
 	stopTitle: 'Pare y llame a emergencias.',
 	call: (number) => `Llamar al ${number}`,
 	callElsewhere:

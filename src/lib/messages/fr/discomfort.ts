@@ -39,7 +39,7 @@ export const discomfortTexts: Catalogue['discomfort'] = {
 	parts: 'Où exactement ?',
 	partOptions: { thumb: 'Le pouce', 'outer-side': 'Le côté extérieur' },
 	none: 'rien',
-	told: (worst) => `${worst} sur 10`,
+	level: (worst) => `${worst} sur 10`,
 	daysMissing: 'Combien de jours ?',
 	care: 'À partir de 7 sur 10, ou si un engourdissement, des picotements ou une faiblesse persistent, consultez un médecin. Ceci est un guide, pas un diagnostic.'
 };

@@ -8,7 +8,8 @@ export const stopTexts: StopTexts = {
 		'Ne conduisez pas. Déverrouillez la porte et, si possible, ne restez pas seul.',
 		'Laissez votre bureau comme il est. Vos réponses sont enregistrées et votre lien fonctionnera encore demain.'
 	],
-	told: 'La coordination a reçu votre signalement, mais n’est peut-être pas au travail. Ne l’attendez pas : appelez maintenant. Cet outil ne pose pas de diagnostic.',
+	reportReceived:
+		'La coordination a reçu votre signalement, mais n’est peut-être pas au travail. Ne l’attendez pas : appelez maintenant. Cet outil ne pose pas de diagnostic.',
 	openAgain: 'Pour utiliser à nouveau vos pages',
 	slip: 'J’ai appuyé par erreur',
 	seen: 'Un médecin ou les secours m’ont vu',

@@ -106,7 +106,8 @@ export const redFlagTexts: Catalogue['first'] = {
 		does: (number) =>
 			`Appelez aujourd’hui votre médecin ou un service de garde. Si cela s’aggrave vite, appelez le ${number} ou votre numéro d’urgence local. Jusqu’à l’avis d’un médecin, ne portez rien de lourd et ne faites pas d’exercices.`
 	},
-	told: 'La coordination connaît le signe d’alerte que vous avez signalé. Consultez un médecin. Les étapes faciles sont possibles, mais rien qui fasse mal ou demande de forcer.',
+	coordinatorKnows:
+		'La coordination connaît le signe d’alerte que vous avez signalé. Consultez un médecin. Les étapes faciles sont possibles, mais rien qui fasse mal ou demande de forcer.',
 	stopTitle: 'Arrêtez-vous et appelez les secours.',
 	call: (number) => `Appeler le ${number}`,
 	callElsewhere:

@@ -52,12 +52,12 @@ async function sendLink(tx: Db, user: User, kind: keyof typeof LINK_MS, now: Dat
  */
 async function reopen(
 	tx: Db,
-	{ email, ...anew }: { email: string; name: string; role: Role; passwordHash: string }
+	{ email, ...account }: { email: string; name: string; role: Role; passwordHash: string }
 ): Promise<User | null> {
 	const [user] = await tx
 		.update(users)
 		.set({
-			...anew,
+			...account,
 			...{ closedAt: null, codeSecret: null, codeSince: null, codeStep: 0, recoveryHashes: [] },
 			...{ providerSubject: null, warnedAt: null, codeWarnedAt: null, seesRecord: false }
 		})

@@ -119,7 +119,7 @@ export async function revertRows(tx: Db, changes: readonly RowChange[]): Promise
 		const { rows } = await tx.execute<{ row: Row }>(
 			sql`select to_jsonb(${table}.*) as row from ${table} where ${one} for no key update`
 		);
-		// Derived columns have moved on meanwhile, and are computed again below.
+		// Derived columns have moved on in the meantime, and are computed again below.
 		if (!only && !sameDocument(saidBy(rows[0]?.row ?? null), saidBy(after)))
 			throw new DomainError('conflict', 'changedSince');
 		if (before === null) await tx.delete(table).where(one);

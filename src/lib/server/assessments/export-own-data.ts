@@ -6,7 +6,7 @@ import { currentPlanOf, stepEventsOf, plansOf } from '../plans/current-plan';
 import { equipmentRequestsOf } from './request-equipment';
 import { newestReMeasurement, type OpenAssessment } from './open-assessment';
 
-/** Everything stored about a self-assessment, as its person exports it: as given, with nothing computed anew. */
+/** Everything stored about a self-assessment, as its person exports it: as given, with nothing computed again. */
 export async function exportOwnData(db: Db, { assessment, personName, actor }: OpenAssessment) {
 	const again = await newestReMeasurement(db, assessment.id);
 	const plan = await currentPlanOf(db, assessment.id);

@@ -40,7 +40,7 @@ export interface SavedAnswers {
 }
 
 /**
- * The workstations of a self-assessment, this one included, in a fixed order. The person is locked, so nobody changes them meanwhile;
+ * The workstations of a self-assessment, this one included, in a fixed order. The person is locked, so nobody changes them in the meantime;
  * served by the key and assessments_spot_of_idx.
  * @throws DomainError where the link has ended since it was opened
  */

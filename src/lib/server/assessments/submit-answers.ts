@@ -140,7 +140,7 @@ interface Solved {
 
 /**
  * Writes what was solved.
- * @returns false where the answers have changed meanwhile, and nothing was written
+ * @returns false where the answers have changed in the meantime, and nothing was written
  */
 function write(db: Db, open: OpenAssessment, solved: Solved, now: Date): Promise<boolean> {
 	const { actor } = open;

@@ -88,7 +88,7 @@ export function sealAuditLines(db: Db, now: Date): Promise<SealResult> {
 
 /**
  * Lines that were written but are neither sealed nor waiting to be: deleted from the database before sealing. Negative for lines inserted
- * without being counted. One statement, so one moment: an act being committed meanwhile counts on both sides or on neither. Cost: the
+ * without being counted. One statement, so one moment: an act being committed in the meantime counts on both sides or on neither. Cost: the
  * newest {@link LOOK_BACK} lines by number.
  */
 async function missingLines(db: Db): Promise<number> {

@@ -57,7 +57,7 @@ export interface CheckInAnswers {
 
 /**
  * Saves the answers of a check-in, sent or not: what came undone, discomfort, warning signs, what is new. A step that came undone changes
- * the workstation as it stands. Sent twice within a minute, it is one.
+ * the workstation as it is now. Sent twice within a minute, it is one.
  */
 export async function answerCheckIn(
 	db: Db,

@@ -64,7 +64,7 @@ export async function recordContact(db: Db, actor: Actor, input: NewContact, now
 	if (nextOn !== '' && acceptedDay(nextOn) === null) throw new DomainError('invalid', 'noSuchDay', '/nextOn');
 	await inTransaction(db, async (tx) => {
 		const author = await requireCase(tx, actor, personId, 'cases:act');
-		// A call that only records what was said is true whatever a colleague did meanwhile.
+		// A call that only records what was said is true whatever a colleague did in the meantime.
 		const version = closes.length > 0 || nextOn !== '' ? input.version : null;
 		const act = { ...input, version, kind: 'contacted' as const };
 		await runDeskAct(tx, actor, act, now, async ({ rows, person, actId }) => {

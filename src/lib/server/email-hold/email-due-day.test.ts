@@ -14,7 +14,7 @@ describe('the day on which an email is due', () => {
 		});
 	});
 
-	it('is not held where it stays, is put off, or is due no more: people would have got it anyway', () => {
+	it('is not held where it stays, is postponed, or is due no more: people would have got it anyway', () => {
 		expect(emailDueDayAfter(march, '2026-03-10', 'update')).toEqual(march);
 		expect(emailDueDayAfter(march, '2026-03-20', 'update')).toEqual({ ...march, day: '2026-03-20' });
 		expect(emailDueDayAfter(march, null, 'update')).toEqual(none);

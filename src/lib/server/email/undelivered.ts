@@ -12,7 +12,7 @@ const { emails, rounds } = schema;
 export const MAX_UNDELIVERED_SHOWN = 100;
 
 /**
- * An address without a mailbox is shown with the person as long as it stands; its emails are listed for this long, days. Our assumption.
+ * An address without a mailbox is shown with the person as long as it is set; its emails are listed for this long, days. Our assumption.
  */
 const BOUNCED_DAYS = 30;
 

@@ -45,7 +45,7 @@ export async function requireErasuresReplayed(db: Db, file: string): Promise<voi
 	// Also one that someone restored by hand: its audit log ends before the file does.
 	if (back.length === 0 && !isNoted && !(await isBehind(db, lines))) return;
 	throw new RestoreError(
-		`This database was restored from a backup${back.length > 0 ? `, and holds ${back.length === 1 ? 'somebody who was' : `${back.length} people who were`} erased since` : ''}: run "npm run app -- replay-erasures FILE" first, then start again.`
+		`This database was restored from a backup${back.length > 0 ? `, and holds ${back.length === 1 ? 'someone who was' : `${back.length} people who were`} erased since` : ''}: run "npm run app -- replay-erasures FILE" first, then start again.`
 	);
 }
 

@@ -24,16 +24,16 @@ export async function updateFindingTicks(
 	fields: Answers
 ): Promise<boolean> {
 	const items = checklistOf(checklistVersion)?.items ?? [];
-	const anew = items.filter((item) => {
+	const fresh = items.filter((item) => {
 		const said = fields[checklistField(item.id)];
 		return said !== undefined && said !== answers[checklistField(item.id)];
 	});
-	const shown = anew.flatMap(
+	const shown = fresh.flatMap(
 		(item) => item.answers.find((answer) => answer.id === fields[checklistField(item.id)])?.finding ?? []
 	);
 	if (shown.length > 0)
 		await tx
 			.delete(findingTicks)
 			.where(and(eq(findingTicks.assessmentId, id), inArray(findingTicks.finding, shown)));
-	return anew.length > 0;
+	return fresh.length > 0;
 }

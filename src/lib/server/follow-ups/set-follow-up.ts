@@ -13,7 +13,7 @@ const { followUps } = schema;
 
 /** A follow-up to set. `seen` is the version of the follow-up as seen, 0 where none was open. */
 export interface FollowUpInput extends Pick<DeskActInput, 'key' | 'personId'> {
-	/** Which follow-up; the policy's days can be moved, but only a coordinator's follow-up can be set anew. */
+	/** Which follow-up; the policy's days can be moved, but only a coordinator's follow-up can be set again. */
 	readonly kind: FollowUpKind;
 	/** ISO date. */
 	readonly due: string;

@@ -14,7 +14,7 @@ const QUEUE_LIMITS = {
 
 /**
  * The queue's connections, with track of what runs on them: the queue marks a job as completed without awaiting the statement, and
- * connections closed meanwhile would leave it without one, and the job as if it had never ended.
+ * connections closed in the meantime would leave it without one, and the job as if it had never ended.
  */
 export class QueueConnections {
 	readonly #pool: pg.Pool;

@@ -32,7 +32,7 @@ describe('what is read for those who follow something', () => {
 		expect(new Set(await ask())).toEqual(new Set([3]));
 	});
 
-	it('is read anew after a read that failed', async () => {
+	it('is read again after a read that failed', async () => {
 		const reads = new SharedReads();
 		await expect(reads.read('desk', () => Promise.reject(new Error('gone')))).rejects.toThrow('gone');
 		expect(await reads.read('desk', () => Promise.resolve(1))).toBe(1);

@@ -65,7 +65,7 @@ function requireUsable({ name, contactName, genuinePage, replyTo }: Organisation
 /**
  * Sets the organisation: from now on in every email, privacy text, report and printed letter.
  * @param input with the version that the page showed; 0 the first time
- * @throws DomainError where a field can't be used, or somebody else has changed it meanwhile
+ * @throws DomainError where a field can't be used, or someone else has changed it in the meantime
  */
 export async function setOrganisation(
 	db: Db,

@@ -55,7 +55,7 @@ export interface Planner {
 	spend(question: BudgetQuestion): Promise<BudgetAnswer>;
 }
 
-/** Solves in this thread, which is blocked meanwhile: for the seed and for tests, never for a server that others wait for. */
+/** Solves in this thread, which is blocked in the meantime: for the seed and for tests, never for a server that others wait for. */
 export const plannerHere: Planner = {
 	advise: (corner) => Promise.resolve(adviseCorner(corner)),
 	share: (spots) => Promise.resolve(shareHousehold(spots)),

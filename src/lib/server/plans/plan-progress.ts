@@ -4,7 +4,7 @@ import { remeasuredHeightsOf, type RemeasuredHeights } from '../../core/side-vie
 import type { StoredPlan } from './current-plan';
 import type { LoadedCaseRecord } from '../case-assessments/load-case-record';
 
-/** The progress of a plan, and the workstation as it stands, for drawings: computed by the same function as the assessment. */
+/** The progress of a plan, and the workstation as it is now, for drawings: computed by the same function as the assessment. */
 export interface PlanProgress {
 	/** Items carried out and in place. */
 	readonly done: readonly string[];
@@ -15,7 +15,7 @@ export interface PlanProgress {
 }
 
 /**
- * The workstation as it stands.
+ * The workstation as it is now.
  * @param plan the plan in the case record
  */
 export function planProgressOf(

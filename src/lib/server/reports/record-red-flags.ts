@@ -32,8 +32,8 @@ export async function recordRedFlags(
 					inArray(reportedSigns.sign, gone)
 				)
 			);
-	const anew = signs.filter((sign) => !known.has(sign));
-	if (anew.length > 0)
-		await tx.insert(reportedSigns).values(anew.map((sign) => ({ personId, sign, at: now })));
-	return gone.length + anew.length > 0;
+	const fresh = signs.filter((sign) => !known.has(sign));
+	if (fresh.length > 0)
+		await tx.insert(reportedSigns).values(fresh.map((sign) => ({ personId, sign, at: now })));
+	return gone.length + fresh.length > 0;
 }

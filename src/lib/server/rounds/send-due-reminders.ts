@@ -30,7 +30,7 @@ interface Cursor {
 
 /**
  * Reminds people who have not answered within the policy's working days; after the last reminder they are on the call list. Each is locked
- * meanwhile, so several processes remind nobody twice; someone just answering is skipped.
+ * in the meantime, so several processes remind nobody twice; someone just answering is skipped.
  * @returns number of emails written
  */
 export async function sendDueReminders(

@@ -127,7 +127,7 @@ export class Autosave {
 		this.remember();
 	}
 
-	/** Removes fields from what is pending, except those typed again meanwhile. */
+	/** Removes fields from what is pending, except those typed again in the meantime. */
 	private forget(fields: Readonly<Record<string, string>>): void {
 		Object.assign(this.done, fields);
 		this.pending = Object.fromEntries(

@@ -87,7 +87,7 @@ describe('Autosave', () => {
 		expect(keep.all.size).toBe(0);
 	});
 
-	it('keeps all other answers where one is refused, says so, and until it is typed anew', async () => {
+	it('keeps all other answers where one is refused, says so, and until it is typed again', async () => {
 		const keep = memory();
 		const sent: Record<string, string>[] = [];
 		const put = ((_: string, init?: RequestInit) => {

@@ -68,7 +68,7 @@ describe('a day that is kept on a device', () => {
 	});
 });
 
-describe('the day of somebody who has chosen nothing', () => {
+describe('the day of someone who has chosen nothing', () => {
 	const minuteOf = (from: number) =>
 		at(`${String(Math.floor(from / 60)).padStart(2, '0')}:${String(from % 60).padStart(2, '0')}:01`);
 
@@ -109,7 +109,7 @@ describe('the day of somebody who has chosen nothing', () => {
 		expect(called).toBeGreaterThan(visit.real.length);
 	});
 
-	it('calls again ten minutes after a break was put off, once', () => {
+	it('calls again ten minutes after a break was postponed, once', () => {
 		const visit = visitOf();
 		const due: number[] = [];
 		const run = new BreakRun(visit, () => PROFILE, { ...quiet, due: ({ from }) => void due.push(from) });

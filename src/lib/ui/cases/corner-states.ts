@@ -1,4 +1,4 @@
-/** States in which a workstation can be viewed: as answered, as it stands now, after the plan. */
+/** States in which a workstation can be viewed: as answered, as it is now, after the plan. */
 export const CORNER_STATES = ['first', 'standing', 'after'] as const;
 
 /** One of {@link CORNER_STATES}. */

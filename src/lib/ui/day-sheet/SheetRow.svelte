@@ -88,11 +88,10 @@
 		/>
 	</div>
 	<p class="head">
-		<a class="who" href="/desk/cases/{line.personId}" onfocus={choose}>{line.name}</a>{#if line.team}<span
+		<a class="who" href="/desk/cases/{line.personId}" onfocus={choose}>{line.name}</a
+		>{#if line.hasBounced}<span class="bounced">{texts.lettersComeBack}</span>{/if}{#if line.team}<span
 				class="soft">{line.team}</span
-			>{/if}{#if line.hasBounced}<span class="bounced">{texts.lettersComeBack}</span>{/if}{#if owner}<span
-				class="soft">{texts.withWord(owner)}</span
-			>{/if}
+			>{/if}{#if owner}<span class="soft">{texts.withWord(owner)}</span>{/if}
 	</p>
 	<div class="marks">
 		<Trend worsts={(line.judgement?.worsts ?? []).map(({ worst }) => worst)} />
@@ -110,7 +109,7 @@
 		{#if off.length > MOST_MARKS}<span>+{off.length - MOST_MARKS}</span>{/if}
 	</div>
 	<p class="when" class:text-warm={when.isLate}>{when.words}</p>
-	<div class="told">
+	<div class="summary">
 		{#if reasons.grave.length > 0}<p class="sign">{reasons.grave.join(' · ')}</p>{/if}
 		<p class="reason" title={others}>
 			{#if line.referral && !hasUnreadMessage(line)}<span class="text-cool">{line.referral.name}:</span>{/if}
@@ -149,7 +148,7 @@
 	.line {
 		display: grid;
 		grid-template-columns: 1.6rem minmax(0, 1fr) auto 8.6rem;
-		grid-template-areas: 'tick head marks when' 'tick told told act';
+		grid-template-areas: 'tick head marks when' 'tick summary summary act';
 		align-items: center;
 		column-gap: 0.75rem;
 		padding: 0.05rem 0.5rem 0.1rem;
@@ -170,10 +169,14 @@
 	.head {
 		grid-area: head;
 		display: flex;
-		gap: 0.6rem;
+		/* What doesn't fit whole beside the name goes to a second row, which is hidden: no team is cut off after a letter. */
+		flex-wrap: wrap;
+		height: 1.5rem;
+		column-gap: 0.6rem;
 		align-items: baseline;
 		min-width: 0;
 		overflow: hidden;
+		line-height: 1.5rem;
 		white-space: nowrap;
 	}
 	.who {
@@ -189,7 +192,9 @@
 	.last {
 		color: var(--ink-soft);
 	}
+	.who,
 	.soft {
+		max-width: 100%;
 		overflow: hidden;
 		text-overflow: ellipsis;
 	}
@@ -203,8 +208,8 @@
 		text-overflow: ellipsis;
 		white-space: nowrap;
 	}
-	.told {
-		grid-area: told;
+	.summary {
+		grid-area: summary;
 		display: flex;
 		gap: 1rem;
 		align-items: baseline;
@@ -270,7 +275,7 @@
 	@media (max-width: 64rem) {
 		.line {
 			grid-template-columns: 1.6rem minmax(0, 1fr) auto;
-			grid-template-areas: 'tick head when' 'tick told told' 'tick marks act';
+			grid-template-areas: 'tick head when' 'tick summary summary' 'tick marks act';
 		}
 		.reason {
 			white-space: normal;

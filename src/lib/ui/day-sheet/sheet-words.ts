@@ -170,7 +170,7 @@ export function dueWords(line: DaySheetRow, today: string): { words: string; isL
 		: { words: dueSentences.waits(waits, by), isLate: false };
 }
 
-/** The last act: what, when and by whom. */
+/** The last act: the act, its time and its author. */
 export function lastActWords(line: DaySheetRow, today: string, timeZone: string): string {
 	const { lastAct } = line;
 	if (!lastAct) return '';

@@ -19,7 +19,7 @@ const isChanged = (control: Control) =>
 /**
  * Keeps what was typed, ticked and chosen in the server's HTML: hydration resets every control to the server's value, and a half-written
  * message would silently disappear. Call it before the page's controls are hydrated.
- * @returns to be called afterwards: restores each control that was changed meanwhile, and dispatches events as if it were changed now
+ * @returns to be called afterwards: restores each control that was changed in the meantime, and dispatches events as if it were changed now
  */
 export function preserveInput(root: ParentNode): () => void {
 	const changed = [...root.querySelectorAll<Control>('input, textarea, select')]

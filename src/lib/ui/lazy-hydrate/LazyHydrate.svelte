@@ -40,5 +40,5 @@
 	});
 </script>
 
-<!-- Hydrating a long page at once holds up whoever touches it meanwhile, on a slow phone for a second. Each of these parts is hydrated in a task of its own, and at once if it is touched first. -->
+<!-- Hydrating a long page at once holds up whoever touches it in the meantime, on a slow phone for a second. Each of these parts is hydrated in a task of its own, and at once if it is touched first. -->
 {@render part()}

@@ -68,7 +68,7 @@
 	</p>
 {/if}
 {#if data.next.hasOpenSign}
-	<p class="mt-3 border-s-4 border-warm bg-warm-wash px-3 py-2">{t.first.told}</p>
+	<p class="mt-3 border-s-4 border-warm bg-warm-wash px-3 py-2">{t.first.coordinatorKnows}</p>
 {/if}
 {#if data.moving}
 	<form

@@ -42,7 +42,7 @@ export interface PlanPageData {
 	readonly drawnAs: DrawingStyle;
 }
 
-/** States for the drawing: the workstation as answered, as it stands, after the plan, as being measured. */
+/** States for the drawing: the workstation as answered, as it is now, after the plan, as being measured. */
 export type PlanState = 'first' | 'standing' | 'after' | 'again';
 
 const open = (checks: readonly CheckResult[]) => checks.filter(({ verdict }) => verdict !== 'fits');

@@ -55,7 +55,7 @@ describe('the planner of a page', () => {
 		expect(await Promise.all(asked)).toEqual([one.person.stature, two.person.stature]);
 	});
 
-	it('fails who waits when the worker can not be loaded, and tries anew for the next', async () => {
+	it('fails who waits when the worker can not be loaded, and tries again for the next', async () => {
 		const planner = new BrowserPlanner();
 		const waits = planner.advise(one);
 		StandInWorker.all[0]?.dispatchEvent(new Event('error'));

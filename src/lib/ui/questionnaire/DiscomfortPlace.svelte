@@ -57,7 +57,7 @@
 			<summary>
 				<span class="font-semibold">{words}</span>
 				<span class="num text-note" class:text-warm={worst >= 4}>
-					{worst > 0 ? t.discomfort.told(worst) : t.discomfort.none}
+					{worst > 0 ? t.discomfort.level(worst) : t.discomfort.none}
 				</span>
 			</summary>
 			<NumberScale

@@ -35,7 +35,7 @@
 	const checks = $derived(partial?.checks.filter(({ id }) => id === COMPLETES[field]) ?? []);
 </script>
 
-<!-- Its room is kept: it appears and changes while somebody types. What would make it more certain is asked next anyway. -->
+<!-- Its room is kept: it appears and changes while someone types. What would make it more certain is asked next anyway. -->
 {#if COMPLETES[field]}
 	<div class="verdict">
 		{#if checks.length > 0}<CheckTable {checks} certainty={{}} {t} {unit} isLive />{/if}

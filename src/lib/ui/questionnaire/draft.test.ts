@@ -71,7 +71,7 @@ describe('a draft', () => {
 		expect(draft(device, { stature: '170' }, 9).answers).toEqual({ stature: '170' });
 	});
 
-	it('draws somebody of a usual stature until theirs is known, and says nothing of them', () => {
+	it('draws someone of a usual stature until theirs is known, and says nothing of them', () => {
 		serve({ answers: {}, revision: 0 });
 		const one = draft(null);
 		expect(one.partial).toBeNull();

@@ -259,7 +259,7 @@ export class QuestionnaireVisit {
 	/** An answer was chosen by touch: where one question is shown at a time the page continues by itself. */
 	picked(): void {
 		const { current } = this;
-		// Someone who went elsewhere meanwhile is not moved on from there.
+		// Someone who went elsewhere in the meantime is not moved on from there.
 		if (isOneAtATime())
 			setTimeout(() => {
 				if (this.current?.id === current?.id) void this.goOn(true);

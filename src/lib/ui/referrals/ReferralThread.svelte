@@ -49,7 +49,7 @@
 	{#each referral.lines as line (line.id)}
 		<li class="border-b border-rule py-2 text-note" class:theirs={line.isFromClinician}>
 			<p class="text-ink-soft">
-				<span class="font-semibold text-ink">{texts.somebody(line.authorName)}</span>, {momentWords(
+				<span class="font-semibold text-ink">{texts.author(line.authorName)}</span>, {momentWords(
 					line.at,
 					timeZone
 				)}

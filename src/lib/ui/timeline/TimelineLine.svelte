@@ -37,7 +37,7 @@
 			<p class="whitespace-pre-wrap">{event.text}</p>
 		{:else if event.kind === 'contact'}
 			{@const { contact } = event}
-			<p class="soft">{texts.somebody(who, CONTACT_WORDS.how[contact.how].toLowerCase())}</p>
+			<p class="soft">{texts.contact(who, CONTACT_WORDS.how[contact.how].toLowerCase())}</p>
 			<p>
 				<strong>{CONTACT_WORDS.result[contact.result]}{contact.whom ? `: ${contact.whom}` : ''}.</strong>
 				{contact.said}

@@ -49,7 +49,7 @@
 	<ol class="mt-6 list-decimal space-y-2 ps-5 text-lead">
 		{#each texts.do as line (line)}<li>{line}</li>{/each}
 	</ol>
-	<p class="mt-6 text-ink-soft">{texts.told}</p>
+	<p class="mt-6 text-ink-soft">{texts.reportReceived}</p>
 	{#if !isChecked}
 		<div lang="en" class="mt-6 border-t border-rule pt-4 text-note">
 			<p class="font-semibold">{english.first.stopTitle} {english.first.call(number)}.</p>

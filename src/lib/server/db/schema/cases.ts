@@ -41,7 +41,7 @@ export const cases = pgTable(
 		startedAt: moment('started_at'),
 		answeredAt: moment('answered_at'),
 		revokedAt: moment('revoked_at'),
-		/** Checks of the workstation as it stands now. */
+		/** Checks of the workstation as it is now. */
 		checksOff: integer('checks_off'),
 		checksUnsure: integer('checks_unsure'),
 		/** The day of an open referral, to an account or by a printed letter. */

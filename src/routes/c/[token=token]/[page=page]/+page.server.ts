@@ -58,7 +58,7 @@ async function keep({
 	return { open, form };
 }
 
-/** The self-assessment as it stands, and how its URLs are written. */
+/** The self-assessment as it is now, and how its URLs are written. */
 function walkAt(
 	event: RequestEvent,
 	{ assessment }: OpenAssessment

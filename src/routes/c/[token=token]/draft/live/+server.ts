@@ -3,7 +3,7 @@ import { withJsonError } from '$lib/server/http/error-responses';
 import { eventStream } from '$lib/server/live/event-stream';
 import type { RequestHandler } from './$types';
 
-/** Tells an open page when another device saves answers; a link that ends meanwhile ends the stream. */
+/** Tells an open page when another device saves answers; a link that ends in the meantime ends the stream. */
 export const GET: RequestHandler = ({ locals, params }) =>
 	withJsonError(async () => {
 		const { assessment } = await openAssessment(locals.db, params.token);

@@ -34,8 +34,11 @@ import { recordResponse, serveMetrics } from '$lib/server/metrics/metrics';
 import { startQueue, runtime, wakeJob } from '$lib/server/runtime';
 import { closedByEmergency, isClosedByEmergency, readLinkState } from '$lib/server/warning-signs/stop-guard';
 import { errorText } from '$lib/messages/error-text';
-import { DEFAULT_LANGUAGE, LANGUAGES } from '$lib/messages/languages';
+import { LANGUAGES } from '$lib/messages/languages';
 import { loadLanguage } from '$lib/messages/language-packs';
+import { loadDeskLanguage } from '$lib/messages/desk';
+import { DESK_LANGUAGES, ENGLISH_READER, type DeskReader } from '$lib/messages/desk-language';
+import { acceptedLanguage, forReader, readDeskReader } from '$lib/server/access/desk-reader';
 import { textSizeOf } from '$lib/ui/theme/text-sizes';
 
 export const init: ServerInit = async () => {
@@ -49,7 +52,7 @@ export const init: ServerInit = async () => {
 		if (config.mode === 'production') requireProductionSettings(process.env);
 		await requireSchemaVersion(pool);
 		await requireErasuresReplayed(db, config.erasuresFile);
-		await Promise.all(LANGUAGES.map(loadLanguage));
+		await Promise.all([...LANGUAGES.map(loadLanguage), ...DESK_LANGUAGES.map(loadDeskLanguage)]);
 		await startQueue();
 		if (config.metricsPort !== null) serveMetrics(config.metricsPort, runtime());
 	} catch (error) {
@@ -235,6 +238,13 @@ export const handle: Handle = async (asked) => {
 
 const withStatus = ({ body, headers }: Response, status: number) => new Response(body, { status, headers });
 
+/** The reader of a page of the desk: in the language of its user or, before anybody has signed in, in one that the browser asks for. */
+async function readerOf({ locals, route, request }: RequestEvent): Promise<DeskReader> {
+	if (!route.id?.startsWith('/desk')) return ENGLISH_READER;
+	const accepted = acceptedLanguage(request.headers.get('accept-language'));
+	return readDeskReader(locals.db, locals.session?.language ?? accepted);
+}
+
 const answer: Handle = async ({ event, resolve }) => {
 	const began = performance.now();
 	const { config, db, planning, changes, streams } = runtime();
@@ -246,7 +256,6 @@ const answer: Handle = async ({ event, resolve }) => {
 	event.locals.streams = streams;
 	event.locals.wake = wakeJob;
 	event.locals.now = new Date();
-	event.locals.language = DEFAULT_LANGUAGE;
 	event.locals.theme = themeOf(event.cookies.get('theme'));
 	event.locals.textSize = textSizeOf(event.cookies.get('text'));
 	event.locals.unit = unitOf(event.cookies.get('unit'));
@@ -257,6 +266,13 @@ const answer: Handle = async ({ event, resolve }) => {
 	event.locals.hasLostDatabase = false;
 	event.locals.session = session;
 	event.locals.user = session && !session.isPending ? session.user : null;
+	event.locals.deskReader = await readerOf(event);
+	event.locals.language = event.locals.deskReader.language;
+	return forReader(event.locals.deskReader, () => answerReader({ event, resolve }, began));
+};
+
+/** Answers a request whose reader is known. @param began when it came, ms of the performance clock */
+async function answerReader({ event, resolve }: Parameters<Handle>[0], began: number): Promise<Response> {
 	const refused = refusalOf(event) ?? (await tooMuchOf(event)) ?? (await stopOf(event));
 	const scripts: string[] = [];
 	const response =
@@ -302,7 +318,7 @@ const answer: Handle = async ({ event, resolve }) => {
 			ms: Math.round(ms)
 		});
 	return compressResponse(response, event.request.headers.get('accept-encoding'));
-};
+}
 
 export const handleError: HandleServerError = ({ error, status, event }) => {
 	if (status >= 500)

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { emptyFile } from '../support/empty-file';
 import type { RedFlag } from '$lib/core/discomfort';
 import { addDays, type CivilDate } from '$lib/core/calendar';
-import { reasonEn } from '$lib/messages/triage-en';
+import { reasonWords } from '$lib/messages/desk/triage-words';
 import { RULES_IN_FORCE } from '$lib/core/rules';
 import { assessCaseRecord } from '$lib/core/case-assessment/assess-case-record';
 import type { CaseRecord } from '$lib/core/case-assessment';
@@ -72,7 +72,7 @@ describe('someone with', () => {
 			expect(judgement).toMatchObject({ level, actBy });
 			expect(judgement.reasons).toHaveLength(signs.length);
 			const [first] = judgement.reasons;
-			expect(first && reasonEn(first, judgement)).toMatch(words);
+			expect(first && reasonWords(first, judgement)).toMatch(words);
 		}
 	);
 
@@ -88,7 +88,7 @@ describe('someone with', () => {
 			expect(judgement).toMatchObject({ level: 'emergency', actBy: '2026-11-21' });
 			const [reason] = judgement.reasons;
 			expect(reason).toMatchObject({ lifted: { on, how } });
-			expect(reason && reasonEn(reason, judgement)).toMatch(words);
+			expect(reason && reasonWords(reason, judgement)).toMatch(words);
 		}
 	});
 

@@ -16,6 +16,10 @@ const letters = /\p{L}{2}/u;
 /** Two words beside each other are said to someone; a word alone may be a code. */
 const PHRASE = /\p{L}{2} (?:\p{L} )?\p{L}{2}/u;
 
+/** A word that joins two values in a sentence: said to someone even if it stands alone between them. */
+const JOINS =
+	/(?:^|\s)(?:to|of|on|and|or|in|by|at|from|more|days?|weeks?|hours?|minutes?|people|person)(?:\s|$)/;
+
 /** What a programmer reads, or a style sheet: no text of a page. */
 const NOT_SAID = /^(ImportDeclaration|NewExpression|TSTypeReference|TSTypeAnnotation)$/;
 const STYLE = /color-mix|<\w+ |^\.|\[[\w-]+=|^easy-corner |^[\w-]+:[\w-]+ |^ ?[\w-]+(?: [\w-]*-[\w-]*)+/;
@@ -31,7 +35,8 @@ function ownWords(source: string): string[] {
 		if (one.type === 'Text' && letters.test(one.data)) found.push(one.data.trim());
 		const said =
 			one.type === 'Literal' ? one.value : one.type === 'TemplateElement' ? one.value.cooked : null;
-		if (typeof said === 'string' && PHRASE.test(said) && !STYLE.test(said)) found.push(said);
+		const isJoint = typeof said === 'string' && /\s/.test(said) && JOINS.test(said);
+		if (typeof said === 'string' && (PHRASE.test(said) || isJoint) && !STYLE.test(said)) found.push(said);
 		for (const [key, value] of Object.entries(one)) {
 			if (key === 'attributes') {
 				const spoken = (value as AST.Attribute[]).filter(
@@ -62,6 +67,12 @@ describe('words stand in the catalogue', () => {
 			'or so it is',
 			'With a check'
 		]);
+	});
+
+	it('finds a word that joins two values', () => {
+		const script =
+			'<script>const a = `${low} to ${high}`, b = `${n} days`, c = `${left} · ${right}`;</script>';
+		expect(ownWords(script)).toEqual([' to ', ' days']);
 	});
 
 	it.each(pages)('%s has none of its own', (file) => {

@@ -4,7 +4,7 @@ import { UNSET_ORGANISATION, type Organisation } from '$lib/core/organisation';
 import { EMAIL_KINDS, isEmployeeEmail } from '$lib/core/sending/email-kinds';
 import { emailButton, emailFrame, emailTextsFor, emailWords, STOPPABLE_KINDS, subjectLine } from './emails';
 import { LANGUAGES } from './languages';
-import { regionsEn, signsEn } from './triage-en';
+import { deskWords } from './desk';
 
 const organisation: Organisation = {
 	...UNSET_ORGANISATION,
@@ -70,8 +70,8 @@ describe.each(LANGUAGES)('emails in %s', (language) => {
 describe('emails', () => {
 	it('hold no health data: no place of the body, no sign, no score', () => {
 		const words = [
-			...REGIONS.map((region) => regionsEn[region]),
-			...Object.values(signsEn),
+			...REGIONS.map((region) => deskWords.triage.regions[region]),
+			...Object.values(deskWords.triage.signs),
 			'pain',
 			'discomfort'
 		];

@@ -1,9 +1,10 @@
 import { deskRefusalTexts } from './en/desk-refusals';
+import { deskRefusalTextsDe } from './de/desk-refusals';
 import { refusalTextsDe } from './de/refusals';
 import { refusalTextsEs } from './es/refusals';
 import { refusalTextsFr } from './fr/refusals';
 import { refusalTexts } from './en/refusals';
-import { DEFAULT_LOCALE } from './index';
+import { deskLocale } from './desk-language';
 import { languageOf, type Language } from './languages';
 
 const en = { ...refusalTexts, ...deskRefusalTexts };
@@ -13,7 +14,7 @@ type Refusals = typeof en;
 /** The texts by language: a file of their own, because only the server refuses, and no page needs to carry them. */
 const REFUSALS: Readonly<Record<Language, Refusals>> = {
 	en,
-	de: { ...en, ...refusalTextsDe },
+	de: { ...refusalTextsDe, ...deskRefusalTextsDe },
 	fr: { ...en, ...refusalTextsFr },
 	es: { ...en, ...refusalTextsEs }
 };
@@ -25,8 +26,8 @@ export type ErrorCode = {
 		: Code;
 }[keyof Refusals];
 
-/** The words of every refusal in a language; English where there are none. */
-export const errorTextsFor = (locale: string = DEFAULT_LOCALE): Refusals => REFUSALS[languageOf(locale)];
+/** The words of every refusal in a language: the reader's, or English where there are none. */
+export const errorTextsFor = (locale: string = deskLocale()): Refusals => REFUSALS[languageOf(locale)];
 
 /** What a refusal says: what is wrong, and what to do. @param locale of who reads it */
 export function errorText(why: ErrorCode, locale?: string): string {

@@ -5,8 +5,9 @@ import { REASON_CODES, type AssessmentResult, type TriageReason } from '$lib/cor
 import { RULES_IN_FORCE } from '$lib/core/rules';
 import { TRIAGE_LEVELS } from '$lib/core/triage';
 import { filledText, ROUND_FIELDS } from './emails';
-import { replyEn } from './replies-en';
-import { levelEn, reasonEn } from './triage-en';
+import { replyWords } from './desk/reply-words';
+import { reasonWords } from './desk/triage-words';
+import { deskWords } from './desk';
 
 const report: RegionReport = {
 	region: 'shoulder',
@@ -71,7 +72,7 @@ const REASONS: readonly TriageReason[] = [
 	{ code: 'nothing-open', level: 'done', on }
 ];
 
-const replyTo = (...reasons: TriageReason[]) => replyEn('Ada Example', { ...grounds, reasons });
+const replyTo = (...reasons: TriageReason[]) => replyWords('Ada Example', { ...grounds, reasons });
 
 describe('filledText', () => {
 	const fields = { name: 'Ada', until: '30 March', organisation: 'Lanterns', contact: 'Oriel' };
@@ -104,7 +105,7 @@ describe('the reply that is offered', () => {
 	it('knows nothing to say to a message that nobody has read, nor before any judgement', () => {
 		for (const what of ['message', 'equipment', 'stuck-step'] as const)
 			expect(replyTo({ code: 'request', level: 'help', on, what }), what).toBe('');
-		expect(replyEn('Ada', null)).toBe('');
+		expect(replyWords('Ada', null)).toBe('');
 		expect(replyTo()).toBe('');
 	});
 
@@ -126,7 +127,7 @@ describe('the reply that is offered', () => {
 		const done: AssessmentResult = { ...grounds, plan: { ...grounds.plan!, done: 3, carriedOut: on } };
 		for (const code of ['moderate', 'hinders-much'] as const)
 			for (const judgement of [done, { ...grounds, plan: null }]) {
-				const reply = replyEn('Ada', { ...judgement, reasons: [{ code, level: 'soon', on }] });
+				const reply = replyWords('Ada', { ...judgement, reasons: [{ code, level: 'soon', on }] });
 				expect(reply).not.toContain('plan');
 			}
 	});
@@ -134,7 +135,7 @@ describe('the reply that is offered', () => {
 
 describe('the words of the triage', () => {
 	it('has words for every reason, with side and score where they are told', () => {
-		const words = REASONS.map((reason) => reasonEn(reason, grounds));
+		const words = REASONS.map((reason) => reasonWords(reason, grounds));
 		expect(new Set(words).size).toBe(REASONS.length);
 		for (const text of words) expect(text).not.toMatch(/undefined|NaN/);
 		expect(words).toContain('Right shoulder 6 of 10, 4 of 7 days');
@@ -145,13 +146,15 @@ describe('the words of the triage', () => {
 
 	it('tells the rules by the numbers that decide', () => {
 		const { clinicianFrom, soonFrom, notBetter, workingDaysToAct } = RULES_IN_FORCE.policy;
-		expect(levelEn.clinician.rule).toContain(`a score of ${clinicianFrom} or more`);
-		expect(levelEn.clinician.rule).toContain(`${notBetter.days} days after the plan`);
-		expect(levelEn.soon.rule.toLowerCase()).toContain(`a score of ${soonFrom} to ${clinicianFrom - 1}`);
+		expect(deskWords.triage.levels.clinician.rule).toContain(`a score of ${clinicianFrom} or more`);
+		expect(deskWords.triage.levels.clinician.rule).toContain(`${notBetter.days} days after the plan`);
+		expect(deskWords.triage.levels.soon.rule.toLowerCase()).toContain(
+			`a score of ${soonFrom} to ${clinicianFrom - 1}`
+		);
 		for (const level of TRIAGE_LEVELS) {
 			const days = workingDaysToAct[level];
-			if (days) expect(levelEn[level].rule).toContain(`ithin ${days} working days`);
-			else expect(levelEn[level].rule).not.toMatch(/[Ww]ithin/);
+			if (days) expect(deskWords.triage.levels[level].rule).toContain(`ithin ${days} working days`);
+			else expect(deskWords.triage.levels[level].rule).not.toMatch(/[Ww]ithin/);
 		}
 	});
 });

@@ -2,7 +2,10 @@ import { beforeAll, describe, expect, it } from 'vitest';
 import { asideTextsFor } from './aside';
 import { breakTextsFor } from './breaks';
 import { checklistTextsFor } from './checklist';
-import { deskWords } from './desk';
+import { DESK_LANGUAGES, type DeskLanguage } from './desk-language';
+import { deskTexts as germanDesk } from './desk/de/index';
+import { deskTexts as englishDesk } from './desk/en/index';
+import type { DeskTexts } from './desk/shapes';
 import { EMAIL_KINDS } from '$lib/core/sending/email-kinds';
 import { UNSET_ORGANISATION } from '$lib/core/organisation';
 import { emailWords } from './emails';
@@ -16,6 +19,8 @@ import { stopTextsFor } from './stop';
 /** Sentences that most people read at once. Our limits: half of them of fifteen words at most, and none beyond twenty-five. */
 const MOST_WORDS = 25;
 const MEDIAN_WORDS = 15;
+
+const DESKS: Readonly<Record<DeskLanguage, DeskTexts>> = { en: englishDesk, de: germanDesk };
 
 /** Stands for whatever a text is made of: a length, a name, a number, things of the house. */
 const PARTS = {
@@ -114,9 +119,27 @@ describe.each(LANGUAGES)('the employee’s door in %s', (language) => {
 	});
 });
 
-describe('the desk', () => {
-	it('is read in short sentences, refusals too', () => {
-		expectReadable([...textsOf(deskWords), ...textsOf(errorTextsFor('en'))]);
+/** Every text of the desk in a language, refusals too. */
+const deskTextsIn = (language: DeskLanguage) => [
+	...textsOf(DESKS[language]),
+	...textsOf(errorTextsFor(language))
+];
+
+describe.each(DESK_LANGUAGES)('the desk in %s', (language) => {
+	it('is read in short sentences', () => {
+		const all = deskTextsIn(language);
+		expect(all.length).toBeGreaterThan(1000);
+		expectReadable(all);
+	});
+
+	it('has no blank, no doubled word and no space before a mark', () => {
+		// A text made of named parts that aren't in {@link PARTS} can't be read.
+		for (const text of deskTextsIn(language).filter((one) => !one.includes('undefined'))) {
+			expect(text).not.toMatch(/ {2}/);
+			expect(text).not.toMatch(/(?<!\p{L})(\p{L}{2,}) \1(?!\p{L})/u);
+			// A part that is joined to a name begins with its blank.
+			expect(text).not.toMatch(/(?<=.) (?:[,;:?!]|\.(?!\w))/);
+		}
 	});
 });
 
@@ -125,14 +148,14 @@ const NOT_OURS =
 	/\b(?:popliteal|lumbar|sagittal|ergonomi|posturally|anthropo|anew|whom|whoever|somebody’s corner|take along|taken along|put off|settle|settled|day sheet|post office|no longer than anybody)\b/i;
 
 it('English has no private words, and none of the trade’s that people do not use', () => {
-	const desk = textsOf(deskWords).filter((text) => !/lumbar curve/.test(text));
+	const desk = textsOf(englishDesk).filter((text) => !/lumbar curve/.test(text));
 	for (const text of [...employeeTexts('en'), ...desk, ...textsOf(errorTextsFor('en'))])
 		expect(text).not.toMatch(NOT_OURS);
 });
 
 /** Words that are the same in both languages, and names. */
 const SAME =
-	/^(?:[\d\s.,:×–−+()/%°]|cm|mm|min|in|h|s|Plan|Tablet|Headset|Monitor|Name|Easy Corner|normal|Material|Sofa|[A-Z]?\p{L}* ?12 cm)*$/u;
+	/^(?:[\d\s.,:×–−+()/%°·]|cm|mm|min|in|h|s|Budget|Organisation|Plan|Tablet|Headset|Monitor|Name|Easy Corner|normal|Material|Sofa|[A-Z]?\p{L}* ?12 cm)*$/u;
 
 describe.each(LANGUAGES.filter((language) => language !== 'en'))('the texts in %s', (language) => {
 	it('are of that language: nothing of more than two words is still English', () => {
@@ -143,3 +166,22 @@ describe.each(LANGUAGES.filter((language) => language !== 'en'))('the texts in %
 		expect(same).toEqual([]);
 	});
 });
+
+describe.each(DESK_LANGUAGES.filter((language) => language !== 'en'))(
+	'the desk’s texts in %s',
+	(language) => {
+		it('are of that language: nothing of more than two words is still English', () => {
+			const english = new Set(deskTextsIn('en'));
+			const same = deskTextsIn(language).filter(
+				(text) => english.has(text) && wordsIn(text) > 2 && !SAME.test(text.replaceAll('NaN', '0'))
+			);
+			expect(same).toEqual([]);
+		});
+
+		it('have no English word that a translation forgot', () => {
+			const english =
+				/(?<![\p{L}’'-])(?:the|your|you|and|with|are|this|of|to|please|if|not|from)(?![\p{L}’'-])/iu;
+			expect(deskTextsIn(language).filter((text) => english.test(text))).toEqual([]);
+		});
+	}
+);

@@ -24,6 +24,10 @@ export const REQUEST_STATES = [
 /** One of {@link REQUEST_STATES}. */
 export type RequestState = (typeof REQUEST_STATES)[number];
 
+/** Whether a request needs a detail to reach a state: the reason, or the supplier. */
+export const needsDetail = (to: RequestState): to is 'declined' | 'ordered' =>
+	to === 'declined' || to === 'ordered';
+
 /** The allowed state changes. Items in stock are sent without an order; loans come back, and can be requested again. */
 export const REQUEST_TRANSITIONS: Readonly<Record<RequestState, readonly RequestState[]>> = {
 	asked: ['approved', 'declined'],

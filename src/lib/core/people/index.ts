@@ -13,6 +13,9 @@ export const PEOPLE_ORDERS = ['name', 'team', 'answered', 'checks-off', 'follow-
 /** One of {@link PEOPLE_ORDERS}. */
 export type PeopleOrder = (typeof PEOPLE_ORDERS)[number];
 
+/** Orders whose usual direction is descending, for screen readers. */
+export const DESCENDING_ORDERS: readonly PeopleOrder[] = ['answered', 'checks-off'];
+
 /** Columns of the list of people that each user can show or hide; the name is always shown. */
 export const PEOPLE_COLUMNS = [
 	'team',

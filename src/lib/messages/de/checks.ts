@@ -1,7 +1,7 @@
 import type { Catalogue } from '../shapes';
 
 export const heightCheckTexts: Catalogue['checks'] = {
-	names: { knee: 'Knie', elbow: 'Ellenbogen', eye: 'Bildschirmoberkante', thigh: 'Beinfreiheit' },
+	names: { knee: 'Knie', elbow: 'Ellenbogen', eye: 'Bildschirm', thigh: 'Beinfreiheit' },
 	fits: 'passt',
 	unsure: 'noch nicht bekannt',
 	atEdge: 'an der Grenze: in Ordnung, wenn es sich gut anfühlt',

@@ -1,37 +1,117 @@
-import { accountTexts } from './accounts';
-import { caseTexts } from './cases';
-import { daySheetTexts } from './day-sheet';
-import { equipmentTexts } from './equipment';
-import { followUpTexts } from './follow-ups';
-import { deskFrameTexts } from './frame';
-import { retentionTexts } from './keeping';
-import { organisationTexts } from './organisation';
-import { peopleTexts } from './people';
-import { referralTexts } from './referrals';
-import { roundTexts } from './rounds';
-import { timelineTexts } from './timeline';
-import { crisisLineTexts } from './crisis-lines';
-import { waitingEmailTexts } from './waiting-emails';
-import { workforceTexts } from './workforce';
+import { messagesFor, type Catalogue } from '../index';
+import { loadLanguage } from '../language-packs';
+import { deskLocale, type DeskLanguage } from '../desk-language';
+import { deskTexts as english } from './en/index';
+import type { DeskTexts } from './shapes';
+
+const loaded: Partial<Record<DeskLanguage, DeskTexts>> = { en: english };
+
+/** Where each translation is: a new language makes the type checker ask for it here. */
+const LOADERS: Readonly<
+	Record<Exclude<DeskLanguage, 'en'>, () => Promise<{ readonly deskTexts: DeskTexts }>>
+> = {
+	de: () => import('./de/index')
+};
+
+/** Loads the texts of a language, those of the employee's door too, which the desk quotes. To be awaited before anything is said in it. */
+export async function loadDeskLanguage(language: DeskLanguage): Promise<void> {
+	if (language === 'en' || loaded[language]) return;
+	const [{ deskTexts }] = await Promise.all([LOADERS[language](), loadLanguage(language)]);
+	loaded[language] = deskTexts;
+}
+
+/** The texts of a language that was loaded; English before. */
+export const deskTextsIn = (language: DeskLanguage): DeskTexts => loaded[language] ?? english;
+
+const current = (): DeskTexts => deskTextsIn(deskLocale());
 
 /**
- * English texts of the desk, by subject. The desk has one language, the organisation's; it is separate from the employees' catalogue, so
- * that their pages load none of it. Another language is another folder of this shape.
+ * Texts of the desk by subject, in the language of the reader. They are looked up when they are read: a constant of a module would keep
+ * the language of its first reader. Separate from the employees' catalogue, so that their pages load none of it.
  */
-export const deskWords = {
-	accounts: accountTexts,
-	cases: caseTexts,
-	daySheet: daySheetTexts,
-	equipment: equipmentTexts,
-	followUps: followUpTexts,
-	frame: deskFrameTexts,
-	keeping: retentionTexts,
-	organisation: organisationTexts,
-	people: peopleTexts,
-	referrals: referralTexts,
-	rounds: roundTexts,
-	timeline: timelineTexts,
-	crisisLines: crisisLineTexts,
-	waitingEmails: waitingEmailTexts,
-	workforce: workforceTexts
+export const deskWords: DeskTexts = {
+	get accounts() {
+		return current().accounts;
+	},
+	get cases() {
+		return current().cases;
+	},
+	get columns() {
+		return current().columns;
+	},
+	get contacts() {
+		return current().contacts;
+	},
+	get crisisLines() {
+		return current().crisisLines;
+	},
+	get daySheet() {
+		return current().daySheet;
+	},
+	get effect() {
+		return current().effect;
+	},
+	get equipment() {
+		return current().equipment;
+	},
+	get followUps() {
+		return current().followUps;
+	},
+	get frame() {
+		return current().frame;
+	},
+	get keeping() {
+		return current().keeping;
+	},
+	get leftOut() {
+		return current().leftOut;
+	},
+	get letter() {
+		return current().letter;
+	},
+	get organisation() {
+		return current().organisation;
+	},
+	get people() {
+		return current().people;
+	},
+	get referrals() {
+		return current().referrals;
+	},
+	get replies() {
+		return current().replies;
+	},
+	get report() {
+		return current().report;
+	},
+	get requests() {
+		return current().requests;
+	},
+	get roster() {
+		return current().roster;
+	},
+	get rounds() {
+		return current().rounds;
+	},
+	get sheet() {
+		return current().sheet;
+	},
+	get states() {
+		return current().states;
+	},
+	get timeline() {
+		return current().timeline;
+	},
+	get triage() {
+		return current().triage;
+	},
+	get waitingEmails() {
+		return current().waitingEmails;
+	},
+	get workforce() {
+		return current().workforce;
+	}
 };
+
+/** The employees' catalogue in the language of the desk's reader: for what the desk quotes of it. */
+export const deskCatalogue = (): Catalogue => messagesFor(deskLocale());

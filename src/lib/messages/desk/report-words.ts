@@ -1,93 +1,68 @@
-import type {
-	REPORTED_ACTIVITIES,
-	PublishedShare,
-	ReportedPurchase,
-	WorkforceReport
-} from '$lib/core/workforce';
-import { DEFAULT_LOCALE } from '$lib/messages';
-import { COURSE_WORDS, helpSentence, timesSentence } from './help-words';
+import type { REPORTED_ACTIVITIES, ReportedPurchase, WorkforceReport } from '$lib/core/workforce';
+import { helpSentence, timesSentence } from './help-words';
+import { deskCatalogue, deskWords } from './index';
 import {
 	between,
 	signedNumber,
 	codeWords,
+	decimalNumber,
 	money,
 	reportMonthWords,
 	peopleWords,
 	percent
 } from './workforce-words';
 
-const either = new Intl.ListFormat(DEFAULT_LOCALE, { type: 'disjunction' });
-
-const DONE_WORDS: Readonly<Record<(typeof REPORTED_ACTIVITIES)[number], string>> = {
-	asked: 'were sent a self-assessment',
-	answered: 'answered',
-	dealtWith: 'had their answers dealt with',
-	carriedOut: 'carried out their plan',
-	arrived: 'received equipment',
-	referred: 'were referred to a clinician'
-};
-
 /** What was done, one line each: how many people and what; acts with too few people to publish share the last line. */
 export function doneLines({ done }: WorkforceReport): string[] {
-	const all = Object.entries(DONE_WORDS).map(([what, words]) => ({
-		words,
-		n: done[what as (typeof REPORTED_ACTIVITIES)[number]]
-	}));
-	const few = all.filter(({ n }) => n === null).map(({ words }) => words);
+	const texts = deskWords.report;
+	const kinds = Object.keys(texts.done) as (typeof REPORTED_ACTIVITIES)[number][];
+	const few = kinds.filter((kind) => done[kind] === null).map((kind) => texts.doneByFew[kind]);
 	return [
-		...all.flatMap(({ words, n }) => (n === null ? [] : [`${peopleWords(n)} ${words}.`])),
-		...(few.length > 0 ? [`Fewer than five people ${either.format(few)}.`] : [])
+		...kinds.flatMap((kind) => {
+			const n = done[kind];
+			return n === null ? [] : [texts.done[kind](peopleWords(n))];
+		}),
+		...(few.length > 0 ? [texts.fewDone(deskCatalogue().lists.or(few))] : [])
 	];
 }
 
-/** A figure in a sentence. */
-function said(figure: PublishedShare | null, words: string): string[] {
-	return figure ? [`${percent(figure.share)} ${words} (${between(figure)}; ${peopleWords(figure.n)}).`] : [];
-}
+type ShareKind = keyof typeof deskWords.report.shares;
 
-/** Whether two intervals exclude no change; empty where one is missing. */
-function compared(now: PublishedShare | null, before: PublishedShare | null, to: string): string[] {
-	if (!now || !before) return [];
-	const isApart = now.low > before.high || now.high < before.low;
-	const than = `At the end of ${to} it was ${percent(before.share)} (${between(before)})`;
-	return [isApart ? `${than}: a clear difference.` : `${than}: no clear difference.`];
-}
-
-/** The present state, in a few sentences. */
+/** The present state, in a few sentences: each figure, and whether it differs clearly from the one before. */
 export function standLines({ key, before }: WorkforceReport): string[] {
-	const month = before ? reportMonthWords(before.to) : '';
-	const then = before?.key;
-	return [
-		[
-			...said(key.answered, 'of people answered their latest self-assessment'),
-			...compared(key.answered, then?.answered ?? null, month)
-		],
-		[...said(key.hurts, 'report discomfort'), ...compared(key.hurts, then?.hurts ?? null, month)],
-		[
-			...said(key.found, 'have a problem at their workstation'),
-			...compared(key.found, then?.found ?? null, month)
-		],
-		[
-			...said(key.open, 'have a problem that nothing at home can fix'),
-			...compared(key.open, then?.open ?? null, month)
-		]
-	].flatMap((lines) => (lines.length > 0 ? [lines.join(' ')] : []));
+	const texts = deskWords.report;
+	return (Object.keys(texts.shares) as ShareKind[]).flatMap((kind) => {
+		const now = key[kind];
+		if (!now) return [];
+		const sentence = texts.shares[kind](percent(now.share), between(now), peopleWords(now.n));
+		const then = before?.key[kind];
+		if (!before || !then) return [sentence];
+		// Two intervals that don't touch exclude no change.
+		const isClear = now.low > then.high || now.high < then.low;
+		const compared = texts.before(reportMonthWords(before.to), percent(then.share), between(then), isClear);
+		return [`${sentence} ${compared}`];
+	});
 }
 
 /** What changed, and how certain that is. */
 export function changedLines({ courses, paired: { all }, times }: WorkforceReport): string[] {
+	const texts = deskWords.report;
+	const { courses: names } = deskWords.effect;
 	const paired = all
 		? [
-				`${peopleWords(all.n)} reported more than once. ${percent(all.first)} of them had discomfort at first and ${percent(all.now)} have it now: ${signedNumber(100 * all.difference)} percentage points (${signedNumber(100 * all.low)} to ${signedNumber(100 * all.high)}).`
+				texts.paired({
+					people: peopleWords(all.n),
+					first: percent(all.first),
+					now: percent(all.now),
+					by: signedNumber(100 * all.difference),
+					low: signedNumber(100 * all.low),
+					high: signedNumber(100 * all.high)
+				})
 			]
 		: [];
-	const bought = courses.some(({ course }) => course === 'bought')
-		? [
-				`${COURSE_WORDS.done}: ${courses
-					.filter(({ course }) => course === 'household' || course === 'bought')
-					.map(({ course, n }) => `${n} ${COURSE_WORDS[course]}`)
-					.join(', ')}.`
-			]
+	const means = courses.filter(({ course }) => course === 'household' || course === 'bought');
+	const bought = means.some(({ course }) => course === 'bought')
+		? [texts.coursesOf(names.done, means.map(({ course, n }) => `${n} ${names[course]}`).join(', '))]
 		: [];
 	return [...paired, helpSentence(courses), ...bought, timesSentence(times)];
 }
@@ -105,35 +80,24 @@ export function costOf(purchases: readonly ReportedPurchase[]): { cents: number;
 
 /** What management is asked to decide: what follows from the figures, and no more. */
 export function decisionLines(report: WorkforceReport): string[] {
+	const texts = deskWords.report;
 	const { purchases, teams, findings, key, associations } = report;
 	const cost = costOf(purchases);
-	const things = purchases.map(({ purchase, people }) => `${codeWords(purchase)} for ${peopleWords(people)}`);
-	const everybody = key.answered;
-	const silent = everybody
-		? teams.answered.filter(({ figure }) => figure !== null && figure.high < everybody.share)
+	const things = purchases.map(({ purchase, people }) =>
+		texts.thingFor(codeWords(purchase), peopleWords(people))
+	);
+	const everyone = key.answered;
+	const silent = everyone
+		? teams.answered.filter(({ figure }) => figure !== null && figure.high < everyone.share)
 		: [];
 	const most = findings[0];
 	const [pair] = associations.filter(({ p, ratio }) => p < 0.05 && ratio > 1);
 	return [
-		...(things.length > 0
-			? [
-					`Should we buy equipment? ${things.join('; ')}.${cost ? ` Together it costs ${money(cost.cents, cost.currency)}.` : ''}`
-				]
-			: []),
-		...(silent.length > 0
-			? [
-					`Who will speak to ${silent.map(({ team }) => team || 'people without a team').join(', ')}? Fewer people answer there than elsewhere.`
-				]
-			: []),
-		...(most
-			? [
-					`Can people use working time to carry out their plans? The most common problem is “${codeWords(most.code)}”, at ${percent(most.figure.share)} of workstations.`
-				]
-			: []),
+		...(things.length > 0 ? [texts.buy(things, cost && money(cost.cents, cost.currency))] : []),
+		...(silent.length > 0 ? [texts.silentTeams(silent.map(({ team }) => team || texts.withoutTeam))] : []),
+		...(most ? [texts.workingTime(codeWords(most.code), percent(most.figure.share))] : []),
 		...(pair
-			? [
-					`Should “${codeWords(pair.finding)}” come first? People with this problem report discomfort (${codeWords(pair.region)}) ${pair.ratio.toFixed(1)} times as often. This shows a link, not a cause.`
-				]
+			? [texts.firstProblem(codeWords(pair.finding), codeWords(pair.region), decimalNumber(pair.ratio, 1))]
 			: [])
 	];
 }

@@ -63,7 +63,11 @@ export const DESK_ROUTES: Readonly<Record<DeskRoute, Permission | null>> = {
 /** The permission for each form action of the desk, by route and name. An action that is missing here is refused to everyone. */
 export const DESK_ACTIONS: Partial<Readonly<Record<DeskRoute, Readonly<Record<string, Permission>>>>> = {
 	'/desk/(signed-in)': { settle: 'cases:act', write: 'messages:write', undo: 'desk:undo' },
-	'/desk/(signed-in)/account': { elsewhere: 'account:own', password: 'account:own' },
+	'/desk/(signed-in)/account': {
+		elsewhere: 'account:own',
+		language: 'account:own',
+		password: 'account:own'
+	},
 	'/desk/(signed-in)/account/second-factor': {
 		begin: 'account:own',
 		end: 'account:own',

@@ -173,7 +173,7 @@ async function warnOfGuessing(db: Db, { id }: User, { failures }: SignInAttempt,
 					or(isNull(users.codeWarnedAt), lt(users.codeWarnedAt, new Date(now.getTime() - DAY_MS)))
 				)
 			)
-			.returning({ name: users.name, email: users.email });
+			.returning({ name: users.name, email: users.email, language: users.language });
 		if (owner) await notifyOwner(tx, owner, 'codes', now);
 	});
 }

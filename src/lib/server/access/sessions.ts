@@ -1,4 +1,5 @@
 import { and, eq, gt, isNull, lt, ne, sql } from 'drizzle-orm';
+import type { DeskLanguage } from '../../messages/desk-language';
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { publishChange } from '../live/changes';
@@ -22,6 +23,8 @@ const FRESH_MS = 30 * MINUTE_MS;
 /** What a request knows about its session. */
 export interface Session {
 	readonly user: Actor & { kind: 'user' };
+	/** The language that the user reads the desk in. */
+	readonly language: DeskLanguage;
 	/** SHA-256 of its token; identifies it when it is ended. */
 	readonly hash: string;
 	/** Whether the second factor is still missing. */
@@ -71,6 +74,7 @@ export async function readSession(db: Db, token: string, now: Date): Promise<Ses
 			id: users.id,
 			name: users.name,
 			role: users.role,
+			language: users.language,
 			codeSince: users.codeSince,
 			hasFactor: sql<boolean>`${hasSecondFactor} or ${sessions.isStrong}`,
 			isPending: sessions.isPending,
@@ -92,6 +96,7 @@ export async function readSession(db: Db, token: string, now: Date): Promise<Ses
 		await db.update(sessions).set({ seenAt: now }).where(eq(sessions.tokenHash, hash));
 	return {
 		user: { kind: 'user', id: row.id, name: row.name, role: row.role },
+		language: row.language,
 		hash,
 		isPending: row.isPending,
 		// Given in the future, by a clock that was fast, it does not count as recent.

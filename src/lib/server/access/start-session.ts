@@ -34,7 +34,7 @@ export interface SignedIn {
 /** Emails the owner of an account about what happened to it. */
 export async function notifyOwner(
 	db: Db,
-	{ name, email }: Pick<User, 'name' | 'email'>,
+	{ name, email, language }: Pick<User, 'name' | 'email' | 'language'>,
 	kind: AccountNotice,
 	now: Date
 ): Promise<void> {
@@ -44,14 +44,14 @@ export async function notifyOwner(
 		toEmail: email,
 		linkPath: '/desk/account',
 		writtenAt: now,
-		...emailWords(kind, { name })
+		...emailWords(kind, { name, language })
 	});
 }
 
 /** The same by the account's id. */
 export async function notifyOwnerOf(db: Db, userId: string, kind: AccountNotice, now: Date): Promise<void> {
 	const [owner] = await db
-		.select({ name: users.name, email: users.email })
+		.select({ name: users.name, email: users.email, language: users.language })
 		.from(users)
 		.where(eq(users.id, userId));
 	if (owner) await notifyOwner(db, owner, kind, now);

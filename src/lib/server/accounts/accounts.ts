@@ -1,5 +1,6 @@
 import { and, asc, count, desc, eq, gt, inArray, isNotNull, isNull, ne, sql } from 'drizzle-orm';
 import { rolesWith } from '../../core/access';
+import { deskLanguageOf } from '../../messages/desk-language';
 import { emailWords } from '../../messages/emails';
 import { requirePermission } from '../access/require-permission';
 import type { Actor, Role } from '../actor';
@@ -13,6 +14,7 @@ import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
 import { queueEmail } from '../email/queue-email';
+import { readOrganisation } from '../organisation/read-organisation';
 
 const { accountLinks, knownDevices, passkeys, sessions, users } = schema;
 
@@ -24,7 +26,7 @@ const LINK_MS = { invitation: 7 * 24 * HOUR_MS, reset: 2 * HOUR_MS } as const;
 /** Most open links per user; more are refused silently, like a reset that nobody requested. */
 const MOST_LINKS = 5;
 
-type User = Pick<typeof users.$inferSelect, 'id' | 'name' | 'email'>;
+type User = Pick<typeof users.$inferSelect, 'id' | 'name' | 'email' | 'language'>;
 
 async function sendLink(tx: Db, user: User, kind: keyof typeof LINK_MS, now: Date): Promise<void> {
 	const token = newToken();
@@ -62,7 +64,7 @@ async function reopen(
 			...{ providerSubject: null, warnedAt: null, codeWarnedAt: null, seesRecord: false }
 		})
 		.where(and(eq(sql`lower(${users.email})`, email), isNotNull(users.closedAt)))
-		.returning({ id: users.id, name: users.name, email: users.email });
+		.returning({ id: users.id, name: users.name, email: users.email, language: users.language });
 	if (!user) return null;
 	for (const table of [passkeys, knownDevices, accountLinks])
 		await tx.delete(table).where(eq(table.userId, user.id));
@@ -82,12 +84,13 @@ export async function inviteUser(
 	if (name === '') throw new DomainError('invalid', 'giveName', '/name');
 	// Nobody knows this password: the account is opened through the email.
 	const passwordHash = await hashPassword(newToken());
+	const language = deskLanguageOf((await readOrganisation(db)).language);
 	await db.transaction(async (tx) => {
 		const [user] = await tx
 			.insert(users)
-			.values({ email, name, role: input.role, passwordHash, createdAt: now })
+			.values({ email, name, role: input.role, passwordHash, language, createdAt: now })
 			.onConflictDoNothing()
-			.returning({ id: users.id, name: users.name, email: users.email });
+			.returning({ id: users.id, name: users.name, email: users.email, language: users.language });
 		const invited = user ?? (await reopen(tx, { email, name, role: input.role, passwordHash }));
 		if (!invited) throw new DomainError('conflict', 'accountExists', '/email');
 		await sendLink(tx, invited, 'invitation', now);
@@ -104,7 +107,7 @@ export async function requestPasswordReset(db: Db, email: string, now: Date): Pr
 	const later = new Promise((resolve) => setTimeout(resolve, ANSWER_MS));
 	await db.transaction(async (tx) => {
 		const [user] = await tx
-			.select({ id: users.id, name: users.name, email: users.email })
+			.select({ id: users.id, name: users.name, email: users.email, language: users.language })
 			.from(users)
 			.where(and(eq(sql`lower(${users.email})`, email.trim().toLowerCase()), isNull(users.closedAt)))
 			.for('update');
@@ -122,7 +125,13 @@ export async function requestPasswordReset(db: Db, email: string, now: Date): Pr
 
 async function linkOwner(db: Db, token: string, now: Date) {
 	const [row] = await db
-		.select({ userId: users.id, name: users.name, email: users.email, role: users.role })
+		.select({
+			userId: users.id,
+			name: users.name,
+			email: users.email,
+			role: users.role,
+			language: users.language
+		})
 		.from(accountLinks)
 		.innerJoin(users, eq(users.id, accountLinks.userId))
 		.where(
@@ -228,7 +237,7 @@ export async function setAuditLogAccess(
 					isNull(users.closedAt)
 				)
 			)
-			.returning({ name: users.name, email: users.email });
+			.returning({ name: users.name, email: users.email, language: users.language });
 		const [owner] = set;
 		if (!owner) throw new DomainError('not-found', 'noSuchUser');
 		await notifyOwner(tx, owner, input.sees ? 'log-given' : 'log-taken', now);

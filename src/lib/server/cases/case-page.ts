@@ -9,9 +9,9 @@ import { addDays, nextWorkingDay } from '../../core/calendar';
 import { mayBePostponed } from '../../core/day-sheet';
 import { CLOSABLE, type Closable, type AssessmentResult } from '../../core/case-assessment';
 import { RULES_IN_FORCE } from '../../core/rules';
-import { DEFAULT_LOCALE } from '../../messages';
+import { deskLocale } from '../../messages/desk-language';
 import { adviceForPage } from '../../messages/advice/advice-for-page';
-import { replyEn } from '../../messages/replies-en';
+import { replyWords } from '../../messages/desk/reply-words';
 import type { Actor } from '../actor';
 import { isoDay } from '../clock';
 import type { Db } from '../db/client';
@@ -52,7 +52,7 @@ export async function cornerViewOf(db: Db, { answered, plan, events }: Case, per
 			measureNext: plan.advice.measureNext
 		},
 		plan: { steps: plan.steps, chosen: plan.chosen, ticks: stepTicksOfPlan(events), madeAt: plan.madeAt },
-		advice: adviceForPage(plan.corner, plan.advice, answered, plan, DEFAULT_LOCALE)
+		advice: adviceForPage(plan.corner, plan.advice, answered, plan, deskLocale())
 	};
 }
 
@@ -122,7 +122,7 @@ export async function readCasePage(db: Db, actor: Actor, personId: string, now: 
 		moving: await breaksOf(db, actor, personId),
 		sentRhythm: newest?.rhythm ?? null,
 		timeline: timelineOf(read, await lettersOf(db, personId)),
-		reply: replyEn(person.name, judgement),
+		reply: replyWords(person.name, judgement),
 		history: read.history,
 		checklist: read.answered && {
 			version: read.answered.checklistVersion,

@@ -2,6 +2,8 @@ import { createHash } from 'node:crypto';
 import { eq } from 'drizzle-orm';
 import { RED_FLAGS } from '../../core/discomfort';
 import { messagesFor } from '../../messages';
+import { deskTextsIn } from '../../messages/desk';
+import { DESK_LANGUAGES } from '../../messages/desk-language';
 import { languageOf, type Language } from '../../messages/languages';
 import { stopTextsFor } from '../../messages/stop';
 import { requirePermission } from '../access/require-permission';
@@ -22,7 +24,15 @@ export interface SafetyText {
 
 const EXAMPLE_NUMBER = '112';
 
-/** Every text shown to a person with a warning sign, by a stable key. */
+/** The warning signs as coordinators read them; none in a language that the desk isn't in. */
+function deskSignsOf(language: Language): Readonly<Record<string, string>> {
+	const there = DESK_LANGUAGES.find((one) => one === language);
+	if (!there) return {};
+	const { signs } = deskTextsIn(there).triage;
+	return Object.fromEntries(RED_FLAGS.map((flag) => [`desk.sign.${flag}`, signs[flag]]));
+}
+
+/** Every text shown to a person with a warning sign, and to the coordinator who reads it, by a stable key. */
 function safetyTextsOf(locale: string): Readonly<Record<string, string>> {
 	const t = messagesFor(locale);
 	const stop = stopTextsFor(locale);
@@ -40,7 +50,8 @@ function safetyTextsOf(locale: string): Readonly<Record<string, string>> {
 		'stop.distressLead': stop.distressLead,
 		'stop.distressNoLine': stop.distressNoLine(EXAMPLE_NUMBER),
 		...Object.fromEntries(stop.distressDo.map((words, i) => [`stop.distressDo.${i}`, words])),
-		'stop.distressTold': stop.distressTold
+		'stop.distressTold': stop.distressTold,
+		...deskSignsOf(languageOf(locale))
 	};
 }
 
@@ -65,10 +76,10 @@ export async function reviewPage(db: Db, actor: Actor, language: Language) {
 	requirePermission(actor, 'settings:change');
 	const english = safetyTextsOf('en');
 	const translated = safetyTextsOf(language);
-	const texts = Object.entries(english).map(([key, words]): SafetyText => ({
+	const texts = Object.entries(translated).map(([key, words]): SafetyText => ({
 		key,
-		english: words,
-		translated: translated[key] ?? ''
+		english: english[key] ?? '',
+		translated: words
 	}));
 	const [review] = await db
 		.select({ reviewedBy: languageReviews.reviewedBy, reviewedAt: languageReviews.reviewedAt })

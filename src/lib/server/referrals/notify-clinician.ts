@@ -6,7 +6,7 @@ import { queueEmail } from '../email/queue-email';
 /** Emails a clinician that something waits for them, or no longer does. The email contains neither the person nor anything about health. */
 export async function notifyClinician(
 	tx: Db,
-	clinician: { readonly name: string; readonly email: string },
+	clinician: { readonly name: string; readonly email: string; readonly language: string },
 	referralId: string,
 	kind: ClinicianNews,
 	now: Date

@@ -15,7 +15,7 @@ const { referralLines, referrals, users } = schema;
 /** Clinicians with an account. */
 export function clinicians(db: Db) {
 	return db
-		.select({ id: users.id, name: users.name, email: users.email })
+		.select({ id: users.id, name: users.name, email: users.email, language: users.language })
 		.from(users)
 		.where(and(inArray(users.role, rolesWith('referrals:list')), isNull(users.closedAt)))
 		.orderBy(asc(users.name));

@@ -2,7 +2,7 @@
 	import { enhanceForm } from '../kit/enhance-form';
 	import { refreshPage } from '../kit/refresh-page';
 	import { deskWords } from '$lib/messages/desk';
-	import { momentWords } from '$lib/messages/desk-dates';
+	import { momentWords } from '$lib/messages/dates';
 	import { onMount } from 'svelte';
 	import Button from '../kit/Button.svelte';
 	import Notice from '../kit/Notice.svelte';
@@ -53,8 +53,8 @@
 						: texts.addedOn(momentWords(passkey.createdAt, timeZone))}
 					<form method="POST" action="?/remove" use:enhanceForm>
 						<input type="hidden" name="passkey" value={passkey.id} />
-						<Button look="quiet" size="desk" aria-label={texts.takePasskeyAway(passkey.name)}>
-							{texts.endCode}
+						<Button look="quiet" size="desk" aria-label={texts.removePasskey(passkey.name)}>
+							{texts.turnOffCodes}
 						</Button>
 					</form>
 				</span>

@@ -2,7 +2,7 @@
 	import type { BreakSchedule } from '$lib/core/breaks/break-schedules';
 	import type { Catalogue } from '$lib/messages';
 	import { breakTextsFor } from '$lib/messages/breaks';
-	import { dayWords } from '$lib/messages/desk-dates';
+	import { dayWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;
@@ -23,16 +23,16 @@
 	const rhythm = $derived(moving.ownRhythm ?? sent);
 </script>
 
-<h3 class="mt-5 border-b border-rule pb-1 text-body">{texts.howTheyBreak}</h3>
+<h3 class="mt-5 border-b border-rule pb-1 text-body">{texts.breaks}</h3>
 <p class="mt-1">
 	{#if rhythm}{breakTextsFor(t.locale).rhythms[rhythm].name}<span class="text-ink-soft"
-			>{texts.asTheyChoseThemselves(Boolean(moving.ownRhythm))}</span
-		>.{:else}{texts.nothingWasSentTo}{/if}
+			>{texts.breaksSetBy(Boolean(moving.ownRhythm))}</span
+		>.{:else}{texts.noBreakSchedule}{/if}
 </p>
 {#if !moving.isShared}
-	<p class="text-note text-ink-soft">{texts.whetherTheyDoStays}</p>
+	<p class="text-note text-ink-soft">{texts.breaksNotShared}</p>
 {:else if moving.weeks.length === 0}
-	<p class="text-note text-ink-soft">{texts.theyShareItNo}</p>
+	<p class="text-note text-ink-soft">{texts.breaksSharedNoWeek}</p>
 {:else}
 	<table class="mt-1 text-note">
 		<thead>

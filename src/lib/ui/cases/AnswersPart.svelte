@@ -5,9 +5,8 @@
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import { checklistTextsFor } from '$lib/messages/checklist';
-	import { dayWords } from '$lib/messages/desk-dates';
+	import { dayWords } from '$lib/messages/dates';
 	import { answerLines } from './answer-lines';
-	import { stateWords } from '$lib/messages/desk/state-words';
 	import { stationAnswers } from './station-answers';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -25,7 +24,7 @@
 			readonly arms: WorkingArms;
 		};
 		/** The self-assessments, newest first. */
-		history: readonly { readonly sentAt: Date; readonly state: Parameters<typeof stateWords>[0] }[];
+		history: readonly { readonly sentAt: Date; readonly state: keyof typeof deskWords.states.assessment }[];
 		t: Catalogue;
 		unit: LengthUnit;
 	}
@@ -39,10 +38,12 @@
 </script>
 
 <p class="text-note text-ink-soft">
-	{texts.checklistVersionAnswersFind(checklist.version, found.length)}
+	{texts.checklistSummary(checklist.version, found.length)}
 	{#if history.length > 1}{texts.selfAssessments(
 			history.length,
-			history.map(({ sentAt, state }) => `${dayWords(sentAt, 'medium')}, ${stateWords(state)}`).join('; ')
+			history
+				.map(({ sentAt, state }) => `${dayWords(sentAt, 'medium')}, ${deskWords.states.assessment[state]}`)
+				.join('; ')
 		)}{/if}
 </p>
 {#each answerLines(corner, checklist, t, unit) as part (part.title)}
@@ -70,7 +71,7 @@
 	</dl>
 	{#if notAsked.length > 0}
 		<details class="mt-1">
-			<summary class="kit-summary">{texts.notAsked(notAsked.length)}</summary>
+			<summary class="kit-summary">{texts.questionsNotAsked(notAsked.length)}</summary>
 			<ul class="text-note text-ink-soft">
 				{#each notAsked as question (question)}<li>{question}</li>{/each}
 			</ul>

@@ -45,24 +45,24 @@
 		<Select
 			name="owner"
 			id="owner-{personId}"
-			label={texts.lookedAfterBy}
+			label={texts.assignedTo}
 			size="desk"
 			value={owner?.id ?? ''}
 			options={[
-				{ value: '', words: texts.nobodyInParticular },
+				{ value: '', words: texts.unassigned },
 				...coordinators.map(({ id, name }) => ({ value: id, words: name }))
 			]}
 			onchange={() => ownerForm?.requestSubmit()}
 		/>
 	</div>
-	<span class="kit-without-scripts"><Button size="desk">{texts.keep}</Button></span>
+	<span class="kit-without-scripts"><Button size="desk">{texts.saveAssignment}</Button></span>
 	{#if userId && owner?.id !== userId}
 		<Button
 			type="button"
 			id="mine"
 			size="desk"
 			isBusy={owning.isBusy}
-			aria-label={texts.iLookAfterThem(ACT_KEYS.mine.words)}
+			aria-label={texts.takeCase(ACT_KEYS.mine.words)}
 			onclick={() => {
 				const list = ownerForm?.querySelector('select');
 				if (list) list.value = userId;
@@ -76,8 +76,8 @@
 	<form method="POST" action="/desk/cases/{personId}?/later" use:enhanceForm={waiting.submit} class="mt-2">
 		<ActFields form={waiting} {version} />
 		<p class="text-note">
-			{texts.putOff(later.reason)}
-			<Button size="desk" look="quiet" name="until" value="">{texts.takeUpNow}</Button>
+			{texts.postponed(later.reason)}
+			<Button size="desk" look="quiet" name="until" value="">{texts.backToList}</Button>
 		</p>
 	</form>
 {:else if canWait}
@@ -93,7 +93,7 @@
 			<TextField
 				name="reason"
 				id="later-reason"
-				label={texts.whyItCanWait}
+				label={texts.postponeReason}
 				value=""
 				size="desk"
 				maxlength={200}

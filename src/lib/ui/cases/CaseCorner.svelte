@@ -1,8 +1,8 @@
 <script lang="ts">
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
-	import { dayWords } from '$lib/messages/desk-dates';
-	import { levelEn, reasonEn } from '$lib/messages/triage-en';
+	import { dayWords } from '$lib/messages/dates';
+	import { reasonWords } from '$lib/messages/desk/triage-words';
 	import Range from '../kit/Range.svelte';
 	import SegmentSwitch from '../kit/SegmentSwitch.svelte';
 	import SectionDrawing from '../side-view/SectionDrawing.svelte';
@@ -24,7 +24,7 @@
 	const knownAt = $derived(judged[view.at]?.at ?? new Date(0));
 </script>
 
-<section class="sheet" aria-label={texts.theCorner}>
+<section class="sheet" aria-label={texts.workstation}>
 	<div class="flex flex-wrap items-center justify-between gap-3">
 		{#if view.states.length > 1 && !view.earlier}
 			<SegmentSwitch
@@ -44,7 +44,7 @@
 		<SectionDrawing section={view.section} all={view.all} {t} {unit} mostHeight={340} />
 	{/if}
 	{#if judged.length <= 1 && corner.answeredAt}
-		<p class="text-mark text-ink-soft">{texts.answered(dayWords(corner.answeredAt))}</p>
+		<p class="text-mark text-ink-soft">{texts.answeredOn(dayWords(corner.answeredAt))}</p>
 	{:else}
 		<div class="no-print known">
 			<Range
@@ -62,8 +62,8 @@
 	{#if view.earlier}
 		{@const { level, document } = view.earlier}
 		<p class="border-s-4 border-rule px-3 text-note">
-			<strong>{levelEn[level].name}:</strong>
-			{document.reasons.map((reason) => reasonEn(reason, document)).join(' · ')}
+			<strong>{deskWords.triage.levels[level].name}:</strong>
+			{document.reasons.map((reason) => reasonWords(reason, document)).join(' · ')}
 		</p>
 	{/if}
 </section>

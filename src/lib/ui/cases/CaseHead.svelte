@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { dayWords } from '$lib/messages/desk-dates';
+	import { dayWords } from '$lib/messages/dates';
 	import { enhanceForm } from '../kit/enhance-form';
 	import type { TriageLevel } from '$lib/core/triage';
 	import { isMoreUrgent } from '$lib/core/triage';
@@ -54,10 +54,10 @@
 		...(person.team ? [person.team] : []),
 		person.email,
 		...(person.leftAt ? [`left ${dayWords(person.leftAt)}`] : []),
-		...(person.bouncedAt ? [texts.lettersComeBack] : []),
-		...(owner ? [texts.lookedAfterByWhom(owner)] : []),
+		...(person.bouncedAt ? [texts.emailsReturned] : []),
+		...(owner ? [texts.assignedToName(owner)] : []),
 		...(later ? [texts.postponedUntil(dayWords(later.on, 'short'), later.reason)] : []),
-		...(isZoneKnown ? [] : [texts.timeZoneIsNot(person.timeZone, zone)])
+		...(isZoneKnown ? [] : [texts.unknownTimeZone(person.timeZone, zone)])
 	]);
 </script>
 
@@ -82,10 +82,10 @@
 				<TextField
 					name="reason"
 					id="settle-reason"
-					label={texts.whyItIsSettled}
+					label={texts.doneReason}
 					value=""
 					maxlength={300}
-					placeholder={texts.whyItIsSettled}
+					placeholder={texts.doneReason}
 					isLabelHidden
 					size="desk"
 				/>
@@ -96,15 +96,15 @@
 			<form method="POST" action="?/reopen" use:enhanceForm={settling.submit} class="flex items-center gap-2">
 				<ActFields form={settling} version={listed.version} />
 				<span class="text-note text-ink-soft"
-					>{texts.settled(listed.settledAt && dayWords(listed.settledAt), listed.settledReason)}</span
+					>{texts.markedDone(listed.settledAt && dayWords(listed.settledAt), listed.settledReason)}</span
 				>
-				<Button size="desk" isBusy={settling.isBusy}>{texts.openAgain}</Button>
+				<Button size="desk" isBusy={settling.isBusy}>{texts.reopenCase}</Button>
 			</form>
 		{/if}
 		<form method="POST" action="?/send" use:enhanceForm={sending.submit}>
 			<ActFields form={sending} version={listed.version} />
 			<Button id="send" size="desk" look={wasSent ? 'plain' : 'main'} isBusy={sending.isBusy}>
-				{#if wasSent}{texts.sendAnotherSelfAssessment}{:else}<KeyWords act="send" />{/if}
+				{#if wasSent}{texts.sendAnother}{:else}<KeyWords act="send" />{/if}
 			</Button>
 		</form>
 	</div>
@@ -114,11 +114,11 @@
 	{#if link}
 		<div class="mt-4 border-s-4 border-cool bg-cool-wash px-4 py-2.5">
 			<p class="font-semibold">
-				{texts.whereTheLetterIs(hasPost)}
+				{texts.sentWhere(hasPost)}
 			</p>
-			<p class="mt-0.5 text-note">{texts.thisLinkIsShown(person.name)}</p>
+			<p class="mt-0.5 text-note">{texts.linkShownOnce(person.name)}</p>
 			<p class="num mt-1 text-note break-all">{link}</p>
-			{#if hasPost}<p class="mt-1 text-note"><a href="/post">{texts.goToThePost}</a></p>{/if}
+			{#if hasPost}<p class="mt-1 text-note"><a href="/post">{texts.openTestInbox}</a></p>{/if}
 		</div>
 	{/if}
 </div>

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { dayWords } from '$lib/messages/desk-dates';
+	import { dayWords } from '$lib/messages/dates';
+	import { reasonWords } from '$lib/messages/desk/triage-words';
 	import type { Closable, AssessmentResult } from '$lib/core/case-assessment';
 	import { isMoreUrgent } from '$lib/core/triage';
-	import { levelEn, reasonEn } from '$lib/messages/triage-en';
 	import KeyWords from '../shortcuts/KeyWords.svelte';
 	import ContactForm from './ContactForm.svelte';
 	import { deskWords } from '$lib/messages/desk';
@@ -31,15 +31,15 @@
 
 <section class="notice {isGrave ? 'border-warm bg-warm-wash' : 'border-cool bg-cool-wash'}">
 	<div>
-		<h2 class="text-body" title={levelEn[judgement.level].rule}>
-			{texts.by(levelEn[judgement.level].name, actBy && dayWords(actBy))}
+		<h2 class="text-body" title={deskWords.triage.levels[judgement.level].rule}>
+			{texts.levelAndDay(deskWords.triage.levels[judgement.level].name, actBy && dayWords(actBy))}
 		</h2>
 		<ul>
 			{#each judgement.reasons as reason, i (i)}
 				<li class:font-semibold={i === 0}>
-					{reasonEn(reason, judgement)}
+					{reasonWords(reason, judgement)}
 					<span class="text-note font-normal text-ink-soft"
-						>{texts.sinceThePersonSays(
+						>{texts.signSince(
 							dayWords(reason.on, 'medium'),
 							Boolean(reason.sign && takenBack.includes(reason.sign))
 						)}</span

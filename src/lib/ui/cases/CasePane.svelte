@@ -6,7 +6,8 @@
 	import type { LengthUnit } from '$lib/core/length';
 	import { sideViewOf } from '$lib/core/side-view';
 	import type { Catalogue } from '$lib/messages';
-	import { reasonEn, regionScoreEn } from '$lib/messages/triage-en';
+	import { reasonWords, regionScoreWords } from '$lib/messages/desk/triage-words';
+	import { dayWords } from '$lib/messages/dates';
 	import { openAttribute } from '../kit/open-attribute';
 	import CheckTable from '../plan/CheckTable.svelte';
 	import SegmentSwitch from '../kit/SegmentSwitch.svelte';
@@ -14,7 +15,6 @@
 	import Button from '../kit/Button.svelte';
 	import ActFields from './ActFields.svelte';
 	import type { BriefData } from './brief';
-	import { dayWords } from '$lib/messages/desk-dates';
 	import { CaseForm } from './case-form.svelte';
 	import CaseCare from './CaseCare.svelte';
 	import ContactForm from './ContactForm.svelte';
@@ -49,7 +49,7 @@
 
 	const reading = new CaseForm();
 	let shown = $state<State>('now');
-	const words: Record<State, string> = { first: texts.atFirst, now: texts.now, after: texts.afterThePlan };
+	const words: Record<State, string> = { first: texts.atFirst, now: texts.now, after: texts.afterPlan };
 	const sections = $derived.by(() => {
 		if (!brief.corner) return null;
 		const { corner, plan, standing, drawnAs } = brief.corner;
@@ -79,7 +79,7 @@
 	<div class="flex items-baseline justify-between gap-3">
 		<h2 class="text-lead">{brief.name}</h2>
 		<a class="text-note" href="/desk/cases/{brief.id}"
-			>{texts.wholeCase} <kbd class="key" aria-hidden="true">↵</kbd></a
+			>{texts.openFullCase} <kbd class="key" aria-hidden="true">↵</kbd></a
 		>
 	</div>
 	{#if brief.phone}
@@ -89,7 +89,7 @@
 		{@const grounds = brief.judgement}
 		<ul class="reasons">
 			{#each grounds.reasons as reason, i (i)}
-				{#if reason.code !== 'nothing-open'}<li>{reasonEn(reason, grounds)}</li>{/if}
+				{#if reason.code !== 'nothing-open'}<li>{reasonWords(reason, grounds)}</li>{/if}
 			{/each}
 		</ul>
 	{/if}
@@ -101,7 +101,7 @@
 	{#if brief.unread.length > 0}
 		<form method="POST" action="/desk/cases/{brief.id}?/read" use:enhanceForm={reading.submit} class="mt-1">
 			<ActFields form={reading} version={brief.version} />
-			<Button size="desk" isBusy={reading.isBusy}>{texts.readNeedsNoAnswer}</Button>
+			<Button size="desk" isBusy={reading.isBusy}>{texts.markRead}</Button>
 		</form>
 		<FormError fault={reading.fault} />
 	{/if}
@@ -117,7 +117,7 @@
 		done={sent}
 	/>
 	<details id="outcome" class="mt-2" {...openAttribute(brief.closable.length > 0)}>
-		<summary class="kit-summary">{texts.recordMore(brief.closable.length)}</summary>
+		<summary class="kit-summary">{texts.recordContact(brief.closable.length)}</summary>
 		<ContactForm
 			personId={brief.id}
 			phone=""
@@ -131,7 +131,7 @@
 	{#if followUp}<FinishForm personId={brief.id} {followUp} {today} />{/if}
 	{#if brief.note}
 		<p class="mt-2 text-note text-ink-soft">
-			{texts.noteOf(brief.note.authorName, brief.note.text)}
+			{texts.noteBy(brief.note.authorName, brief.note.text)}
 		</p>
 	{/if}
 	{#if brief.equipment.length > 0}
@@ -143,12 +143,12 @@
 		<ul class="mt-2">
 			{#each brief.discomfort as report, i (i)}
 				<li class="border-b border-rule py-1 text-note" class:text-warm={report.worst >= 4}>
-					<span class="first-letter:uppercase inline-block">{regionScoreEn(report)}</span>
+					<span class="first-letter:uppercase inline-block">{regionScoreWords(report)}</span>
 					<span class="text-ink-soft">
 						{[
 							...(report.parts ?? []).map((part) => t.discomfort.partOptions[part]),
 							...report.kinds.map((kind) => t.discomfort.kindOptions[kind]),
-							...(report.hinders === 'much' ? [texts.hindersALot] : [])
+							...(report.hinders === 'much' ? [texts.hindersMuch] : [])
 						].join(', ')}</span
 					>
 				</li>

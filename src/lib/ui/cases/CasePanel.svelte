@@ -7,8 +7,8 @@
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import { isMoreUrgent } from '$lib/core/triage';
-	import { dayWords } from '$lib/messages/desk-dates';
-	import { reasonEn } from '$lib/messages/triage-en';
+	import { dayWords } from '$lib/messages/dates';
+	import { reasonWords } from '$lib/messages/desk/triage-words';
 	import AnswersPart from './AnswersPart.svelte';
 	import CaseCare from './CaseCare.svelte';
 	import CasePlan from './CasePlan.svelte';
@@ -82,7 +82,7 @@
 	const reason = $derived(page.judgement?.reasons.find(({ level }) => isMoreUrgent(level, 'soon')));
 	const question = $derived(
 		reason && page.judgement
-			? texts.whatShouldBeChanged(reasonEn(reason, page.judgement).replace(/^Needs a clinician: /, ''))
+			? texts.referralQuestion(reasonWords(reason, page.judgement).replace(/^Needs a clinician: /, ''))
 			: ''
 	);
 </script>
@@ -120,7 +120,7 @@
 	<AnswersPart corner={page.corner.corner} checklist={page.checklist} history={page.history} {t} {unit} />
 {:else if part === 'follow-up'}
 	<FollowUpForm personId={person.id} {...page.followUps} chain={page.chain} today={page.today} />
-	<h3 class="mt-5 border-b border-rule pb-1 text-body">{texts.whoLooksAfterThem}</h3>
+	<h3 class="mt-5 border-b border-rule pb-1 text-body">{texts.assignment}</h3>
 	<CaseCare
 		personId={person.id}
 		version={listed.version}
@@ -136,7 +136,7 @@
 	{#if page.equipment.length > 0}
 		<EquipmentList requests={page.equipment} personId={person.id} {t} canDecide />
 	{:else}
-		<p class="text-note text-ink-soft">{texts.nothingWasAskedFor}</p>
+		<p class="text-note text-ink-soft">{texts.noEquipmentRequested}</p>
 	{/if}
 	<AskForForm
 		personId={person.id}
@@ -165,12 +165,12 @@
 		{t}
 	/>
 	<MovingOf sent={page.sentRhythm} moving={page.moving} {t} />
-	<h3 class="mt-5 border-b border-rule pb-1 text-body">{texts.whoTheyAre}</h3>
+	<h3 class="mt-5 border-b border-rule pb-1 text-body">{texts.personalDetails}</h3>
 	<PersonForm {person} />
-	<h3 class="mt-5 border-b border-rule pb-1 text-body">{deskWords.keeping.ofThem}</h3>
+	<h3 class="mt-5 border-b border-rule pb-1 text-body">{deskWords.keeping.theirData}</h3>
 	<ul class="mt-1 grid gap-1 text-note">
-		<li><a href="/desk/cases/{person.id}/everything">{deskWords.keeping.everythingLink}</a></li>
-		<li><a href="/desk/record?person={person.id}">{deskWords.keeping.whoLooked}</a></li>
-		<li><a href="/desk/cases/{person.id}/erase">{deskWords.keeping.eraseLink}</a></li>
+		<li><a href="/desk/cases/{person.id}/everything">{deskWords.keeping.viewAllData}</a></li>
+		<li><a href="/desk/record?person={person.id}">{deskWords.keeping.whoViewed}</a></li>
+		<li><a href="/desk/cases/{person.id}/erase">{deskWords.keeping.deleteLink}</a></li>
 	</ul>
 {/if}

@@ -42,7 +42,7 @@
 
 <!-- Links, so that each part has a URL and opens without scripts; all parts stay in the page, so that nothing typed in one is lost by viewing another. -->
 <div class="parts">
-	<nav class="no-print" aria-label={texts.partsOfTheCase}>
+	<nav class="no-print" aria-label={texts.partsOfCase}>
 		{#each parts as { id, words, count } (id)}
 			<a
 				href="?part={id}"

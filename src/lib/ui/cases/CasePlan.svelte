@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { dayWords } from '$lib/messages/desk-dates';
+	import { dayWords } from '$lib/messages/dates';
 	import { needsNoPlan, planOffers } from '$lib/core/advice/plan-offers';
 	import type { Corner } from '$lib/core/corner';
 	import type { AssessmentResult } from '$lib/core/case-assessment';
@@ -43,9 +43,9 @@
 </script>
 
 <section class="mt-6">
-	<h2 class="text-head">{texts.thePlanTheyHave}</h2>
+	<h2 class="text-head">{texts.currentPlan}</h2>
 	<p class="text-note text-ink-soft">
-		{texts.given(dayWords(madeAt))}{#if progress}{texts.ofStepsStandCarried(
+		{texts.planGiven(dayWords(madeAt))}{#if progress}{texts.planProgress(
 				progress.done,
 				progress.of,
 				progress.carriedOut && dayWords(progress.carriedOut)
@@ -55,12 +55,12 @@
 		<div class="mt-2"><StepList {steps} {ticks} {t} {unit} canTick={false} /></div>
 	{:else}
 		<p class="mt-2 text-ink-soft">
-			{texts.whyNothingToBuild(needsNoPlan(advice))}
+			{texts.noPlanNeeded(needsNoPlan(advice))}
 		</p>
 	{/if}
 	{#if offers.some(({ rung }) => rung)}
 		<details class="mt-4">
-			<summary class="kit-summary">{texts.moreOrLessOf}</summary>
+			<summary class="kit-summary">{texts.options}</summary>
 			<div class="mt-3">
 				<Ladder
 					{corner}
@@ -69,7 +69,7 @@
 					worked={chosen}
 					shown={chosen}
 					hrefOf={null}
-					workedWords={texts.theyWorkOnThis}
+					workedWords={texts.theirChoice}
 					{t}
 					{unit}
 				/>
@@ -87,12 +87,12 @@
 	<BesideHeights {corner} {advice} {t} {unit} />
 	{#if earlier.length > 0}
 		<details class="mt-4">
-			<summary class="kit-summary">{texts.earlierPlansWhatThey}</summary>
+			<summary class="kit-summary">{texts.earlierPlans}</summary>
 			<ul class="text-note">
 				{#each earlier as plan (plan.id)}
 					<li class="border-t border-rule py-1.5">
 						<span class="text-ink-soft">{dayWords(plan.madeAt)}:</span>
-						{texts.stepsGiven(names(plan.steps))}
+						{texts.stepsOrNone(names(plan.steps))}
 					</li>
 				{/each}
 			</ul>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { dayWords, momentWords } from '$lib/messages/desk-dates';
+	import { dayWords, momentWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;
@@ -14,9 +14,9 @@
 	let { state, name, newest, timeZone }: Props = $props();
 
 	const TITLES: Readonly<Record<string, string>> = {
-		none: texts.nothingSentYet,
-		started: texts.begunNotFinished,
-		sent: texts.notAnsweredYet
+		none: texts.nothingSent,
+		started: texts.startedNotFinished,
+		sent: texts.notAnswered
 	};
 </script>
 
@@ -24,12 +24,12 @@
 	<h2 class="text-head">{texts.noAnswers(TITLES[state])}</h2>
 	<p class="mt-2 max-w-prose text-ink-soft">
 		{#if state === 'none'}
-			{texts.sendASelfAssessment(name)}
+			{texts.sendLead(name)}
 		{:else if newest && (state === 'sent' || state === 'started')}
-			{texts.theLetterWentOut(dayWords(newest.sentAt))}
+			{texts.emailWentOut(dayWords(newest.sentAt))}
 			{#if newest.savedAt}{texts.lastSaved(momentWords(newest.savedAt, timeZone))}{/if}
 		{:else}
-			{texts.theLastLinkHas}
+			{texts.linkEnded}
 		{/if}
 	</p>
 </section>

@@ -31,7 +31,7 @@
 </script>
 
 <CheckTable
-	title={view.earlier ? texts.asTheyStoodThen : view.words(view.state)}
+	title={view.earlier ? texts.resultsThen : view.words(view.state)}
 	checks={view.checks}
 	before={view.before}
 	certainty={view.earlier ? undefined : view.section?.certainty}
@@ -39,13 +39,13 @@
 	{unit}
 />
 {#if measureNext && !view.earlier}
-	<p class="mt-3 text-note font-semibold text-cool">{texts.worthAskingForNext(t.measurable[measureNext])}</p>
+	<p class="mt-3 text-note font-semibold text-cool">{texts.measureNext(t.measurable[measureNext])}</p>
 {/if}
 {#each spots as spot, i (spot.id)}
 	{@const at = sideViewOf(spot.corner, spot.plan, null, drawnAs)}
 	<section class="mt-5">
 		<h3 class="border-b border-ink pb-1 text-lead">
-			{texts.spotAfterItsPlan(i + 2, spot.corner.spot.posture)}
+			{texts.workstationAfterPlan(i + 2, spot.corner.spot.posture)}
 		</h3>
 		<SectionDrawing section={at} all={[at]} {t} {unit} mostHeight={300} />
 		<CheckTable checks={at.checks} before={spot.before} certainty={at.certainty} {t} {unit} />

@@ -8,7 +8,7 @@
 		type ContactNextStep
 	} from '$lib/core/contact';
 	import type { Closable } from '$lib/core/case-assessment';
-	import { closableEn } from '$lib/messages/triage-en';
+	import { closableWords } from '$lib/messages/desk/triage-words';
 	import { SvelteSet } from 'svelte/reactivity';
 	import Button from '../kit/Button.svelte';
 	import CheckBox from '../kit/CheckBox.svelte';
@@ -18,7 +18,6 @@
 	import ActFields from './ActFields.svelte';
 	import DayField from './DayField.svelte';
 	import { CaseForm } from './case-form.svelte';
-	import { CONTACT_WORDS } from '$lib/messages/desk/contact-words';
 	import FormError from './FormError.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -52,8 +51,8 @@
 		left.clear();
 		done();
 	});
-	const WAYS = CONTACT_WAYS.map((value) => ({ value, words: CONTACT_WORDS.how[value] }));
-	const RESULTS = CONTACT_RESULTS.map((value) => ({ value, words: CONTACT_WORDS.result[value] }));
+	const WAYS = CONTACT_WAYS.map((value) => ({ value, words: deskWords.contacts.how[value] }));
+	const RESULTS = CONTACT_RESULTS.map((value) => ({ value, words: deskWords.contacts.result[value] }));
 	const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 	const steps = $derived(CONTACT_NEXT_STEPS.filter((step) => step !== 'referral' || isReferred));
 </script>
@@ -89,7 +88,7 @@
 		<TextField
 			name="whom"
 			id="contact-whom"
-			label={texts.whomYouSpokeWith}
+			label={texts.spokeWith}
 			value=""
 			size="desk"
 			maxlength={120}
@@ -98,7 +97,7 @@
 		<TextArea
 			name="said"
 			id="contact-said"
-			label={texts.whatWasSaid}
+			label={texts.contactNotes}
 			size="desk"
 			rows={3}
 			maxlength={2000}
@@ -106,11 +105,11 @@
 		/>
 		{#if closable.length > 0}
 			<fieldset class="grid gap-1">
-				<legend class="font-semibold">{texts.thisIsTheOutcome}</legend>
+				<legend class="font-semibold">{texts.contactResolves}</legend>
 				{#each closable as one (one)}
 					<CheckBox
 						name="closes.{one}"
-						words={capital(closableEn(one))}
+						words={capital(closableWords(one))}
 						isChecked={!left.has(one)}
 						size="desk"
 						onchange={(is) => (is ? left.delete(one) : left.add(one))}
@@ -125,26 +124,26 @@
 		<Select
 			name="next"
 			id="contact-next"
-			label={texts.whatComesNext}
+			label={texts.nextStep}
 			size="desk"
 			value={next}
 			options={[
 				{ value: '', words: texts.choose },
-				...steps.map((value) => ({ value, words: CONTACT_WORDS.next[value] }))
+				...steps.map((value) => ({ value, words: deskWords.contacts.next[value] }))
 			]}
 			isRequired
 			onchange={(value) => (next = CONTACT_NEXT_STEPS.find((one) => one === value) ?? '')}
 		/>
 		{#if !isReferred}
 			<p class="text-ink-soft">
-				{texts.ifAClinicianComes}
+				{texts.referFirst}
 			</p>
 		{/if}
 		{#if next === 'nothing'}
 			<TextField
 				name="why"
 				id="contact-why"
-				label={texts.whyNothing}
+				label={texts.noNextStepReason}
 				value=""
 				size="desk"
 				maxlength={300}
@@ -155,13 +154,13 @@
 	{#if !isClosing || next === 'look' || result !== 'reached'}
 		<DayField
 			name="nextOn"
-			label={texts.lookAgainOnTry(next === 'look' && isClosing)}
+			label={texts.nextContactOn(next === 'look' && isClosing)}
 			least={today}
 			isRequired={isClosing && next === 'look'}
 		/>
 	{/if}
 	<div>
-		<Button size="desk" isBusy={form.isBusy}>{texts.recordIt(isClosing)}</Button>
+		<Button size="desk" isBusy={form.isBusy}>{texts.saveContact(isClosing)}</Button>
 	</div>
 	<FormError fault={form.fault} />
 </form>

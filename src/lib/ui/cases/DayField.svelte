@@ -1,7 +1,6 @@
 <script lang="ts">
-	import { DEFAULT_DATE_LOCALE } from '$lib/messages';
 	import DateField from '../kit/DateField.svelte';
-	import { deskWords } from '$lib/messages/desk';
+	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;
 
@@ -19,4 +18,10 @@
 </script>
 
 <!-- A date in the desk's format. -->
-<DateField {...rest} {value} size="desk" locale={DEFAULT_DATE_LOCALE} openWords={texts.openTheCalendar} />
+<DateField
+	{...rest}
+	{value}
+	size="desk"
+	locale={deskCatalogue().dateLocale}
+	words={{ open: texts.openCalendar, earlier: texts.earlierMonth, later: texts.laterMonth }}
+/>

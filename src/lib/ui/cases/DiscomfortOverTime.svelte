@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { dayWords } from '$lib/messages/desk-dates';
+	import { dayWords } from '$lib/messages/dates';
 	import { discomfortChange, type RegionReport } from '$lib/core/discomfort';
 	import type { Catalogue } from '$lib/messages';
 	import { deskWords } from '$lib/messages/desk';
@@ -62,14 +62,14 @@
 							class="text-ink-soft">{`, ${t.discomfort.partOptions[part]}`}</span
 						>{/each}</span
 				>
-				<span class="num" class:text-warm={place.last >= 4}>{texts.ofWord(place.last)}</span>
+				<span class="num" class:text-warm={place.last >= 4}>{texts.ofTen(place.last)}</span>
 			</p>
 			<svg
 				viewBox="0 0 {WIDTH} {HEIGHT}"
 				width={WIDTH}
 				height={HEIGHT}
 				role="img"
-				aria-label={texts.worstOfTo(
+				aria-label={texts.scoresOverTime(
 					place.name,
 					place.points.map((p) => `${dayWords(p.at, 'month')} ${p.worst}`).join(', ')
 				)}
@@ -82,11 +82,11 @@
 				{/each}
 			</svg>
 			<p class="text-ink-soft">
-				{#if place.change}{texts.since({
+				{#if place.change}{texts.changeSince({
 						changeMark: CHANGE_MARK[place.change],
 						change: CHANGE[place.change],
 						dayWords: dayWords(place.points[0]?.at ?? new Date(0), 'month')
-					})}{:else}{texts.firstReport}{/if}{#if place.report.hinders !== 'no' && place.last > 0}{texts.hindersMuchALittle(
+					})}{:else}{texts.firstReport}{/if}{#if place.report.hinders !== 'no' && place.last > 0}{texts.hinders(
 						place.report.hinders === 'much'
 					)}{/if}
 			</p>
@@ -94,7 +94,7 @@
 	{/each}
 </ul>
 <p class="mt-1 text-mark text-ink-soft">
-	{texts.worstInSevenDays}
+	{texts.scoreLegend}
 </p>
 
 <style>

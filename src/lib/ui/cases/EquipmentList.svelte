@@ -2,7 +2,7 @@
 	import type { RequestableItem, RequestState } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import RequestActs from '../equipment/RequestActs.svelte';
-	import { STATE_WORDS } from '$lib/messages/desk/request-words';
+	import { deskWords } from '$lib/messages/desk';
 
 	interface Request {
 		readonly id: string;
@@ -27,7 +27,7 @@
 	{#each requests as request (request.id)}
 		<li class="border-b border-rule py-2 text-note">
 			<p>
-				<span class="font-semibold">{t.open.buy[request.purchase]}</span>: {STATE_WORDS[
+				<span class="font-semibold">{t.open.buy[request.purchase]}</span>: {deskWords.requests.states[
 					request.state
 				]}{#if request.reason}
 					({request.reason}){/if}

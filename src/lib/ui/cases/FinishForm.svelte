@@ -24,7 +24,7 @@
 </script>
 
 <details id="finish" class="mt-2" {...openAttribute(followUp.due <= today)}>
-	<summary class="kit-summary">{texts.theFollowUpIs(followUp.reason)}</summary>
+	<summary class="kit-summary">{texts.finishFollowUp(followUp.reason)}</summary>
 	<form
 		method="POST"
 		action="/desk/cases/{personId}?/done"
@@ -35,7 +35,7 @@
 		<TextField
 			name="outcome"
 			id="finish-outcome"
-			label={texts.whatCameOfIt}
+			label={texts.followUpNotes}
 			value=""
 			size="desk"
 			maxlength={300}
@@ -43,20 +43,13 @@
 		/>
 		<DayField
 			name="due"
-			label={texts.nextOneOnIf}
+			label={texts.nextFollowUpOn}
 			least={today}
 			value={next}
 			onchange={(value) => (next = value)}
 		/>
 		{#if next}
-			<TextField
-				name="reason"
-				id="finish-reason"
-				label={texts.whatFor}
-				value=""
-				size="desk"
-				maxlength={300}
-			/>
+			<TextField name="reason" id="finish-reason" label={texts.reason} value="" size="desk" maxlength={300} />
 		{/if}
 		<div><Button size="desk" isBusy={form.isBusy}>{texts.done}</Button></div>
 		<FormError fault={form.fault} />

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { dayWords } from '$lib/messages/desk-dates';
+	import { dayWords } from '$lib/messages/dates';
 	import type { FollowUpKind } from '$lib/core/triage';
 	import { enhanceForm } from '../kit/enhance-form';
 	import { CaseForm } from './case-form.svelte';
@@ -65,7 +65,7 @@
 	<DayField
 		id="due"
 		name="due"
-		label={texts.lookAgainOn(ACT_KEYS.followUp.words)}
+		label={texts.actOn(ACT_KEYS.followUp.words)}
 		least={today}
 		isRequired
 		value={due}
@@ -81,15 +81,15 @@
 	<TextField
 		name="reason"
 		id="follow-up-reason"
-		label={texts.whatFor}
+		label={texts.reason}
 		value={followUp?.reason ?? ''}
 		size="desk"
 		maxlength={300}
-		placeholder={texts.hasTheFootrestArrived}
+		placeholder={texts.reasonExample}
 	/>
 	<div class="flex flex-wrap items-center gap-2">
-		<Button size="desk" isBusy={setting.isBusy}>{texts.changeSet(Boolean(followUp))}</Button>
-		<span class="text-note text-cool" role="status">{texts.followUpWasSet(isSet, isFreeDay)}</span>
+		<Button size="desk" isBusy={setting.isBusy}>{texts.setOrChange(Boolean(followUp))}</Button>
+		<span class="text-note text-cool" role="status">{texts.followUpSet(isSet, isFreeDay)}</span>
 	</div>
 	<FormError fault={setting.fault} />
 </form>
@@ -107,7 +107,7 @@
 		<input type="hidden" name="kind" value={policy.kind} />
 		<DayField
 			name="due"
-			label={texts.askedHowItHolds(policy.kind === 'check-in')}
+			label={texts.automaticEmailOn(policy.kind === 'check-in')}
 			least={today}
 			isRequired
 			value={policy.due}

@@ -29,7 +29,7 @@
 	<TextArea
 		id="note"
 		name="text"
-		label={texts.aNoteForEach(givenName)}
+		label={texts.noteLabel(givenName)}
 		size="desk"
 		rows={2}
 		maxlength={4000}
@@ -37,7 +37,7 @@
 		value={text}
 		oninput={keep}
 	/>
-	<CheckBox name="isKeptBack" words={texts.keptBack} size="desk" isChecked={false} />
-	<div><Button size="desk" isBusy={form.isBusy}>{texts.keepTheNote}</Button></div>
+	<CheckBox name="isKeptBack" words={texts.notesLeftOut} size="desk" isChecked={false} />
+	<div><Button size="desk" isBusy={form.isBusy}>{texts.saveNote}</Button></div>
 	<FormError fault={form.fault} />
 </form>

@@ -32,13 +32,13 @@
 	const form = new CaseForm(() => (isKept = true));
 	const FIELDS = [
 		['name', texts.name, 120, ''],
-		['email', texts.eMailAddress, 254, ''],
+		['email', texts.emailAddress, 254, ''],
 		['staffNumber', texts.staffNumber, 40, ''],
 		['team', texts.team, 80, ''],
-		['phone', texts.phoneField, 40, '+351 21 000 0000'],
-		['country', texts.countryTwoLetters, 2, 'PT'],
-		['region', texts.regionItsShortCode, 3, 'BY'],
-		['timeZone', texts.timeZone, 60, texts.europeLisbon]
+		['phone', texts.phone, 40, '+351 21 000 0000'],
+		['country', texts.countryCode, 2, 'PT'],
+		['region', texts.regionCode, 3, 'BY'],
+		['timeZone', texts.timeZone, 60, texts.timeZoneExample]
 	] as const;
 </script>
 
@@ -69,10 +69,10 @@
 		value={languageOf(person.language)}
 		options={LANGUAGES.map((value) => ({ value, words: LANGUAGE_NAMES[value] }))}
 	/>
-	<p class="text-ink-soft">{texts.theCountrysWeekendAnd}</p>
+	<p class="text-ink-soft">{texts.countryHint}</p>
 	<div class="flex items-center gap-3">
-		<Button size="desk" isBusy={form.isBusy}>{texts.keep}</Button>
-		<span role="status" class="text-cool">{texts.kept(isKept)}</span>
+		<Button size="desk" isBusy={form.isBusy}>{texts.saveAssignment}</Button>
+		<span role="status" class="text-cool">{texts.saved(isKept)}</span>
 	</div>
 	<FormError fault={form.fault} />
 </form>

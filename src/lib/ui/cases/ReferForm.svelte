@@ -1,8 +1,7 @@
 <script lang="ts">
 	import { enhanceForm } from '../kit/enhance-form';
 	import { CONSENT_WAYS } from '$lib/core/referral';
-	import { dayWords } from '$lib/messages/desk-dates';
-	import { consentEn } from '$lib/messages/referral-en';
+	import { dayWords } from '$lib/messages/dates';
 	import type { ComponentProps } from 'svelte';
 	import Button from '../kit/Button.svelte';
 	import ChoiceRows from '../kit/ChoiceRows.svelte';
@@ -53,11 +52,11 @@
 
 {#if open}
 	<p class="text-note">
-		{texts.withWord} <strong>{texts.aClinician(open.clinicianName)}</strong>
-		{texts.sinceAnswerWantedBy(dayWords(open.at), open.answerBy && dayWords(open.answerBy), open.question)}
+		{texts.referredTo} <strong>{texts.clinicianName(open.clinicianName)}</strong>
+		{texts.referralSince(dayWords(open.at), open.answerBy && dayWords(open.answerBy), open.question)}
 	</p>
 	<p class="text-note">
-		<a href={open.clinicianId ? `/desk/referrals/${open.id}` : `${action}/letter`}>{texts.theLetter}</a>
+		<a href={open.clinicianId ? `/desk/referrals/${open.id}` : `${action}/letter`}>{texts.referralLetter}</a>
 	</p>
 	<ReferralThread referral={open} {action} isClinician={false} {timeZone} />
 {:else}
@@ -82,14 +81,14 @@
 				value=""
 				size="desk"
 				maxlength={120}
-				placeholder={texts.theirDoctorOrWho}
+				placeholder={texts.theirDoctor}
 				isRequired
 			/>
 		{/if}
 		<TextArea
 			name="question"
 			id="referral-question"
-			label={texts.whatYouAsk}
+			label={texts.yourQuestion}
 			size="desk"
 			rows={3}
 			maxlength={2000}
@@ -98,23 +97,23 @@
 		/>
 		<ChoiceRows
 			name="consentHow"
-			legend={texts.beforeAnythingIsPassed}
+			legend={texts.consentQuestion}
 			look="wrap"
 			options={CONSENT_WAYS.map((value) => ({
 				value,
-				words: texts.howTheyAgreed(value === 'spoken')
+				words: texts.consentWay(value === 'spoken')
 			}))}
 			value={consentHow}
 			onchange={(value) => (consentHow = value)}
 		/>
-		<DayField id="answer-by" name="answerBy" label={texts.answerWantedBy} least={today} />
+		<DayField id="answer-by" name="answerBy" label={texts.answerNeededBy} least={today} />
 		<div class="flex flex-wrap items-center gap-3">
 			<Button size="desk" isBusy={form.isBusy}><KeyWords act="refer" /></Button>
-			<Button size="desk" look="quiet" href="{action}/letter">{texts.lookAtTheLetter}</Button>
+			<Button size="desk" look="quiet" href="{action}/letter">{texts.previewLetter}</Button>
 		</div>
 		{#if consentHow === ''}
 			<p class="text-note text-ink-soft">
-				{texts.askFirstItSays(personName, consentEn.spoken)}
+				{texts.askConsentFirst(personName, deskWords.letter.consent.spoken)}
 			</p>
 		{/if}
 	</form>
@@ -123,7 +122,7 @@
 {#each past as referral (referral.id)}
 	<div class="mt-3 border-t border-rule pt-2">
 		<p class="text-note">
-			{texts.askedOfClinician({
+			{texts.askedClinician({
 				at: dayWords(referral.at),
 				clinicianName: referral.clinicianName,
 				question: referral.question

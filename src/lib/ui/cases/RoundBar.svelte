@@ -9,9 +9,9 @@
 
 	const PARTS = $derived([
 		['answered', texts.haveAnswered],
-		['sent', texts.silenceOf(isClosed)],
-		['waiting', texts.letterNotWrittenYet],
-		['bounced', texts.couldNotBeReached],
+		['sent', texts.noAnswerYet(isClosed)],
+		['waiting', texts.emailNotSent],
+		['bounced', texts.notReachable],
 		['skipped', texts.skipped]
 	] as const);
 	const parts = $derived(

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { dayWords } from '$lib/messages/desk-dates';
+	import { dayWords } from '$lib/messages/dates';
 	import CheckBox from '../kit/CheckBox.svelte';
 	import Select from '../kit/Select.svelte';
 	import TextArea from '../kit/TextArea.svelte';
@@ -9,7 +9,6 @@
 	import { enhanceForm } from '../kit/enhance-form';
 	import { SvelteSet } from 'svelte/reactivity';
 	import { untrack } from 'svelte';
-	import { messagesFor, DEFAULT_DATE_LOCALE, DEFAULT_LOCALE } from '$lib/messages';
 	import type { Organisation } from '$lib/core/organisation';
 	import {
 		emailButton,
@@ -23,7 +22,7 @@
 	import DayField from './DayField.svelte';
 	import FormError from './FormError.svelte';
 	import SetUpFields from './SetUpFields.svelte';
-	import { deskWords } from '$lib/messages/desk';
+	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;
 
@@ -56,8 +55,8 @@
 
 	let { round, version, teams, countries, organisation, action, words }: Props = $props();
 
-	const t = messagesFor();
-	const country = new Intl.DisplayNames(DEFAULT_LOCALE, { type: 'region' });
+	const t = deskCatalogue();
+	const country = new Intl.DisplayNames(deskCatalogue().dateLocale, { type: 'region' });
 	const chosen = new SvelteSet<string>(untrack(() => round.filter.teams));
 	/** As typed; a change by someone else does not discard it, but is shown when this is saved. */
 	const typed = $state(
@@ -79,7 +78,7 @@
 	const form = new CaseForm(() => (isKept = true));
 	const filled = (text: string) =>
 		filledText(text, {
-			name: texts.odoFennick,
+			name: texts.exampleName,
 			until: typed.dueOn ? dayWords(typed.dueOn) : '…',
 			...organisationFields(organisation)
 		});
@@ -92,19 +91,19 @@
 		<TextField
 			name="name"
 			id="round-name"
-			label={texts.nameOfTheRound}
+			label={texts.roundName}
 			size="desk"
 			maxlength={80}
 			isRequired
-			placeholder={texts.spring}
+			placeholder={texts.roundNameExample}
 			value={typed.name}
 			oninput={(text) => (typed.name = text)}
 		/>
 		<fieldset>
-			<legend class="font-semibold">{texts.who}</legend>
+			<legend class="font-semibold">{texts.people}</legend>
 			<input type="hidden" name="teams" value={[...chosen].join('\n')} />
 			<p class="text-note text-ink-soft">
-				{texts.everyoneWhoIsHere(chosen.size)}
+				{texts.everyoneReachable(chosen.size)}
 			</p>
 			<div class="mt-1 flex max-h-40 flex-wrap gap-x-4 gap-y-1 overflow-y-auto">
 				{#each teams as team (team)}
@@ -125,14 +124,14 @@
 					size="desk"
 					value={typed.country}
 					options={[
-						{ value: '', words: texts.everyCountry },
+						{ value: '', words: texts.allCountries },
 						...countries.map((value) => ({ value, words: country.of(value) ?? value }))
 					]}
 					onchange={(value) => (typed.country = value)}
 				/>
 				<TextField
 					name="within"
-					label={texts.onlyWhoHasNot}
+					label={texts.withoutAnswerSince}
 					size="desk"
 					inputmode="numeric"
 					maxlength={4}
@@ -172,13 +171,15 @@
 			/>
 		</div>
 		<p class="text-note text-ink-soft">
-			{texts.whoStaysSilentIs(
-				new Intl.ListFormat(DEFAULT_DATE_LOCALE).format(RULES_IN_FORCE.policy.reminderWorkingDays.map(String))
+			{texts.reminderPlan(
+				new Intl.ListFormat(deskCatalogue().dateLocale).format(
+					RULES_IN_FORCE.policy.reminderWorkingDays.map(String)
+				)
 			)}
 		</p>
 		<div class="flex items-center gap-3">
 			<Button look="main" size="desk" isBusy={form.isBusy}>{words}</Button>
-			<span role="status" class="text-note text-cool">{texts.keptNothingIsSent(isKept)}</span>
+			<span role="status" class="text-note text-cool">{texts.roundSaved(isKept)}</span>
 		</div>
 		<FormError fault={form.fault} />
 	</div>
@@ -195,8 +196,8 @@
 		<TextArea
 			name="body"
 			id="round-letter"
-			label={texts.letter}
-			hint={texts.areFilledInFor(new Intl.ListFormat(DEFAULT_DATE_LOCALE).format(ROUND_FIELDS))}
+			label={texts.emailText}
+			hint={texts.fieldsHint(new Intl.ListFormat(deskCatalogue().dateLocale).format(ROUND_FIELDS))}
 			size="desk"
 			rows={9}
 			maxlength={5000}
@@ -204,8 +205,8 @@
 			value={typed.body}
 			oninput={(text) => (typed.body = text)}
 		/>
-		<section class="border border-rule bg-sheet p-4 text-note" aria-label={texts.asItArrives}>
-			<p class="text-ink-soft">{texts.asItArrives}</p>
+		<section class="border border-rule bg-sheet p-4 text-note" aria-label={texts.preview}>
+			<p class="text-ink-soft">{texts.preview}</p>
 			<p class="mt-1 font-semibold">{subjectLine(filled(typed.subject), organisation)}</p>
 			<p class="mt-1 whitespace-pre-wrap">{filled(typed.body)}</p>
 			<p class="mt-3">

@@ -25,17 +25,17 @@
 	const fields = $derived([
 		{
 			name: 'way',
-			label: texts.wayOfSittingThat,
+			label: texts.styleForResults,
 			options: SITTING_STYLES.map((value) => ({ value, words: t.ways[value].name }))
 		},
 		{
 			name: 'route',
-			label: texts.howMuchIsAsked,
+			label: texts.questionnaireLength,
 			options: QUESTIONNAIRE_MODES.map((value) => ({ value, words: t.routes[value] }))
 		},
 		{
 			name: 'rhythm',
-			label: texts.howOftenToBreak,
+			label: texts.breakSchedule,
 			options: BREAK_SCHEDULES.map((value) => ({
 				value,
 				words: breakTextsFor(t.locale).rhythms[value].name

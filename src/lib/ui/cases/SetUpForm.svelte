@@ -37,15 +37,15 @@
 	<ActFields {form} {version} />
 	<SetUpFields
 		values={{ way: way ?? '', route: route ?? '', rhythm: rhythm ?? '' }}
-		usual={texts.asTheirRoundSays}
+		usual={texts.asInRound}
 		{t}
 	/>
 	<p class="text-note text-ink-soft">
-		{texts.anotherWayOfSitting}
+		{texts.newStyleHint}
 	</p>
 	<div class="flex items-center gap-3">
-		<Button size="desk" isBusy={form.isBusy}>{texts.set}</Button>
-		<span role="status" class="text-note text-cool">{texts.wasSet(isKept)}</span>
+		<Button size="desk" isBusy={form.isBusy}>{texts.saveSettings}</Button>
+		<span role="status" class="text-note text-cool">{texts.settingsSaved(isKept)}</span>
 	</div>
 	<FormError fault={form.fault} />
 </form>

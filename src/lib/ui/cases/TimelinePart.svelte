@@ -36,21 +36,21 @@
 
 <div class="no-print">
 	<details name="act" id="writing">
-		<summary class="kit-summary"><KeyWords act="write" /> {texts.toThem(personName)}</summary>
+		<summary class="kit-summary"><KeyWords act="write" /> {texts.writeTo(personName)}</summary>
 		<WriteForm id="write" action="{action}?/message" offered={reply} />
 	</details>
 	<details name="act" id="calling">
-		<summary class="kit-summary">{texts.recordACallOr}</summary>
+		<summary class="kit-summary">{texts.recordContactMenu}</summary>
 		<ContactForm {...contact} />
 	</details>
 	<details name="act" id="noting">
-		<summary class="kit-summary"><KeyWords act="note" /> {texts.forEachOther}</summary>
+		<summary class="kit-summary"><KeyWords act="note" /> {texts.noteMenu}</summary>
 		<NoteForm {action} givenName={personName.split(' ')[0] ?? ''} />
 	</details>
 	{#if hasUnread}
 		<form method="POST" action="{action}?/read" use:enhanceForm={reading.submit} class="mt-2">
 			<ActFields form={reading} version={contact.version} />
-			<Button size="desk" isBusy={reading.isBusy}>{texts.readNeedsNoAnswer}</Button>
+			<Button size="desk" isBusy={reading.isBusy}>{texts.markRead}</Button>
 		</form>
 		<FormError fault={reading.fault} />
 	{/if}

@@ -15,7 +15,7 @@
 	const first = $derived(worsts[0] ?? 0);
 	const last = $derived(worsts.at(-1) ?? 0);
 	const change = $derived(worsts.length > 1 ? discomfortChange(first, last) : null);
-	const words = $derived(texts.reportOfDiscomfort(worsts, change));
+	const words = $derived(texts.discomfortReports(worsts, change));
 </script>
 
 <span class="trend" role="img" aria-label={words} title={words}>

@@ -24,7 +24,15 @@
 		left?: () => void;
 	}
 
-	let { action, offered, id, words = texts.send, hidden = {}, sent = () => {}, left }: Props = $props();
+	let {
+		action,
+		offered,
+		id,
+		words = texts.sendMessage,
+		hidden = {},
+		sent = () => {},
+		left
+	}: Props = $props();
 
 	// A draft to this person is there again when the user returns to them.
 	let text = $derived(readDraft(action, offered));
@@ -62,7 +70,7 @@
 	/>
 	<div class="flex flex-wrap items-center gap-3">
 		<Button size="desk" isBusy={form.isBusy}>{words}</Button>
-		<span class="text-note text-ink-soft">{texts.aLetterSaysThat}</span>
+		<span class="text-note text-ink-soft">{texts.messageHint}</span>
 	</div>
 	<FormError fault={form.fault} />
 </form>

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { messagesFor } from '$lib/messages';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { answerLines } from './answer-lines';
-import { ACT_WORDS, ROUND_STATE_WORDS, stateWords } from '$lib/messages/desk/state-words';
+import { deskWords } from '$lib/messages/desk';
 
 const t = messagesFor();
 const NOTHING = { care: [], arms: 'both', devices: [] } as const;
@@ -70,9 +70,13 @@ describe('the answers of a case', () => {
 
 describe('the words of a state', () => {
 	it('are there for every state, and differ', () => {
-		const states = (['none', 'sent', 'started', 'answered', 'revoked'] as const).map(stateWords);
+		const states = Object.values(deskWords.states.assessment);
 		expect(new Set(states).size).toBe(states.length);
-		expect(new Set(Object.values(ROUND_STATE_WORDS)).size).toBe(Object.keys(ROUND_STATE_WORDS).length);
-		expect(new Set(Object.values(ACT_WORDS)).size).toBe(Object.keys(ACT_WORDS).length);
+		expect(new Set(Object.values(deskWords.states.rounds)).size).toBe(
+			Object.keys(deskWords.states.rounds).length
+		);
+		expect(new Set(Object.values(deskWords.states.acts)).size).toBe(
+			Object.keys(deskWords.states.acts).length
+		);
 	});
 });

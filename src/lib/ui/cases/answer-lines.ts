@@ -11,8 +11,6 @@ import { formatLength, type LengthUnit } from '$lib/core/length';
 import type { Catalogue } from '$lib/messages';
 import { deskWords } from '$lib/messages/desk';
 
-const texts = deskWords.cases.answersOf;
-
 /** An answer as shown to the coordinator. */
 export interface AnswerLine {
 	readonly name: string;
@@ -34,6 +32,7 @@ export function answerLines(
 	t: Catalogue,
 	unit: LengthUnit
 ): { title: string; lines: AnswerLine[] }[] {
+	const texts = deskWords.cases.answersOf;
 	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
 	const range = (r: readonly [number, number] | null) => (r ? texts.moves(length(r[0]), length(r[1])) : '');
 	const { person, body, spot, household } = corner;
@@ -72,7 +71,7 @@ export function answerLines(
 		{
 			title: texts.spot,
 			lines: [
-				line(texts.posture, spot.posture),
+				line(texts.posture, texts.postures[spot.posture]),
 				line(texts.measuredWith, t.options.by[spot.by as 'tape'] ?? spot.by),
 				line(
 					texts.surface,
@@ -82,7 +81,7 @@ export function answerLines(
 					? [
 							line(
 								texts.seat,
-								`${texts.seatIs(seatKindOrChair(seat), length(seat.height), length(seat.give))}${range(seat.range ?? null)}`
+								`${texts.seatIs(texts.seats[seatKindOrChair(seat)], length(seat.height), length(seat.give))}${range(seat.range ?? null)}`
 							),
 							...(SEAT_RULES[seatKindOrChair(seat)].hasBack
 								? [line(texts.backOfSeat, texts.backIs(seat.backrest === true, seat.lumbar === true))]
@@ -92,7 +91,7 @@ export function answerLines(
 					: []),
 				line(
 					texts.screen,
-					`${texts.topOf(screen.kind, length(screen.topAboveBase))}${range(screen.range)}${texts.away(length(screen.distance))}`
+					`${texts.topOf(texts.screens[screen.kind], length(screen.topAboveBase))}${range(screen.range)}${texts.away(length(screen.distance))}`
 				),
 				line(texts.keys, texts.keysAre(keys.kind === 'separate')),
 				...(keys.tray

@@ -1,8 +1,5 @@
 import { deskWords } from '$lib/messages/desk';
 
-const texts = deskWords.cases;
-const words = texts.parts;
-
 /** What decides which parts a case has, and their counts. */
 interface Counted {
 	readonly hasUnread: boolean;
@@ -15,6 +12,8 @@ interface Counted {
 
 /** The parts of a case, in order. */
 export function casePartsOf({ hasUnread, corner, checklist, judgement, equipment, referrals }: Counted) {
+	const texts = deskWords.cases;
+	const words = texts.parts;
 	const plan = judgement?.plan;
 	const open = referrals.some(({ endedAt }) => endedAt === null);
 	return [

@@ -104,7 +104,7 @@ export class CornerView {
 		({
 			first: this.hasBegun ? deskWords.cases.atFirst : deskWords.cases.now,
 			standing: deskWords.cases.now,
-			after: deskWords.cases.afterThePlan
+			after: deskWords.cases.afterPlan
 		})[state];
 
 	/** Goes to the next state. */

@@ -1,4 +1,4 @@
-import { momentWords } from '$lib/messages/desk-dates';
+import { momentWords } from '$lib/messages/dates';
 
 /** A field of a row, readable. */
 export interface ValueLine {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { messagesFor } from '$lib/messages';
-	import { momentWords } from '$lib/messages/desk-dates';
+	import { momentWords } from '$lib/messages/dates';
 
 	interface Line {
 		readonly id: string;

@@ -26,7 +26,7 @@
 	{@const { beside, brief, typedOver } = sheet}
 	<aside
 		class="beside"
-		aria-label={texts.theCaseOf(beside.name)}
+		aria-label={texts.caseOf(beside.name)}
 		oninput={({ currentTarget }) => sheet.typed(currentTarget)}
 		{@attach (pane) => on(pane, CARRIED_OUT, sheet.endTyping)}
 	>
@@ -53,10 +53,10 @@
 				/>
 			{/key}
 		{:else if sheet.hasBriefFault}
-			<p class="text-note text-ink-soft">{texts.theCaseCouldNot}</p>
+			<p class="text-note text-ink-soft">{texts.caseNotLoaded}</p>
 		{:else}
 			<h2 class="text-lead">{beside.name}</h2>
-			<p class="text-note text-ink-soft">{texts.openingTheCase}</p>
+			<p class="text-note text-ink-soft">{texts.openingCase}</p>
 		{/if}
 	</aside>
 {/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhanceForm } from '../kit/enhance-form';
-	import { replyEn } from '$lib/messages/replies-en';
+	import { replyWords } from '$lib/messages/desk/reply-words';
 	import Button from '../kit/Button.svelte';
 	import ActFields from '../cases/ActFields.svelte';
 	import WriteForm from '../cases/WriteForm.svelte';
@@ -18,29 +18,30 @@
 </script>
 
 {#if lines.length > 0}
-	<section class="batch" aria-label={texts.tickedCases}>
+	<section class="batch" aria-label={texts.selectedCases}>
 		<p class="font-semibold">
-			{texts.caseIsTickedCases(lines.length)}
+			{texts.casesSelected(lines.length)}
 		</p>
 		<form method="POST" action="?/settle" use:enhanceForm={sheet.acting(ids(settleable))}>
 			<ActFields form={sheet} />
 			<input type="hidden" name="people" value={ids(settleable).join(',')} />
-			<Button size="desk" disabled={settleable.length === 0}>{texts.settle(settleable.length)}</Button>
+			<Button size="desk" disabled={settleable.length === 0}>{texts.markDone(settleable.length)}</Button>
 		</form>
-		<Button type="button" size="desk" look="quiet" onclick={() => sheet.ticked.clear()}>{texts.untick}</Button
+		<Button type="button" size="desk" look="quiet" onclick={() => sheet.ticked.clear()}
+			>{texts.clearSelection}</Button
 		>
 		{#if settleable.length < lines.length}
 			<p class="text-note text-ink-soft">
-				{texts.leftOutAWarning(lines.length - settleable.length)}
+				{texts.leftOut(lines.length - settleable.length)}
 			</p>
 		{/if}
 		<details>
-			<summary class="kit-summary">{texts.theSameTextTo}</summary>
+			<summary class="kit-summary">{texts.writeToAll}</summary>
 			<WriteForm
 				id="write-all"
 				action="?/write"
-				words={texts.sendTo(lines.length)}
-				offered={replyEn('all', lines[0]?.judgement ?? null).replace(texts.helloAll, texts.hello)}
+				words={texts.sendToMany(lines.length)}
+				offered={replyWords('all', lines[0]?.judgement ?? null).replace(texts.greetingAll, texts.greeting)}
 				hidden={{ people: ids(lines).join(',') }}
 				sent={() => sheet.ticked.clear()}
 			/>

@@ -1,9 +1,8 @@
 <script lang="ts">
-	import { DEFAULT_LOCALE } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import FilterForm from '../kit/FilterForm.svelte';
 	import Select from '../kit/Select.svelte';
-	import { deskWords } from '$lib/messages/desk';
+	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.daySheet;
 
@@ -21,20 +20,20 @@
 
 	let { filter, teams, countries, isNarrowed }: Props = $props();
 
-	const country = new Intl.DisplayNames(DEFAULT_LOCALE, { type: 'region' });
+	const country = new Intl.DisplayNames(deskCatalogue().dateLocale, { type: 'region' });
 	const WHOSE = [
-		{ value: '', words: texts.everybodys },
-		{ value: 'mine', words: texts.mine },
-		{ value: 'nobodys', words: texts.nobodys }
+		{ value: '', words: texts.ofEveryone },
+		{ value: 'mine', words: texts.assignedToMe },
+		{ value: 'nobodys', words: texts.unassigned }
 	];
 	const ONLY = [
 		{ value: '', words: texts.allOpen },
 		{ value: 'overdue', words: texts.overdue },
-		{ value: 'message', words: texts.withAMessage },
-		{ value: 'written', words: texts.writtenToToday }
+		{ value: 'message', words: texts.withMessage },
+		{ value: 'written', words: texts.messagedToday }
 	];
 	const lists = $derived([
-		{ name: 'whose', label: texts.whose, value: filter.whose, options: WHOSE },
+		{ name: 'whose', label: texts.assignedTo, value: filter.whose, options: WHOSE },
 		{
 			name: 'team',
 			label: texts.team,

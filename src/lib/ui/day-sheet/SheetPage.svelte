@@ -2,17 +2,8 @@
 	import type { LengthUnit } from '$lib/core/length';
 	import { onMount, type ComponentProps } from 'svelte';
 	import type { DaySheetRow } from './sheet-words';
-	import { messagesFor } from '$lib/messages';
-	import { dayWords } from '$lib/messages/desk-dates';
-	import {
-		actSentence,
-		heldSentence,
-		refusedEmailsSentence,
-		bouncedSentence,
-		sheetSentence,
-		thingsSentence,
-		rejudgingSentence
-	} from '$lib/messages/desk/sheet-sentences';
+	import { dayWords } from '$lib/messages/dates';
+	import { actSentence } from '$lib/messages/desk/act-sentence';
 	import { DaySheet } from './day-sheet.svelte';
 	import SheetAside from './SheetAside.svelte';
 	import SheetFilters from './SheetFilters.svelte';
@@ -22,7 +13,7 @@
 	import TodaysActs from './TodaysActs.svelte';
 	import Button from '../kit/Button.svelte';
 	import { useShortcuts } from '../shortcuts/context';
-	import { deskWords } from '$lib/messages/desk';
+	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.daySheet;
 
@@ -36,7 +27,7 @@
 			readonly userId: string | null;
 			readonly teams: readonly string[];
 			readonly countries: readonly string[];
-			readonly sheet: Parameters<typeof sheetSentence>[0] & {
+			readonly sheet: Parameters<typeof deskWords.sheet.summary>[0] & {
 				readonly lines: readonly DaySheetRow[];
 				readonly forThings: number;
 				readonly bounced: number;
@@ -52,7 +43,7 @@
 
 	let { data, form }: Props = $props();
 
-	const t = messagesFor();
+	const t = deskCatalogue();
 	const shortcuts = useShortcuts();
 	const sheet = new DaySheet(() => ({ lines: data.sheet.lines, today: data.today }));
 
@@ -63,7 +54,7 @@
 	$effect(() => followDesk());
 
 	const isNarrowed = $derived(Object.values(data.filter).some((of) => of !== ''));
-	const sentence = $derived(sheetSentence(data.sheet));
+	const sentence = $derived(deskWords.sheet.summary(data.sheet));
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
 	const told = $derived(form ? actSentence(form) : '');
 </script>
@@ -74,11 +65,13 @@
 			<h1 class="text-head">{dayWords(data.today, 'today')}</h1>
 			<p class="text-ink-soft">{sentence}</p>
 			{#if data.sheet.forThings > 0}
-				<p class="text-ink-soft"><a href="/desk/equipment">{thingsSentence(data.sheet.forThings)}</a></p>
+				<p class="text-ink-soft">
+					<a href="/desk/equipment">{deskWords.sheet.onTheWay(data.sheet.forThings)}</a>
+				</p>
 			{/if}
 			{#if data.sheet.bounced > 0}
 				<p class="text-ink-soft">
-					<a href="/desk/people?who=bounced">{bouncedSentence(data.sheet.bounced)}</a>
+					<a href="/desk/people?who=bounced">{deskWords.sheet.bounced(data.sheet.bounced)}</a>
 				</p>
 			{/if}
 		</header>
@@ -88,7 +81,7 @@
 		</div>
 		{#if data.sheet.toRejudge > 0}
 			<p class="mt-2 border-s-4 border-cool bg-cool-wash px-3 py-1.5" role="status">
-				{rejudgingSentence(data.sheet.toRejudge)}
+				{deskWords.sheet.rejudging(data.sheet.toRejudge)}
 			</p>
 		{/if}
 		{#if data.sheet.refusedEmails.n > 0}
@@ -98,7 +91,7 @@
 				class="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1 border-s-4 border-warm bg-warm-wash px-3 py-1.5"
 			>
 				<p class="min-w-0 flex-1 basis-80 break-words">
-					{refusedEmailsSentence(data.sheet.refusedEmails)}
+					{deskWords.sheet.refusedEmails(data.sheet.refusedEmails)}
 					<a href="/desk/waiting-emails">{texts.seeRefusedEmails}</a>
 				</p>
 				<Button size="desk">{deskWords.waitingEmails.tryAllAgain}</Button>
@@ -106,7 +99,7 @@
 		{/if}
 		{#if data.sheet.held > 0}
 			<p class="mt-2 border-s-4 border-warm bg-warm-wash px-3 py-1.5">
-				{heldSentence(data.sheet.held)} <a href="/desk/waiting-emails">{texts.reviewWaitingEmails}</a>
+				{deskWords.sheet.held(data.sheet.held)} <a href="/desk/waiting-emails">{texts.reviewWaitingEmails}</a>
 			</p>
 		{/if}
 		<div role="status">
@@ -115,8 +108,8 @@
 		</div>
 		{#if sheet.lines.length === 0}
 			<div class="mt-8 border-t border-ink pt-6">
-				<p class="text-lead">{texts.nobodyOnTheSheet(isNarrowed)}</p>
-				<p class="mt-1 text-ink-soft">{texts.answersAppearHereAs}</p>
+				<p class="text-lead">{texts.nothingToDo(isNarrowed)}</p>
+				<p class="mt-1 text-ink-soft">{texts.newAnswersHint}</p>
 				<p class="mt-5">
 					<Button href={isNarrowed ? '/desk' : '/desk/people'} size="desk"
 						>{texts.showAllOrPeople(isNarrowed)}</Button
@@ -134,7 +127,7 @@
 		/>
 		{#if data.sheet.total + data.sheet.toAcknowledge > data.sheet.lines.length}
 			<p class="mt-4 text-note text-ink-soft">
-				{texts.theFirstOfAre(data.sheet.lines.length, data.sheet.total + data.sheet.toAcknowledge)}
+				{texts.firstShown(data.sheet.lines.length, data.sheet.total + data.sheet.toAcknowledge)}
 			</p>
 		{/if}
 		<SheetBatch {sheet} />

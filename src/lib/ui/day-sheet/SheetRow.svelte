@@ -67,7 +67,10 @@
 	const last = $derived(lastActWords(line, today, timeZone));
 	const first = $derived(line.judgement?.first ?? []);
 	const off = $derived(line.judgement?.off ?? []);
-	const owner = $derived(line.ownerId === null ? null : line.ownerId === userId ? 'you' : line.ownerName);
+	const owner = $derived.by(() => {
+		if (line.ownerId === null) return null;
+		return line.ownerId === userId ? texts.assignedToYou : texts.assignedToName(line.ownerName ?? '');
+	});
 	const reasons = $derived(rowReasons(line, today, t, unit));
 	const others = $derived(reasons.others.join(' · '));
 </script>
@@ -76,7 +79,7 @@
 <li id="line-{index}" class="line" class:here={isHere} onclick={choose}>
 	<div class="tick">
 		<CheckBox
-			words={texts.tick(line.name)}
+			words={texts.select(line.name)}
 			isLabelHidden
 			size="desk"
 			isChecked={isTicked}
@@ -89,9 +92,9 @@
 	</div>
 	<p class="head">
 		<a class="who" href="/desk/cases/{line.personId}" onfocus={choose}>{line.name}</a
-		>{#if line.hasBounced}<span class="bounced">{texts.lettersComeBack}</span>{/if}{#if line.team}<span
+		>{#if line.hasBounced}<span class="bounced">{texts.emailsReturned}</span>{/if}{#if line.team}<span
 				class="soft">{line.team}</span
-			>{/if}{#if owner}<span class="soft">{texts.withWord(owner)}</span>{/if}
+			>{/if}{#if owner}<span class="soft">{owner}</span>{/if}
 	</p>
 	<div class="marks">
 		<Trend worsts={(line.judgement?.worsts ?? []).map(({ worst }) => worst)} />
@@ -127,7 +130,7 @@
 					size="desk"
 					look={next === 'settle' ? 'plain' : 'quiet'}
 					class="small"
-					aria-label={texts.settleOne(line.name)}><KeyWords act="settle" {isHere} /></Button
+					aria-label={texts.markOneDone(line.name)}><KeyWords act="settle" {isHere} /></Button
 				>
 			</form>
 		{/if}

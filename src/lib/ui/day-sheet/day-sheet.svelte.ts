@@ -306,14 +306,14 @@ export class DaySheet {
 		const open = (act: NextAct | 'later') => () => this.open(act);
 		return [
 			{ key: 'ArrowDown', words: deskWords.daySheet.nextLine, run: () => this.move(1) },
-			{ key: 'ArrowUp', words: deskWords.daySheet.lineBefore, run: () => this.move(-1) },
-			{ key: 'Enter', words: deskWords.daySheet.openTheCase, run: goTo('') },
+			{ key: 'ArrowUp', words: deskWords.daySheet.previousLine, run: () => this.move(-1) },
+			{ key: 'Enter', words: deskWords.daySheet.openCase, run: goTo('') },
 			{
 				key: ' ',
-				words: deskWords.daySheet.tickTheLine,
+				words: deskWords.daySheet.selectLine,
 				run: () => this.here && this.toggle(this.here.personId)
 			},
-			{ key: 'Control+z', words: deskWords.daySheet.undoTheLast, run: () => press('undo') },
+			{ key: 'Control+z', words: deskWords.daySheet.undoLast, run: () => press('undo') },
 			{ ...ACT_KEYS.settle, run: () => this.settle() },
 			{ ...ACT_KEYS.outcome, run: open('outcome') },
 			{ ...ACT_KEYS.refer, run: goTo('?part=clinician#clinician') },

@@ -1,13 +1,11 @@
-import { dayWords, timeWords } from '$lib/messages/desk-dates';
+import { dayWords, timeWords } from '$lib/messages/dates';
+import { reasonWords } from '$lib/messages/desk/triage-words';
 import { daysBetween, parseCivilDate } from '$lib/core/calendar';
 import { DAY_SHEET_GROUPS, daySheetGroup, type DaySheetGroup } from '$lib/core/day-sheet';
 import type { AssessmentResult, TriageReason, ReasonCode } from '$lib/core/case-assessment';
 import type { LengthUnit } from '$lib/core/length';
 import { isMoreUrgent, type TriageLevel } from '$lib/core/triage';
 import type { Catalogue } from '$lib/messages';
-import { levelEn, reasonEn } from '$lib/messages/triage-en';
-import { dueSentences, lastActSentence } from '$lib/messages/desk/sheet-sentences';
-import { DESK_ACT_WORDS } from '$lib/messages/desk/state-words';
 import { checkWords } from '../gap-mark/check-words';
 import { deskWords } from '$lib/messages/desk';
 
@@ -68,13 +66,10 @@ const hasHazard = ({ judgement }: DaySheetRow) =>
 export const mayBeSettled = (line: DaySheetRow) =>
 	!isFollowUp(line) && !needsRedFlagOutcome(line) && !hasHazard(line) && !hasUnreadMessage(line);
 
-/** Titles of groups that are no level. */
-const OWN_GROUPS: Readonly<
-	Record<Exclude<DaySheetGroup, TriageLevel>, { readonly name: string; readonly rule: string }>
-> = deskWords.daySheet.ownGroups;
-
 /** The lines of each group, in the order of the day sheet. */
 export function daySheetGroupsOf(lines: readonly DaySheetRow[], today: string) {
+	const { ownGroups } = deskWords.daySheet;
+	const { levels } = deskWords.triage;
 	const groups = new Map<DaySheetGroup, DaySheetRow[]>();
 	for (const line of lines) {
 		const group = daySheetGroup(
@@ -90,7 +85,7 @@ export function daySheetGroupsOf(lines: readonly DaySheetRow[], today: string) {
 	}
 	return DAY_SHEET_GROUPS.flatMap((id) => {
 		const mine = groups.get(id);
-		const words = id in OWN_GROUPS ? OWN_GROUPS[id as keyof typeof OWN_GROUPS] : levelEn[id as TriageLevel];
+		const words = id in ownGroups ? ownGroups[id as keyof typeof ownGroups] : levels[id as TriageLevel];
 		return mine ? [{ id, ...words, lines: mine }] : [];
 	});
 }
@@ -98,7 +93,8 @@ export function daySheetGroupsOf(lines: readonly DaySheetRow[], today: string) {
 /** Longest excerpt of a message in a line; all of it is next to the list. */
 const MESSAGE_SHOWN = 160;
 
-const quoted = (text: string) => `“${text.slice(0, MESSAGE_SHOWN)}${text.length > MESSAGE_SHOWN ? '…' : ''}”`;
+const quoted = (text: string) =>
+	deskWords.daySheet.quote(`${text.slice(0, MESSAGE_SHOWN)}${text.length > MESSAGE_SHOWN ? '…' : ''}`);
 
 /** Most other reasons in a line, besides those that need an outcome. */
 const MOST_OTHERS = 3;
@@ -130,7 +126,7 @@ export function rowReasons(line: DaySheetRow, today: string, t: Catalogue, unit:
 				)
 			: [];
 	const words = (of: readonly TriageReason[]) =>
-		judgement ? of.map((reason) => reasonEn(reason, judgement)) : [];
+		judgement ? of.map((reason) => reasonWords(reason, judgement)) : [];
 	const grave = words(reasons.filter(({ level }) => isMoreUrgent(level, 'soon')));
 	const lesser = words(reasons.filter(({ level }) => !isMoreUrgent(level, 'soon')).slice(0, MOST_OTHERS));
 	const due = line.followUpOn && line.followUpOn <= today ? [line.followUpReason || 'Follow-up'] : [];
@@ -155,19 +151,19 @@ export function dueWords(line: DaySheetRow, today: string): { words: string; isL
 	if (line.referredOn !== null && line.referral) {
 		const { answerBy } = line.referral;
 		const waits = daysSince(line.referredOn, today);
-		const words = dueSentences.referred(waits, answerBy && dayWords(answerBy, 'short'));
+		const words = deskWords.sheet.due.referred(waits, answerBy && dayWords(answerBy, 'short'));
 		return { words, isLate: answerBy !== null && answerBy < today };
 	}
 	const isLate = line.actBy !== null && line.actBy < today;
 	if (isFollowUp(line) || (!isLate && line.followUpOn !== null && line.followUpOn < today)) {
 		const waits = daysSince(line.followUpOn ?? today, today);
-		return { words: dueSentences.followUp(waits), isLate: waits > 0 };
+		return { words: deskWords.sheet.due.followUp(waits), isLate: waits > 0 };
 	}
 	const waits = daysSince(line.openSince ?? today, today);
 	const by = line.actBy && dayWords(line.actBy, 'short');
 	return isLate && by
-		? { words: dueSentences.late(by), isLate: true }
-		: { words: dueSentences.waits(waits, by), isLate: false };
+		? { words: deskWords.sheet.due.late(by), isLate: true }
+		: { words: deskWords.sheet.due.waits(waits, by), isLate: false };
 }
 
 /** The last act: the act, its time and its author. */
@@ -177,9 +173,10 @@ export function lastActWords(line: DaySheetRow, today: string, timeZone: string)
 	const at = new Date(lastAct.at);
 	const day = new Intl.DateTimeFormat('sv-SE', { timeZone }).format(at);
 	const when = day === today ? timeWords(at, timeZone) : dayWords(at, 'short');
-	const words = DESK_ACT_WORDS[lastAct.kind as keyof typeof DESK_ACT_WORDS] ?? lastAct.kind;
+	const words =
+		deskWords.states.deskActs[lastAct.kind as keyof typeof deskWords.states.deskActs] ?? lastAct.kind;
 	const act = words.replace(/ (?:to|with|for|of|about):?$|:$/, '');
-	return lastActSentence(act, when, lastAct.by, waitsForAnswer(line));
+	return deskWords.sheet.lastAct(act, when, lastAct.by, waitsForAnswer(line));
 }
 
 /** Whether the last message was to the person, whose answer is awaited. */

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { enhanceForm } from '../kit/enhance-form';
 	import { deskWords } from '$lib/messages/desk';
+	import { formattedNumber } from '$lib/messages/desk/workforce-words';
 	import type { HeldEmailKind } from '$lib/core/sending';
 	import Button from '../kit/Button.svelte';
 	import Dialog from '../kit/Dialog.svelte';
@@ -74,8 +75,8 @@
 					<th class="py-1.5 pe-4 text-start font-semibold" scope="row">{i === 0 ? texts.kinds[kind] : ''}</th>
 					<td class="py-1.5 pe-4">{texts.causes[line.why]}</td>
 					<td class="py-1.5 pe-4">{teamName(line.team)}</td>
-					<td class="num py-1.5 pe-4 text-end">{line.people.toLocaleString('en-GB')}</td>
-					<td class="num py-1.5 pe-4 text-end">{line.dueToday.toLocaleString('en-GB')}</td>
+					<td class="num py-1.5 pe-4 text-end">{formattedNumber(line.people)}</td>
+					<td class="num py-1.5 pe-4 text-end">{formattedNumber(line.dueToday)}</td>
 					<td class="py-1.5 text-end">
 						{#if teamsOf(kind).length > 1 && i === ofKind(kind).findIndex(({ team }) => team === line.team)}
 							{@render decision({ kind, team: line.team })}

@@ -2,7 +2,7 @@
 	import { enhanceForm } from '../kit/enhance-form';
 	import type { UndeliveredState } from '$lib/core/sending/letter-states';
 	import { deskWords } from '$lib/messages/desk';
-	import { dayWords } from '$lib/messages/desk-dates';
+	import { dayWords } from '$lib/messages/dates';
 	import Button from '../kit/Button.svelte';
 
 	interface Props {

@@ -35,11 +35,11 @@
 	<Select
 		name="thing"
 		id="ask-for"
-		label={texts.askForSomethingIn}
+		label={texts.requestForThem}
 		size="desk"
 		value={free[0] ?? ''}
 		options={free.map((value) => ({ value, words: t.open.buy[value] }))}
 	/>
-	<Button size="desk" isBusy={form.isBusy}>{texts.askForIt}</Button>
+	<Button size="desk" isBusy={form.isBusy}>{texts.addRequest}</Button>
 </form>
 <FormError fault={form.fault} />

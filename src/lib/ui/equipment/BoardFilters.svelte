@@ -3,7 +3,6 @@
 	import type { Catalogue } from '$lib/messages';
 	import FilterForm from '../kit/FilterForm.svelte';
 	import Select from '../kit/Select.svelte';
-	import { STATE_WORDS } from '$lib/messages/desk/request-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.equipment;
@@ -21,11 +20,14 @@
 	const lists = $derived([
 		{
 			name: 'state',
-			label: texts.whereItStands,
+			label: texts.status,
 			value: filter.state,
 			options: [
-				{ value: '', words: texts.underWay(underWay) },
-				...REQUEST_STATES.map((value) => ({ value, words: `${STATE_WORDS[value]} (${counts[value]})` }))
+				{ value: '', words: texts.inProgress(underWay) },
+				...REQUEST_STATES.map((value) => ({
+					value,
+					words: `${deskWords.requests.states[value]} (${counts[value]})`
+				}))
 			]
 		},
 		{
@@ -33,7 +35,7 @@
 			label: texts.thing,
 			value: filter.purchase,
 			options: [
-				{ value: '', words: texts.allThings },
+				{ value: '', words: texts.allEquipment },
 				...REQUESTABLE_ITEMS.map((value) => ({ value, words: t.open.buy[value] }))
 			]
 		},

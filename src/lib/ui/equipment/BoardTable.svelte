@@ -3,7 +3,7 @@
 	import type { FindingId } from '$lib/core/checklist';
 	import type { RequestableItem, RequestState } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
-	import { dayWords } from '$lib/messages/desk-dates';
+	import { dayWords } from '$lib/messages/dates';
 	import { codeWords, money } from '$lib/messages/desk/workforce-words';
 	import DataTable from '../kit/DataTable.svelte';
 	import type { TableColumn } from '../kit/data-table';
@@ -64,7 +64,7 @@
 	const priceOf = (purchase: RequestableItem) => prices.find((price) => price.purchase === purchase);
 	const days = (since: Date) => {
 		const n = Math.max(0, Math.floor((Number(now) - Number(since)) / DAY_MS));
-		return n === 0 ? 'today' : n === 1 ? '1 day' : `${n} days`;
+		return texts.daysAgo(n);
 	};
 	/** What it costs, or usually costs; empty where unknown. */
 	function cost({ costCents, currency, purchase }: Line): string {
@@ -89,7 +89,7 @@
 			isRowHead: true,
 			width: '19%'
 		},
-		{ id: 'for', head: texts.forWord, cell: whom, sortValue: ({ name }) => name, width: '14%' },
+		{ id: 'for', head: texts.forWhom, cell: whom, sortValue: ({ name }) => name, width: '14%' },
 		{ id: 'why', head: texts.why, cell: why, width: '18%' },
 		{
 			id: 'order',
@@ -115,7 +115,7 @@
 <section class="mt-5">
 	<h2 class="text-lead first-letter:uppercase">
 		{title}
-		<span class="count">{texts.about(lines.length, sums)}</span>
+		<span class="count">{texts.linesAndSums(lines.length, sums)}</span>
 	</h2>
 	<div class="mt-2 text-note">
 		<DataTable {columns} rows={lines} keyOf={({ id }) => id} label={title} />
@@ -129,9 +129,9 @@
 
 {#snippet why(line: Line)}
 	{#if line.closes.length > 0}{t.open.closes(
-			line.closes.map((id) => t.checks.names[id].toLowerCase()).join(', ')
+			line.closes.map((id) => t.checks.names[id]).join(', ')
 		)}{:else if line.findings.length > 0}{line.findings.map((id) => codeWords(id)).join(', ')}{:else}<span
-			class="soft">{texts.closesNoHeightBy}</span
+			class="soft">{texts.fixesNothingAlone}</span
 		>{/if}{#if line.reason}<span class="soft">{line.reason}</span>{/if}
 {/snippet}
 
@@ -140,7 +140,7 @@
 	>{#if line.fromStore}<span
 			class="soft"
 			class:late={line.backBy !== null && line.backBy < today && line.state === 'arrived'}
-			>{texts.fromTheStoreBack(line.backBy && dayWords(line.backBy, 'short'))}</span
+			>{texts.fromStock(line.backBy && dayWords(line.backBy, 'short'))}</span
 		>{/if}
 {/snippet}
 

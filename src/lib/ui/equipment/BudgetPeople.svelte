@@ -55,13 +55,8 @@
 			.map(({ id, from, to }) =>
 				t.open.change(t.checks.names[id], length(from), to === 0 ? null : length(to))
 			);
-	/** What someone gets, as one phrase. */
-	const things = (all: readonly PurchaseId[]) => {
-		const words = list.format(
-			all.map((thing) => t.open.buy[thing].charAt(0).toLowerCase() + t.open.buy[thing].slice(1))
-		);
-		return words.charAt(0).toUpperCase() + words.slice(1);
-	};
+	/** What someone gets. */
+	const things = (all: readonly PurchaseId[]) => all.map((thing) => t.open.buy[thing]).join(' + ');
 	/** Everyone is approved except those deselected. */
 	const approvedIds = {
 		add: (id: string) => left.delete(id),

@@ -8,7 +8,7 @@
 	import Button from '../kit/Button.svelte';
 	import Select from '../kit/Select.svelte';
 	import TextField from '../kit/TextField.svelte';
-	import { asksMore, TO_WORDS } from '$lib/messages/desk/request-words';
+	import { needsDetail } from '$lib/core/equipment';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.equipment;
@@ -42,14 +42,14 @@
 
 <div class="flex flex-wrap gap-1.5">
 	{#each REQUEST_TRANSITIONS[request.state] as to (to)}
-		{#if asksMore(to)}
+		{#if needsDetail(to)}
 			<Button
 				type="button"
 				size="desk"
 				class="needs-js"
 				aria-expanded={more === to}
-				aria-label="{TO_WORDS[to]}: {of}"
-				onclick={() => (more = more === to ? null : to)}>{TO_WORDS[to]} …</Button
+				aria-label="{deskWords.requests.acts[to]}: {of}"
+				onclick={() => (more = more === to ? null : to)}>{deskWords.requests.acts[to]} …</Button
 			>
 		{:else}
 			<form method="POST" action="/desk/cases/{personId}?/equipment" use:enhanceForm={form.submit}>
@@ -61,7 +61,7 @@
 					value={to}
 					data-act={to}
 					isBusy={form.isBusy}
-					aria-label="{TO_WORDS[to]}: {of}">{TO_WORDS[to]}</Button
+					aria-label="{deskWords.requests.acts[to]}: {of}">{deskWords.requests.acts[to]}</Button
 				>
 			</form>
 		{/if}
@@ -72,8 +72,8 @@
 			size="desk"
 			class="needs-js"
 			aria-expanded={more === 'sent'}
-			aria-label={texts.fromTheStoreFor(of)}
-			onclick={() => (more = more === 'sent' ? null : 'sent')}>{texts.fromTheStoreMore(inStore)}</Button
+			aria-label={texts.sendFromStock(of)}
+			onclick={() => (more = more === 'sent' ? null : 'sent')}>{texts.sendFromStockMenu(inStore)}</Button
 		>
 	{/if}
 </div>
@@ -91,7 +91,7 @@
 			<TextField
 				name="reason"
 				id="reason-{request.id}"
-				label={texts.whyAsThePerson}
+				label={texts.reasonForEmployee}
 				value=""
 				size="desk"
 				maxlength={300}
@@ -99,12 +99,12 @@
 			/>
 		{:else if more === 'sent'}
 			<input type="hidden" name="fromStore" value="yes" />
-			<DayField id="back-by-{request.id}" name="backBy" label={texts.comesBackByWhere} least={today} />
+			<DayField id="back-by-{request.id}" name="backBy" label={texts.dueBack} least={today} />
 		{:else}
 			<TextField
 				name="supplier"
 				id="supplier-{request.id}"
-				label={texts.where}
+				label={texts.supplier}
 				value=""
 				size="desk"
 				maxlength={120}
@@ -121,7 +121,7 @@
 				<TextField
 					name="cost"
 					id="cost-{request.id}"
-					label={texts.whatItCosts}
+					label={texts.price}
 					value={usual.cost}
 					inputmode="decimal"
 					size="desk"
@@ -137,7 +137,7 @@
 				/>
 			</div>
 		{/if}
-		<div><Button size="desk" look="main" isBusy={form.isBusy}>{TO_WORDS[more]}</Button></div>
+		<div><Button size="desk" look="main" isBusy={form.isBusy}>{deskWords.requests.acts[more]}</Button></div>
 	</form>
 {/if}
 <FormError fault={form.fault} />

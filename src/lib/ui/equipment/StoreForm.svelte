@@ -25,7 +25,7 @@
 </script>
 
 <details class="mt-3">
-	<summary class="kit-summary">{texts.inTheStoreOne(all)}</summary>
+	<summary class="kit-summary">{texts.inStock(all)}</summary>
 	<ul class="store">
 		{#each REQUESTABLE_ITEMS as thing (thing)}
 			{@const row = store.find((one) => one.thing === thing)}
@@ -49,8 +49,8 @@
 							maxlength={4}
 						/>
 					</div>
-					<Button size="desk" isBusy={form.isBusy}>{texts.count}</Button>
-					<span role="status" class="text-note text-cool">{texts.kept(kept === thing)}</span>
+					<Button size="desk" isBusy={form.isBusy}>{texts.saveCount}</Button>
+					<span role="status" class="text-note text-cool">{texts.saved(kept === thing)}</span>
 				</form>
 			</li>
 		{/each}

@@ -29,7 +29,7 @@
 </script>
 
 <aside>
-	<h2 class="border-b border-ink pb-1 text-lead">{texts.theComingWeeks}</h2>
+	<h2 class="border-b border-ink pb-1 text-lead">{texts.comingWeeks}</h2>
 	<table class="w-full text-note">
 		<tbody>
 			{#each weeks as week (week.from)}
@@ -43,23 +43,23 @@
 			{/each}
 		</tbody>
 	</table>
-	<h2 class="mt-6 border-b border-ink pb-1 text-lead">{texts.inYourOwnCalendar}</h2>
+	<h2 class="mt-6 border-b border-ink pb-1 text-lead">{texts.calendarHeading}</h2>
 	<p class="mt-2 text-note text-ink-soft">
-		{texts.aSecretAddressThat}
+		{texts.calendarLead}
 	</p>
 	{#if feed}<p class="num mt-2 border-s-4 border-cool bg-cool-wash px-3 py-2 text-note break-all">
 			{feed}
 		</p>
-		<p class="text-note text-ink-soft">{texts.shownOnce}</p>{/if}
+		<p class="text-note text-ink-soft">{texts.addressShownOnce}</p>{/if}
 	<div class="mt-2 flex flex-wrap gap-2">
 		<form method="POST" action="?/feed" use:enhanceForm>
-			<Button size="desk">{texts.makeANewAddress}</Button>
+			<Button size="desk">{texts.createAddress}</Button>
 		</form>
 		<form method="POST" action="?/endFeed" use:enhanceForm>
-			<Button size="desk">{texts.endIt}</Button>
+			<Button size="desk">{texts.turnOffAddress}</Button>
 		</form>
 	</div>
-	{#if hasEnded}<p class="mt-1 text-note" role="status">{texts.theAddressHasEnded}</p>{/if}
+	{#if hasEnded}<p class="mt-1 text-note" role="status">{texts.addressTurnedOff}</p>{/if}
 </aside>
 
 <style>

@@ -32,7 +32,7 @@
 >
 	<span class="font-semibold">{line.name}</span>
 	{#if isWide || line.kind !== 'look'}<span class="text-ink-soft">{followUpPurpose(line)}</span>{/if}
-	{#if line.isFree}<span class="free">{texts.freeDayThere}</span>{/if}
+	{#if line.isFree}<span class="free">{texts.dayOffThere}</span>{/if}
 </a>
 
 <style>

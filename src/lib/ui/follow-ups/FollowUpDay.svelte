@@ -43,7 +43,7 @@
 	{#if more > 0}
 		<a
 			class="inline-flex min-h-6 min-w-6 items-center text-mark"
-			href={calendarHref(view === 'month' ? 'week' : 'list', day)}>{texts.more(more)}</a
+			href={calendarHref(view === 'month' ? 'week' : 'list', day)}>{texts.moreOnDay(more)}</a
 		>
 	{/if}
 </section>

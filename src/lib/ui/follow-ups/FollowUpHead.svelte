@@ -2,7 +2,7 @@
 	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
 	import ChevronRight from '@lucide/svelte/icons/chevron-right';
 	import Button from '../kit/Button.svelte';
-	import { calendarHref, stepRange, CALENDAR_VIEWS } from './calendar-days';
+	import { calendarHref, stepRange, CALENDAR_VIEWS, type CalendarView } from './calendar-days';
 	import type { FollowUpBoard } from './follow-up-board.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -10,7 +10,7 @@
 
 	interface Props {
 		board: FollowUpBoard;
-		view: keyof typeof CALENDAR_VIEWS;
+		view: CalendarView;
 		day: string;
 		today: string;
 		/** The number in view, and the number overdue. */
@@ -23,17 +23,15 @@
 
 <div class="flex flex-wrap items-end justify-between gap-4">
 	<div>
-		<h1 class="text-title">{texts.followUps}</h1>
+		<h1 class="text-title">{texts.heading}</h1>
 		<p class="mt-1 text-ink-soft">
-			{texts.nothingIsOverdueOne(overdue, total)}
+			{texts.summary(overdue, total)}
 		</p>
 	</div>
 	<nav class="flex flex-wrap items-center gap-2" aria-label={texts.view}>
-		{#each Object.entries(CALENDAR_VIEWS) as [name, words] (name)}
-			<Button
-				size="desk"
-				aria-current={view === name ? 'page' : undefined}
-				href={calendarHref(name as keyof typeof CALENDAR_VIEWS, day)}>{words}</Button
+		{#each CALENDAR_VIEWS as name (name)}
+			<Button size="desk" aria-current={view === name ? 'page' : undefined} href={calendarHref(name, day)}
+				>{texts.views[name]}</Button
 			>
 		{/each}
 		<Button size="desk" href={stepRange(view, day, -1)} isIcon aria-label={texts.earlier}
@@ -45,17 +43,17 @@
 		>
 	</nav>
 </div>
-<p id="how-to-move" class="mt-2 text-note text-ink-soft">
-	{texts.dragANameTo} <kbd class="key">M</kbd>
-	{texts.takesItUpArrows}
-	<kbd class="key">{texts.enter}</kbd>
-	{texts.putsItDown}
-</p>
-<div class="flex min-h-8 items-center gap-3">
+<div class="mt-1 flex min-h-8 flex-wrap items-center gap-x-6 gap-y-1">
+	<p id="how-to-move" class="text-note text-ink-soft">
+		{texts.dragHint} <kbd class="key">M</kbd>
+		{texts.dragPickUp}
+		<kbd class="key">{texts.enterKey}</kbd>
+		{texts.dragDrop}
+	</p>
 	<p role="status" class="text-note text-cool">{board.status}</p>
 	{#if board.last && !board.held}
 		<Button type="button" size="desk" onclick={() => void board.undo()}
-			>{texts.takeBack} <kbd class="key" aria-hidden="true">{texts.ctrlZ}</kbd></Button
+			>{texts.undo} <kbd class="key" aria-hidden="true">{texts.undoKey}</kbd></Button
 		>
 	{/if}
 </div>

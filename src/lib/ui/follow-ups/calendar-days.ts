@@ -1,4 +1,5 @@
-import { DEFAULT_DATE_LOCALE } from '$lib/messages';
+import { deskCatalogue } from '$lib/messages/desk';
+
 const DAY_MS = 86_400_000;
 
 /**
@@ -17,9 +18,16 @@ export const daysFromTo = (from: string, until: string): string[] =>
 		daysOn(from, i)
 	);
 
+/** A way of writing dates: its format is made at the first use in each language. */
 const format = (options: Intl.DateTimeFormatOptions) => {
-	const words = new Intl.DateTimeFormat(DEFAULT_DATE_LOCALE, { timeZone: 'UTC', ...options });
-	return (iso: string) => words.format(dateAt(iso));
+	const made = new Map<string, Intl.DateTimeFormat>();
+	return (iso: string) => {
+		const { dateLocale } = deskCatalogue();
+		const words =
+			made.get(dateLocale) ?? new Intl.DateTimeFormat(dateLocale, { timeZone: 'UTC', ...options });
+		made.set(dateLocale, words);
+		return words.format(dateAt(iso));
+	};
 };
 
 /** Dates in words. */
@@ -29,16 +37,19 @@ export const shortDayWords = format({ day: 'numeric', month: 'short' });
 export const weekdayWords = format({ weekday: 'short' });
 
 /** The views of the coming days. */
-export const CALENDAR_VIEWS = { month: 'Month', week: 'Week', list: 'List' } as const;
+export const CALENDAR_VIEWS = ['month', 'week', 'list'] as const;
+
+/** One of {@link CALENDAR_VIEWS}. */
+export type CalendarView = (typeof CALENDAR_VIEWS)[number];
 
 /** The URL of a view of a day. */
 export const calendarHref = (view: string, day: string): string => `?view=${view}&day=${day}`;
 
 /** Days per step of a view; without an entry, a step is a month. */
-const STEP_DAYS: Readonly<Record<keyof typeof CALENDAR_VIEWS, number>> = { month: 0, week: 7, list: 60 };
+const STEP_DAYS: Readonly<Record<CalendarView, number>> = { month: 0, week: 7, list: 60 };
 
 /** The next or previous span of a view. */
-export function stepRange(view: keyof typeof CALENDAR_VIEWS, day: string, by: 1 | -1): string {
+export function stepRange(view: CalendarView, day: string, by: 1 | -1): string {
 	if (STEP_DAYS[view] > 0) return calendarHref(view, daysOn(day, by * STEP_DAYS[view]));
 	const first = dateAt(`${day.slice(0, 7)}-01`);
 	first.setUTCMonth(first.getUTCMonth() + by);

@@ -33,7 +33,7 @@ export class FollowUpBoard {
 			() => null
 		);
 		if (!response) {
-			this.fault = deskWords.followUps.nothingWasMoved;
+			this.fault = deskWords.followUps.moveNotReached;
 			return;
 		}
 		const result = deserialize(await response.text()) as ActionResult;
@@ -43,8 +43,7 @@ export class FollowUpBoard {
 			this.told = deskWords.followUps.moved(line.name, longDayWords(to), isFreeDay);
 		} else if (result.type === 'failure')
 			this.fault =
-				(result.data as { fault?: { message: string } }).fault?.message ??
-				deskWords.followUps.couldNotBeMoved;
+				(result.data as { fault?: { message: string } }).fault?.message ?? deskWords.followUps.moveFailed;
 		await refreshPage();
 		document.getElementById(`follow-up-${line.id}`)?.focus();
 	}
@@ -63,11 +62,11 @@ export class FollowUpBoard {
 		}).catch(() => null);
 		const result = response ? (deserialize(await response.text()) as ActionResult) : null;
 		if (result?.type === 'success')
-			this.told = deskWords.followUps.takenBack(last.line.name, longDayWords(last.line.due));
+			this.told = deskWords.followUps.moveUndone(last.line.name, longDayWords(last.line.due));
 		else
 			this.fault =
 				(result?.type === 'failure' && (result.data as { fault?: { message: string } }).fault?.message) ||
-				deskWords.followUps.couldNotBeTakenBack;
+				deskWords.followUps.undoFailed;
 		await refreshPage();
 		document.getElementById(`follow-up-${last.line.id}`)?.focus();
 	}

@@ -6,12 +6,11 @@
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
 	import type { LengthUnit } from '$lib/core/length';
-	import { messagesFor } from '$lib/messages';
 	import { ACT_KEYS } from '../shortcuts/act-keys';
 	import { provideShortcuts } from '../shortcuts/context';
 	import ShortcutHelp from '../shortcuts/ShortcutHelp.svelte';
 	import { Shortcuts } from '../shortcuts/shortcuts.svelte';
-	import { deskWords } from '$lib/messages/desk';
+	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.frame;
 
@@ -26,7 +25,7 @@
 
 	let { userName, role, unit, theme, hasPost, children }: Props = $props();
 
-	const t = messagesFor();
+	const t = deskCatalogue();
 	const shortcuts = new Shortcuts();
 	provideShortcuts(shortcuts);
 	let help = $state(false);
@@ -34,7 +33,7 @@
 	const can = $derived((permission: Permission) => isPermitted(role, permission));
 	const pages = $derived([
 		...(can('cases:read') || can('referrals:list')
-			? [{ href: '/desk', words: texts.referralsDaySheet(can('referrals:list')) }]
+			? [{ href: '/desk', words: texts.firstPage(can('referrals:list')) }]
 			: []),
 		...(can('people:read')
 			? [
@@ -45,7 +44,7 @@
 				]
 			: []),
 		...(can('workforce:read') ? [{ href: '/desk/workforce', words: texts.workforce }] : []),
-		...(hasPost ? [{ href: '/post', words: texts.post }] : [])
+		...(hasPost ? [{ href: '/post', words: texts.testInbox }] : [])
 	]);
 	/** Pages have numbers as shortcuts, in order: letters are for acts. */
 	const links = $derived(pages.map((one, i) => ({ ...one, key: String(i + 1) })));
@@ -61,18 +60,18 @@
 		shortcuts.add([
 			...links.map(({ href, words, key }) => ({ key, words: texts.goTo(words), run: () => void goto(href) })),
 			...(can('people:change') ? [{ ...ACT_KEYS.person, run: () => void goto('/desk/people/new') }] : []),
-			{ key: '?', words: texts.showTheKeys, run: () => (help = true) }
+			{ key: '?', words: texts.showShortcuts, run: () => (help = true) }
 		])
 	);
 </script>
 
 <svelte:window onkeydown={(event) => shortcuts.handle(event)} />
-<a class="skip" href="#content">{texts.skipToThePage}</a>
+<a class="skip" href="#content">{texts.skipToContent}</a>
 
 <div class="frame">
 	<aside class="margin no-print">
-		<p class="font-title text-lead font-semibold">{texts.easyCorner}</p>
-		<nav aria-label={texts.main}>
+		<p class="font-title text-lead font-semibold">{texts.product}</p>
+		<nav aria-label={texts.mainNavigation}>
 			<ul>
 				{#each links as link (link.href)}
 					<li>
@@ -85,14 +84,14 @@
 		</nav>
 		<div class="foot">
 			<Button type="button" look="quiet" size="desk" class="needs-js" onclick={() => (help = true)}
-				>{texts.keys} <kbd class="key" aria-hidden="true">?</kbd></Button
+				>{texts.shortcuts} <kbd class="key" aria-hidden="true">?</kbd></Button
 			>
 			<form
 				method="POST"
 				action="/preferences"
 				data-sveltekit-reload
 				class="flex gap-1"
-				aria-label={texts.lengthsIn}
+				aria-label={texts.lengthUnit}
 			>
 				<input type="hidden" name="back" value={back} />
 				{#each LENGTH_UNITS as option (option)}
@@ -110,7 +109,7 @@
 			<form method="POST" action="/preferences" data-sveltekit-reload>
 				<input type="hidden" name="back" value={back} />
 				<Button look="quiet" size="desk" name="theme" value={other}
-					>{texts.colours(t.frame.theme[other])}</Button
+					>{texts.switchColours(t.frame.theme[other])}</Button
 				>
 			</form>
 			<a class="who" href="/desk/account">{userName}</a>
@@ -127,7 +126,7 @@
 <style>
 	.frame {
 		display: grid;
-		grid-template-columns: 9.5rem minmax(0, 1fr);
+		grid-template-columns: 10.25rem minmax(0, 1fr);
 		min-height: 100dvh;
 	}
 	.margin {
@@ -146,6 +145,7 @@
 		display: flex;
 		align-items: center;
 		justify-content: space-between;
+		gap: 0.25rem;
 		min-height: 2.25rem;
 		padding-block: 0.375rem;
 		padding-inline: 0 0.75rem;

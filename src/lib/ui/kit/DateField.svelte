@@ -13,7 +13,8 @@
 		/** A date, YYYY-MM-DD; empty for none. */
 		value: string;
 		locale: string;
-		openWords: string;
+		/** Names of the buttons: for the calendar, and its earlier and later month. */
+		words: { readonly open: string; readonly earlier: string; readonly later: string };
 		/** The first date that can be chosen. */
 		least?: string;
 		isRequired?: boolean;
@@ -28,7 +29,7 @@
 		label,
 		value,
 		locale,
-		openWords,
+		words,
 		least = '',
 		isRequired = false,
 		size = 'hand',
@@ -44,6 +45,11 @@
 	// The choice stays where no parent holds it.
 	let chosen = $derived(value);
 	$effect(() => void (isTaken = true));
+
+	const partNames = $derived(new Intl.DisplayNames(locale, { type: 'dateTimeField' }));
+	/** The name of a part for screen readers, in the page's language; dots and strokes between parts have none. */
+	const partLabel = (part: string) =>
+		part === 'day' || part === 'month' || part === 'year' ? { 'aria-label': partNames.of(part) } : {};
 
 	function choose(day: string) {
 		chosen = day;
@@ -85,11 +91,11 @@
 			<DatePicker.Input {name} class="kit-input {size} kit-date">
 				{#snippet children({ segments })}
 					{#each segments as { part, value: text }, i (i)}
-						<DatePicker.Segment {part} id={i === 0 ? own : undefined} class="kit-segment"
+						<DatePicker.Segment {part} id={i === 0 ? own : undefined} class="kit-segment" {...partLabel(part)}
 							>{text}</DatePicker.Segment
 						>
 					{/each}
-					<DatePicker.Trigger class="kit-open" aria-label={openWords}>
+					<DatePicker.Trigger class="kit-open" aria-label={words.open}>
 						<CalendarDays size={18} aria-hidden="true" />
 					</DatePicker.Trigger>
 				{/snippet}
@@ -99,11 +105,11 @@
 					<DatePicker.Calendar>
 						{#snippet children({ months, weekdays })}
 							<DatePicker.Header class="flex items-center justify-between gap-2">
-								<DatePicker.PrevButton class="kit-button plain desk icon"
+								<DatePicker.PrevButton class="kit-button plain desk icon" aria-label={words.earlier}
 									><ChevronLeft class="turn" size={18} aria-hidden="true" /></DatePicker.PrevButton
 								>
 								<DatePicker.Heading class="font-semibold" />
-								<DatePicker.NextButton class="kit-button plain desk icon"
+								<DatePicker.NextButton class="kit-button plain desk icon" aria-label={words.later}
 									><ChevronRight class="turn" size={18} aria-hidden="true" /></DatePicker.NextButton
 								>
 							</DatePicker.Header>

@@ -9,7 +9,7 @@
 	import { CaseForm } from '../cases/case-form.svelte';
 	import FormError from '../cases/FormError.svelte';
 	import type { ExclusionReason, ExcludedGroup } from '$lib/core/sending';
-	import { leftOutWords, LEFT_OUT_WORDS } from '$lib/messages/desk/left-out-words';
+	import { leftOutWords } from '$lib/messages/desk/left-out-words';
 	import type { PeopleTicks } from './people-ticks.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -36,10 +36,10 @@
 
 	let act = $state<(typeof BULK_ACTS)[number]>('send');
 	const ACTS = $derived({
-		send: texts.sendASelfAssessment,
-		'follow-up': texts.setAFollowUp,
-		team: texts.moveToATeam,
-		...(showsLeft ? { return: texts.takeBack } : { leave: texts.markAsLeft })
+		send: texts.sendSelfAssessment,
+		'follow-up': texts.setFollowUp,
+		team: texts.moveToTeam,
+		...(showsLeft ? { return: texts.markReturned } : { leave: texts.markLeaver })
 	} as Partial<Record<typeof act, string>>);
 	const shownTicked = $derived(lines.filter(({ id }) => ticks.ids.has(id)));
 	const n = $derived(ticks.wantsAll ? total : shownTicked.length);
@@ -51,13 +51,13 @@
 	const bulk = new CaseForm((result) => {
 		const told = result.bulk as { n: number; leftOut: readonly ExcludedGroup[] } | undefined;
 		const left = told?.leftOut.map(leftOutWords).join('; ') ?? '';
-		done = told ? texts.doneForPersonPeople(told.n, left) : '';
+		done = told ? texts.doneFor(told.n, left) : '';
 		ticks.clear();
 	});
 </script>
 
 {#if n > 0 || done || bulk.fault}
-	<section class="bulk" aria-label={texts.tickedPeople}>
+	<section class="bulk" aria-label={texts.selectedPeople}>
 		{#if n > 0}
 			<form
 				method="POST"
@@ -75,7 +75,7 @@
 				<Select
 					name="act"
 					id="bulk-act"
-					label={texts.forThese(n)}
+					label={texts.forSelected(n)}
 					size="desk"
 					value={act}
 					options={Object.entries(ACTS).map(([value, words]) => ({ value, words }))}
@@ -92,35 +92,39 @@
 						isRequired
 					/>
 				{:else if act === 'follow-up'}
-					<DayField id="bulk-due" name="due" label={texts.onWord} least={today} isRequired />
+					<DayField id="bulk-due" name="due" label={texts.onDay} least={today} isRequired />
 					<TextField
 						id="bulk-reason"
 						name="reason"
-						label={texts.forWord}
+						label={texts.reason}
 						value=""
 						size="desk"
 						maxlength={300}
 					/>
 				{/if}
-				<Button look="main" size="desk" isBusy={bulk.isBusy}>{texts.yesForOnePerson(n - out.length)}</Button>
+				<Button look="main" size="desk" isBusy={bulk.isBusy}>{texts.confirmFor(n - out.length)}</Button>
 				{#if !ticks.wantsAll && canTakeAll && shownTicked.length === lines.length}
 					<Button look="quiet" size="desk" type="button" onclick={() => (ticks.wantsAll = true)}
-						>{texts.allThatMatch(total)}</Button
+						>{texts.selectAllMatching(total)}</Button
 					>
 				{/if}
-				<Button look="quiet" size="desk" type="button" onclick={() => ticks.clear()}>{texts.untick}</Button>
+				<Button look="quiet" size="desk" type="button" onclick={() => ticks.clear()}
+					>{texts.clearSelection}</Button
+				>
 			</form>
 			{#if out.length > 0}
 				<p class="mt-2 text-note">
-					{texts.leftOutEachCan(
+					{texts.leftOut(
 						out
-							.map(({ name, leftOut }) => (leftOut ? `${name} (${LEFT_OUT_WORDS[leftOut]})` : name))
+							.map(({ name, leftOut }) =>
+								leftOut ? `${name} (${deskWords.leftOut.reasons[leftOut]})` : name
+							)
 							.join(', ')
 					)}
 				</p>
 			{:else if act === 'send' && ticks.wantsAll}
 				<p class="mt-2 text-note">
-					{texts.whoIsWithA}
+					{texts.leftOutRule}
 				</p>
 			{/if}
 		{/if}

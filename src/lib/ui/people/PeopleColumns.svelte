@@ -4,7 +4,6 @@
 	import Button from '../kit/Button.svelte';
 	import CheckBox from '../kit/CheckBox.svelte';
 	import Popover from '../kit/Popover.svelte';
-	import { COLUMN_WORDS } from '$lib/messages/desk/column-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.people;
@@ -21,7 +20,7 @@
 	let isOpen = $state(false);
 </script>
 
-<Popover words={texts.columns} bind:isOpen>
+<Popover words={texts.columnsMenu} bind:isOpen>
 	<form
 		method="POST"
 		action="?/columns&{query}"
@@ -32,19 +31,19 @@
 			}}
 	>
 		<fieldset>
-			<legend class="text-note font-semibold">{texts.shownBesideTheName}</legend>
+			<legend class="text-note font-semibold">{texts.columnsHere}</legend>
 			<div class="kit-check-grid">
 				{#each PEOPLE_COLUMNS as column (column)}
 					<CheckBox
 						name={column}
 						value="yes"
-						words={COLUMN_WORDS[column]}
+						words={deskWords.columns.names[column]}
 						size="desk"
 						isChecked={columns.includes(column)}
 					/>
 				{/each}
 			</div>
 		</fieldset>
-		<p class="mt-2"><Button look="main" size="desk">{texts.showThese}</Button></p>
+		<p class="mt-2"><Button look="main" size="desk">{texts.saveColumns}</Button></p>
 	</form>
 </Popover>

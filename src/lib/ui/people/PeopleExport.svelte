@@ -8,7 +8,6 @@
 	import Button from '../kit/Button.svelte';
 	import CheckBox from '../kit/CheckBox.svelte';
 	import Popover from '../kit/Popover.svelte';
-	import { FIELD_NAMES } from '$lib/messages/desk/roster-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.people;
@@ -17,17 +16,18 @@
 	let { query }: { query: string } = $props();
 
 	const narrowed = $derived([...new URLSearchParams(query)]);
-	const isField = (column: ExportColumn): column is keyof typeof FIELD_NAMES =>
+	const isField = (column: ExportColumn): column is keyof typeof deskWords.roster.fields =>
 		ROSTER_FIELDS.some((field) => field === column);
 	const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
-	const words = (column: ExportColumn) => (isField(column) ? FIELD_NAMES[column] : capital(column));
+	const words = (column: ExportColumn) =>
+		isField(column) ? deskWords.roster.fields[column] : capital(column);
 </script>
 
-<Popover words={texts.exportWord}>
+<Popover words={texts.exportMenu}>
 	<form method="GET" action="/desk/people/export" data-sveltekit-reload>
 		{#each narrowed as [name, value], i (i)}<input type="hidden" {name} {value} />{/each}
 		<fieldset>
-			<legend class="text-note font-semibold">{texts.columnsOfTheTable}</legend>
+			<legend class="text-note font-semibold">{texts.exportHint}</legend>
 			<div class="kit-check-grid">
 				{#each EXPORT_COLUMNS as column (column)}
 					<CheckBox
@@ -41,8 +41,8 @@
 			</div>
 		</fieldset>
 		<div class="mt-2 flex flex-wrap items-center gap-3">
-			<Button look="main" size="desk">{texts.takeAlongAsCsv}</Button>
-			<p class="text-note text-ink-soft">{texts.opensInASpreadsheet}</p>
+			<Button look="main" size="desk">{texts.downloadCsv}</Button>
+			<p class="text-note text-ink-soft">{texts.csvHint}</p>
 		</div>
 	</form>
 </Popover>

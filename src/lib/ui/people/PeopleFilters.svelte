@@ -5,16 +5,13 @@
 	import { REGIONS } from '$lib/core/discomfort';
 	import { PERSON_STATES } from '$lib/core/people';
 	import { TRIAGE_LEVELS } from '$lib/core/triage';
-	import { DEFAULT_LOCALE } from '$lib/messages';
-	import { levelEn } from '$lib/messages/triage-en';
-	import { stateWords } from '$lib/messages/desk/state-words';
+	import { codeWords } from '$lib/messages/desk/workforce-words';
 	import Button from '../kit/Button.svelte';
 	import FilterForm from '../kit/FilterForm.svelte';
 	import Select from '../kit/Select.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import { useShortcuts } from '../shortcuts/context';
-	import { codeWords } from '$lib/messages/desk/workforce-words';
-	import { deskWords } from '$lib/messages/desk';
+	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.people;
 
@@ -38,45 +35,47 @@
 	const PAUSE_MS = 180;
 
 	const shortcuts = useShortcuts();
-	const country = new Intl.DisplayNames(DEFAULT_LOCALE, { type: 'region' });
+	const country = new Intl.DisplayNames(deskCatalogue().dateLocale, { type: 'region' });
 	const isNarrowed = $derived([...new URLSearchParams(query).keys()].some((name) => name !== 'by'));
 	let isNaming = $state(false);
 
 	const lists = $derived([
-		{ name: 'team', label: texts.team, none: texts.everyTeam, options: teams, words: (team: string) => team },
+		{ name: 'team', label: texts.team, none: texts.allTeams, options: teams, words: (team: string) => team },
 		{
 			name: 'state',
 			label: texts.selfAssessment,
-			none: texts.anyState,
+			none: texts.anyStatus,
 			options: PERSON_STATES,
-			words: (state: string) => stateWords(PERSON_STATES.find((one) => one === state) ?? 'none')
+			words: (state: string) =>
+				deskWords.states.assessment[PERSON_STATES.find((one) => one === state) ?? 'none']
 		},
 		{
 			name: 'level',
 			label: texts.level,
 			none: texts.anyLevel,
 			options: TRIAGE_LEVELS,
-			words: (level: string) => levelEn[TRIAGE_LEVELS.find((one) => one === level) ?? 'done'].name
+			words: (level: string) =>
+				deskWords.triage.levels[TRIAGE_LEVELS.find((one) => one === level) ?? 'done'].name
 		},
 		...(countries.length > 1
 			? [
 					{
 						name: 'country',
 						label: texts.country,
-						none: texts.everyCountry,
+						none: texts.allCountries,
 						options: countries,
 						words: (code: string) => country.of(code) ?? code
 					}
 				]
 			: []),
-		{ name: 'hurts', label: texts.complaint, none: texts.complaint, options: REGIONS, words: codeWords },
-		{ name: 'finding', label: texts.finding, none: texts.finding, options: FINDING_IDS, words: codeWords },
+		{ name: 'hurts', label: texts.discomfort, none: texts.discomfort, options: REGIONS, words: codeWords },
+		{ name: 'finding', label: texts.problem, none: texts.problem, options: FINDING_IDS, words: codeWords },
 		{
 			name: 'who',
-			label: texts.who,
-			none: texts.everyoneHere,
+			label: texts.people,
+			none: texts.currentEmployees,
 			options: ['left', 'bounced'],
-			words: (who: string) => texts.whoIsShown(who === 'left')
+			words: (who: string) => texts.leaversOrReturned(who === 'left')
 		}
 	] as const);
 	const chosen = $derived<Readonly<Record<string, string>>>({
@@ -92,15 +91,15 @@
 </script>
 
 <div class="mt-4">
-	<FilterForm label={texts.theList}>
+	<FilterForm label={texts.filters}>
 		{#snippet fields(ask)}
 			<input type="hidden" name="by" value={by} />
 			<TextField
 				id="people-search"
 				name="q"
 				type="search"
-				label={texts.searchByNameTeam}
-				placeholder={texts.nameTeamOrAddress}
+				label={texts.searchLabel}
+				placeholder={texts.searchPlaceholder}
 				isLabelHidden
 				size="desk"
 				maxlength={100}
@@ -127,7 +126,7 @@
 			<a href="?{one.query}" aria-current={one.query === query ? 'true' : undefined}>{one.name}</a>
 			<form method="POST" action="?/drop&{query}" use:enhanceForm>
 				<input type="hidden" name="filter" value={one.id} />
-				<Button look="quiet" size="desk" isIcon aria-label={texts.forgetTheFilter(one.name)}
+				<Button look="quiet" size="desk" isIcon aria-label={texts.deleteFilter(one.name)}
 					><X size={14} aria-hidden="true" /></Button
 				>
 			</form>
@@ -141,17 +140,17 @@
 				<TextField
 					id="filter-name"
 					name="name"
-					label={texts.nameOfTheFilter}
+					label={texts.filterName}
 					value=""
 					size="desk"
 					maxlength={60}
 					isRequired
 				/>
-				<Button size="desk">{texts.keep}</Button>
+				<Button size="desk">{texts.saveFilter}</Button>
 			</form>
 		{:else}
 			<Button type="button" look="quiet" size="desk" onclick={() => (isNaming = true)}
-				>{texts.keepThisFilter}</Button
+				>{texts.saveFilterMenu}</Button
 			>
 		{/if}
 	{/if}

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { dayWords } from '$lib/messages/desk-dates';
+	import { dayWords } from '$lib/messages/dates';
+	import { DESCENDING_ORDERS } from '$lib/core/people';
 	import {
 		PEOPLE_COLUMNS,
 		PEOPLE_ORDERS,
@@ -8,14 +9,10 @@
 		type PersonState
 	} from '$lib/core/people';
 	import type { TriageLevel } from '$lib/core/triage';
-	import { DEFAULT_LOCALE } from '$lib/messages';
-	import { levelEn } from '$lib/messages/triage-en';
-	import { stateWords } from '$lib/messages/desk/state-words';
-	import { COLUMN_WORDS, GOES_DOWN, ORDER_WORDS } from '$lib/messages/desk/column-words';
 	import type { PeopleTicks } from './people-ticks.svelte';
 	import DataTable from '../kit/DataTable.svelte';
 	import type { TableColumn } from '../kit/data-table';
-	import { deskWords } from '$lib/messages/desk';
+	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.people;
 
@@ -51,7 +48,7 @@
 
 	let { ticks, lines, columns, order, query }: Props = $props();
 
-	const countries = new Intl.DisplayNames(DEFAULT_LOCALE, { type: 'region' });
+	const countries = new Intl.DisplayNames(deskCatalogue().dateLocale, { type: 'region' });
 	const orderOf = (column: string) => PEOPLE_ORDERS.find((one) => one === column);
 	const day = (at: Date | string | null) => (at ? dayWords(at, 'medium') : '');
 
@@ -59,16 +56,16 @@
 	const CELLS: Readonly<Partial<Record<PeopleColumn, (line: Line) => string>>> = {
 		country: ({ country }) => (country ? (countries.of(country) ?? country) : ''),
 		owner: ({ owner }) => owner ?? '',
-		level: ({ level }) => (level ? levelEn[level].name : ''),
+		level: ({ level }) => (level ? deskWords.triage.levels[level].name : ''),
 		answered: ({ answeredAt }) => day(answeredAt),
 		'follow-up': ({ followUpDue }) => day(followUpDue)
 	};
 
 	const all: readonly TableColumn<Line>[] = $derived([
-		{ id: 'name', head: COLUMN_WORDS.name, cell: name, isRowHead: true },
+		{ id: 'name', head: deskWords.columns.names.name, cell: name, isRowHead: true },
 		...PEOPLE_COLUMNS.map((id) => ({
 			id,
-			head: COLUMN_WORDS[id],
+			head: deskWords.columns.names[id],
 			words: CELLS[id],
 			cell: { team, email, 'staff-number': staffNumber, phone, state, 'checks-off': checksOff }[id as string]
 		}))
@@ -80,11 +77,11 @@
 		if (!by) return null;
 		const goesOn = order.by === by && !order.isReversed;
 		const others = [...new URLSearchParams(query)].filter(([one]) => one !== 'by');
-		const words = ORDER_WORDS[by][goesOn ? 1 : 0];
+		const words = deskWords.columns.orders[by][goesOn ? 1 : 0];
 		return {
 			href: `?${new URLSearchParams([...others, ['by', goesOn ? `-${by}` : by]])}`,
 			title: texts.sortBy(words),
-			hint: texts.sortedSo(words)
+			hint: texts.sortedBy(words)
 		};
 	}
 </script>
@@ -95,15 +92,15 @@
 		rows={lines}
 		keyOf={({ id }) => id}
 		shown={['name', ...columns]}
-		sorted={{ by: order.by, isDescending: GOES_DOWN.includes(order.by) !== order.isReversed, linkOf }}
-		ticks={{ ids: ticks.ids, allWords: texts.tickEveryoneOnThis, words: ({ name }) => texts.tick(name) }}
+		sorted={{ by: order.by, isDescending: DESCENDING_ORDERS.includes(order.by) !== order.isReversed, linkOf }}
+		ticks={{ ids: ticks.ids, allWords: texts.selectPage, words: ({ name }) => texts.select(name) }}
 	/>
 </div>
 
 {#snippet name(line: Line)}
 	<a class="font-semibold text-ink" href="/desk/cases/{line.id}">{line.name}</a>{#if line.hasLeft}<span
 			class="text-note text-ink-soft">{texts.hasLeft}</span
-		>{/if}{#if line.hasBounced}<span class="text-note text-warm">{texts.lettersComeBack}</span>{/if}
+		>{/if}{#if line.hasBounced}<span class="text-note text-warm">{texts.emailsReturned}</span>{/if}
 {/snippet}
 
 {#snippet team(line: Line)}<span class="text-ink-soft">{line.team}</span>{/snippet}
@@ -117,7 +114,7 @@
 {/snippet}
 
 {#snippet state(line: Line)}
-	{stateWords(line.state)}{#if line.at}<span class="text-note text-ink-soft"
+	{deskWords.states.assessment[line.state]}{#if line.at}<span class="text-note text-ink-soft"
 			>, {dayWords(line.at, 'medium')}</span
 		>{/if}
 {/snippet}
@@ -125,7 +122,7 @@
 {#snippet checksOff(line: Line)}
 	<span class="num"
 		>{#if line.checksOff !== null}{line.checksOff}{#if line.checksUnsure}<span
-					class="font-sans text-note text-ink-soft">{texts.andUnsure(line.checksUnsure)}</span
+					class="font-sans text-note text-ink-soft">{texts.andUnknown(line.checksUnsure)}</span
 				>{/if}{/if}</span
 	>
 {/snippet}

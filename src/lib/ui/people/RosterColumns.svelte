@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { ROSTER_FIELDS, type ColumnMap, type RosterField } from '$lib/core/exchange';
 	import Select from '../kit/Select.svelte';
-	import { FIELD_NAMES } from '$lib/messages/desk/roster-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.people;
@@ -16,7 +15,7 @@
 
 	const needed: readonly RosterField[] = ['name', 'email'];
 	const options = $derived([
-		{ value: '', words: texts.notInThisFile },
+		{ value: '', words: texts.notInFile },
 		...headings.map((heading, i) => ({ value: String(i), words: heading || texts.column(i + 1) }))
 	]);
 
@@ -31,7 +30,7 @@
 	{#each ROSTER_FIELDS as field (field)}
 		<Select
 			name="column-{field}"
-			label={texts.needed(FIELD_NAMES[field], Boolean(needed.includes(field)))}
+			label={texts.required(deskWords.roster.fields[field], Boolean(needed.includes(field)))}
 			size="desk"
 			value={String(columns[field][0] ?? '')}
 			{options}
@@ -40,7 +39,7 @@
 		{#if field === 'name' && columns.name.length > 0}
 			<Select
 				name="column-name-2"
-				label={texts.joinedWithAsA}
+				label={texts.combinedWith}
 				size="desk"
 				value={String(columns.name[1] ?? '')}
 				options={[{ value: '', words: texts.noSecondColumn }, ...options.slice(1)]}

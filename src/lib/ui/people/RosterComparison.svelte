@@ -1,7 +1,7 @@
 <script lang="ts">
+	import { peopleWords } from '$lib/messages/desk/workforce-words';
 	import type { ImportReport, RosterLine } from '$lib/core/exchange';
 	import CheckBox from '../kit/CheckBox.svelte';
-	import { FIELD_NAMES } from '$lib/messages/desk/roster-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.people;
@@ -14,8 +14,6 @@
 	}
 
 	let { report, leaveAbsent, takeBack, choose }: Props = $props();
-
-	const people = (n: number) => (n === 1 ? '1 person' : `${n} people`);
 </script>
 
 {#snippet listed(lines: readonly RosterLine[], all: number)}
@@ -29,34 +27,34 @@
 	{#if all > lines.length}<p class="text-note text-ink-soft">{texts.andMore(all - lines.length)}</p>{/if}
 {/snippet}
 
-<section aria-label={texts.whatItWouldDo} class="mt-5">
+<section aria-label={texts.changes} class="mt-5">
 	<p role="status" class="text-lead">
-		{texts.itAddsChangesAnd({ added: people(report.added), changed: report.changed, same: report.same })}
+		{texts.changesSummary({ added: peopleWords(report.added), changed: report.changed, same: report.same })}
 	</p>
 	{#if report.unknownCountries.length > 0}
 		<p class="text-note text-ink-soft">
-			{texts.holidaysAreNotKnown(report.unknownCountries.join(', '))}
+			{texts.holidaysUnknown(report.unknownCountries.join(', '))}
 		</p>
 	{/if}
 	<div class="mt-2 grid gap-1">
 		{#if report.added > 0}
 			<details>
-				<summary class="kit-summary">{texts.newWord(report.added)}</summary>
+				<summary class="kit-summary">{texts.newCount(report.added)}</summary>
 				{@render listed(report.shown.added, report.added)}
 			</details>
 		{/if}
 		{#if report.changed > 0}
 			<details open>
-				<summary class="kit-summary">{texts.changed(report.changed)}</summary>
+				<summary class="kit-summary">{texts.changedCount(report.changed)}</summary>
 				<ul class="text-note">
 					{#each report.shown.changed as { name, email, fields } (email)}
 						<li class="border-b border-rule py-1">
 							{name} <span class="text-ink-soft">{email}</span>:
-							{#each fields as { field, from, to }, i (field)}{i > 0 ? '; ' : ''}{FIELD_NAMES[
+							{#each fields as { field, from, to }, i (field)}{i > 0 ? '; ' : ''}{deskWords.roster.fields[
 									field
-								].toLowerCase()}
-								<del class="text-ink-soft">{texts.wasEmpty(from)}</del>
-								{texts.to} <ins>{texts.becomesEmpty(to)}</ins>{/each}
+								]}
+								<del class="text-ink-soft">{texts.before(from)}</del>
+								{texts.to} <ins>{texts.after(to)}</ins>{/each}
 						</li>
 					{/each}
 				</ul>
@@ -67,11 +65,11 @@
 		{/if}
 		{#if report.back > 0}
 			<details>
-				<summary class="kit-summary">{texts.haveLeftAndAre(report.back)}</summary>
+				<summary class="kit-summary">{texts.leaversInFile(report.back)}</summary>
 				{@render listed(report.shown.back, report.back)}
 			</details>
 			<CheckBox
-				words={texts.takeAllBack(people(report.back))}
+				words={texts.markAllReturned(peopleWords(report.back))}
 				size="desk"
 				isChecked={takeBack}
 				onchange={(is) => choose({ leaveAbsent, takeBack: is })}
@@ -79,11 +77,11 @@
 		{/if}
 		{#if report.absent > 0}
 			<details>
-				<summary class="kit-summary">{texts.inTheListAnd(report.absent)}</summary>
+				<summary class="kit-summary">{texts.missingFromFile(report.absent)}</summary>
 				{@render listed(report.shown.absent, report.absent)}
 			</details>
 			<CheckBox
-				words={texts.theFileIsEverybody(people(report.absent))}
+				words={texts.markMissing(peopleWords(report.absent))}
 				size="desk"
 				isChecked={leaveAbsent}
 				onchange={(is) => choose({ leaveAbsent: is, takeBack })}

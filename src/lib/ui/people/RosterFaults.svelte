@@ -1,6 +1,5 @@
 <script lang="ts">
 	import type { RosterFault } from '$lib/core/exchange';
-	import { FAULT_WORDS, FIELD_NAMES } from '$lib/messages/desk/roster-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.people;
@@ -15,14 +14,14 @@
 
 <section class="mt-6 border-s-4 border-warm bg-warm-wash px-4 py-3">
 	<h2 class="text-lead">
-		{texts.oneThingHasThings(all)}
+		{texts.problemsInFile(all)}
 	</h2>
-	<p class="text-note">{texts.nothingIsTakenIn}</p>
+	<p class="text-note">{texts.importAfterFixing}</p>
 	<ul class="mt-2 text-note">
 		{#each faults.slice(0, SHOWN) as fault, i (i)}
 			<li>
-				<span class="font-semibold">{texts.rowOf(fault.row, FIELD_NAMES[fault.field].toLowerCase())}</span>
-				{FAULT_WORDS[fault.code](fault)}
+				<span class="font-semibold">{texts.rowOf(fault.row, deskWords.roster.fields[fault.field])}</span>
+				{deskWords.roster.faults[fault.code](fault)}
 			</li>
 		{/each}
 	</ul>

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { ROSTER_FIELDS, type RosterField } from '$lib/core/exchange';
-	import { FIELD_NAMES } from '$lib/messages/desk/roster-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.people;
@@ -16,12 +15,13 @@
 
 <!-- A table that scrolls sideways must be reachable by keyboard (WCAG 2.1.1). -->
 <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
-<div class="overflow-x-auto" role="region" aria-label={texts.theFirstRows} tabindex="0">
+<div class="overflow-x-auto" role="region" aria-label={texts.firstRows} tabindex="0">
 	<table class="mt-2 w-full text-note">
 		<thead>
 			<tr class="border-b-[1.5px] border-ink text-start">
 				<th class="py-1 pe-3">{texts.row}</th>
-				{#each ROSTER_FIELDS as field (field)}<th class="py-1 pe-3">{FIELD_NAMES[field]}</th>{/each}
+				{#each ROSTER_FIELDS as field (field)}<th class="py-1 pe-3">{deskWords.roster.fields[field]}</th
+					>{/each}
 			</tr>
 		</thead>
 		<tbody>

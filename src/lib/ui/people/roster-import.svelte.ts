@@ -88,7 +88,7 @@ export class RosterImport {
 		}).catch(() => null);
 		this.isBusy = false;
 		if (!response) {
-			this.trouble = deskWords.people.nothingWasTakenIn;
+			this.trouble = deskWords.people.importNotReached;
 			return;
 		}
 		const body: unknown = await response.json();

@@ -2,8 +2,11 @@ import type { FieldIssue } from '$lib/core/answers';
 import { formatLength, type LengthUnit } from '$lib/core/length';
 import type { Catalogue } from '$lib/messages';
 
-/** An example of a length in a unit, for "write it like". */
-const EXAMPLE: Readonly<Record<LengthUnit, string>> = { cm: '74 or 74.5', mm: '740', in: '29 1/8' };
+/** Examples of a length in a unit, for "write it like", mm. */
+const EXAMPLES_MM: Readonly<Record<LengthUnit, readonly number[]>> = { cm: [740, 745], mm: [740], in: [740] };
+
+const exampleOf = (t: Catalogue, unit: LengthUnit): string =>
+	t.lists.or(EXAMPLES_MM[unit].map((mm) => formatLength(mm, unit, { withUnit: false, locale: t.locale })));
 
 /** What is wrong with a typed answer, in words. */
 export function issueWords(issue: FieldIssue, t: Catalogue, unit: LengthUnit): string {
@@ -23,7 +26,7 @@ export function issueWords(issue: FieldIssue, t: Catalogue, unit: LengthUnit): s
 		case 'empty':
 		case 'not-a-length':
 		case 'too-large':
-			return t.issues['not-a-length'](EXAMPLE[unit]);
+			return t.issues['not-a-length'](exampleOf(t, unit));
 		case 'too-small':
 		case 'too-big': {
 			const [low = 0, high = 0] = issue.bounds ?? [];

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
-	import { dayWords } from '$lib/messages/desk-dates';
-	import { consentEn, isSamePlace, loadEn, postureEn, seatEn } from '$lib/messages/referral-en';
-	import { reasonEn, regionEn, signsEn } from '$lib/messages/triage-en';
+	import { dayWords } from '$lib/messages/dates';
+	import { isSamePlace, loadWords } from '$lib/messages/desk/letter-words';
+	import { reasonWords, regionWithin, signWords } from '$lib/messages/desk/triage-words';
 	import type { ReferralLetter } from '$lib/core/referral';
 	import type { ComponentProps } from 'svelte';
 	import LetterheadLines from '../organisation/LetterheadLines.svelte';
@@ -57,21 +57,21 @@
 <article class="letter">
 	<div class="mb-2"><LetterheadLines {letterhead} /></div>
 	<p class="flex justify-between gap-4">
-		<span>{texts.occupationalHealth(letter.by?.name ?? '', letter.by?.email)}</span>
+		<span>{texts.sender(letter.by?.name ?? '', letter.by?.email)}</span>
 		<span class="whitespace-nowrap">{dayWords(letter.at ?? today)}</span>
 	</p>
-	<p class="mt-3">{texts.toTheTreatingClinician(letter.to)}</p>
+	<p class="mt-3">{texts.recipient(letter.to)}</p>
 	<h1 class="mt-3 text-head">
-		{texts.staffNumber(letter.person.name, letter.person.staffNumber, letter.person.team)}
+		{texts.patient(letter.person.name, letter.person.staffNumber, letter.person.team)}
 	</h1>
 	<p class="mt-2 font-semibold">
-		{texts.whatShouldChangeAt(letter.question)}
+		{texts.question(letter.question)}
 	</p>
 	<p class="mt-1">
-		{#if letter.answerBy}{texts.answerWantedBy(dayWords(letter.answerBy))}{/if}
+		{#if letter.answerBy}{texts.answerBy(dayWords(letter.answerBy))}{/if}
 		{letter.consentHow
-			? `${letter.person.name} ${consentEn[letter.consentHow]}.`
-			: texts.consentIsNotRecorded}
+			? `${letter.person.name} ${deskWords.letter.consent[letter.consentHow]}.`
+			: texts.noConsentYet}
 	</p>
 	{#if letter.judgement && letter.judgement.reasons.length > 0}
 		{@const { judgement } = letter}
@@ -79,7 +79,10 @@
 		<ul>
 			{#each judgement.reasons as reason, i (i)}
 				<li>
-					{texts.since(reasonEn(reason, judgement).replace(/^Needs a clinician: /, ''), dayWords(reason.on))}
+					{texts.reasonSince(
+						reasonWords(reason, judgement).replace(/^Needs a clinician: /, ''),
+						dayWords(reason.on)
+					)}
 				</li>
 			{/each}
 		</ul>
@@ -89,13 +92,13 @@
 		<ul>
 			{#each letter.signs as { sign, at, takenBackAt }, i (i)}
 				<li>
-					{texts.onTheySaidIt(signsEn[sign], dayWords(at), takenBackAt && dayWords(takenBackAt))}
+					{texts.signReport(signWords(sign), dayWords(at), takenBackAt && dayWords(takenBackAt))}
 				</li>
 			{/each}
 		</ul>
 	{/if}
 	{#if first && latest && course.length > 0}
-		<h2>{texts.discomfortWorstInSeven}</h2>
+		<h2>{texts.discomfortHeading}</h2>
 		<table>
 			<thead
 				><tr
@@ -107,12 +110,12 @@
 			<tbody>
 				{#each course as { place, told, now }, i (i)}
 					<tr>
-						<td>{regionEn(place)}</td>
+						<td>{regionWithin(place)}</td>
 						{#each shownReports as { at }, k (k)}
 							<td class="num">{told.find((one) => one.at === at)?.report?.worst ?? 0}</td>
 						{/each}
 						<td>
-							{#if now}{texts.ofDaysHindersWork({
+							{#if now}{texts.daysAndHindrance({
 									days: now.days,
 									kinds: [
 										...(now.parts ?? []).map((part) => t.discomfort.partOptions[part]),
@@ -120,7 +123,7 @@
 									].join(', '),
 									isNo: now.hinders === 'no',
 									isMuch: now.hinders === 'much'
-								})}{:else}{texts.notNamedAnyMore}{/if}
+								})}{:else}{texts.noLongerNamed}{/if}
 						</td>
 					</tr>
 				{/each}
@@ -128,11 +131,11 @@
 		</table>
 	{/if}
 	{#if letter.steps.length + letter.arrived.length > 0}
-		<h2>{texts.whatWasTried}</h2>
+		<h2>{texts.stepsTried}</h2>
 		<ul>
 			{#each letter.steps as step (step.place)}
 				<li>
-					{texts.withWord({
+					{texts.stepTried({
 						place: t.steps.places[step.place],
 						things: step.with,
 						at: dayWords(step.at)
@@ -146,11 +149,11 @@
 	{/if}
 	{#if letter.corner}
 		{@const { corner } = letter}
-		<h2>{texts.theWorkplaceAsIt}</h2>
+		<h2>{texts.workstationNow}</h2>
 		<p>
-			{texts.worksAtALaptop({
-				posture: postureEn[corner.posture],
-				seat: corner.seat && seatEn[corner.seat],
+			{texts.howTheyWork({
+				posture: deskWords.letter.postures[corner.posture],
+				seat: corner.seat && deskWords.letter.seats[corner.seat],
 				isLaptop: corner.screen === 'laptop',
 				hasOwnKeys: corner.keys !== 'separate',
 				hand: corner.hand,
@@ -160,10 +163,10 @@
 		<ul>
 			{#each changed as { check, before } (check.id)}
 				<li>
-					{texts.atFirst({
+					{texts.checkLine({
 						names: t.checks.names[check.id],
 						check: checkWords(check, t, unit),
-						load: loadEn(check) ? ` (${loadEn(check)})` : '',
+						load: loadWords(check) ? ` (${loadWords(check)})` : '',
 						before: before ? checkWords(before, t, unit) : null
 					})}
 				</li>
@@ -171,7 +174,7 @@
 		</ul>
 	{/if}
 	<p class="mt-3 text-note">
-		{texts.theseAreThePersons}
+		{texts.ownAnswersNote}
 	</p>
 </article>
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { dayWords } from '$lib/messages/desk-dates';
+	import { dayWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.referrals;
@@ -22,9 +22,9 @@
 </script>
 
 <main class="mx-auto max-w-4xl px-6 py-5">
-	<h1 class="text-title">{texts.referrals}</h1>
+	<h1 class="text-title">{texts.heading}</h1>
 	<p class="mt-1 text-ink-soft">
-		{texts.nobodyIsReferredTo(referrals.length)}
+		{texts.listLead(referrals.length)}
 	</p>
 	<ul class="mt-4 border-t-[1.5px] border-ink">
 		{#each referrals as one (one.id)}
@@ -39,7 +39,7 @@
 				</div>
 				<p class="text-note sm:text-end">
 					<span class:text-warm={isLate} class:font-semibold={isLate}
-						>{texts.wantedBy(one.answerBy && dayWords(one.answerBy, 'short'), isLate)}</span
+						>{texts.neededBy(one.answerBy && dayWords(one.answerBy, 'short'), isLate)}</span
 					>
 					<span class="block text-ink-soft"
 						>{one.last

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhanceForm } from '../kit/enhance-form';
-	import { dayWords, momentWords } from '$lib/messages/desk-dates';
+	import { dayWords, momentWords } from '$lib/messages/dates';
 	import ActFields from '../cases/ActFields.svelte';
 	import { CaseForm } from '../cases/case-form.svelte';
 	import { readDraft, storeDraft } from '../cases/drafts';
@@ -60,7 +60,7 @@
 </ol>
 {#if referral.endedAt}
 	<p class="mt-2 text-note">
-		{texts.endedNothingWasNoted(
+		{texts.closedOn(
 			dayWords(referral.endedAt),
 			referral.lines.some(({ text: said }) => said === referral.outcome),
 			referral.outcome
@@ -78,7 +78,7 @@
 		<TextArea
 			id="referral-text"
 			name="text"
-			label={texts.whatYouWrite(isClinician)}
+			label={texts.replyLabel(isClinician)}
 			size="desk"
 			rows={4}
 			maxlength={2000}
@@ -90,12 +90,12 @@
 				size="desk"
 				look={isClinician ? 'main' : 'plain'}
 				formaction="{action}?/endReferral"
-				isBusy={form.isBusy}>{texts.endIt(isClinician)}</Button
+				isBusy={form.isBusy}>{texts.closeReferral(isClinician)}</Button
 			>
-			<Button size="desk" isBusy={form.isBusy}>{texts.writeBack(isClinician)}</Button>
+			<Button size="desk" isBusy={form.isBusy}>{texts.sendReply(isClinician)}</Button>
 		</div>
 		<p class="text-note text-ink-soft">
-			{texts.theCoordinatorReadsIt(isClinician)}
+			{texts.replyHint(isClinician)}
 		</p>
 	</form>
 	<FormError fault={form.fault} />

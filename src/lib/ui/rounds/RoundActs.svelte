@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { enhanceForm } from '../kit/enhance-form';
-	import type { ROUND_STATE_WORDS } from '$lib/messages/desk/state-words';
 	import { CaseForm } from '../cases/case-form.svelte';
 	import FormError from '../cases/FormError.svelte';
 	import Button from '../kit/Button.svelte';
@@ -10,7 +9,7 @@
 	const texts = deskWords.rounds;
 
 	interface Props {
-		state: keyof typeof ROUND_STATE_WORDS;
+		state: keyof typeof deskWords.states.rounds;
 		version: number;
 		/** How many people a draft would be sent to. */
 		matches: number;
@@ -27,38 +26,38 @@
 	<div class="flex flex-wrap items-start gap-2">
 		{#if state === 'draft'}
 			<form method="POST" action="?/drop" use:enhanceForm={acting.submit}>
-				<Button size="desk" isBusy={acting.isBusy}>{texts.throwTheDraftAway}</Button>
+				<Button size="desk" isBusy={acting.isBusy}>{texts.deleteDraft}</Button>
 			</form>
 			<form method="POST" action="?/start" use:enhanceForm={acting.submit}>
 				<input type="hidden" name="version" value={version} />
 				<input type="hidden" name="expected" value={matches} />
 				<Button look="main" size="desk" isBusy={acting.isBusy} disabled={matches === 0}
-					>{texts.sendItToOne(matches)}</Button
+					>{texts.sendTo(matches)}</Button
 				>
 			</form>
 		{:else if state === 'closed'}
 			<details>
-				<summary class="kit-button plain desk">{texts.openItAgain}</summary>
+				<summary class="kit-button plain desk">{texts.reopenMenu}</summary>
 				<form method="POST" action="?/reopen" use:enhanceForm={acting.submit} class="sure">
 					<input type="hidden" name="version" value={version} />
 					<p class="text-note">
-						{texts.lettersThatWereNot}
+						{texts.reopenHint}
 					</p>
-					<Button look="main" size="desk" isBusy={acting.isBusy}>{texts.yesOpenIt}</Button>
+					<Button look="main" size="desk" isBusy={acting.isBusy}>{texts.confirmReopening}</Button>
 				</form>
 			</details>
 		{:else}
 			<details>
-				<summary class="kit-button plain desk">{texts.closeTheRound}</summary>
+				<summary class="kit-button plain desk">{texts.closeMenu}</summary>
 				<form method="POST" action="?/close" use:enhanceForm={acting.submit} class="sure">
 					<input type="hidden" name="version" value={version} />
 					<p class="text-note">
-						{texts.nobodyIsRemindedAny}
+						{texts.closeHint}
 					</p>
 					{#if silent > 0}
-						<CheckBox name="callSilent" words={texts.putTheWhoDid(silent)} size="desk" isChecked={true} />
+						<CheckBox name="callSilent" words={texts.addToCallList(silent)} size="desk" isChecked={true} />
 					{/if}
-					<Button look="main" size="desk" isBusy={acting.isBusy}>{texts.yesCloseIt}</Button>
+					<Button look="main" size="desk" isBusy={acting.isBusy}>{texts.confirmClosing}</Button>
 				</form>
 			</details>
 		{/if}

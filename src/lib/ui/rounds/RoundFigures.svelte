@@ -2,6 +2,7 @@
 	import Select from '../kit/Select.svelte';
 	import { goto } from '$app/navigation';
 	import { deskWords } from '$lib/messages/desk';
+	import { decimalNumber } from '$lib/messages/desk/workforce-words';
 
 	const texts = deskWords.rounds;
 
@@ -37,17 +38,17 @@
 			String(f.people),
 			`${f.answered} (${share(f.answered, f.people)})`,
 			String(f.late),
-			f.medianDays === null ? '' : f.medianDays.toFixed(1),
+			f.medianDays === null ? '' : decimalNumber(f.medianDays, 1),
 			`${f.withOff} (${share(f.withOff, f.answered)})`,
 			`${f.sore} (${share(f.sore, f.answered)})`
 		];
 		const names = [
 			texts.people,
 			texts.answered,
-			texts.ofThemAfterIt,
-			texts.medianDaysToThe,
-			texts.withACheckThat,
-			texts.withAScoreOf
+			texts.answeredAfterClosing,
+			texts.medianDays,
+			texts.withHeightProblem,
+			texts.withDiscomfort
 		];
 		const [mine, theirs] = [of(figures), compared ? of(compared.figures) : []];
 		return names.map((name, i) => ({ name, mine: mine[i] ?? '', theirs: theirs[i] ?? '' }));
@@ -55,7 +56,7 @@
 </script>
 
 <section>
-	<h2 class="border-b border-ink pb-1.5 text-lead">{texts.howItWent}</h2>
+	<h2 class="border-b border-ink pb-1.5 text-lead">{texts.results}</h2>
 	<table class="w-full text-note">
 		<thead>
 			<tr class="text-start">
@@ -87,10 +88,10 @@
 			{#if same && compared && same.people > 0}
 				<tr class="border-t-[1.5px] border-ink">
 					<th class="py-1.5 pe-3 text-start" scope="rowgroup" colspan="3"
-						>{texts.theSameOnePerson(same.people)}</th
+						>{texts.answeredBoth(same.people)}</th
 					>
 				</tr>
-				{#each [{ words: texts.withACheckThat, pair: same.withOff }, { words: texts.withAScoreOf, pair: same.sore }] as { words, pair } (words)}
+				{#each [{ words: texts.withHeightProblem, pair: same.withOff }, { words: texts.withDiscomfort, pair: same.sore }] as { words, pair } (words)}
 					<tr class="border-t border-rule">
 						<th class="py-1.5 pe-3 text-start font-normal" scope="row">{words}</th>
 						<td class="num py-1.5 pe-3">{pair[0]} ({share(pair[0], same.people)})</td>

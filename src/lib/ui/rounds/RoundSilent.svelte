@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { dayWords } from '$lib/messages/desk-dates';
+	import { dayWords } from '$lib/messages/dates';
 	import Button from '../kit/Button.svelte';
 	import { enhanceForm } from '../kit/enhance-form';
 	import { RULES_IN_FORCE } from '$lib/core/rules';
@@ -33,16 +33,16 @@
 	let done = $state('');
 	const nudging = new CaseForm(({ nudged }) => {
 		const n = Number(nudged);
-		done = texts.remindingOnePersonPeople(n);
+		done = texts.reminding(n);
 	});
 
 	/** The state of someone who has not answered. */
 	function standing({ state, toCall, reminders, remindOn, isBeingReminded }: Silent): string {
-		if (state === 'bounced') return texts.letterCameBackMend;
+		if (state === 'bounced') return texts.emailReturned;
 		if (toCall) return 'call';
 		const on = isBeingReminded ? 'now' : remindOn && dayWords(remindOn, 'medium');
-		const next = on && isOut ? texts.next(on) : '';
-		return `${reminders} of ${RULES_IN_FORCE.policy.reminderWorkingDays.length} reminders${next}`;
+		const next = on && isOut ? texts.nextReminder(on) : '';
+		return texts.reminders(reminders, RULES_IN_FORCE.policy.reminderWorkingDays.length, next);
 	}
 </script>
 
@@ -52,7 +52,7 @@
 		{#if nudgeable > 0}
 			<form method="POST" action="?/nudge" use:enhanceForm={nudging.submit}>
 				<input type="hidden" name="expected" value={nudgeable} />
-				<Button size="desk" isBusy={nudging.isBusy}>{texts.remindOnePersonNow(nudgeable)}</Button>
+				<Button size="desk" isBusy={nudging.isBusy}>{texts.remindMany(nudgeable)}</Button>
 			</form>
 		{/if}
 	</div>
@@ -60,10 +60,10 @@
 	<p class="text-note text-cool" role="status">{done}</p>
 	{#if isOut && silent.length > 0}
 		<p class="mt-1 text-note text-ink-soft">
-			{texts.countsAsTheirNext}
+			{texts.remindHint}
 		</p>
 	{/if}
-	{#if silent.length === 0}<p class="mt-2 text-ink-soft">{texts.nobodyIsSilent}</p>{/if}
+	{#if silent.length === 0}<p class="mt-2 text-ink-soft">{texts.everyoneAnswered}</p>{/if}
 	<ul>
 		{#each silent as line (line.personId)}
 			<li class="silent">
@@ -77,11 +77,8 @@
 						<form method="POST" action="?/nudge" use:enhanceForm={nudging.submit}>
 							<input type="hidden" name="expected" value="1" />
 							<input type="hidden" name="person" value={line.personId} />
-							<Button
-								look="quiet"
-								size="desk"
-								isBusy={nudging.isBusy}
-								aria-label={texts.remindOneNow(line.name)}>{texts.remindNow}</Button
+							<Button look="quiet" size="desk" isBusy={nudging.isBusy} aria-label={texts.remindOne(line.name)}
+								>{texts.remindNow}</Button
 							>
 						</form>
 					{/if}
@@ -89,7 +86,7 @@
 			</li>
 		{/each}
 	</ul>
-	{#if silent.length === 100}<p class="mt-1 text-note text-ink-soft">{texts.theFirstHundred}</p>{/if}
+	{#if silent.length === 100}<p class="mt-1 text-note text-ink-soft">{texts.firstHundred}</p>{/if}
 </section>
 
 <style>

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import type { ExcludedGroup } from '$lib/core/sending';
-	import { LEFT_OUT_WORDS } from '$lib/messages/desk/left-out-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.rounds;
@@ -19,22 +18,22 @@
 
 {#snippet named(names: readonly string[], n: number)}
 	<p class="max-w-prose text-note">
-		{texts.andMore(names, n - names.length)}
+		{texts.namesAndMore(names, n - names.length)}
 	</p>
 {/snippet}
 
-<section class="mt-4 border-s-4 border-cool px-3" aria-label={texts.whoItGoesTo}>
+<section class="mt-4 border-s-4 border-cool px-3" aria-label={texts.recipients}>
 	<details>
-		<summary class="kit-summary">{texts.itGoesToOne(who.n)}</summary>
+		<summary class="kit-summary">{texts.goesTo(who.n)}</summary>
 		{@render named(who.names, who.n)}
 	</details>
 	{#each who.leftOut as group (group.why)}
 		<details>
-			<summary class="kit-summary">{texts.leftOut(group.n, LEFT_OUT_WORDS[group.why])}</summary>
+			<summary class="kit-summary">{texts.leftOut(group.n, deskWords.leftOut.reasons[group.why])}</summary>
 			{@render named(group.names, group.n)}
 		</details>
 	{/each}
 	{#if who.leftOut.length > 0}
-		<p class="text-note text-ink-soft">{texts.eachOfThemCan}</p>
+		<p class="text-note text-ink-soft">{texts.leftOutHint}</p>
 	{/if}
 </section>

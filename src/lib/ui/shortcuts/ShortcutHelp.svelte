@@ -18,7 +18,7 @@
 		ArrowLeft: texts.arrowLeft,
 		ArrowRight: texts.arrowRight,
 		' ': texts.space,
-		'Control+z': texts.ctrlZ
+		'Control+z': texts.controlZ
 	};
 </script>
 
@@ -28,7 +28,7 @@
 		<Dialog.Content
 			class="fixed top-1/2 start-1/2 z-30 max-h-[92dvh] w-[min(44rem,94vw)] overflow-y-auto -translate-x-1/2 -translate-y-1/2 border border-rule bg-sheet p-6 shadow-lg"
 		>
-			<Dialog.Title class="text-head">{texts.keysOnThisPage}</Dialog.Title>
+			<Dialog.Title class="text-head">{texts.shortcutsHere}</Dialog.Title>
 			<dl class="mt-4 gap-x-8 sm:columns-2">
 				{#each shortcuts.list as shortcut (shortcut.key)}
 					<div class="flex items-center justify-between break-inside-avoid border-t border-rule py-1.5">
@@ -43,7 +43,7 @@
 				{/each}
 			</dl>
 			<p class="mt-3 text-note text-ink-soft">
-				{texts.noKeyActsWhile}
+				{texts.shortcutsWhileTyping}
 			</p>
 			<Dialog.Close class="kit-button plain desk mt-3">{texts.close}</Dialog.Close>
 		</Dialog.Content>

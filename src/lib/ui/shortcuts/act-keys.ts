@@ -1,9 +1,7 @@
 import { deskWords } from '$lib/messages/desk';
 
-const WORDS = deskWords.frame.acts;
-
 /** An act of the desk. */
-export type ActName = keyof typeof WORDS;
+export type ActName = keyof typeof deskWords.frame.acts;
 
 /**
  * The shortcut of each act, the same in every language and whatever its button says. Pages have numbers, so that no act has to make room
@@ -36,9 +34,17 @@ export interface KeyedAct {
 	readonly key: string;
 }
 
-/** The acts of the desk with their shortcuts. */
+/** The acts of the desk with their shortcuts. Their words are looked up when they are read: each reader has a language. */
 export const ACT_KEYS = Object.fromEntries(
-	(Object.keys(KEYS) as ActName[]).map((act) => [act, { words: WORDS[act], key: KEYS[act] }])
+	(Object.keys(KEYS) as ActName[]).map((act): [ActName, KeyedAct] => [
+		act,
+		{
+			get words() {
+				return deskWords.frame.acts[act];
+			},
+			key: KEYS[act]
+		}
+	])
 ) as Readonly<Record<ActName, KeyedAct>>;
 
 /**

@@ -3,7 +3,6 @@
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import Select from '../kit/Select.svelte';
-	import { GROUP_WORDS } from '$lib/messages/desk/timeline-words';
 	import TimelineLine from './TimelineLine.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -30,10 +29,10 @@
 </script>
 
 <div class="needs-js no-print flex items-center justify-between gap-3">
-	<p class="text-note text-ink-soft">{texts.theNewestFirst}</p>
+	<p class="text-note text-ink-soft">{texts.newestFirst}</p>
 	<Select
 		name="timeline"
-		label={texts.showInTheTimeline}
+		label={texts.showInTimeline}
 		isLabelHidden
 		size="desk"
 		value={only}
@@ -41,7 +40,7 @@
 			{ value: '', words: texts.everything },
 			...TIMELINE_GROUPS.filter((group) => counts[group] > 0).map((value) => ({
 				value,
-				words: `${GROUP_WORDS[value]} (${counts[value]})`
+				words: `${deskWords.timeline.groups[value]} (${counts[value]})`
 			}))
 		]}
 		onchange={(value) => {
@@ -50,7 +49,7 @@
 		}}
 	/>
 </div>
-{#if matching.length === 0}<p class="mt-2 text-note text-ink-soft">{texts.nothingHasHappenedYet}</p>{/if}
+{#if matching.length === 0}<p class="mt-2 text-note text-ink-soft">{texts.nothingYet}</p>{/if}
 <ol class="mt-1 border-t border-rule">
 	{#each matching.slice(0, most) as entry (entry.id)}
 		<TimelineLine {entry} {personName} {timeZone} {t} />
@@ -58,6 +57,6 @@
 </ol>
 {#if matching.length > most}
 	<div class="mt-2">
-		<Button type="button" size="desk" onclick={() => (most += PART)}>{texts.showEarlierOnes}</Button>
+		<Button type="button" size="desk" onclick={() => (most += PART)}>{texts.showEarlier}</Button>
 	</div>
 {/if}

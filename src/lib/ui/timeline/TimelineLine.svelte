@@ -1,12 +1,10 @@
 <script lang="ts">
 	import type { TimelineEntry } from '$lib/core/timeline';
 	import type { Catalogue } from '$lib/messages';
-	import { DEFAULT_LOCALE } from '$lib/messages';
-	import { dayWords, momentWords } from '$lib/messages/desk-dates';
-	import { closableEn, levelEn, reasonEn, regionScoreEn } from '$lib/messages/triage-en';
-	import { CONTACT_WORDS } from '$lib/messages/desk/contact-words';
-	import { actWords, LETTER_WORDS } from '$lib/messages/desk/timeline-words';
-	import { deskWords } from '$lib/messages/desk';
+	import { dayWords, momentWords } from '$lib/messages/dates';
+	import { closableWords, reasonWords, regionScoreWords } from '$lib/messages/desk/triage-words';
+	import { actWords } from '$lib/messages/desk/timeline-words';
+	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.timeline;
 
@@ -19,7 +17,7 @@
 
 	let { entry, personName, timeZone, t }: Props = $props();
 
-	const list = new Intl.ListFormat(DEFAULT_LOCALE, { type: 'conjunction' });
+	const list = new Intl.ListFormat(deskCatalogue().dateLocale, { type: 'conjunction' });
 	const { event } = $derived(entry);
 	const who = $derived(entry.isPerson ? personName : entry.by);
 </script>
@@ -28,60 +26,60 @@
 	<p class="at">{momentWords(entry.at, timeZone)}</p>
 	<div class="min-w-0">
 		{#if event.kind === 'act'}
-			<p>{texts.easyCorner(who, actWords(event, t))}</p>
+			<p>{texts.act(who, actWords(event))}</p>
 		{:else if event.kind === 'message'}
-			<p class="soft">{texts.yourCoordinatorWrote(who)}</p>
+			<p class="soft">{texts.coordinatorWrote(who)}</p>
 			<p class="whitespace-pre-wrap">{event.text}</p>
 		{:else if event.kind === 'note'}
-			<p class="soft">{texts.noteOfSomebody(who)}</p>
+			<p class="soft">{texts.noteBy(who)}</p>
 			<p class="whitespace-pre-wrap">{event.text}</p>
 		{:else if event.kind === 'contact'}
 			{@const { contact } = event}
-			<p class="soft">{texts.contact(who, CONTACT_WORDS.how[contact.how].toLowerCase())}</p>
+			<p class="soft">{texts.contact(who, deskWords.contacts.how[contact.how])}</p>
 			<p>
-				<strong>{CONTACT_WORDS.result[contact.result]}{contact.whom ? `: ${contact.whom}` : ''}.</strong>
+				<strong>{deskWords.contacts.result[contact.result]}{contact.whom ? `: ${contact.whom}` : ''}.</strong>
 				{contact.said}
 			</p>
 			{#if contact.closes.length > 0}<p>
-					{texts.outcomeOf(list.format(contact.closes.map(closableEn)))}
+					{texts.outcomeOf(list.format(contact.closes.map(closableWords)))}
 				</p>{/if}
-			{#if contact.next === 'nothing'}<p>{texts.nothingMore(contact.why)}</p>
-			{:else if contact.next === 'referral'}<p>{texts.nextTheClinicianWho}</p>
-			{:else if contact.nextOn}<p>{texts.nextOn(dayWords(contact.nextOn))}</p>{/if}
+			{#if contact.next === 'nothing'}<p>{texts.noNextStep(contact.why)}</p>
+			{:else if contact.next === 'referral'}<p>{texts.nextClinician}</p>
+			{:else if contact.nextOn}<p>{texts.nextContactOn(dayWords(contact.nextOn))}</p>{/if}
 		{:else if event.kind === 'letter'}
 			<p>
-				{texts.letter(event.subject)}
+				{texts.email(event.subject)}
 				<span class:text-warm={event.state === 'bounced' || event.state === 'failed'}
-					>{LETTER_WORDS[event.state] ?? event.state}</span
+					>{deskWords.timeline.emailStates[event.state] ?? event.state}</span
 				>{event.fault ? `: ${event.fault}` : ''}
 			</p>
 		{:else if event.kind === 'referral'}
 			{#if event.event === 'asked'}
-				<p class="soft">{texts.aClinicianWasAsked(event.to)}</p>
+				<p class="soft">{texts.clinicianAsked(event.to)}</p>
 				<p class="whitespace-pre-wrap">{event.text}</p>
 			{:else if event.event === 'written'}
-				<p class="soft">{texts.somebodyAboutTheReferral(who)}</p>
+				<p class="soft">{texts.aboutReferral(who)}</p>
 				<p class="whitespace-pre-wrap">{event.text}</p>
 			{:else}
-				<p>{texts.theReferralToThe(event.to, event.text)}</p>
+				<p>{texts.referralClosed(event.to, event.text)}</p>
 			{/if}
 		{:else if event.kind === 'discomfort'}
 			<p>
-				{texts.reportedThatNothingHurts({
+				{texts.reported({
 					personName,
 					discomfort: event.discomfort.length,
-					regionScoreEn: list.format(event.discomfort.map(regionScoreEn))
+					score: list.format(event.discomfort.map(regionScoreWords))
 				})}
 			</p>
 		{:else if event.kind === 'level'}
 			<p>
-				<strong>{levelEn[event.level].name}</strong>{texts.was(
-					event.before && levelEn[event.before].name.toLowerCase(),
+				<strong>{deskWords.triage.levels[event.level].name}</strong>{texts.changedFrom(
+					event.before && deskWords.triage.levels[event.before].name,
 					// The name of the level says this already.
 					event.grounds.reasons
 						.filter(({ code }) => code !== 'nothing-open')
 						.slice(0, 3)
-						.map((reason) => reasonEn(reason, event.grounds))
+						.map((reason) => reasonWords(reason, event.grounds))
 						.join(' · ')
 				)}
 			</p>

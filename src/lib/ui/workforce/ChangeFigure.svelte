@@ -1,7 +1,6 @@
 <script lang="ts">
 	import type { CourseFigure } from '$lib/core/workforce';
 	import EstimateFigure from './EstimateFigure.svelte';
-	import { COURSE_WORDS } from '$lib/messages/desk/help-words';
 	import { pValueText, signedNumber, formattedNumber } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -19,11 +18,11 @@
 			const isKnown = estimate !== null && low !== null && high !== null;
 			return {
 				key: course,
-				words: `${COURSE_WORDS[course]} (${formattedNumber(n)})`,
+				words: `${deskWords.effect.courses[course]} (${formattedNumber(n)})`,
 				drawn: isKnown ? { value: estimate, low, high } : null,
 				cells: [
 					estimate === null ? '' : signedNumber(estimate),
-					isKnown ? `${signedNumber(low)} to ${signedNumber(high)}` : texts.tooFew,
+					isKnown ? deskWords.effect.interval(signedNumber(low), signedNumber(high)) : texts.tooFew,
 					pValueText(p)
 				]
 			};
@@ -32,11 +31,11 @@
 </script>
 
 <EstimateFigure
-	title={texts.changeOfTheWorst}
-	count={texts.ofPeopleWhoHurt}
-	note={texts.hodgesAndLehmannsEstimate}
-	axis={{ title: texts.pointsLeftOfThe, lineAt: 0 }}
-	heads={[texts.who, texts.change, texts.interval, texts.chance]}
+	title={texts.changeTitle}
+	count={texts.changeScope}
+	note={texts.changeMethod}
+	axis={{ title: texts.changeAxis, lineAt: 0 }}
+	heads={[texts.people, texts.change, texts.interval, texts.pValue]}
 	{rows}
 	{isForPaper}
 />

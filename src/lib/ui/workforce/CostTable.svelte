@@ -12,7 +12,7 @@
 
 	const cost = $derived(costOf(purchases));
 	const price = (cents: number | null, currency: string | null) =>
-		cents === null || currency === null ? texts.noPriceKnown : money(cents, currency);
+		cents === null || currency === null ? texts.noPrice : money(cents, currency);
 	const together = ({ cents, people }: ReportedPurchase) => (cents === null ? null : cents * people);
 	const columns: readonly TableColumn<ReportedPurchase>[] = [
 		{
@@ -24,7 +24,7 @@
 		},
 		{
 			id: 'people',
-			head: texts.peopleWhomItHelps,
+			head: texts.peopleHelped,
 			words: ({ people }) => formattedNumber(people),
 			sortValue: ({ people }) => people,
 			isLargestFirst: true,
@@ -32,7 +32,7 @@
 		},
 		{
 			id: 'one',
-			head: texts.one,
+			head: texts.priceEach,
 			words: ({ cents, currency }) => price(cents, currency),
 			sortValue: ({ cents }) => cents,
 			isLargestFirst: true,
@@ -40,7 +40,7 @@
 		},
 		{
 			id: 'together',
-			head: texts.together,
+			head: texts.total,
 			words: (line) => (together(line) === null ? '' : price(together(line), line.currency)),
 			sortValue: together,
 			isLargestFirst: true,
@@ -50,7 +50,7 @@
 </script>
 
 {#if purchases.length === 0}
-	<p class="mt-2">{texts.noThingThatIs}</p>
+	<p class="mt-2">{texts.nothingHelpsFive}</p>
 {:else}
 	<div class="mt-2">
 		<DataTable {columns} rows={purchases} keyOf={({ purchase }) => purchase} foot={cost ? sum : undefined} />
@@ -59,7 +59,7 @@
 
 {#snippet sum()}
 	{#if cost}<tr
-			><th scope="row">{texts.allWithAPrice}</th><td></td><td></td><td class="number"
+			><th scope="row">{texts.totalPriced}</th><td></td><td></td><td class="number"
 				><strong>{money(cost.cents, cost.currency)}</strong></td
 			></tr
 		>{/if}

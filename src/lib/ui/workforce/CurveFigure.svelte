@@ -21,7 +21,7 @@
 	const count = $derived(
 		curves
 			.map(({ name, curve }) =>
-				texts.ofWhomNotYet({
+				texts.notYetOf({
 					name: curves.length > 1 ? name : null,
 					people: peopleWords(curve.n),
 					open: formattedNumber(curve.open)
@@ -29,7 +29,7 @@
 			)
 			.join(' ')
 	);
-	const unit = $derived(curves[0]?.curve.pace.stepDays === 1 ? 'days' : 'weeks');
+	const isByDay = $derived(curves[0]?.curve.pace.stepDays === 1);
 	/** Time is drawn a little beyond the last event. */
 	const lastOf = (all: readonly CoarseCurve[]) => {
 		const falls = all.flatMap(({ points }) =>
@@ -58,11 +58,11 @@
 				high: interval?.high ?? null
 			}))
 		})),
-		unit,
+		isByDay ? texts.days : texts.weeks,
 		lastOf(curves.map(({ curve }) => curve))
 	)}
 	table={{
-		heads: [texts.who, texts.byTheEndOf(unit.slice(0, -1)), still, texts.interval],
+		heads: [texts.people, isByDay ? texts.byEndOfDay : texts.byEndOfWeek, still, texts.interval],
 		rows: curves.flatMap(({ name, curve }) =>
 			curve.points.map(({ at, share, interval }) => ({
 				key: `${name} ${at}`,

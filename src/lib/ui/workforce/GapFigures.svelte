@@ -1,11 +1,10 @@
 <script lang="ts">
 	import type { Wilcoxon } from '$lib/core/statistics';
 	import type { GapFigure } from '$lib/core/workforce';
-	import { messagesFor } from '$lib/messages';
 	import ChartFigure from '../kit/charts/ChartFigure.svelte';
 	import { dotStrips } from '../kit/charts/chart-configs';
 	import { signedNumber, formattedNumber, peopleWords } from '$lib/messages/desk/workforce-words';
-	import { deskWords } from '$lib/messages/desk';
+	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
 
@@ -16,7 +15,7 @@
 
 	let { gaps, isForPaper = false }: Props = $props();
 
-	const t = messagesFor();
+	const t = deskCatalogue();
 	const ROW_PX = 38;
 	const mean = (of: readonly number[]) =>
 		of.reduce((sum, mm) => sum + Math.abs(mm), 0) / Math.max(1, of.length);
@@ -24,25 +23,25 @@
 	const changed = ({ estimate, low, high }: Wilcoxon) =>
 		estimate === null
 			? texts.noChange
-			: `${signedNumber(estimate)} mm${low === null || high === null ? '' : `, ${signedNumber(low)} to ${signedNumber(high)}`}`;
+			: `${signedNumber(estimate)} mm${low === null || high === null ? '' : `, ${deskWords.effect.interval(signedNumber(low), signedNumber(high))}`}`;
 </script>
 
 {#if gaps.length > 0}
 	<ChartFigure
-		title={texts.howFarOffAt}
+		title={texts.gapTitle}
 		count={gaps.map(({ check, n }) => `${t.checks.names[check]}: ${peopleWords(n)}.`).join(' ')}
 		{isForPaper}
 		heightPx={58 + 2 * ROW_PX * gaps.length}
 		config={dotStrips(
 			gaps.flatMap(({ check, first, now }) => [
-				{ words: texts.first(t.checks.names[check]), isHollow: true, values: first },
+				{ words: texts.firstOf(t.checks.names[check]), isHollow: true, values: first },
 				{ words: texts.nowOf(t.checks.names[check]), isHollow: false, values: now }
 			]),
 			'mm outside the band: left of the line below it, right above it'
 		)}
-		note={texts.eachMarkIsThe}
+		note={texts.gapLegend}
 		table={{
-			heads: [texts.check, texts.people, texts.offOnAverageFirst, texts.now, texts.changeOfTheSame],
+			heads: [texts.height, texts.peopleHead, texts.averageFirst, texts.now, texts.changeInterval],
 			rows: gaps.map((gap) => ({
 				key: gap.check,
 				words: t.checks.names[gap.check],

@@ -2,7 +2,7 @@
 	import type { Grouping } from '$lib/core/workforce';
 	import ShareFigure from './ShareFigure.svelte';
 	import { rowsByGroup, type FigureRows } from './table-rows';
-	import { DIMENSION_WORDS, peopleWords } from '$lib/messages/desk/workforce-words';
+	import { peopleWords } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
@@ -24,10 +24,10 @@
 <!-- Where one group is chosen, the page is about that group. -->
 {#if by && table.at === null}
 	<ShareFigure
-		title={texts.byWhat(title, DIMENSION_WORDS[by].toLowerCase())}
+		title={texts.titleBy(title, deskWords.effect.groupingsWithin[by])}
 		count={table.people.all === null ? '' : `${peopleWords(table.people.all)}${were}.`}
 		{axis}
-		of={DIMENSION_WORDS[by]}
+		of={deskWords.effect.groupings[by]}
 		rows={rowsByGroup(table, by, code)}
 	/>
 {/if}

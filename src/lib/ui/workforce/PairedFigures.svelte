@@ -25,20 +25,20 @@
 </script>
 
 <EstimateFigure
-	title={texts.theSamePeopleAt}
-	count={texts.whoReportedMoreThan(peopleWords(figures[0]?.n ?? 0))}
-	note={texts.whereOneOfThe}
-	axis={{ title: texts.moreThanAtFirst, lineAt: 0 }}
-	heads={[texts.place, texts.atFirst, texts.now, texts.percentagePoints, texts.interval, texts.chance]}
+	title={texts.samePeopleTitle}
+	count={texts.reportedTwice(peopleWords(figures[0]?.n ?? 0))}
+	note={texts.fourGroups}
+	axis={{ title: texts.pointsAxis, lineAt: 0 }}
+	heads={[texts.bodyRegion, texts.atFirst, texts.now, texts.percentagePoints, texts.interval, texts.pValue]}
 	rows={figures.map(({ region, first, now, difference, low, high, p }) => ({
 		key: region,
-		words: region === 'all' ? texts.anything : codeWords(region),
+		words: region === 'all' ? texts.anyDiscomfort : codeWords(region),
 		drawn: { value: 100 * difference, low: 100 * low, high: 100 * high },
 		cells: [
 			percent(first),
 			percent(now),
 			points(difference),
-			`${points(low)} to ${points(high)}`,
+			deskWords.effect.interval(points(low), points(high)),
 			pValueText(p)
 		]
 	}))}

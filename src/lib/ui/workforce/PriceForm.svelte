@@ -30,8 +30,8 @@
 <div class="mt-6 no-print">
 	<!-- The result is shown outside the fold, so that nobody can fold it away. -->
 	{#if fault}<Notice kind="caution" role="alert">{fault}</Notice>{/if}
-	{#if isKept}<Notice kind="done" role="status">{texts.thePricesAreKept}</Notice>{/if}
-	<Disclosure words={texts.whatOneCosts} isOpen={prices.length === 0 || fault !== null}>
+	{#if isKept}<Notice kind="done" role="status">{texts.pricesSaved}</Notice>{/if}
+	<Disclosure words={texts.prices} isOpen={prices.length === 0 || fault !== null}>
 		<form
 			method="POST"
 			action="?/prices"
@@ -58,7 +58,7 @@
 					options={currencies.map((value) => ({ value, words: value }))}
 				/>
 			</div>
-			<p class="mt-3"><Button size="desk">{texts.keepThePrices}</Button></p>
+			<p class="mt-3"><Button size="desk">{texts.savePrices}</Button></p>
 		</form>
 	</Disclosure>
 </div>

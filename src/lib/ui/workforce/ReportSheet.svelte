@@ -33,8 +33,8 @@
 		list.slice(0, MOST_ROWS).map(({ code, figure }) => ({ key: code, words: codeWords(code), figure }));
 	const count = $derived(report.people === null ? '' : `${peopleWords(report.people)}.`);
 	const stillOpen = $derived([
-		{ title: texts.whereItHurts, of: texts.place, list: report.regions },
-		{ title: texts.whatIsOffMost, of: texts.whatIsOff, list: report.findings }
+		{ title: texts.discomfortByRegion, of: texts.bodyRegion, list: report.regions },
+		{ title: texts.mostCommonProblems, of: texts.problems, list: report.findings }
 	]);
 	const decisions = $derived(decisionLines(report));
 </script>
@@ -45,7 +45,7 @@
 		><tr
 			><td
 				><p class="running">
-					{texts.easyCornerHomeWorkplaces(reportDayWords(report.from), reportDayWords(report.to))}
+					{texts.reportHead(reportDayWords(report.from), reportDayWords(report.to))}
 				</p></td
 			></tr
 		></thead
@@ -54,44 +54,44 @@
 		<tr>
 			<td>
 				<div class="flex items-start justify-between gap-6">
-					<h1>{texts.homeWorkplacesTo(reportMonthWords(report.from), reportMonthWords(report.to))}</h1>
+					<h1>{texts.reportTitle(reportMonthWords(report.from), reportMonthWords(report.to))}</h1>
 					<LetterheadLines {letterhead} />
 				</div>
 				<p class="lead">
-					{texts.madeOnAsIt({ madeAt: reportMomentWords(madeAt), to: reportDayWords(report.to), count })}
+					{texts.reportMade({ madeAt: reportMomentWords(madeAt), to: reportDayWords(report.to), count })}
 				</p>
 
-				<h2>{texts.howItStands}</h2>
+				<h2>{texts.results}</h2>
 				<ul>
 					{#each standLines(report) as line (line)}<li>
 							{line}
 						</li>{/each}
 				</ul>
 
-				<h2>{texts.whatWasDone}</h2>
+				<h2>{texts.actionsTaken}</h2>
 				<ul>
 					{#each doneLines(report) as line (line)}<li>{line}</li>{/each}
 				</ul>
 
-				<h2>{texts.whatChangedAndHow}</h2>
+				<h2>{texts.changes}</h2>
 				<ul>
 					{#each changedLines(report) as line (line)}<li>{line}</li>{/each}
 				</ul>
 				<p class="small">
-					{texts.intervalsAreOfNobody}
+					{texts.intervalNote}
 				</p>
 				<ChangeFigure courses={report.courses} isForPaper />
 				<PairedFigures all={report.paired.all} regions={report.paired.regions} isForPaper />
 				{#if report.times.fix}
 					<CurveFigure
-						title={texts.fromAnswersToPlan}
-						still={texts.notCarriedOutYet}
-						curves={[{ name: texts.everybody, curve: report.times.fix }]}
+						title={texts.timeToPlan}
+						still={texts.notFinished}
+						curves={[{ name: texts.everyone, curve: report.times.fix }]}
 						isForPaper
 					/>
 				{/if}
 
-				<h2>{texts.whatIsStillOpen}</h2>
+				<h2>{texts.remainingProblems}</h2>
 				{#each stillOpen as { title, of, list } (title)}
 					{#if list.length > 0}
 						<ShareFigure {title} {count} axis={texts.shareOfPeople} {of} rows={rowsOf(list)} isForPaper />
@@ -100,15 +100,15 @@
 
 				<GapFigures gaps={report.gaps} isForPaper />
 
-				<h2>{texts.whatItWouldCost}</h2>
+				<h2>{texts.costOfFixing}</h2>
 				<CostTable purchases={report.purchases} />
 
-				<h2>{texts.whatWeAskYou}</h2>
+				<h2>{texts.decisions}</h2>
 				{#if decisions.length > 0}
 					<ol>
 						{#each decisions as line (line)}<li>{line}</li>{/each}
 					</ol>
-				{:else}<p>{texts.nothingTheFiguresAsk}</p>{/if}
+				{:else}<p>{texts.noDecisions}</p>{/if}
 			</td>
 		</tr>
 	</tbody>

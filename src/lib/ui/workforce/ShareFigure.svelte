@@ -2,7 +2,7 @@
 	import type { PublishedShare } from '$lib/core/workforce';
 	import ChartFigure from '../kit/charts/ChartFigure.svelte';
 	import { shareBars } from '../kit/charts/chart-configs';
-	import { between, HIDDEN, ofWords, percent } from '$lib/messages/desk/workforce-words';
+	import { between, ofWords, percent } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
@@ -47,12 +47,12 @@
 	config={shareBars(drawn, axis)}
 	heightPx={AXIS_PX + BAR_PX * drawn.length}
 	table={{
-		heads: [of, texts.share, texts.interval, texts.people],
+		heads: [of, texts.share, texts.interval, texts.peopleHead],
 		rows: rows.map(({ key, words, figure, href }) => ({
 			key,
 			words,
 			href: figure ? href : null,
-			cells: figure ? [percent(figure.share), between(figure), ofWords(figure)] : [HIDDEN]
+			cells: figure ? [percent(figure.share), between(figure), ofWords(figure)] : [deskWords.effect.hidden]
 		}))
 	}}
 />

@@ -5,7 +5,7 @@
 	import Button from '../kit/Button.svelte';
 	import FilterForm from '../kit/FilterForm.svelte';
 	import Select from '../kit/Select.svelte';
-	import { reportDayWords, DIMENSION_WORDS, groupWords } from '$lib/messages/desk/workforce-words';
+	import { reportDayWords, groupWords } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
@@ -28,11 +28,11 @@
 	const SCREENS = [
 		['', texts.answers],
 		['/discomfort', texts.discomfort],
-		['/findings', texts.whatIsOff],
-		['/goes-with', texts.whatGoesWithWhat],
-		['/helps', texts.doesItHelp],
-		['/times', texts.howLong],
-		['/to-buy', texts.whatToBuy],
+		['/findings', texts.problems],
+		['/goes-with', texts.problemsAndDiscomfort],
+		['/helps', texts.effectOfPlans],
+		['/times', texts.responseTimes],
+		['/to-buy', texts.equipmentToBuy],
 		['/report', texts.report]
 	] as const;
 
@@ -44,16 +44,16 @@
 	const by = $derived(view.by && dimensions.includes(view.by) ? view.by : null);
 	/** The lists by which the view is chosen; which there are depends on the choice. */
 	const lists = $derived([
-		{ name: 'on', label: texts.asItStoodOn, value: view.on, options: closings },
+		{ name: 'on', label: texts.dataUpTo, value: view.on, options: closings },
 		...(dimensions.length > 0
 			? [
 					{
 						name: 'by',
-						label: texts.by,
+						label: texts.groupBy,
 						value: view.by ?? '',
 						options: [
-							{ value: '', words: texts.everybodyTogether },
-							...dimensions.map((value) => ({ value, words: DIMENSION_WORDS[value] }))
+							{ value: '', words: texts.noGrouping },
+							...dimensions.map((value) => ({ value, words: deskWords.effect.groupings[value] }))
 						]
 					}
 				]
@@ -62,10 +62,10 @@
 			? [
 					{
 						name: 'group',
-						label: DIMENSION_WORDS[by],
+						label: deskWords.effect.groupings[by],
 						value: view.group === '' ? UNKNOWN_GROUP : (view.group ?? ''),
 						options: [
-							{ value: '', words: texts.allOfThem },
+							{ value: '', words: texts.allGroups },
 							...groups.map((value) => ({
 								value: value || UNKNOWN_GROUP,
 								words: groupWords(by, value, rounds)
@@ -78,7 +78,7 @@
 			? [
 					{
 						name: 'team',
-						label: texts.withinTheTeam,
+						label: texts.team,
 						value: view.team ?? '',
 						options: [
 							{ value: '', words: texts.allTeams },
@@ -93,7 +93,7 @@
 <main class="workforce">
 	<header>
 		<h1 class="text-title">{title}</h1>
-		<nav aria-label={texts.theWorkforce} class="no-print">
+		<nav aria-label={texts.heading} class="no-print">
 			<ul>
 				{#each SCREENS as [path, words] (path)}
 					{@const href = `/desk/workforce${path}`}
@@ -107,7 +107,7 @@
 		</nav>
 		{#if hasFilters}
 			<div class="filters">
-				<FilterForm label={texts.theView} without={{ by: ['group'] }}>
+				<FilterForm label={texts.filters} without={{ by: ['group'] }}>
 					{#snippet fields(ask)}
 						{#each lists as list (list.name)}
 							<Select {...list} size="desk" onchange={() => ask(list.name)} />
@@ -115,7 +115,7 @@
 					{/snippet}
 					{#snippet more()}
 						<Button look="quiet" size="desk" href="/desk/workforce/figures{page.url.search}" download
-							>{texts.figuresCsv}</Button
+							>{texts.dataCsvLink}</Button
 						>
 					{/snippet}
 				</FilterForm>
@@ -123,13 +123,13 @@
 		{/if}
 		{#if hasFilters && view.team !== null && by}
 			<p class="mt-2">
-				{texts.figuresAreOf} <strong>{groupWords('team', view.team, rounds)}</strong>
-				{texts.aloneByGapsIn(DIMENSION_WORDS[by].toLowerCase())}
+				{texts.resultsFor} <strong>{groupWords('team', view.team, rounds)}</strong>
+				{texts.resultsForBy(deskWords.effect.groupingsWithin[by])}
 			</p>
 		{/if}
 		<p class="floor">
-			{texts.noFigureIsOf}
-			{#if view.today === view.on}{texts.figuresOfTodayAre}{/if}
+			{texts.smallGroupsHidden}
+			{#if view.today === view.on}{texts.todayForCoordinators}{/if}
 		</p>
 	</header>
 	{@render children()}

@@ -8,7 +8,7 @@
 	let { data, form } = $props();
 </script>
 
-<svelte:head><title>{texts.daySheetReferralsEasy(Boolean(data.sheet))}</title></svelte:head>
+<svelte:head><title>{texts.pageTitle(Boolean(data.sheet))}</title></svelte:head>
 
 {#if data.sheet}
 	{@const { today, timeZone, unit } = data}

@@ -12,6 +12,7 @@ import {
 	uuid
 } from 'drizzle-orm/pg-core';
 import { ROLES } from '../../../core/access';
+import { DESK_LANGUAGES } from '../../../messages/desk-language';
 import { isOneOf, moment, textList } from './columns';
 
 /** User accounts. Kept as long as the account exists. */
@@ -22,6 +23,8 @@ export const users = pgTable(
 		email: text('email').notNull(),
 		name: text('name').notNull(),
 		role: text('role', { enum: ROLES }).notNull(),
+		/** The language of the desk's pages and emails for this user. */
+		language: text('language', { enum: DESK_LANGUAGES }).notNull().default('en'),
 		/** argon2id, in its encoded form. */
 		passwordHash: text('password_hash').notNull(),
 		createdAt: moment('created_at').notNull().defaultNow(),
@@ -50,6 +53,7 @@ export const users = pgTable(
 		uniqueIndex('users_provider_subject_key').on(t.providerSubject),
 		uniqueIndex('users_calendar_key').on(t.calendarHash),
 		uniqueIndex('users_email_key').on(sql`lower(${t.email})`),
+		check('users_language_check', isOneOf(t.language, DESK_LANGUAGES)),
 		check('users_role_check', isOneOf(t.role, ROLES))
 	]
 );

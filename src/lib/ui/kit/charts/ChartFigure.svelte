@@ -81,11 +81,11 @@
 		{/if}
 	</figcaption>
 	{#if isEmpty}
-		<p>{texts.nothingMayBeShown}</p>
+		<p>{texts.allHidden}</p>
 	{:else if !isTable}
 		<div class="drawn">
 			{@render key?.()}
-			<Chart {config} {heightPx} {isForPaper} label={texts.tableSays(title, count)} />
+			<Chart {config} {heightPx} {isForPaper} label={texts.chartDescription(title, count)} />
 		</div>
 	{/if}
 	<!-- Always there for screen readers, and for everyone where nothing is drawn. -->

@@ -44,7 +44,7 @@
 		label="A day"
 		value={day}
 		locale="en-GB"
-		openWords="Open the calendar"
+		words={{ open: 'Open the calendar', earlier: 'Previous month', later: 'Next month' }}
 		onchange={(value) => (day = value)}
 	/>
 </form>

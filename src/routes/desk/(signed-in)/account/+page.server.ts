@@ -1,7 +1,11 @@
+import { redirect } from '@sveltejs/kit';
+import { Type } from 'typebox';
 import { listPasskeys } from '$lib/server/access/passkeys';
 import { countRecoveryCodes } from '$lib/server/access/second-factor';
 import { endSessions } from '$lib/server/access/sessions';
 import { changePassword, listSessions } from '$lib/server/accounts/accounts';
+import { setDeskLanguage } from '$lib/server/accounts/set-desk-language';
+import { DESK_LANGUAGES } from '$lib/messages/desk-language';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
@@ -14,6 +18,7 @@ export const load: PageServerLoad = ({ locals }) =>
 		const session = ownSession(locals);
 		return {
 			sessions: await listSessions(locals.db, session),
+			language: session.language,
 			hasCode: session.hasCode,
 			passkeys: (await listPasskeys(locals.db, session.user.id)).length,
 			recoveryLeft: await countRecoveryCodes(locals.db, session.user),
@@ -21,6 +26,7 @@ export const load: PageServerLoad = ({ locals }) =>
 		};
 	});
 
+const readLanguage = formReader({ language: Type.Enum([...DESK_LANGUAGES]) });
 const readPassword = formReader({ current: text(200), password: text(200) });
 
 export const actions: Actions = {
@@ -29,6 +35,14 @@ export const actions: Actions = {
 			const { user, hash } = ownSession(locals);
 			await endSessions(locals.db, user.id, hash);
 			return { done: true };
+		}),
+
+	language: ({ request, locals }) =>
+		withFormError(async () => {
+			const { language } = await readLanguage(request);
+			await setDeskLanguage(locals.db, ownSession(locals).user, language, locals.now);
+			// The whole page is written again: every text on it is in the old language.
+			redirect(303, '/desk/account');
 		}),
 
 	password: ({ request, locals }) =>

@@ -1,10 +1,13 @@
 <script lang="ts">
-	import { momentWords } from '$lib/messages/desk-dates';
+	import { momentWords } from '$lib/messages/dates';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import TextField from '$lib/ui/kit/TextField.svelte';
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { deskWords } from '$lib/messages/desk';
+	import { DESK_LANGUAGES } from '$lib/messages/desk-language';
+	import { LANGUAGE_NAMES } from '$lib/messages/languages';
+	import Select from '$lib/ui/kit/Select.svelte';
 
 	const texts = deskWords.accounts;
 
@@ -17,36 +20,54 @@
 			(/Firefox\//.test(device) && 'Firefox') ||
 			(/Chrom/.test(device) && 'Chrome') ||
 			(/Safari\//.test(device) && 'Safari') ||
-			texts.aBrowser;
+			texts.unknownBrowser;
 		const system = /Android|iPhone|iPad|Windows|Mac OS|Linux/.exec(device)?.[0];
-		return system ? `${browser} on ${system}` : browser;
+		return system ? texts.browserOn(browser, system) : browser;
 	}
 </script>
 
-<svelte:head><title>{texts.yourAccountEasyCorner}</title></svelte:head>
+<svelte:head><title>{texts.accountPageTitle}</title></svelte:head>
 
 <main class="mx-auto max-w-3xl px-6 py-6">
 	<h1 class="text-title">{texts.yourAccount}</h1>
 	<p class="mt-1 text-ink-soft">{data.userName}</p>
-	<h2 class="mt-6 text-head">{texts.whereYouAreSigned}</h2>
+	<h2 class="mt-6 text-head">{texts.sessions}</h2>
 	<ul class="mt-2 border-t border-ink">
 		{#each data.sessions as session, i (i)}
 			<li class="flex justify-between gap-4 border-b border-rule py-2">
-				<span>{texts.here(deviceWords(session.device), session.isHere)}</span>
+				<span>{texts.session(deviceWords(session.device), session.isHere)}</span>
 				<span class="text-note text-ink-soft"
-					>{texts.since(momentWords(session.createdAt, data.timeZone))}</span
+					>{texts.signedInSince(momentWords(session.createdAt, data.timeZone))}</span
 				>
 			</li>
 		{/each}
 	</ul>
 	{#if data.sessions.length > 1}
 		<form method="POST" action="?/elsewhere" use:enhanceForm class="mt-4">
-			<Button size="desk">{texts.signOutEverywhereElse}</Button>
+			<Button size="desk">{texts.signOutOthers}</Button>
 		</form>
 	{/if}
 	<p role="status" class="mt-2 text-note text-cool">
-		{texts.signedOutEverywhereElse(Boolean(form && 'done' in form))}
+		{texts.signedOutOthers(Boolean(form && 'done' in form))}
 	</p>
+	<h2 class="mt-6 text-head">{texts.language}</h2>
+	<form
+		method="POST"
+		action="?/language"
+		data-sveltekit-reload
+		class="mt-2 flex max-w-md flex-wrap items-end gap-3"
+	>
+		<div class="min-w-60 flex-1">
+			<Select
+				name="language"
+				label={texts.deskLanguage}
+				value={data.language}
+				size="desk"
+				options={DESK_LANGUAGES.map((value) => ({ value, words: LANGUAGE_NAMES[value] }))}
+			/>
+		</div>
+		<Button size="desk">{texts.saveLanguage}</Button>
+	</form>
 	<h2 class="mt-6 text-head">{texts.secondFactor}</h2>
 	<p class="mt-1 text-ink-soft">
 		{data.hasCode || data.passkeys > 0
@@ -79,10 +100,10 @@
 			autocomplete="new-password"
 			isRequired
 		/>
-		<div><Button size="desk">{texts.changeIt}</Button></div>
+		<div><Button size="desk">{texts.changePassword}</Button></div>
 		<p role="status" class="text-note text-cool">{form && 'changed' in form ? texts.passwordChanged : ''}</p>
 	</form>
 	<p class="mt-3 text-note text-ink-soft">
-		<a href="/desk/password">{texts.forgottenIt} {texts.haveALinkSent}</a>
+		<a href="/desk/password">{texts.forgotPassword} {texts.emailPasswordLink}</a>
 	</p>
 </main>

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { deskWords } from '$lib/messages/desk';
+	import { countryWords } from '$lib/messages/desk/workforce-words';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import TextField from '$lib/ui/kit/TextField.svelte';
@@ -11,9 +12,9 @@
 	const fault = $derived(form && 'fault' in form ? form.fault : null);
 	const done = $derived(
 		form && 'changed' in form && form.changed
-			? texts.saved(form.changed)
+			? texts.saved(countryWords(form.changed))
 			: form && 'removed' in form && form.removed
-				? texts.removed(form.removed)
+				? texts.removed(countryWords(form.removed))
 				: ''
 	);
 </script>
@@ -46,13 +47,14 @@
 			<tbody>
 				{#each data.lines as line (line.country)}
 					<tr class="border-b border-rule">
-						<th class="py-1.5 pe-4 text-start font-semibold" scope="row">{texts.countryName(line.country)}</th
-						>
+						<th class="py-1.5 pe-4 text-start font-semibold" scope="row">{countryWords(line.country)}</th>
 						<td class="py-1.5 pe-4">{line.name}</td>
 						<td class="num py-1.5 pe-4">{line.phone}</td>
 						<td class="py-1.5 text-end">
 							<form method="POST" action="?/remove" use:enhanceForm>
-								<Button look="quiet" name="country" value={line.country}>{texts.remove(line.country)}</Button>
+								<Button look="quiet" name="country" value={line.country}
+									>{texts.remove(countryWords(line.country))}</Button
+								>
 							</form>
 						</td>
 					</tr>

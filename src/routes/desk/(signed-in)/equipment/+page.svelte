@@ -1,43 +1,41 @@
 <script lang="ts">
 	import { PENDING_REQUEST_STATES } from '$lib/core/equipment';
-	import { messagesFor } from '$lib/messages';
 	import BoardFilters from '$lib/ui/equipment/BoardFilters.svelte';
 	import StoreForm from '$lib/ui/equipment/StoreForm.svelte';
 	import BoardTable from '$lib/ui/equipment/BoardTable.svelte';
-	import { STATE_WORDS } from '$lib/messages/desk/request-words';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import { page } from '$app/state';
-	import { deskWords } from '$lib/messages/desk';
+	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.equipment;
 
 	let { data } = $props();
 
-	const t = messagesFor();
+	const t = deskCatalogue();
 	const underWay = $derived(PENDING_REQUEST_STATES.reduce((sum, state) => sum + data.counts[state], 0));
 	const groups = $derived(
 		(data.filter.state === '' ? PENDING_REQUEST_STATES : [data.filter.state]).map((state) => ({
 			state,
-			words: STATE_WORDS[state],
+			words: deskWords.requests.states[state],
 			lines: data.lines.filter((line) => line.state === state)
 		}))
 	);
 </script>
 
-<svelte:head><title>{texts.equipmentEasyCorner}</title></svelte:head>
+<svelte:head><title>{texts.pageTitle}</title></svelte:head>
 
 <main class="board">
 	<div class="flex flex-wrap items-end justify-between gap-4">
 		<div>
-			<h1 class="text-title">{texts.equipment}</h1>
+			<h1 class="text-title">{texts.heading}</h1>
 			<p class="mt-1 text-ink-soft">
-				{texts.nobodyWaitsForA({ underWay, asked: data.counts.asked, approved: data.counts.approved })}
+				{texts.summary({ underWay, asked: data.counts.asked, approved: data.counts.approved })}
 			</p>
 		</div>
 		<div class="flex gap-2">
 			<Button size="desk" look="quiet" href="/desk/workforce/to-buy">{texts.prices}</Button>
 			<Button size="desk" look="quiet" href="/desk/equipment/budget">{texts.budget.link}</Button>
-			<Button size="desk" href="/desk/equipment/export{page.url.search}" download>{texts.exportWord}</Button>
+			<Button size="desk" href="/desk/equipment/export{page.url.search}" download>{texts.exportList}</Button>
 		</div>
 	</div>
 	<StoreForm store={data.store} {t} />
@@ -55,14 +53,14 @@
 		{/if}
 	{/each}
 	{#if data.lines.length === 0}
-		<p class="mt-8 border-t border-ink pt-4 text-lead">{texts.nothingHere}</p>
+		<p class="mt-8 border-t border-ink pt-4 text-lead">{texts.noneMatch}</p>
 		<p class="mt-1 text-ink-soft">
-			{texts.whatPeopleAskFor}
+			{texts.requestsHint}
 		</p>
 	{/if}
 	{#if data.isMore}
 		<p class="mt-4 text-note text-ink-soft">
-			{texts.theFirstAreShown(data.lines.length)}
+			{texts.firstShown(data.lines.length)}
 		</p>
 	{/if}
 </main>

@@ -1,3 +1,4 @@
+import { CALENDAR_VIEWS } from '$lib/ui/follow-ups/calendar-days';
 import { Type } from 'typebox';
 import { FOLLOW_UP_KINDS } from '$lib/core/triage';
 import { endCalendarFeed, renewCalendarFeed } from '$lib/server/calendar/follow-up-feed';
@@ -11,8 +12,6 @@ import { formReader } from '$lib/server/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
-const VIEWS = ['month', 'week', 'list'] as const;
-
 /** Days that the list looks ahead, and weeks whose load is shown. */
 const LIST_DAYS = 60;
 const LOAD_WEEKS = 8;
@@ -24,7 +23,11 @@ function mondayOf(day: string): string {
 }
 
 /** First and last day that a view shows. */
-function spanOf(view: (typeof VIEWS)[number], day: string, today: string): { from: string; until: string } {
+function spanOf(
+	view: (typeof CALENDAR_VIEWS)[number],
+	day: string,
+	today: string
+): { from: string; until: string } {
 	if (view === 'list') return { from: day, until: addIsoDays(day, LIST_DAYS) };
 	if (view === 'week') return { from: mondayOf(day), until: addIsoDays(mondayOf(day), 6) };
 	// For the current month, the weeks still to come: past open follow-ups are listed as overdue.
@@ -36,7 +39,7 @@ export const load: PageServerLoad = ({ locals, url }) =>
 	withErrorPage(async () => {
 		const actor = signedIn(locals);
 		const today = isoDay(locals.now, locals.config.timeZone);
-		const view = VIEWS.find((name) => name === url.searchParams.get('view')) ?? 'month';
+		const view = CALENDAR_VIEWS.find((name) => name === url.searchParams.get('view')) ?? 'month';
 		const asked = url.searchParams.get('day') ?? '';
 		const day = isValidDay(asked) ? asked : today;
 		const span = spanOf(view, day, today);

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import { levelEn } from '$lib/messages/triage-en';
 	import {
 		longDayWords,
 		calendarMonthWords,
@@ -30,14 +29,14 @@
 	$effect(() =>
 		shortcuts.add([
 			{ key: 'ArrowRight', words: texts.nextDays, run: () => void goto(go(1)) },
-			{ key: 'ArrowLeft', words: texts.daysBefore, run: () => void goto(go(-1)) },
-			{ key: 'Control+z', words: texts.takeTheMoveBack, run: () => void board.undo() },
+			{ key: 'ArrowLeft', words: texts.earlierDays, run: () => void goto(go(-1)) },
+			{ key: 'Control+z', words: texts.undoMove, run: () => void board.undo() },
 			{ ...ACT_KEYS.move, run: () => {} }
 		])
 	);
 </script>
 
-<svelte:head><title>{texts.followUpsEasyCorner}</title></svelte:head>
+<svelte:head><title>{texts.pageTitle}</title></svelte:head>
 
 <main class="px-6 py-5">
 	<FollowUpHead
@@ -63,28 +62,28 @@
 							</li>
 						{/each}
 						{#if data.overdueTotal > data.overdue.length}<li class="text-note text-ink-soft">
-								{texts.andMoreOnThe(data.overdueTotal - data.overdue.length)}
+								{texts.moreInToday(data.overdueTotal - data.overdue.length)}
 							</li>{/if}
 					</ul>
 				</section>
 			{/if}
 			{#if data.view === 'list'}
-				<h2 class="text-head">{texts.fromWord(longDayWords(data.from))}</h2>
+				<h2 class="text-head">{texts.fromDay(longDayWords(data.from))}</h2>
 				<ul class="mt-2 border-t border-ink">
 					{#each data.lines.filter(({ due }) => due >= data.today) as line (line.id)}
 						<li class="grid grid-cols-[9rem_1fr_7rem] gap-3 border-b border-rule py-1.5 text-note">
 							<span>{longDayWords(line.due)}</span>
 							<FollowUpCard {board} {line} {isWide} />
-							<span class="text-ink-soft">{levelEn[line.level].name}</span>
+							<span class="text-ink-soft">{deskWords.triage.levels[line.level].name}</span>
 						</li>
 					{/each}
 				</ul>
-				{#if data.lines.length === 0}<p class="mt-3 text-ink-soft">{texts.noFollowUpIn}</p>{/if}
+				{#if data.lines.length === 0}<p class="mt-3 text-ink-soft">{texts.noneInPeriod}</p>{/if}
 			{:else}
 				<h2 class="text-head">
 					{data.view === 'month'
-						? texts.toTo(calendarMonthWords(data.day), calendarMonthWords(data.until))
-						: texts.toTo(shortDayWords(data.from), shortDayWords(data.until))}
+						? texts.period(calendarMonthWords(data.day), calendarMonthWords(data.until))
+						: texts.period(shortDayWords(data.from), shortDayWords(data.until))}
 				</h2>
 				<FollowUpDays
 					{board}

@@ -24,18 +24,18 @@
 	const counted = $derived(data.isMore ? texts.moreThan(data.total) : String(data.total));
 </script>
 
-<svelte:head><title>{texts.peopleEasyCorner}</title></svelte:head>
+<svelte:head><title>{texts.pageTitle}</title></svelte:head>
 
 <main class="mx-auto max-w-6xl px-6 py-6">
 	<div class="flex flex-wrap items-end justify-between gap-4">
 		<div>
-			<h1 class="text-title">{texts.people}</h1>
+			<h1 class="text-title">{texts.heading}</h1>
 			<p class="mt-1 text-ink-soft" role="status">
-				{texts.personPeopleMatchesMatch({ counted, total: data.total, isNarrowed })}
+				{texts.countSummary({ counted, total: data.total, isNarrowed })}
 			</p>
 		</div>
 		<div class="flex flex-wrap gap-2">
-			<Button size="desk" href="/desk/people/import">{texts.importAList}</Button>
+			<Button size="desk" href="/desk/people/import">{texts.importList}</Button>
 			<PeopleColumns columns={data.columns} {query} />
 			<PeopleExport {query} />
 			<Button look="main" size="desk" href="/desk/people/new"><KeyWords act="person" /></Button>
@@ -61,12 +61,12 @@
 
 	{#if data.lines.length === 0}
 		<p class="mt-8 border-t border-ink pt-6 text-lead">
-			{texts.nobodyInTheList(isNarrowed)}
+			{texts.nobodyFound(isNarrowed)}
 		</p>
 	{:else}
 		<PeopleTable {ticks} lines={data.lines} columns={data.columns} order={data.order} {query} />
-		<nav class="mt-4 flex gap-3" aria-label={texts.pagesOfTheList}>
-			{#if !data.isFirst}<Button size="desk" href="?{query}">{texts.toTheStart}</Button>{/if}
+		<nav class="mt-4 flex gap-3" aria-label={texts.pagesOfList}>
+			{#if !data.isFirst}<Button size="desk" href="?{query}">{texts.toStart}</Button>{/if}
 			{#if data.next}<Button
 					size="desk"
 					href="?{query}{query ? '&' : ''}after={encodeURIComponent(data.next)}">{texts.nextPage}</Button

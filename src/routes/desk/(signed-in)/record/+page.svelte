@@ -1,8 +1,9 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { dayWords, momentWords } from '$lib/messages/desk-dates';
-	import { deskWords } from '$lib/messages/desk';
+	import { dayWords, momentWords } from '$lib/messages/dates';
 	import { recordActWords } from '$lib/messages/desk/record-words';
+	import { deskWords } from '$lib/messages/desk';
+	import { detailWords } from '$lib/messages/desk/audit-details';
 	import DataTable from '$lib/ui/kit/DataTable.svelte';
 	import type { TableColumn } from '$lib/ui/kit/data-table';
 	import Button from '$lib/ui/kit/Button.svelte';
@@ -21,19 +22,19 @@
 	const lists = $derived([
 		{
 			name: 'act',
-			label: texts.what,
+			label: texts.action,
 			value: data.filter.act,
 			options: [
-				{ value: '', words: texts.everyAct },
+				{ value: '', words: texts.allActions },
 				...data.acts.map((value) => ({ value, words: recordActWords(value) }))
 			]
 		},
 		{
 			name: 'user',
-			label: texts.who,
+			label: texts.person,
 			value: data.filter.user,
 			options: [
-				{ value: '', words: texts.everybody },
+				{ value: '', words: texts.everyone },
 				...data.users.map(({ id, name }) => ({ value: id, words: name }))
 			]
 		}
@@ -41,9 +42,9 @@
 	type Line = (typeof data.lines)[number];
 	const columns: readonly TableColumn<Line>[] = $derived([
 		{ id: 'when', head: texts.when, words: ({ at }) => momentWords(at, data.timeZone), isNoWrap: true },
-		{ id: 'who', head: texts.who, words: ({ user, by }) => user ?? texts.by[by] },
-		{ id: 'what', head: texts.what, words: ({ act }) => recordActWords(act) },
-		{ id: 'about', head: texts.aboutWhom, cell: about },
+		{ id: 'who', head: texts.person, words: ({ user, by }) => user ?? texts.by[by] },
+		{ id: 'what', head: texts.action, words: ({ act }) => recordActWords(act) },
+		{ id: 'about', head: texts.about, cell: about },
 		{ id: 'details', head: texts.details, cell: details }
 	]);
 	const withQuery = (name: string, value: string) => {
@@ -52,12 +53,12 @@
 	};
 </script>
 
-<svelte:head><title>{texts.recordTitle}</title></svelte:head>
+<svelte:head><title>{texts.auditLogTitle}</title></svelte:head>
 
 <main class="px-6 py-5">
 	<p class="text-note"><a href="/desk/users">{texts.accounts}</a></p>
-	<h1 class="mt-1 text-title">{aboutWhom === null ? texts.record : texts.recordOf(aboutWhom)}</h1>
-	<p class="mt-1 max-w-prose text-ink-soft">{texts.recordLead}</p>
+	<h1 class="mt-1 text-title">{aboutWhom === null ? texts.auditLog : texts.auditLogOf(aboutWhom)}</h1>
+	<p class="mt-1 max-w-prose text-ink-soft">{texts.auditLogLead}</p>
 	<div class="mt-3">
 		<FilterForm label={texts.show}>
 			{#snippet fields(ask)}
@@ -83,14 +84,14 @@
 		</FilterForm>
 	</div>
 	<div class="mt-4">
-		<DataTable {columns} rows={data.lines} keyOf={({ id }) => String(id)} empty={texts.nothingFound} />
+		<DataTable {columns} rows={data.lines} keyOf={({ id }) => String(id)} empty={texts.noneMatch} />
 	</div>
 	{#if data.next}
 		<p class="mt-3"><Button size="desk" href={withQuery('before', data.next)}>{texts.earlier}</Button></p>
 	{/if}
 	<section class="mt-8 max-w-prose">
-		<h2 class="text-head">{texts.chain}</h2>
-		<p class="mt-1 text-ink-soft">{texts.chainLead}</p>
+		<h2 class="text-head">{texts.checkHeading}</h2>
+		<p class="mt-1 text-ink-soft">{texts.checkLead}</p>
 		{#if data.newestSeal}
 			<p class="mt-2 text-note">{texts.newestSeal(dayWords(data.newestSeal.at))}</p>
 			<p class="num text-note break-all">{data.newestSeal.hash}</p>
@@ -100,16 +101,16 @@
 				{const { n, since, brokenAt, missing } = $derived(data.check)}
 				<Notice kind={brokenAt === null && missing === 0 ? 'done' : 'caution'} role="status">
 					{brokenAt !== null
-						? texts.chainBroken(brokenAt)
+						? texts.checkFailed(brokenAt)
 						: missing !== 0
 							? texts.linesMissing(missing)
-							: texts.chainWhole(n, since && dayWords(since))}
+							: texts.checkPassed(n, since && dayWords(since))}
 				</Notice>
 			</div>
 		{/if}
 		<p class="mt-2 flex flex-wrap gap-3">
-			<Button size="desk" href={withQuery('check', 'new')}>{texts.checkChain}</Button>
-			<Button size="desk" look="quiet" href={withQuery('check', 'all')}>{texts.checkWholeChain}</Button>
+			<Button size="desk" href={withQuery('check', 'new')}>{texts.checkNew}</Button>
+			<Button size="desk" look="quiet" href={withQuery('check', 'all')}>{texts.checkAll}</Button>
 		</p>
 	</section>
 </main>
@@ -119,11 +120,7 @@
 {/snippet}
 
 {#snippet details({ detail }: Line)}
-	<span class="text-note text-ink-soft"
-		>{Object.entries(detail)
-			.map(([name, value]) => `${name} ${value}`)
-			.join(', ')}</span
-	>
+	<span class="text-note text-ink-soft">{detailWords(detail).join(', ')}</span>
 {/snippet}
 
 <style>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';
-	import { dayWords } from '$lib/messages/desk-dates';
+	import { dayWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
@@ -27,7 +27,7 @@
 	<p class="mt-1 text-ink-soft">{texts.retentionLead}</p>
 	{#if fault}<div class="mt-3"><Notice kind="caution" role="alert">{fault}</Notice></div>{/if}
 	{#if form && 'kept' in form}<div class="mt-3">
-			<Notice kind="done" role="status">{texts.retentionKept}</Notice>
+			<Notice kind="done" role="status">{texts.retentionSaved}</Notice>
 		</div>{/if}
 	<form method="GET" class="mt-4 flex flex-wrap items-end gap-4">
 		<TextField
@@ -46,17 +46,17 @@
 			inputmode="numeric"
 			maxlength={4}
 		/>
-		<Button size="desk">{texts.seeWhom}</Button>
+		<Button size="desk">{texts.showAffected}</Button>
 	</form>
 	<section class="mt-6" aria-live="polite">
-		<h2 class="text-head">{texts.concerns(data.concerned.length, data.isMore)}</h2>
+		<h2 class="text-head">{texts.affected(data.concerned.length, data.isMore)}</h2>
 		{#if data.concerned.length > 0}
 			<ul class="mt-2 border-t border-rule">
 				{#each data.concerned as person (person.id)}
 					<li class="flex justify-between gap-4 border-b border-rule py-1.5">
 						<a href="/desk/cases/{person.id}">{person.name}</a>
 						<span class="text-note text-ink-soft">
-							{person.leftAt ? texts.left(dayWords(person.leftAt)) : ''}
+							{person.leftAt ? texts.leftOn(dayWords(person.leftAt)) : ''}
 						</span>
 					</li>
 				{/each}
@@ -68,10 +68,10 @@
 			<input type="hidden" name="version" value={data.policy.version} />
 			<input type="hidden" name="leaving" value={years(shown.yearsAfterLeaving)} />
 			<input type="hidden" name="answer" value={years(shown.yearsAfterAnswer)} />
-			<Button look="main" size="desk">{texts.putInForce}</Button>
-			<p class="mt-1 text-note text-ink-soft">{texts.inForceHint}</p>
+			<Button look="main" size="desk">{texts.saveAndDelete}</Button>
+			<p class="mt-1 text-note text-ink-soft">{texts.saveHint}</p>
 		</form>
 	{:else}
-		<p class="mt-5 text-note text-ink-soft">{texts.isInForce}</p>
+		<p class="mt-5 text-note text-ink-soft">{texts.appliesNow}</p>
 	{/if}
 </main>

@@ -1,9 +1,8 @@
 <script lang="ts">
 	import { isPermitted } from '$lib/core/access';
-	import { dayWords } from '$lib/messages/desk-dates';
+	import { dayWords } from '$lib/messages/dates';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import RoundBar from '$lib/ui/cases/RoundBar.svelte';
-	import { ROUND_STATE_WORDS } from '$lib/messages/desk/state-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.rounds;
@@ -11,13 +10,13 @@
 	let { data } = $props();
 </script>
 
-<svelte:head><title>{texts.roundsEasyCorner}</title></svelte:head>
+<svelte:head><title>{texts.pageTitle}</title></svelte:head>
 
 <main class="mx-auto max-w-5xl px-6 py-6">
 	<div class="flex flex-wrap items-end justify-between gap-4">
 		<div>
-			<h1 class="text-title">{texts.rounds}</h1>
-			<p class="mt-1 text-ink-soft">{texts.selfAssessmentsSentTo}</p>
+			<h1 class="text-title">{texts.heading}</h1>
+			<p class="mt-1 text-ink-soft">{texts.lead}</p>
 		</div>
 		{#if isPermitted(data.role, 'rounds:run')}<Button look="main" size="desk" href="/desk/rounds/new"
 				>{texts.newRound}</Button
@@ -25,7 +24,7 @@
 	</div>
 	{#if data.rounds.length === 0}
 		<p class="mt-8 border-t border-ink pt-6 text-lead">
-			{texts.noRoundYetMake}
+			{texts.noneYet}
 		</p>
 	{/if}
 	<ul class="mt-5 border-t-[1.5px] border-ink">
@@ -37,8 +36,8 @@
 							href="/desk/rounds/{round.id}">{round.name}</a
 						>{:else}<span class="font-semibold">{round.name}</span>{/if}
 					<p class="text-note text-ink-soft">
-						{texts.to({
-							roundStates: ROUND_STATE_WORDS[round.state],
+						{texts.summary({
+							roundStates: deskWords.states.rounds[round.state],
 							startsOn: dayWords(round.startsOn, 'medium'),
 							dueOn: dayWords(round.dueOn, 'medium')
 						})}

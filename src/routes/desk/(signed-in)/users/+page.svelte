@@ -13,9 +13,9 @@
 	let { data } = $props();
 
 	const ROLES = {
-		coordinator: [texts.coordinator, texts.seesAndDoesEverything],
-		clinician: [texts.clinician, texts.seesOnlyCasesThat],
-		reader: [texts.reader, texts.seesTotalsAndNo]
+		coordinator: [texts.coordinator, texts.coordinatorSees],
+		clinician: [texts.clinician, texts.clinicianSees],
+		reader: [texts.analyst, texts.analystSees]
 	} as const;
 	let invited = $state('');
 	let role = $state('clinician');
@@ -25,14 +25,14 @@
 	let sure = $state<string | null>(null);
 </script>
 
-<svelte:head><title>{texts.accountsEasyCorner}</title></svelte:head>
+<svelte:head><title>{texts.accountsTitle}</title></svelte:head>
 
 <main class="mx-auto max-w-4xl px-6 py-6">
 	<h1 class="text-title">{texts.accounts}</h1>
-	<p class="mt-1 text-ink-soft">{texts.whoSignsInHere}</p>
+	<p class="mt-1 text-ink-soft">{texts.accountsLead}</p>
 	<p class="mt-2 flex gap-4 text-note">
 		<a href="/desk/organisation">{deskWords.organisation.heading}</a>
-		<a href="/desk/record">{deskWords.keeping.record}</a>
+		<a href="/desk/record">{deskWords.keeping.auditLog}</a>
 		<a href="/desk/retention">{deskWords.keeping.retention}</a>
 		<a href="/desk/waiting-emails">{deskWords.waitingEmails.heading}</a>
 		<a href="/desk/crisis-lines">{deskWords.crisisLines.heading}</a>
@@ -47,12 +47,12 @@
 				<div class="flex items-center gap-3 text-note">
 					<span>{texts.accountState(Boolean(user.closedAt), ROLES[user.role][0])}</span>
 					{#if !user.closedAt && isPermitted(user.role, 'audit-log:read')}
-						<span class="text-ink-soft">{user.seesRecord ? texts.recordRight : texts.noRecordRight}</span>
+						<span class="text-ink-soft">{user.seesRecord ? texts.hasLogAccess : texts.hasNoLogAccess}</span>
 						<form method="POST" action="?/record" use:enhanceForm={right.submit}>
 							<input type="hidden" name="user" value={user.id} />
 							<input type="hidden" name="sees" value={user.seesRecord ? 'no' : 'yes'} />
 							<Button look="quiet" size="desk">
-								{user.seesRecord ? texts.takeRecord : texts.giveRecord}<span class="sr-only"
+								{user.seesRecord ? texts.removeLogAccess : texts.giveLogAccess}<span class="sr-only"
 									>: {user.name}</span
 								>
 							</Button>
@@ -62,12 +62,14 @@
 						{#if sure === user.id}
 							<form method="POST" action="?/close" use:enhanceForm={closing.submit}>
 								<input type="hidden" name="user" value={user.id} />
-								<Button size="desk" isBusy={closing.isBusy}>{texts.yesCloseIt}</Button>
+								<Button size="desk" isBusy={closing.isBusy}>{texts.confirmClosing}</Button>
 							</form>
-							<Button look="quiet" size="desk" type="button" onclick={() => (sure = null)}>{texts.no}</Button>
+							<Button look="quiet" size="desk" type="button" onclick={() => (sure = null)}
+								>{texts.cancelClosing}</Button
+							>
 						{:else}
 							<Button look="quiet" size="desk" type="button" onclick={() => (sure = user.id)}
-								>{texts.closeTheAccount}</Button
+								>{texts.closeAccount}</Button
 							>
 						{/if}
 					{/if}
@@ -76,7 +78,7 @@
 		{/each}
 	</ul>
 	<FormError fault={closing.fault ?? right.fault} />
-	<h2 class="mt-8 text-head">{texts.inviteSomebody}</h2>
+	<h2 class="mt-8 text-head">{texts.inviteHeading}</h2>
 	<form method="POST" action="?/invite" use:enhanceForm={inviting.submit} class="mt-2 grid max-w-md gap-3">
 		<TextField
 			name="name"
@@ -91,7 +93,7 @@
 			type="email"
 			name="email"
 			id="invited-email"
-			label={texts.eMailAddress}
+			label={texts.emailAddress}
 			value=""
 			size="desk"
 			maxlength={254}
@@ -102,14 +104,14 @@
 			legend={texts.role}
 			options={Object.entries(ROLES).map(([value, [name, told]]) => ({
 				value,
-				words: texts.roleThat(name, told)
+				words: texts.roleChoice(name, told)
 			}))}
 			value={role}
 			onchange={(value) => (role = value)}
 		/>
 		<div class="flex flex-wrap items-center gap-3">
-			<Button look="main" size="desk" isBusy={inviting.isBusy}>{texts.sendTheInvitation}</Button>
-			<span role="status" class="text-note text-cool">{texts.theLetterToIs(invited)}</span>
+			<Button look="main" size="desk" isBusy={inviting.isBusy}>{texts.sendInvitation}</Button>
+			<span role="status" class="text-note text-cool">{texts.invited(invited)}</span>
 		</div>
 		<FormError fault={inviting.fault} />
 	</form>

@@ -14,7 +14,7 @@
 <svelte:head><title>{texts.codeTitle}</title></svelte:head>
 
 <main class="mx-auto grid min-h-dvh max-w-sm content-center px-6 py-12">
-	<p class="font-title font-semibold">{texts.easyCorner}</p>
+	<p class="font-title font-semibold">{texts.product}</p>
 	<h1 class="mt-1 text-title">{texts.secondFactor}</h1>
 	<p class="mt-2 text-ink-soft">{texts.factorLead(data.hasCode, data.hasPasskey)}</p>
 	<form method="POST" class="mt-6 grid gap-4" use:enhanceForm>
@@ -33,6 +33,6 @@
 	{#if data.hasPasskey}<OtherWays to="/desk" providerName={null} />{/if}
 	<p class="mt-4 text-note text-ink-soft">{texts.codeLost}</p>
 	<form method="POST" action="/desk/sign-out" class="mt-4">
-		<Button look="quiet" size="desk">{texts.asSomebodyElse}</Button>
+		<Button look="quiet" size="desk">{texts.asSomeoneElse}</Button>
 	</form>
 </main>

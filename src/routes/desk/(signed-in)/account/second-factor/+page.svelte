@@ -23,12 +23,12 @@
 		<div class="mt-3"><Notice kind="caution" role="alert">{form.fault.message}</Notice></div>
 	{/if}
 	{#if codes}
-		<div class="mt-3"><Notice kind="done" role="status">{texts.codeBegun}</Notice></div>
+		<div class="mt-3"><Notice kind="done" role="status">{texts.codesAreOn}</Notice></div>
 		<p class="mt-3">{texts.recoveryLead}</p>
 		<ul class="codes num">
 			{#each codes as code (code)}<li>{code}</li>{/each}
 		</ul>
-		<p class="mt-4"><Button look="main" href="/desk">{texts.keptThem}</Button></p>
+		<p class="mt-4"><Button look="main" href="/desk">{texts.savedThem}</Button></p>
 	{:else}
 		{#if data.mustSetUp}<div class="mt-3"><Notice kind="caution">{texts.codeNeeded}</Notice></div>{/if}
 		<h2 class="mt-5 text-head">{texts.passkeys}</h2>
@@ -60,7 +60,7 @@
 							maxlength={20}
 							isRequired
 						/>
-						<div><Button>{texts.beginIt}</Button></div>
+						<div><Button>{texts.turnOnCodes}</Button></div>
 					</form>
 				</li>
 			</ol>
@@ -68,7 +68,7 @@
 			<p class="mt-1 text-ink-soft">{texts.codeAsked}</p>
 			{#if data.isNeeded && data.passkeys.length === 0}<p class="mt-2">{texts.codeStays}</p>{:else}
 				<form method="POST" action="?/end" use:enhanceForm class="mt-4">
-					<Button size="desk">{texts.endCode}</Button>
+					<Button size="desk">{texts.turnOffCodes}</Button>
 				</form>
 			{/if}
 		{/if}

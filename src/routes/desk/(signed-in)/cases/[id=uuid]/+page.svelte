@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { messagesFor } from '$lib/messages';
 	import { caseKeys } from '$lib/ui/cases/case-keys';
 	import CaseCorner from '$lib/ui/cases/CaseCorner.svelte';
 	import CaseHead from '$lib/ui/cases/CaseHead.svelte';
@@ -11,13 +10,13 @@
 	import { CornerView } from '$lib/ui/cases/corner-view.svelte';
 	import DiscomfortOverTime from '$lib/ui/cases/DiscomfortOverTime.svelte';
 	import { useShortcuts } from '$lib/ui/shortcuts/context';
-	import { deskWords } from '$lib/messages/desk';
+	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;
 
 	let { data } = $props();
 
-	const t = messagesFor();
+	const t = deskCatalogue();
 	const shortcuts = useShortcuts();
 	let parts = $state<ReturnType<typeof CaseParts>>();
 	const contact = $derived({
@@ -43,7 +42,7 @@
 	);
 </script>
 
-<svelte:head><title>{texts.easyCorner(data.person.name)}</title></svelte:head>
+<svelte:head><title>{texts.pageTitle(data.person.name)}</title></svelte:head>
 
 <main class="case">
 	<CaseHead

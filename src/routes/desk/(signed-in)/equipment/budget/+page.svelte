@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { messagesFor } from '$lib/messages';
-	import { deskWords } from '$lib/messages/desk';
+	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 	import { money } from '$lib/messages/desk/workforce-words';
 	import BudgetPeople from '$lib/ui/equipment/BudgetPeople.svelte';
 	import BudgetThings from '$lib/ui/equipment/BudgetThings.svelte';
@@ -12,7 +11,7 @@
 
 	let { data } = $props();
 
-	const t = messagesFor();
+	const t = deskCatalogue();
 	const board = deskWords.equipment;
 	const texts = board.budget;
 	const { plan, currency } = $derived(data);
@@ -31,7 +30,7 @@
 <svelte:head><title>{texts.title}</title></svelte:head>
 
 <main class="budget">
-	<p class="text-note"><a href="/desk/equipment">{board.equipment}</a></p>
+	<p class="text-note"><a href="/desk/equipment">{board.heading}</a></p>
 	<h1 class="mt-1 text-title">{texts.heading}</h1>
 	<p class="mt-1 max-w-prose text-ink-soft">{texts.lead}</p>
 	{#if currency === null}

@@ -41,14 +41,14 @@
 								class:font-semibold={kind === data.kind}
 								aria-current={kind === data.kind ? 'page' : undefined}
 								href={queryOf(kind)}
-								data-sveltekit-noscroll>{texts.emailName(kind)}</a
+								data-sveltekit-noscroll>{texts.emailNames[kind]}</a
 							>
 						</li>
 					{/each}
 				</ul>
 			{/each}
 		</nav>
-		<section aria-label={texts.preview(texts.emailName(data.kind))}>
+		<section aria-label={texts.preview(texts.emailNames[data.kind])}>
 			{#if LANGUAGES.length > 1}
 				<p class="mb-3 flex flex-wrap gap-4 text-note">
 					{#each LANGUAGES as language (language)}
@@ -76,7 +76,7 @@
 			</div>
 			<iframe
 				class="mt-1 h-[38rem] w-full border border-rule bg-white"
-				title={texts.preview(texts.emailName(data.kind))}
+				title={texts.preview(texts.emailNames[data.kind])}
 				sandbox=""
 				src="/desk/organisation/emails/html{queryOf(data.kind)}"
 			></iframe>

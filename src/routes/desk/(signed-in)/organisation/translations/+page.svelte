@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { deskWords } from '$lib/messages/desk';
-	import { momentWords } from '$lib/messages/desk-dates';
+	import { momentWords } from '$lib/messages/dates';
 	import { LANGUAGE_NAMES, TRANSLATED_LANGUAGES } from '$lib/messages/languages';
 	import { CaseForm } from '$lib/ui/cases/case-form.svelte';
 	import FormError from '$lib/ui/cases/FormError.svelte';

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { peopleWords } from '$lib/messages/desk/workforce-words';
 	import { onDestroy } from 'svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import CheckBox from '$lib/ui/kit/CheckBox.svelte';
@@ -16,17 +17,15 @@
 
 	const list = new RosterImport(() => data.mappings);
 	onDestroy(list.end);
-
-	const people = (n: number) => (n === 1 ? '1 person' : `${n} people`);
 </script>
 
-<svelte:head><title>{texts.importPeopleEasyCorner}</title></svelte:head>
+<svelte:head><title>{texts.importTitle}</title></svelte:head>
 
 <main class="mx-auto max-w-5xl px-6 py-6">
-	<p class="text-note"><a href="/desk/people">{texts.people}</a></p>
-	<h1 class="mt-1 text-title">{texts.importAList}</h1>
+	<p class="text-note"><a href="/desk/people">{texts.heading}</a></p>
+	<h1 class="mt-1 text-title">{texts.importList}</h1>
 	<p class="mt-1 max-w-prose text-ink-soft">
-		{texts.aSpreadsheetXlsxOr}
+		{texts.importLead}
 	</p>
 	<div class="mt-5 max-w-md">
 		<FileField
@@ -44,22 +43,22 @@
 		{@const { name, opened } = list.file}
 		<div class="mt-4 flex flex-wrap items-center gap-x-4 text-note">
 			<p>
-				{texts.apartByAWorkbook({
+				{texts.fileSummary({
 					name,
-					people: people(list.checked?.count ?? opened.count),
+					people: peopleWords(list.checked?.count ?? opened.count),
 					how: opened.how
 				})}
 			</p>
 			<CheckBox
-				words={texts.theFirstRowIs}
+				words={texts.firstRowIsHeadings}
 				size="desk"
 				isChecked={opened.isHeaded}
 				onchange={(is) => void list.arrange(is)}
 			/>
 		</div>
-		<h2 class="mt-4 text-head">{texts.whichColumnIsWhich}</h2>
+		<h2 class="mt-4 text-head">{texts.matchColumns}</h2>
 		{#if list.isKnown}
-			<p class="text-note text-ink-soft">{texts.asInYourLast}</p>
+			<p class="text-note text-ink-soft">{texts.asLastTime}</p>
 		{/if}
 		{#if list.columns}
 			<RosterColumns
@@ -69,7 +68,7 @@
 			/>
 		{/if}
 		{#if list.checked && list.checked.count > 0}
-			<h2 class="mt-6 text-head">{texts.asItWouldBe}</h2>
+			<h2 class="mt-6 text-head">{texts.preview}</h2>
 			<RosterPreview people={list.checked.people} firstRow={opened.isHeaded ? 2 : 1} />
 		{/if}
 		{#if list.checked && list.checked.faults.length > 0}
@@ -85,17 +84,17 @@
 					size="desk"
 					isBusy={list.isBusy}
 					onclick={() => void list.send(list.report !== null)}
-					>{texts.takeInOrSee(Boolean(list.report))}</Button
+					>{texts.importOrCheck(Boolean(list.report))}</Button
 				>
 			</div>
 		{:else}
-			<p class="mt-6">{texts.chooseTheColumnsOf}</p>
+			<p class="mt-6">{texts.chooseColumnsFirst}</p>
 		{/if}
 	{/if}
 	{#if list.report?.isApplied}
 		<p class="mt-6 border-s-4 border-cool bg-cool-wash px-4 py-3" role="status">
-			{texts.takenInAddedChanged({
-				added: people(list.report.added),
+			{texts.imported({
+				added: peopleWords(list.report.added),
 				changed: list.report.changed,
 				same: list.report.same,
 				hasTakeBack: Boolean(list.moves.takeBack && list.report.back > 0),

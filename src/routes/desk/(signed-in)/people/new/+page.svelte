@@ -13,18 +13,18 @@
 		!form?.fault?.message.startsWith('/')
 			? form?.fault?.message
 			: at === 'email'
-				? texts.writeWholeAddress
+				? texts.wholeAddress
 				: at === 'name'
-					? texts.giveTheirName
+					? texts.enterName
 					: form.fault.message
 	);
 </script>
 
-<svelte:head><title>{texts.addAPersonEasy}</title></svelte:head>
+<svelte:head><title>{texts.addPersonTitle}</title></svelte:head>
 
 <main class="mx-auto max-w-lg px-6 py-6">
-	<p class="text-note"><a href="/desk/people">{texts.people}</a></p>
-	<h1 class="mt-1 text-title">{texts.addAPerson}</h1>
+	<p class="text-note"><a href="/desk/people">{texts.heading}</a></p>
+	<h1 class="mt-1 text-title">{texts.addPersonHeading}</h1>
 	<form
 		method="POST"
 		class="mt-6 grid gap-4"
@@ -46,16 +46,16 @@
 		<TextField
 			name="email"
 			type="email"
-			label={texts.eMailAddress}
+			label={texts.emailAddress}
 			value=""
 			isRequired
 			maxlength={254}
 			fault={at === 'email' ? words : null}
 		/>
-		<TextField name="team" label={texts.teamMayStayEmpty} value="" maxlength={80} />
-		<TextField name="phone" type="tel" label={texts.phoneMayStayEmpty} value="" maxlength={40} />
+		<TextField name="team" label={texts.teamOptional} value="" maxlength={80} />
+		<TextField name="phone" type="tel" label={texts.phoneOptional} value="" maxlength={40} />
 		<div class="flex gap-3">
-			<Button look="main">{texts.add}</Button>
+			<Button look="main">{texts.addPerson}</Button>
 			<Button href="/desk/people">{texts.cancel}</Button>
 		</div>
 	</form>

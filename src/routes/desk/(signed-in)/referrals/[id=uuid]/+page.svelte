@@ -1,25 +1,24 @@
 <script lang="ts">
-	import { messagesFor } from '$lib/messages';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import ReferralLetter from '$lib/ui/referrals/ReferralLetter.svelte';
 	import ReferralThread from '$lib/ui/referrals/ReferralThread.svelte';
-	import { deskWords } from '$lib/messages/desk';
+	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.referrals;
 
 	let { data } = $props();
 
-	const t = messagesFor();
+	const t = deskCatalogue();
 	const { referral } = $derived(data);
 </script>
 
-<svelte:head><title>{texts.easyCorner(referral.letter.person.name)}</title></svelte:head>
+<svelte:head><title>{texts.pageTitle(referral.letter.person.name)}</title></svelte:head>
 
 <main class="page">
 	<div class="no-print flex flex-wrap items-center gap-4">
 		<p class="text-note">
-			{#if referral.personId}<a href="/desk/cases/{referral.personId}?part=clinician">{texts.theCase}</a
-				>{:else}<a href="/desk">{texts.referrals}</a>{/if}
+			{#if referral.personId}<a href="/desk/cases/{referral.personId}?part=clinician">{texts.backToCase}</a
+				>{:else}<a href="/desk">{texts.heading}</a>{/if}
 		</p>
 		<Button size="desk" class="needs-js" type="button" onclick={() => window.print()}>{texts.print}</Button>
 	</div>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { dayWords } from '$lib/messages/desk-dates';
+	import { dayWords } from '$lib/messages/dates';
 	import { refreshPage } from '$lib/ui/kit/refresh-page';
 	import RoundBar from '$lib/ui/cases/RoundBar.svelte';
 	import RoundForm from '$lib/ui/cases/RoundForm.svelte';
@@ -8,7 +8,6 @@
 	import RoundFigures from '$lib/ui/rounds/RoundFigures.svelte';
 	import RoundSilent from '$lib/ui/rounds/RoundSilent.svelte';
 	import type { RoundNews } from '$lib/server/rounds/round-news';
-	import { ROUND_STATE_WORDS } from '$lib/messages/desk/state-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.rounds;
@@ -48,16 +47,16 @@
 	});
 </script>
 
-<svelte:head><title>{texts.easyCorner(round.name)}</title></svelte:head>
+<svelte:head><title>{texts.titleOf(round.name)}</title></svelte:head>
 
 <main class="mx-auto max-w-6xl px-6 py-6">
-	<p class="text-note"><a href="/desk/rounds">{texts.rounds}</a></p>
+	<p class="text-note"><a href="/desk/rounds">{texts.heading}</a></p>
 	<div class="mt-1 flex flex-wrap items-end justify-between gap-4">
 		<div>
 			<h1 class="text-title">{round.name}</h1>
 			<p class="mt-1 text-ink-soft">
-				{texts.toChecklistVersion({
-					roundStates: ROUND_STATE_WORDS[round.state],
+				{texts.fullSummary({
+					roundStates: deskWords.states.rounds[round.state],
 					startsOn: dayWords(round.startsOn, 'medium'),
 					dueOn: dayWords(round.dueOn, 'medium'),
 					timeZone: round.timeZone,
@@ -82,7 +81,7 @@
 			countries={data.countries}
 			organisation={data.organisation}
 			action="?/change"
-			words={texts.keepTheDraft}
+			words={texts.saveDraft}
 		/>
 	{:else}
 		<section class="mt-5" aria-live="polite">

@@ -7,10 +7,10 @@
 	let { data } = $props();
 </script>
 
-<svelte:head><title>{texts.newRoundEasyCorner}</title></svelte:head>
+<svelte:head><title>{texts.newRoundTitle}</title></svelte:head>
 
 <main class="mx-auto max-w-6xl px-6 py-6">
-	<p class="text-note"><a href="/desk/rounds">{texts.rounds}</a></p>
+	<p class="text-note"><a href="/desk/rounds">{texts.heading}</a></p>
 	<h1 class="mt-1 text-title">{texts.newRound}</h1>
 	<RoundForm
 		round={data.round}
@@ -19,6 +19,6 @@
 		countries={data.countries}
 		organisation={data.organisation}
 		action="/desk/rounds/new"
-		words={texts.keepAsADraft}
+		words={texts.saveAsDraft}
 	/>
 </main>

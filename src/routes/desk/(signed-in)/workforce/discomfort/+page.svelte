@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { REGIONS, DISCOMFORT_KINDS } from '$lib/core/discomfort';
 	import { FIGURE_CODES } from '$lib/core/workforce';
-	import { messagesFor } from '$lib/messages';
 	import BodyShares from '$lib/ui/workforce/BodyShares.svelte';
 	import PairedFigures from '$lib/ui/workforce/PairedFigures.svelte';
 	import GroupShares from '$lib/ui/workforce/GroupShares.svelte';
@@ -10,13 +9,13 @@
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
 	import { peopleHref } from '$lib/ui/workforce/people-href';
 	import { between, codeWords, peopleWords, percent } from '$lib/messages/desk/workforce-words';
-	import { deskWords } from '$lib/messages/desk';
+	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
 
 	let { data } = $props();
 
-	const t = messagesFor();
+	const t = deskCatalogue();
 	const people = $derived(groupSizeOf(data.table));
 	const hurts = $derived(publishedShareOf(data.table, FIGURE_CODES.hurts));
 	const regions = $derived(
@@ -38,7 +37,7 @@
 					})),
 					...DISCOMFORT_KINDS.map((kind) => ({
 						key: `${region}:${kind}`,
-						words: `${codeWords(region)}: ${(t.discomfort.kindOptions[kind] ?? '').toLowerCase()}`
+						words: `${codeWords(region)}: ${t.discomfort.kindOptions[kind] ?? ''}`
 					}))
 				]).flatMap((row) => {
 					const figure = publishedShareOf(data.table, row.key);
@@ -48,43 +47,48 @@
 	const shares = $derived(Object.fromEntries(regions.map(({ key, figure }) => [key, figure])));
 </script>
 
-<svelte:head><title>{texts.discomfortWorkforceEasyCorner}</title></svelte:head>
+<svelte:head><title>{texts.discomfortTitle}</title></svelte:head>
 
 <WorkforceFrame
 	view={data.view}
 	groups={data.table.groups}
 	rounds={data.table.rounds}
-	title={texts.whereDoesItHurt}
+	title={texts.discomfortHeading}
 >
 	<p class="mt-4 text-lead">
 		{#if hurts}
 			<strong>{percent(hurts.share)}</strong>
-			{texts.sayThatSomethingHurts(between(hurts), peopleWords(hurts.n))}
-		{:else if people !== null}{texts.howManyOfThem(peopleWords(people))}
-		{:else}{texts.tooFewForFigure}{/if}
+			{texts.reportDiscomfort(between(hurts), peopleWords(hurts.n))}
+		{:else if people !== null}{texts.discomfortHidden(peopleWords(people))}
+		{:else}{texts.tooFewPeople}{/if}
 		{#if data.paired.all}
-			{texts.ofThoseWhoReported(percent(data.paired.all.first), percent(data.paired.all.now))}
+			{texts.reportedTwiceShares(percent(data.paired.all.first), percent(data.paired.all.now))}
 		{/if}
 	</p>
 	<div class="grid items-start gap-x-8 lg:grid-cols-[20rem_minmax(0,1fr)]">
 		<div class="mt-8"><BodyShares {shares} /></div>
 		<ShareFigure
-			title={texts.shareOfPeopleByPlace}
+			title={texts.shareByRegion}
 			count={people === null ? '' : `${peopleWords(people)}.`}
 			axis={texts.shareOfPeople}
-			of={texts.place}
+			of={texts.bodyRegion}
 			rows={regions}
 		/>
 	</div>
-	<GroupShares title={texts.anythingHurts} code={FIGURE_CODES.hurts} by={data.view.by} table={data.table} />
+	<GroupShares
+		title={texts.anyDiscomfortRow}
+		code={FIGURE_CODES.hurts}
+		by={data.view.by}
+		table={data.table}
+	/>
 	{#if data.table.at === null}
 		{#if data.paired.all}<PairedFigures all={data.paired.all} regions={data.paired.regions} />{/if}
 		{#if details.length > 0}
 			<ShareFigure
-				title={texts.whichSideAndWhat}
+				title={texts.sideAndType}
 				count={people === null ? '' : `${peopleWords(people)}.`}
 				axis={texts.shareOfPeople}
-				of={texts.place}
+				of={texts.bodyRegion}
 				rows={details}
 			/>
 		{/if}

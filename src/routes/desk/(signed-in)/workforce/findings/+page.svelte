@@ -29,30 +29,30 @@
 	);
 </script>
 
-<svelte:head><title>{texts.whatIsOffWorkforce}</title></svelte:head>
+<svelte:head><title>{texts.problemsTitle}</title></svelte:head>
 
 <WorkforceFrame
 	view={data.view}
 	groups={data.table.groups}
 	rounds={data.table.rounds}
-	title={texts.whatIsOffQuestion}
+	title={texts.problemsHeading}
 >
 	<p class="mt-4 text-lead">
 		{#if found}
-			{texts.atWord} <strong>{percent(found.share)}</strong>
-			{texts.ofTheCornersSomething(between(found), peopleWords(found.n))}
-		{:else if people !== null}{texts.howManyOfTheir(peopleWords(people))}
-		{:else}{texts.tooFewForFigure}{/if}
-		{#if rows[0]?.figure}{texts.mostOften(rows[0].words.toLowerCase())}{/if}
+			{texts.at} <strong>{percent(found.share)}</strong>
+			{texts.problemNow(between(found), peopleWords(found.n))}
+		{:else if people !== null}{texts.problemsHidden(peopleWords(people))}
+		{:else}{texts.tooFewPeople}{/if}
+		{#if rows[0]?.figure}{texts.mostCommon(rows[0].words)}{/if}
 	</p>
 	<ShareFigure
-		title={texts.shareOfPeopleByFinding}
+		title={texts.shareByProblem}
 		count={people === null ? '' : `${peopleWords(people)}.`}
 		axis={texts.shareOfPeople}
-		of={texts.whatIsOff}
+		of={texts.problems}
 		{rows}
-		note={texts.whatTheAnswersOr}
+		note={texts.problemScope}
 	/>
-	<GroupShares title={texts.anythingOff} code={FIGURE_CODES.found} by={data.view.by} table={data.table} />
+	<GroupShares title={texts.anyProblem} code={FIGURE_CODES.found} by={data.view.by} table={data.table} />
 	<GapFigures gaps={data.gaps} />
 </WorkforceFrame>

@@ -14,37 +14,37 @@
 	const isCrossed = $derived(data.view.team !== null);
 </script>
 
-<svelte:head><title>{texts.doesItHelpWorkforce}</title></svelte:head>
+<svelte:head><title>{texts.effectTitle}</title></svelte:head>
 
 <WorkforceFrame
 	view={data.view}
 	groups={data.table.groups}
 	rounds={data.table.rounds}
-	title={texts.doesItHelpQuestion}
+	title={texts.effectHeading}
 >
 	<p class="mt-4 text-lead">
-		{#if isCrossed}{texts.whetherItHelpedIs}
+		{#if isCrossed}{texts.carriedOutOnly}
 		{:else}{helpSentence(data.courses)}{/if}
 	</p>
 	<p class="mt-2 max-w-3xl text-note text-ink-soft">
-		{texts.nobodyWasAssignedTo}
+		{texts.hintNotProof}
 	</p>
 	{#if !isCrossed}<ChangeFigure courses={data.courses} />{/if}
 	<GroupShares
-		title={texts.planCarriedOutOf}
+		title={texts.carriedOutShare}
 		code={FIGURE_CODES.done}
 		by={data.view.by}
 		table={data.table}
-		axis={texts.shareThatCarriedThe}
+		axis={texts.shareCarriedOut}
 	/>
 	{#if data.breaks}
 		<section class="mt-8">
 			<h2 class="text-lead">{texts.breaks}</h2>
 			<p class="mt-1">
-				{texts.ofTheBreaksThat(data.breaks.takenPercent)}
+				{texts.breaksTaken(data.breaks.takenPercent)}
 			</p>
 			<p class="text-note text-ink-soft">
-				{texts.ofAtLeastPeople(data.breaks.atLeast)}
+				{texts.breaksScope(data.breaks.atLeast)}
 			</p>
 		</section>
 	{/if}

@@ -14,25 +14,19 @@
 
 	let isMaking = $state(false);
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
-	const months = (n: number) => texts.oneMonthAYear(n);
+	const months = (n: number) => texts.months(n);
 </script>
 
-<svelte:head><title>{texts.reportWorkforceEasyCorner}</title></svelte:head>
+<svelte:head><title>{texts.reportPageTitle}</title></svelte:head>
 
-<WorkforceFrame
-	view={data.view}
-	groups={[]}
-	rounds={{}}
-	hasFilters={false}
-	title={texts.theReportForManagement}
->
+<WorkforceFrame view={data.view} groups={[]} rounds={{}} hasFilters={false} title={texts.reportHeading}>
 	<p class="mt-4 max-w-3xl text-lead">
-		{texts.whatWasDoneWhat}
+		{texts.reportLead}
 	</p>
 	{#if fault}<div class="mt-3"><Notice kind="caution" role="alert">{fault}</Notice></div>{/if}
 	{#if isPermitted(data.role, 'reports:make')}
 		{#if data.view.closings.length === 0}
-			<p class="mt-4">{texts.theFirstMonthHas}</p>
+			<p class="mt-4">{texts.noMonthYet}</p>
 		{:else}
 			<form
 				method="POST"
@@ -49,19 +43,19 @@
 				<input type="hidden" name="key" value={data.key} />
 				<Select
 					name="to"
-					label={texts.until}
+					label={texts.endOfPeriod}
 					size="desk"
 					value={data.view.closings[0] ?? ''}
 					options={data.view.closings.map((value) => ({ value, words: reportDayWords(value) }))}
 				/>
 				<Select
 					name="months"
-					label={texts.time}
+					label={texts.period}
 					size="desk"
 					value="3"
 					options={data.months.map((n) => ({ value: String(n), words: months(n) }))}
 				/>
-				<Button look="main" size="desk" isBusy={isMaking}>{texts.makeTheReport}</Button>
+				<Button look="main" size="desk" isBusy={isMaking}>{texts.createReport}</Button>
 			</form>
 		{/if}
 	{/if}
@@ -69,27 +63,25 @@
 		{#each data.reports as report (report.id)}
 			<li>
 				<a href="/desk/workforce/report/{report.id}"
-					>{texts.to(reportDayWords(report.fromDay), reportDayWords(report.toDay))}</a
+					>{texts.reportPeriod(reportDayWords(report.fromDay), reportDayWords(report.toDay))}</a
 				>
-				<span class="text-note text-ink-soft">{texts.made(reportMomentWords(report.madeAt))}</span>
+				<span class="text-note text-ink-soft">{texts.created(reportMomentWords(report.madeAt))}</span>
 				<span class="text-note"
 					><a href="/desk/workforce/report/{report.id}/data" download
-						>{texts.dataCsv}<span class="sr-only">{texts.untilDay(reportDayWords(report.toDay))}</span></a
+						>{texts.dataCsv}<span class="sr-only">{texts.upTo(reportDayWords(report.toDay))}</span></a
 					></span
 				>
 				{#if isPermitted(data.role, 'reports:make')}
 					<form method="POST" action="?/drop" use:enhanceForm>
 						<input type="hidden" name="report" value={report.id} />
-						<Button
-							look="quiet"
-							size="desk"
-							aria-label={texts.takeTheReportUntil(reportDayWords(report.toDay))}>{texts.takeAway}</Button
+						<Button look="quiet" size="desk" aria-label={texts.deleteReportUpTo(reportDayWords(report.toDay))}
+							>{texts.deleteReport}</Button
 						>
 					</form>
 				{/if}
 			</li>
 		{:else}
-			<li>{texts.noReportHasBeen}</li>
+			<li>{texts.noReports}</li>
 		{/each}
 	</ul>
 </WorkforceFrame>

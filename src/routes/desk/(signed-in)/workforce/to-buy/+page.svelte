@@ -45,29 +45,29 @@
 	);
 </script>
 
-<svelte:head><title>{texts.whatToBuyWorkforce}</title></svelte:head>
+<svelte:head><title>{texts.toBuyTitle}</title></svelte:head>
 
 <WorkforceFrame
 	view={data.view}
 	groups={data.table.groups}
 	rounds={data.table.rounds}
-	title={texts.whatWouldHaveTo}
+	title={texts.toBuyHeading}
 >
 	<p class="mt-4 text-lead">
 		{#if open}
 			<strong>{percent(open.share)}</strong>
-			{texts.ofPeopleSomethingStays(between(open), peopleWords(open.n))}
-			{#if closable}{texts.ofThemWouldBe(formattedNumber(closable.x))}{/if}
-		{:else if people !== null}{texts.forHowManyOf(peopleWords(people))}
-		{:else}{texts.tooFewForFigure}{/if}
+			{texts.stillOpen(between(open), peopleWords(open.n))}
+			{#if closable}{texts.equipmentHelps(formattedNumber(closable.x))}{/if}
+		{:else if people !== null}{texts.openHidden(peopleWords(people))}
+		{:else}{texts.tooFewPeople}{/if}
 	</p>
 	<ShareFigure
-		title={texts.peopleWhomItWould}
+		title={texts.helpedBy}
 		count={people === null ? '' : `${peopleWords(people)}.`}
 		axis={texts.shareOfPeople}
 		of={texts.thing}
 		{rows}
-		note={texts.workedOutAnewFor}
+		note={texts.toBuyMethod}
 	/>
 	{#if data.table.at === null}<CostTable {purchases} />{/if}
 	{#if isPermitted(data.role, 'prices:set')}
@@ -79,10 +79,5 @@
 			isKept={form !== null && 'kept' in form}
 		/>
 	{/if}
-	<GroupShares
-		title={texts.somethingStaysOpen}
-		code={FIGURE_CODES.open}
-		by={data.view.by}
-		table={data.table}
-	/>
+	<GroupShares title={texts.problemRemains} code={FIGURE_CODES.open} by={data.view.by} table={data.table} />
 </WorkforceFrame>

@@ -23,50 +23,50 @@
 	<h1 class="mt-1 text-title">{texts.erase(data.person.name)}</h1>
 	{#if data.isWaitedFor}
 		<div class="mt-4">
-			<Notice kind="caution">{texts.signWaits} <a href={home}>{texts.toTheCase}</a></Notice>
+			<Notice kind="caution">{texts.signIsOpen} <a href={home}>{texts.openCase}</a></Notice>
 		</div>
 	{/if}
 	<div class="mt-5 grid gap-6 sm:grid-cols-2">
 		<section>
-			<h2 class="text-head">{texts.goes}</h2>
+			<h2 class="text-head">{texts.deletedHeading}</h2>
 			<ul class="mt-2 list-disc ps-5">
-				<li>{texts.whoTheyAre}</li>
+				<li>{texts.personalDetails}</li>
 				{#each data.goes as { kind, n } (kind)}<li>{texts.counted(kindWords[kind] ?? kind, n)}</li>{/each}
-				<li>{texts.workedOut}</li>
+				<li>{texts.computedToo}</li>
 			</ul>
 		</section>
 		<section>
-			<h2 class="text-head">{texts.stays}</h2>
+			<h2 class="text-head">{texts.staysHeading}</h2>
 			<ul class="mt-2 list-disc ps-5">
-				<li>{texts.recordStays(data.recordLines)}</li>
+				<li>{texts.logStays(data.recordLines)}</li>
 				<li>{texts.reportsStay}</li>
 				<li>{texts.backupsStay}</li>
 			</ul>
 		</section>
 	</div>
 	<p class="mt-5">
-		<Button size="desk" href="{home}/everything">{texts.everythingFirst}</Button>
+		<Button size="desk" href="{home}/everything">{texts.seeAllFirst}</Button>
 	</p>
 	<form method="POST" use:enhanceForm class="mt-6 grid max-w-md gap-4 border-t border-ink pt-4">
 		{#if form?.fault}<Notice kind="caution" role="alert">{form.fault.message}</Notice>{/if}
 		<ChoiceRows
 			name="why"
-			legend={texts.why}
+			legend={texts.reason}
 			value={why}
 			options={Object.entries(texts.reasons).map(([value, words]) => ({ value, words }))}
 			onchange={(value) => (why = value)}
 		/>
 		<TextField
 			name="name"
-			label={texts.writeName(data.person.name)}
+			label={texts.typeName(data.person.name)}
 			value=""
 			size="desk"
 			maxlength={120}
 			isRequired
 		/>
 		<div class="flex gap-3">
-			<Button look="main" size="desk" disabled={data.isWaitedFor}>{texts.eraseForGood}</Button>
-			<Button size="desk" href="{home}?part=person">{texts.leaveIt}</Button>
+			<Button look="main" size="desk" disabled={data.isWaitedFor}>{texts.deleteAll}</Button>
+			<Button size="desk" href="{home}?part=person">{texts.cancel}</Button>
 		</div>
 	</form>
 </main>

@@ -24,12 +24,13 @@
 
 <main class="mx-auto max-w-3xl px-6 py-6">
 	<p class="no-print mb-4 flex flex-wrap gap-3">
-		<Button size="desk" href={page.url.pathname.replace(/\/everything$/, '?part=person')}>{texts.back}</Button
+		<Button size="desk" href={page.url.pathname.replace(/\/everything$/, '?part=person')}
+			>{texts.backToCase}</Button
 		>
 		<Button look="main" size="desk" class="needs-js" type="button" onclick={() => window.print()}
 			>{texts.print}</Button
 		>
-		<Button size="desk" href="{page.url.pathname}/data">{texts.asFile}</Button>
+		<Button size="desk" href="{page.url.pathname}/data">{texts.download}</Button>
 	</p>
 	<h1 class="text-title">{texts.everything(name)}</h1>
 	<p class="mt-1 text-ink-soft">{texts.everythingLead}</p>
@@ -41,7 +42,7 @@
 			{/each}
 		</dl>
 	{/snippet}
-	<h2>{texts.whoTheyAre}</h2>
+	<h2>{texts.personalDetails}</h2>
 	{@render lines(own)}
 	{#each parts as { kind, rows } (kind)}
 		<h2>{texts.counted(kindWords[kind] ?? kind, rows.length)}</h2>

@@ -1,23 +1,22 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { messagesFor } from '$lib/messages';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import ReferralLetter from '$lib/ui/referrals/ReferralLetter.svelte';
-	import { deskWords } from '$lib/messages/desk';
+	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;
 
 	let { data } = $props();
 
-	const t = messagesFor();
+	const t = deskCatalogue();
 </script>
 
-<svelte:head><title>{texts.letterToAClinician}</title></svelte:head>
+<svelte:head><title>{texts.letterTitle}</title></svelte:head>
 
 <main class="page">
 	<p class="no-print mb-6 flex flex-wrap gap-3">
 		<Button size="desk" href={page.url.pathname.replace(/\/letter$/, '?part=clinician')}
-			>{texts.backToTheCase}</Button
+			>{texts.backToCase}</Button
 		>
 		<Button look="main" size="desk" class="needs-js" type="button" onclick={() => window.print()}
 			>{texts.print}</Button

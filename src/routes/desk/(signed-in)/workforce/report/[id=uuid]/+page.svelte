@@ -9,7 +9,7 @@
 	let { data } = $props();
 </script>
 
-<svelte:head><title>{texts.reportUntilEasyCorner(reportDayWords(data.report.to))}</title></svelte:head>
+<svelte:head><title>{texts.reportUpToTitle(reportDayWords(data.report.to))}</title></svelte:head>
 
 <main>
 	<p class="acts no-print">

@@ -1,0 +1,38 @@
+import { languageOf, type Language } from './languages';
+
+/** Languages of the desk: a new one makes the type checker ask for its texts. */
+export const DESK_LANGUAGES = ['en', 'de'] as const satisfies readonly Language[];
+
+/** One of {@link DESK_LANGUAGES}. */
+export type DeskLanguage = (typeof DESK_LANGUAGES)[number];
+
+/** The language a desk page is written in, and whether its warning signs were confirmed by somebody who knows the field. */
+export interface DeskReader {
+	readonly language: DeskLanguage;
+	readonly areSignsReviewed: boolean;
+}
+
+/** The reader of pages where nobody has chosen a language. */
+export const ENGLISH_READER: DeskReader = { language: 'en', areSignsReviewed: true };
+
+/** The desk's language for a locale; English where the desk has no texts in it. */
+export function deskLanguageOf(locale: string): DeskLanguage {
+	const language = languageOf(locale);
+	return DESK_LANGUAGES.find((one) => one === language) ?? 'en';
+}
+
+let source: () => DeskReader = () => ENGLISH_READER;
+
+/**
+ * Sets where the reader of a text is looked up. A browser has one reader; a server has one for each request, which it finds by the
+ * request that a text is written for.
+ */
+export function findDeskReaderBy(find: () => DeskReader): void {
+	source = find;
+}
+
+/** The reader of the texts that are written now. */
+export const deskReader = (): DeskReader => source();
+
+/** The language of the texts that are written now. */
+export const deskLocale = (): DeskLanguage => source().language;

@@ -1,0 +1,68 @@
+import { LANGUAGE_NAMES } from '../languages';
+import { dayWords } from '../dates';
+import { deskCatalogue, deskWords } from './index';
+import { codeWords, countryWords } from './workforce-words';
+
+type Table = Readonly<Record<string, string>>;
+
+const ISO_DAY = /^\d{4}-\d{2}-\d{2}$/;
+
+/** The first of some tables that has a code; the code itself where none has, as in a line of an older version. */
+const wordsOf = (code: string, ...tables: readonly Table[]): string =>
+	tables.find((table) => Object.hasOwn(table, code))?.[code] ?? code;
+
+/** Words of a detail's value. What it means depends on its name, and on the kind of value. */
+function valueWords(name: string, value: string): string {
+	const { keeping, accounts, contacts, effect, followUps, organisation, requests, triage, timeline } =
+		deskWords;
+	const t = deskCatalogue();
+	if (ISO_DAY.test(value)) return dayWords(value, 'medium');
+	switch (name) {
+		case 'list':
+			return wordsOf(value, keeping.lists);
+		case 'by':
+			return wordsOf(value, keeping.signInWays);
+		case 'finding':
+		case 'purchase':
+		case 'thing':
+			return codeWords(value);
+		case 'place':
+			return wordsOf(value, t.steps.places);
+		case 'language':
+			return wordsOf(value, LANGUAGE_NAMES);
+		case 'country':
+			return countryWords(value);
+		case 'result':
+			return wordsOf(value, contacts.result);
+		case 'kind':
+			return wordsOf(value, followUps.purposes, organisation.emailNames);
+		case 'to':
+			return wordsOf(value, requests.states);
+		case 'how':
+			return wordsOf(value, triage.lifted, timeline.problemTicked);
+		case 'why':
+			return wordsOf(value, keeping.reasons);
+		case 'way':
+			return t.ways[value as keyof typeof t.ways]?.name ?? value;
+		case 'route':
+			return wordsOf(value, effect.routes);
+		case 'role':
+			return wordsOf(value, {
+				coordinator: accounts.coordinator,
+				clinician: accounts.clinician,
+				reader: accounts.analyst
+			});
+		case 'act':
+			return wordsOf(value, deskWords.states.deskActs).replace(/:$/, '');
+		default:
+			return value;
+	}
+}
+
+/** The details of an audit-log line, each with its name. */
+export function detailWords(detail: Readonly<Record<string, string | number>>): string[] {
+	const names: Table = deskWords.keeping.detailNames;
+	return Object.entries(detail)
+		.filter(([, value]) => value !== '')
+		.map(([name, value]) => deskWords.keeping.detail(wordsOf(name, names), valueWords(name, String(value))));
+}

@@ -1,0 +1,46 @@
+import type { DeskTexts } from '../shapes';
+
+/** Sentences of the report. Numbers come in as they are written. */
+export const reportTexts: DeskTexts['report'] = {
+	done: {
+		asked: (people) => `Selbsteinschätzung gesendet: ${people}.`,
+		answered: (people) => `Geantwortet: ${people}.`,
+		dealtWith: (people) => `Antworten bearbeitet: ${people}.`,
+		carriedOut: (people) => `Plan umgesetzt: ${people}.`,
+		arrived: (people) => `Ausstattung erhalten: ${people}.`,
+		referred: (people) => `Überwiesen: ${people}.`
+	},
+	doneByFew: {
+		asked: 'Selbsteinschätzung gesendet',
+		answered: 'geantwortet',
+		dealtWith: 'Antworten bearbeitet',
+		carriedOut: 'Plan umgesetzt',
+		arrived: 'Ausstattung erhalten',
+		referred: 'überwiesen'
+	},
+	fewDone: (acts) => `Bei weniger als fünf Personen: ${acts}.`,
+	shares: {
+		answered: (share, interval, people) =>
+			`${share} der Personen haben ihre neueste Selbsteinschätzung beantwortet (${interval}; ${people}).`,
+		hurts: (share, interval, people) => `${share} geben Beschwerden an (${interval}; ${people}).`,
+		found: (share, interval, people) =>
+			`${share} haben ein Problem an ihrem Arbeitsplatz (${interval}; ${people}).`,
+		open: (share, interval, people) =>
+			`${share} haben ein Problem, das sich mit Dingen zu Hause nicht beheben lässt (${interval}; ${people}).`
+	},
+	before: (month, share, interval, isClear) =>
+		`Am Ende von ${month} waren es ${share} (${interval}): ${isClear ? 'ein klarer Unterschied' : 'kein klarer Unterschied'}.`,
+	paired: ({ people, first, now, by, low, high }) =>
+		`Mehr als einmal angegeben haben: ${people}. Am Anfang hatten ${first} von ihnen Beschwerden, jetzt ${now}: ${by} Prozentpunkte (${low} bis ${high}).`,
+	coursesOf: (course, parts) => `${course}: ${parts}.`,
+	buy: (things, cost) =>
+		`Sollen wir Ausstattung anschaffen? ${things.join('; ')}.${cost ? ` Zusammen kostet das ${cost}.` : ''}`,
+	thingFor: (thing, people) => `${thing} für ${people}`,
+	silentTeams: (teams) =>
+		`Wer spricht mit diesen Teams: ${teams.join(', ')}? Dort antworten weniger Personen als anderswo.`,
+	withoutTeam: 'Personen ohne Team',
+	workingTime: (problem, share) =>
+		`Können Pläne in der Arbeitszeit umgesetzt werden? Das häufigste Problem ist „${problem}“, an ${share} der Arbeitsplätze.`,
+	firstProblem: (problem, region, ratio) =>
+		`Soll „${problem}“ zuerst kommen? Personen mit diesem Problem geben ${ratio}-mal so häufig Beschwerden an (${region}). Das zeigt einen Zusammenhang, keine Ursache.`
+};

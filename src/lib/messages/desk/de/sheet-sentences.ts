@@ -1,0 +1,51 @@
+import type { DeskTexts } from '../shapes';
+
+const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
+
+/** Why cases are left out when many are marked as done at once. */
+export const leftOutSentence = (n: number) =>
+	`${n} ausgelassen. ${n === 1 ? 'Dazu gibt es' : 'Zu jedem gibt es'} ein offenes Warnzeichen, eine offene Gefahr oder eine ungelesene Nachricht.`;
+
+/** Sentences of the day sheet. */
+export const sheetTexts: DeskTexts['sheet'] = {
+	summary: ({ total, toAcknowledge, waiting }) =>
+		[
+			total === 0
+				? 'Heute braucht Sie niemand.'
+				: total === 1
+					? 'Eine Person braucht Sie.'
+					: `${total} Personen brauchen Sie.`,
+			...(toAcknowledge > 0
+				? [`${count(toAcknowledge, 'neue Antwort', 'neue Antworten')}, bei denen nichts zu tun ist.`]
+				: []),
+			...(waiting > 0
+				? [`${count(waiting, 'Selbsteinschätzung', 'Selbsteinschätzungen')} noch nicht beantwortet.`]
+				: [])
+		].join(' '),
+	due: {
+		referred: (waits, answerBy) =>
+			answerBy !== null
+				? `${count(waits, 'Tag', 'Tage')}, Antwort bis ${answerBy}`
+				: `gefragt ${waits === 0 ? 'heute' : `vor ${count(waits, 'Tag', 'Tagen')}`}`,
+		followUp: (waits) => (waits === 0 ? 'heute fällig' : `fällig seit ${count(waits, 'Tag', 'Tagen')}`),
+		late: (day) => `überfällig seit ${day}`,
+		waits: (waits, by) =>
+			`${waits === 0 ? 'heute' : count(waits, 'Tag', 'Tage')}${by === null ? '' : `, bis ${by}`}`
+	},
+	lastAct: (act, when, by, waits) => `${act} ${when} von ${by}${waits ? '; die Antwort steht noch aus' : ''}`,
+	onTheWay: (n) => `${n === 1 ? '1 Stück Ausstattung ist' : `${n} Stück Ausstattung sind`} unterwegs.`,
+	bounced: (n) => `E-Mails an ${count(n, 'Person', 'Personen')} kommen zurück.`,
+	rejudging: (n) =>
+		`Wir bewerten ${count(n, 'Fall', 'Fälle')} nach den neuen Regeln neu. Diese Liste ist noch nicht vollständig. Laden Sie die Seite in einigen Minuten neu.`,
+	held: (n) =>
+		`${n === 1 ? '1 E-Mail wartet' : `${n} E-Mails warten`} auf Ihre Freigabe. ${n === 1 ? 'Sie wurde' : 'Sie wurden'} durch eine Aktualisierung oder einen Import fällig.`,
+	refusedEmails: ({ n, words }) =>
+		`${n === 1 ? '1 E-Mail ging' : `${n} E-Mails gingen`} nicht hinaus, weil der Mailserver sie abgelehnt hat${words ? `. Er meldete: „${words}“` : '.'}`,
+	markedDone: (n, leftOut) =>
+		`${
+			n === 1
+				? 'Als erledigt markiert. Anfragen für Ausstattung, über die nicht entschieden ist, bleiben auf der Liste.'
+				: `${n} Fälle als erledigt markiert.`
+		}${leftOut === 0 ? '' : ` ${leftOutSentence(leftOut)}`}`,
+	undone: 'Rückgängig gemacht. Alles ist wie vorher.'
+};

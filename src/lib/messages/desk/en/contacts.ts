@@ -1,0 +1,20 @@
+import type { ContactResult, ContactWay, ContactNextStep } from '$lib/core/contact';
+
+/** The parts of a contact: its way, its result and the next step. */
+export const contactTexts = {
+	how: { phone: 'Phone', message: 'Message', video: 'Video call', 'in-person': 'In person' } satisfies Record<
+		ContactWay,
+		string
+	>,
+	result: {
+		reached: 'Reached them',
+		'no-answer': 'No answer',
+		'left-word': 'Left a message',
+		'wrong-number': 'Wrong number'
+	} satisfies Record<ContactResult, string>,
+	next: {
+		look: 'Follow-up',
+		referral: 'Referral to a clinician',
+		nothing: 'No next step'
+	} satisfies Record<ContactNextStep, string>
+};

@@ -1,0 +1,106 @@
+/** The board of requests, and the store. */
+export const equipmentTexts = {
+	requestForThem: 'Request equipment for them',
+	addRequest: 'Add request',
+	show: 'Show',
+	status: 'Status',
+	inProgress: (underWay: string | number) => `In progress (${underWay})`,
+	thing: 'Equipment',
+	allEquipment: 'All equipment',
+	team: 'Team',
+	allTeams: 'All teams',
+	linesAndSums: (lines: number, sums: readonly string[]) =>
+		`${lines}${sums.length > 0 ? `, about ${sums.join(' and ')}` : ''}`,
+	forWhom: 'For',
+	why: 'Why',
+	orderAndCost: 'Order and cost',
+	since: 'Since',
+	daysAgo: (n: number) => (n === 0 ? 'today' : n === 1 ? '1 day' : `${n} days`),
+	next: 'Next',
+	fixesNothingAlone: 'Doesn’t fix a problem alone',
+	fromStock: (backBy: string | null) => `from stock${backBy ? `, due back by ${backBy}` : ''}`,
+	sendFromStock: (ofValue: string | number) => `Send from stock: ${ofValue}`,
+	sendFromStockMenu: (inStore: string | number) => `Send from stock (${inStore}) …`,
+	reasonForEmployee: 'Reason (the employee reads it)',
+	dueBack: 'Due back by (if it’s a loan)',
+	supplier: 'Supplier',
+	orderNumber: 'Order number',
+	price: 'Price',
+	currency: 'Currency',
+	inStock: (all: number) => `In stock: ${all === 1 ? 'one item' : `${all} items`}`,
+	saveCount: 'Save count',
+	saved: (hasKept: boolean) => (hasKept ? 'Saved.' : ''),
+	pageTitle: 'Equipment · Easy Corner',
+	heading: 'Equipment',
+	summary: ({
+		underWay,
+		asked,
+		approved
+	}: {
+		underWay: number;
+		asked: string | number;
+		approved: string | number;
+	}) =>
+		underWay === 0
+			? 'No open requests.'
+			: `${underWay} ${underWay === 1 ? 'request is' : 'requests are'} in progress: ${asked} to decide, ${approved} to order or send.`,
+	prices: 'Prices',
+	exportList: 'Export',
+	noneMatch: 'No requests match.',
+	requestsHint: 'Equipment that people request on their plan appears here, with the problem it fixes.',
+	firstShown: (lines: string | number) =>
+		`The first ${lines} are shown. Narrow the list, or export it, to see the rest.`,
+	budget: {
+		title: 'Budget · Equipment · Easy Corner',
+		heading: 'Best use of your budget',
+		lead: 'The purchases that fix the most for your money, beyond what each household can already fix. What’s in stock, or unused at home, costs nothing. Problems count more for people in pain.',
+		link: 'Budget',
+		money: (currency: string) => `Budget (${currency})`,
+		workOut: 'Calculate',
+		noPrices: 'There are no prices yet. Enter prices first.',
+		toPrices: 'Enter prices',
+		closes: (spent: string, people: number, closes: number) =>
+			`${spent} helps ${people === 1 ? 'one person' : `${people} people`} and fixes ${closes === 1 ? 'one problem' : `${closes} problems`}.`,
+		nothing: 'Nothing in this price range would fix a problem.',
+		isAll: 'That is everything that would help.',
+		all: (cost: string, people: number, closes: number) =>
+			`Everything that would help costs ${cost}: ${people === 1 ? 'one person' : `${people} people`}, ${closes === 1 ? 'one problem' : `${closes} problems`} fixed.`,
+		waiting: (n: number) =>
+			n === 1
+				? 'One person is waiting for equipment or has just received it. We’ll count them again after their next check.'
+				: `${n} people are waiting for equipment or have just received it. We’ll count them again after their next check.`,
+		whatToBuy: 'Equipment to buy',
+		howMany: 'How many',
+		fromStock: (n: number) => `${n} from stock`,
+		someFromStock: 'from stock',
+		tiedTitle: (n: number) =>
+			n === 1
+				? 'The same purchase would help one more person just as much:'
+				: `The same purchase would help ${n} more people just as much:`,
+		andMore: (n: number) => `and ${n} more`,
+		step: (money: string, n: number) =>
+			n === 0
+				? `Another ${money} would not help anybody else.`
+				: n === 1
+					? `Another ${money} would help one more person:`
+					: `Another ${money} would help ${n} more people:`,
+		notProven: 'Some stock is left over, so there may be a slightly better choice.',
+		together: 'Total',
+		forWhom: 'For',
+		gets: 'Equipment',
+		hurts: 'Worst discomfort',
+		cost: 'Cost',
+		ofTen: (worst: number) => (worst === 0 ? 'none' : `${worst} of 10`),
+		firstShown: (n: number) =>
+			`The first ${n} are shown. Approve these first, then calculate again for the rest.`,
+		approve: (n: number) => (n === 1 ? 'Approve for one person' : `Approve for ${n} people`),
+		tickAll: 'Approve for everyone on this list',
+		approveHint:
+			'Each request moves to “approved”, and each person gets an email that there is news. You can undo this today.',
+		approved: (n: number) =>
+			n === 1
+				? 'Approved for one person. You can see it under Equipment.'
+				: `Approved for ${n} people. You can see them under Equipment.`,
+		toBoard: 'Go to Equipment'
+	}
+};

@@ -1,0 +1,58 @@
+import { accountTexts } from './accounts';
+import { caseTexts } from './cases';
+import { columnTexts } from './columns';
+import { contactTexts } from './contacts';
+import { crisisLineTexts } from './crisis-lines';
+import { daySheetTexts } from './day-sheet';
+import { effectTexts } from './effect';
+import { equipmentTexts } from './equipment';
+import { followUpTexts } from './follow-ups';
+import { deskFrameTexts } from './frame';
+import { retentionTexts } from './keeping';
+import { leftOutTexts } from './left-out';
+import { letterTexts } from './letter';
+import { organisationTexts } from './organisation';
+import { peopleTexts } from './people';
+import { referralTexts } from './referrals';
+import { replyTexts } from './replies';
+import { reportTexts } from './report-lines';
+import { requestTexts } from './requests';
+import { rosterTexts } from './roster';
+import { roundTexts } from './rounds';
+import { sheetTexts } from './sheet-sentences';
+import { stateTexts } from './states';
+import { timelineTexts } from './timeline';
+import { triageTexts } from './triage';
+import { waitingEmailTexts } from './waiting-emails';
+import { workforceTexts } from './workforce';
+
+/** English texts of the desk, by subject: they are the shape of every other language. */
+export const deskTexts = {
+	accounts: accountTexts,
+	cases: caseTexts,
+	columns: columnTexts,
+	contacts: contactTexts,
+	crisisLines: crisisLineTexts,
+	daySheet: daySheetTexts,
+	effect: effectTexts,
+	equipment: equipmentTexts,
+	followUps: followUpTexts,
+	frame: deskFrameTexts,
+	keeping: retentionTexts,
+	leftOut: leftOutTexts,
+	letter: letterTexts,
+	organisation: organisationTexts,
+	people: peopleTexts,
+	referrals: referralTexts,
+	replies: replyTexts,
+	report: reportTexts,
+	requests: requestTexts,
+	roster: rosterTexts,
+	rounds: roundTexts,
+	sheet: sheetTexts,
+	states: stateTexts,
+	timeline: timelineTexts,
+	triage: triageTexts,
+	waitingEmails: waitingEmailTexts,
+	workforce: workforceTexts
+};

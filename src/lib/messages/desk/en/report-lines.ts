@@ -1,0 +1,54 @@
+/** Sentences of the report. Numbers come in as they are written. */
+export const reportTexts = {
+	/** What was done, by its kind: how many people, and what. */
+	done: {
+		asked: (people: string) => `${people} were sent a self-assessment.`,
+		answered: (people: string) => `${people} answered.`,
+		dealtWith: (people: string) => `${people} had their answers dealt with.`,
+		carriedOut: (people: string) => `${people} carried out their plan.`,
+		arrived: (people: string) => `${people} received equipment.`,
+		referred: (people: string) => `${people} were referred to a clinician.`
+	},
+	/** Acts with too few people to publish, as they follow in {@link reportTexts.fewDone}. */
+	doneByFew: {
+		asked: 'were sent a self-assessment',
+		answered: 'answered',
+		dealtWith: 'had their answers dealt with',
+		carriedOut: 'carried out their plan',
+		arrived: 'received equipment',
+		referred: 'were referred to a clinician'
+	},
+	fewDone: (acts: string) => `Fewer than five people ${acts}.`,
+	shares: {
+		answered: (share: string, interval: string, people: string) =>
+			`${share} of people answered their latest self-assessment (${interval}; ${people}).`,
+		hurts: (share: string, interval: string, people: string) =>
+			`${share} report discomfort (${interval}; ${people}).`,
+		found: (share: string, interval: string, people: string) =>
+			`${share} have a problem at their workstation (${interval}; ${people}).`,
+		open: (share: string, interval: string, people: string) =>
+			`${share} have a problem that nothing at home can fix (${interval}; ${people}).`
+	},
+	before: (month: string, share: string, interval: string, isClear: boolean) =>
+		`At the end of ${month} it was ${share} (${interval}): ${isClear ? 'a clear difference' : 'no clear difference'}.`,
+	paired: ({
+		people,
+		first,
+		now,
+		by,
+		low,
+		high
+	}: Readonly<Record<'people' | 'first' | 'now' | 'by' | 'low' | 'high', string>>) =>
+		`${people} reported more than once. ${first} of them had discomfort at first and ${now} have it now: ${by} percentage points (${low} to ${high}).`,
+	coursesOf: (course: string, parts: string) => `${course}: ${parts}.`,
+	buy: (things: readonly string[], cost: string | null) =>
+		`Should we buy equipment? ${things.join('; ')}.${cost ? ` Together it costs ${cost}.` : ''}`,
+	thingFor: (thing: string, people: string) => `${thing} for ${people}`,
+	silentTeams: (teams: readonly string[]) =>
+		`Who will speak to ${teams.join(', ')}? Fewer people answer there than elsewhere.`,
+	withoutTeam: 'people without a team',
+	workingTime: (problem: string, share: string) =>
+		`Can people use working time to carry out their plans? The most common problem is “${problem}”, at ${share} of workstations.`,
+	firstProblem: (problem: string, region: string, ratio: string) =>
+		`Should “${problem}” come first? People with this problem report discomfort (${region}) ${ratio} times as often. This shows a link, not a cause.`
+};

@@ -1,0 +1,68 @@
+const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
+
+/** Why cases are left out when many are marked as done at once. */
+export const leftOutSentence = (n: number) =>
+	`${n} left out. ${n === 1 ? 'It has' : 'Each has'} an open warning sign, an open hazard or an unread message.`;
+
+/** Sentences of the day sheet. */
+export const sheetTexts = {
+	/** The day in one or two sentences. */
+	summary: ({
+		total,
+		toAcknowledge,
+		waiting
+	}: {
+		readonly total: number;
+		readonly toAcknowledge: number;
+		readonly waiting: number;
+	}) =>
+		[
+			total === 0
+				? 'No one needs you today.'
+				: total === 1
+					? 'One person needs you.'
+					: `${total} people need you.`,
+			...(toAcknowledge > 0
+				? [`${count(toAcknowledge, 'new answer', 'new answers')} with nothing to do.`]
+				: []),
+			...(waiting > 0 ? [`${count(waiting, 'self-assessment', 'self-assessments')} not answered yet.`] : [])
+		].join(' '),
+	/** How long a line has waited, and by when to act on it. Days are whole numbers; dates are in readable form. */
+	due: {
+		referred: (waits: number, answerBy: string | null) =>
+			answerBy !== null
+				? `${count(waits, 'day', 'days')}, answer by ${answerBy}`
+				: `asked ${waits === 0 ? 'today' : `${count(waits, 'day', 'days')} ago`}`,
+		followUp: (waits: number) => (waits === 0 ? 'due today' : `due ${count(waits, 'day', 'days')} ago`),
+		late: (day: string) => `late since ${day}`,
+		waits: (waits: number, by: string | null) =>
+			`${waits === 0 ? 'today' : `waits ${count(waits, 'day', 'days')}`}${by === null ? '' : `, by ${by}`}`
+	},
+	/**
+	 * The last act: the act, its time and its author.
+	 * @param waits whether the person has not answered it yet
+	 */
+	lastAct: (act: string, when: string, by: string, waits: boolean) =>
+		`${act} ${when} by ${by}${waits ? '; waiting for their answer' : ''}`,
+	/** The number of items on their way. */
+	onTheWay: (n: number) => `${count(n, 'item of equipment is', 'items of equipment are')} on the way.`,
+	/** People whose emails bounce. */
+	bounced: (n: number) => `Emails to ${count(n, 'person are', 'people are')} returned.`,
+	/** The number of cases still to be assessed again, for instance after an update. */
+	rejudging: (n: number) =>
+		`We’re assessing ${count(n, 'case', 'cases')} again with the new rules, so this list isn't complete yet. Reload the page in a few minutes.`,
+	/** The number of emails made due by an update or an import and not released. */
+	held: (n: number) =>
+		`${count(n, 'email is', 'emails are')} waiting for your release. An update or an import made ${n === 1 ? 'it' : 'them'} due.`,
+	/** The number of emails that the mail server refused and nobody has received. */
+	refusedEmails: ({ n, words }: { n: number; words: string }) =>
+		`${count(n, 'email', 'emails')} didn’t go out, because the mail server refused ${n === 1 ? 'it' : 'them'}${words ? `. It said: “${words}”` : '.'}`,
+	/** After cases were marked as done. */
+	markedDone: (n: number, leftOut: number) =>
+		`${
+			n === 1
+				? 'Marked as done. Equipment requests that aren’t decided stay on the list.'
+				: `${n} cases marked as done.`
+		}${leftOut === 0 ? '' : ` ${leftOutSentence(leftOut)}`}`,
+	undone: 'Undone. Everything is as it was before.'
+};

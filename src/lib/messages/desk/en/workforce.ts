@@ -1,0 +1,231 @@
+/** Figures of the workforce, and the report on them. Numbers come in as they are written. */
+export const workforceTexts = {
+	changeTitle: 'Change of the worst score, 0 to 10, from the first report to the newest',
+	changeScope: 'People who reported discomfort at either time. The number of people is beside each row.',
+	changeMethod:
+		'The change for the same people, with its 95% interval (Hodges–Lehmann estimate, Wilcoxon test).',
+	changeAxis: 'Points: less discomfort to the left of the line, more to the right',
+	people: 'People',
+	change: 'Change',
+	pValue: 'p-value',
+	tooFew: 'too few',
+	nothingHelpsFive: 'No equipment would help five people or more.',
+	thing: 'Equipment',
+	peopleHelped: 'People helped',
+	priceEach: 'Price each',
+	total: 'Total',
+	totalPriced: 'Total with a price',
+	noPrice: 'no price',
+	byEndOfDay: 'By the end of day',
+	byEndOfWeek: 'By the end of week',
+	/** What a curve's time is counted in. */
+	days: 'days',
+	weeks: 'weeks',
+	notYetOf: ({ name, people, open }: { name: string | null; people: string; open: string }) =>
+		`${name ? `${name}: ` : ''}${people}, ${open} of them not yet.`,
+	gapTitle: 'Size of height problems, at first and now',
+	firstOf: (check: string | number) => `${check}, first`,
+	nowOf: (check: string | number) => `${check}, now`,
+	gapLegend:
+		'Each mark is the mean of at least five people. On the line, the height fits. Only people with more than one result are included.',
+	height: 'Height',
+	peopleHead: 'People',
+	averageFirst: 'Average problem, first',
+	now: 'Now',
+	changeInterval: 'Change for the same people, 95% interval',
+	noChange: 'no change',
+	titleBy: (title: string | number, by: string | number) => `${title}, by ${by}`,
+	shareOfPeople: 'share of people',
+	samePeopleTitle: 'The same people at first and now',
+	reportedTwice: (peopleWords: string | number) => `${peopleWords} reported more than once.`,
+	fourGroups:
+		'People are in four groups: discomfort both times, only at first, only now, or never. A body region is left out if one group has fewer than five people.',
+	bodyRegion: 'Body region',
+	atFirst: 'At first',
+	interval: '95% interval',
+	percentagePoints: 'Percentage points',
+	pointsAxis: 'percentage points more (right) or fewer (left) than at first',
+	anyDiscomfort: 'Any discomfort',
+	prices: 'Prices',
+	pricesSaved: 'The prices are saved.',
+	currency: 'Currency',
+	savePrices: 'Save prices',
+	reportHead: (from: string | number, to: string | number) =>
+		`Easy Corner · Home workstations · ${from} to ${to}`,
+	reportTitle: (from: string | number, to: string | number) => `Home workstations, ${from} to ${to}`,
+	reportMade: ({
+		madeAt,
+		to,
+		count
+	}: {
+		madeAt: string | number;
+		to: string | number;
+		count: string | number;
+	}) => `Made on ${madeAt} with data up to ${to}. ${count} Results for fewer than five people are hidden.`,
+	results: 'Results',
+	actionsTaken: 'Actions taken',
+	changes: 'Changes',
+	intervalNote:
+		'Intervals are 95% intervals. People chose themselves whether to carry out their plan. A difference between the two groups is a hint, not proof.',
+	timeToPlan: 'Time from the answers to the finished plan',
+	notFinished: 'Not finished yet',
+	everyone: 'Everyone',
+	remainingProblems: 'Remaining problems',
+	costOfFixing: 'Cost of fixing them',
+	decisions: 'Decisions we ask for',
+	noDecisions: 'There are no decisions to make from these results.',
+	discomfortByRegion: 'Discomfort by body region',
+	mostCommonProblems: 'Most common problems',
+	problems: 'Problems',
+	someRowsHidden: ({ count, hidden, rows }: { count: string; hidden: number; rows: number }) =>
+		`${count} To protect privacy, ${hidden} of ${rows} rows are hidden.`,
+	share: 'Share',
+	heading: 'Workforce',
+	filters: 'Filters',
+	dataCsvLink: 'Data (CSV)',
+	resultsFor: 'Results are for',
+	resultsForBy: (by: string | number) =>
+		`only, by ${by}. Problems in millimetres, curves and changes over time need more people. Use one filter at a time to see them.`,
+	smallGroupsHidden:
+		'To protect privacy, results for fewer than five people are hidden. So are results from which they could be calculated.',
+	todayForCoordinators:
+		'Only coordinators see today’s results. Comparing two days could reveal one person’s answers.',
+	answers: 'Answers',
+	discomfort: 'Discomfort',
+	problemsAndDiscomfort: 'Problems and discomfort',
+	effectOfPlans: 'Effect of plans',
+	responseTimes: 'Response times',
+	equipmentToBuy: 'Equipment to buy',
+	report: 'Report',
+	today: 'Today',
+	dataUpTo: 'Data up to',
+	groupBy: 'Group by',
+	noGrouping: 'No grouping',
+	allGroups: 'All groups',
+	team: 'Team',
+	allTeams: 'All teams',
+	answersTitle: 'Answers · Workforce · Easy Corner',
+	responseRate: 'Response rate',
+	answeredOf: (answered: string, interval: string) =>
+		`of people who were asked in the last year have answered: ${answered} (95% interval ${interval}).`,
+	askedHidden: (people: string | number) =>
+		`${people} were asked in the last year. To protect privacy, the number who answered is hidden.`,
+	tooFewAsked: 'Too few people were asked to show a result.',
+	halfWithin: (median: string | number) => `Half of all answers arrive within ${median}.`,
+	responseRateHeading: 'Response rate',
+	shareAnswered: 'share who answered',
+	askedLastYear: ' were asked in the last year',
+	howQuickly: 'How quickly people answer',
+	notAnsweredYet: 'Not answered yet',
+	notAnsweredLegend:
+		'Share of people who haven’t answered yet. People without an answer are counted up to the closing day. Days are combined so that each step is at least five people.',
+	discomfortTitle: 'Discomfort · Workforce · Easy Corner',
+	discomfortHeading: 'Discomfort',
+	reportDiscomfort: (hurts: string | number, n: string | number) =>
+		`report discomfort (95% interval ${hurts}; ${n}, by their latest report).`,
+	discomfortHidden: (people: string | number) =>
+		`${people}. To protect privacy, the number with discomfort is hidden.`,
+	tooFewPeople: 'Too few people to show a result.',
+	reportedTwiceShares: (first: string | number, now: string | number) =>
+		`Of people who reported more than once, ${first} had discomfort at first and ${now} have it now.`,
+	shareByRegion: 'Share of people, by body region',
+	anyDiscomfortRow: 'Any discomfort',
+	sideAndType: 'Side and type of discomfort',
+	onTheLeft: 'on the left',
+	onTheRight: 'on the right',
+	onBothSides: 'on both sides',
+	problemsTitle: 'Problems · Workforce · Easy Corner',
+	problemsHeading: 'Problems',
+	at: 'At',
+	problemNow: (found: string | number, n: string | number) =>
+		`of workstations there’s a problem now (95% interval ${found}; ${n}).`,
+	problemsHidden: (people: string | number) =>
+		`${people}. To protect privacy, the number with a problem is hidden.`,
+	mostCommon: (words: string | number) => `Most common: ${words}.`,
+	shareByProblem: 'Share of people, by problem',
+	problemScope:
+		'Problems from answers or measurements that aren’t fixed yet. Problems of fewer than five people are left out.',
+	anyProblem: 'Any problem',
+	linksTitle: 'Problems and discomfort · Workforce · Easy Corner',
+	linksHeading: 'Links between problems and discomfort',
+	clearLinks: ({
+		sure,
+		finding,
+		shareWith,
+		region,
+		shareWithout
+	}: {
+		sure: number;
+		finding: string | number;
+		shareWith: string | number;
+		region: string | number;
+		shareWithout: string | number;
+	}) =>
+		`${sure === 1 ? 'One link is' : `${sure} links are`} stronger than chance would explain. The clearest: ${shareWith} of people with “${finding}” report discomfort (${region}), compared with ${shareWithout} of the others.`,
+	noClearLink: 'No link between a problem and discomfort is stronger than chance would explain.',
+	tooFewForLinks: 'Too few people have both a problem and discomfort to show a result.',
+	linkNotCause: (looked: string | number) =>
+		`This shows a link, not a cause. Discomfort also affects what people notice, and both may have another cause. We compared ${looked} pairs with enough people and adjusted the p-values for that.`,
+	howMuchMoreOften: 'How much more often people with the problem report discomfort',
+	ratioAxis: (n: string | number) => `${n}. Less often to the left of the line, more often to the right.`,
+	timesAsOften: 'times as often',
+	problemAndDiscomfort: 'Problem and discomfort',
+	withProblem: 'With the problem',
+	withoutProblem: 'Without it',
+	timesAsOftenHead: 'Times as often',
+	adjustedPValue: 'Adjusted p-value',
+	effectTitle: 'Effect of plans · Workforce · Easy Corner',
+	effectHeading: 'Do plans help?',
+	carriedOutOnly:
+		'Results are shown for a whole team or for everybody. This list shows the people who carried out their plan.',
+	hintNotProof:
+		'A difference between the rows is a hint, not proof. People who carry out their plan may differ from those who don’t. Discomfort comes and goes, and people with the most have the most room to improve.',
+	carriedOutShare: 'People with a plan who reported again: how many carried it out',
+	shareCarriedOut: 'share who carried out their plan',
+	breaks: 'Breaks',
+	breaksTaken: (takenPercent: string | number) =>
+		`People took about ${takenPercent}% of the breaks planned in the last four full weeks.`,
+	breaksScope: (atLeast: string | number) =>
+		`This is the total for at least ${atLeast} people who share their breaks, in steps of five. People who share may take more breaks than others.`,
+	reportPageTitle: 'Report · Workforce · Easy Corner',
+	reportHeading: 'Report for management',
+	reportLead:
+		'A report says what was done, what changed, which problems remain, what fixing them costs, and which decisions you need. It doesn’t change after you’ve made it.',
+	noMonthYet: 'You can make the first report when the first month is over.',
+	endOfPeriod: 'End of the period',
+	period: 'Period',
+	createReport: 'Create report',
+	reportPeriod: (fromDay: string | number, toDay: string | number) => `${fromDay} to ${toDay}`,
+	created: (madeAt: string | number) => `created ${madeAt}`,
+	dataCsv: 'Data (CSV)',
+	upTo: (toDay: string | number) => `until ${toDay}`,
+	deleteReportUpTo: (toDay: string | number) => `Delete the report up to ${toDay}`,
+	deleteReport: 'Delete report',
+	noReports: 'There are no reports yet.',
+	months: (n: number) => (n === 1 ? 'One month' : n === 12 ? 'A year' : `${n} months`),
+	reportUpToTitle: (to: string | number) => `Report up to ${to} · Easy Corner`,
+	allReports: 'All reports',
+	print: 'Print',
+	timesTitle: 'Response times · Workforce · Easy Corner',
+	timesHeading: 'Response times',
+	timesLead:
+		'Curves are for everyone together, because a small group could reveal individuals. Weeks are combined so that each step is at least five people. People who aren’t there yet are counted up to the closing day.',
+	timeToAct: 'Time from the answers until the coordinator has dealt with them',
+	notDealtWith: 'Not dealt with yet',
+	twoYears: 'Answers from the two years before the closing day.',
+	fixedAtHome: 'Fixed with items at home',
+	problemRemains: 'A problem remains',
+	curvesDiffer: (p: string) =>
+		`If the groups were the same, a difference this large would be rare (log-rank test, p = ${p}).`,
+	tooFewForCurve: 'Too few people to show a curve.',
+	toBuyTitle: 'Equipment to buy · Workforce · Easy Corner',
+	toBuyHeading: 'Equipment to buy',
+	stillOpen: (open: string | number, n: string | number) =>
+		`of people still have a problem that nothing at home can fix (95% interval ${open}; ${n}).`,
+	equipmentHelps: (closable: string | number) => `Equipment would help ${closable} of them.`,
+	openHidden: (people: string | number) =>
+		`${people}. To protect privacy, the number with a remaining problem is hidden.`,
+	helpedBy: 'People helped, by the purchase that fixes the most',
+	toBuyMethod:
+		'Calculated for each person with the items they have at home. People who need two items count for both.'
+};

@@ -1,0 +1,60 @@
+import { isHazard } from '$lib/core/checklist';
+import { RED_FLAGS, type RedFlag, type RegionReport } from '$lib/core/discomfort';
+import type { AssessmentResult, Closable, TriageReason } from '$lib/core/case-assessment';
+import { dayWords } from '../dates';
+import { deskReader } from '../desk-language';
+import { deskTexts as english } from './en/index';
+import { deskCatalogue, deskWords } from './index';
+
+/** A warning sign as a coordinator reads it. Until a translation is confirmed, the English words stand beside it. */
+export function signWords(sign: RedFlag): string {
+	const { triage } = deskWords;
+	const words = triage.signs[sign];
+	return deskReader().areSignsReviewed ? words : triage.unreviewedSign(words, english.triage.signs[sign]);
+}
+
+/** What an outcome can close. */
+export function closableWords(of: Closable): string {
+	const sign = RED_FLAGS.find((flag) => flag === of);
+	return sign ? signWords(sign) : deskWords.triage.closables[of as Exclude<Closable, RedFlag>];
+}
+
+/** A region with its side, for use within a sentence. */
+export function regionWithin({ region, side }: Pick<RegionReport, 'region' | 'side'>): string {
+	const { regions, bothSides, sided } = deskWords.triage;
+	const name = regions[region];
+	if (side === null) return name;
+	return side === 'both' ? bothSides(name) : sided(name, side);
+}
+
+/** One region with its score and on how many days of the week. */
+export const regionScoreWords = (report: RegionReport): string =>
+	deskWords.triage.score(regionWithin(report), report.worst, report.days);
+
+/** What the words of a reason rest on. */
+export type Grounds = Pick<AssessmentResult, 'evidence' | 'unclosable'>;
+
+/** A text as the beginning of a sentence. */
+const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
+
+/** Why a case is where it is, as a sentence without its end. @param grounds the judgement that the reason is of */
+export function reasonWords(reason: TriageReason, grounds: Grounds): string {
+	const { triage } = deskWords;
+	const { lists } = deskCatalogue();
+	const regions = grounds.evidence[reason.code] ?? [];
+	const words = triage.reasons[reason.code]({
+		sign: reason.sign ? signWords(reason.sign) : null,
+		scores: lists.and(regions.map(regionScoreWords)),
+		regions: lists.and(regions.map(regionWithin)),
+		gaps: lists.and(grounds.unclosable.map(({ check, side }) => triage.gaps[`${check} ${side}`] ?? check)),
+		hazard: reason.finding && isHazard(reason.finding) ? triage.hazards[reason.finding] : null,
+		isRefused: reason.refused === true,
+		request: reason.what ? triage.requests[reason.what] : null
+	});
+	const { lifted } = reason;
+	return capital(
+		lifted && reason.code === 'emergency-sign'
+			? triage.liftedOn(words, dayWords(lifted.on, 'short'), triage.lifted[lifted.how])
+			: words
+	);
+}

@@ -77,7 +77,12 @@ test.describe('the desk in German', () => {
 				const found: string[] = [document.title];
 				while (nodes.nextNode()) {
 					const { parentElement, textContent } = nodes.currentNode;
-					if (!parentElement?.closest('script, style, [lang="en"]')) found.push(textContent?.trim() ?? '');
+					if (
+						!parentElement?.closest(
+							'script, style, :is(dd, pre, div, td, a)[lang="en"], [id^="bits-"][style*="none"]'
+						)
+					)
+						found.push(textContent?.trim() ?? '');
 				}
 				for (const element of document.querySelectorAll('[aria-label], [placeholder], [alt]'))
 					for (const name of ['aria-label', 'placeholder', 'alt'])
@@ -92,7 +97,7 @@ test.describe('the desk in German', () => {
 		}
 	});
 
-	test('does the main work: a person is added, refused, written to, and the act is undone', async ({
+	test('does the main work: a person is added, followed up and, with an address that is taken, refused', async ({
 		page
 	}) => {
 		await page.goto('/desk/people/new');
@@ -101,9 +106,11 @@ test.describe('the desk in German', () => {
 		await page.getByRole('button', { name: 'Person hinzufügen' }).click();
 		await expect(page.getByRole('heading', { name: 'Gerda Grünwald', level: 1 })).toBeVisible();
 		await hydrated(page);
-		await page.getByRole('link', { name: 'Wiedervorlage' }).first().click();
-		await page.getByRole('textbox', { name: 'Grund' }).fill('Neue Lampe');
-		await fillDay(page, 'follow-up-on', todayIso());
+		const parts = page.getByRole('navigation', { name: 'Teile des Falls' });
+		await parts.getByRole('link', { name: 'Wiedervorlage' }).click();
+		// The parts of a date are named in German too, which the package behind the field doesn't do.
+		await expect(page.getByRole('spinbutton', { name: 'Monat' }).first()).toBeVisible();
+		await fillDay(page, 'due', todayIso());
 		await page.getByRole('button', { name: 'Setzen' }).click();
 		await expect(page.getByText(/^Gespeichert\. Sie erscheint an diesem Tag unter „Heute“/)).toBeVisible();
 		// The same address again is refused in German, and nothing that was typed is lost.

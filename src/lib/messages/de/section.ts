@@ -7,7 +7,7 @@ export const sideViewTexts: Catalogue['section'] = {
 	again: 'Wie jetzt gemessen',
 	choose: 'Seitenansicht zeigen',
 	levels: { eye: 'Auge', elbow: 'Ellenbogen', seat: 'Sitz' },
-	scale: (unit) => `Maßstabsgetreu. Höhen in ${unit} über dem Boden.`,
+	scale: (unit) => `Maßstabsgetreu. Höhen über dem Boden (${unit}).`,
 	gap: {
 		keys: { low: 'Tastatur zu hoch', high: 'Tastatur zu niedrig' },
 		table: { low: 'Tischplatte zu hoch', high: 'Tischplatte zu niedrig' },

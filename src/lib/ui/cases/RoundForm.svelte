@@ -207,14 +207,16 @@
 		/>
 		<section class="border border-rule bg-sheet p-4 text-note" aria-label={texts.preview}>
 			<p class="text-ink-soft">{texts.preview}</p>
-			<p class="mt-1 font-semibold">{subjectLine(filled(typed.subject), organisation)}</p>
-			<p class="mt-1 whitespace-pre-wrap">{filled(typed.body)}</p>
-			<p class="mt-3">
-				<span class="kit-button plain desk" aria-hidden="true">{emailButton('invitation')}</span>
-			</p>
-			<p class="mt-3 text-ink-soft">{frame.belowButton}</p>
-			<p class="mt-3 whitespace-pre-line">{frame.signature.join('\n')}</p>
-			{#each frame.notes as note (note)}<p class="mt-2 text-ink-soft">{note}</p>{/each}
+			<div lang="en">
+				<p class="mt-1 font-semibold">{subjectLine(filled(typed.subject), organisation)}</p>
+				<p class="mt-1 whitespace-pre-wrap">{filled(typed.body)}</p>
+				<p class="mt-3">
+					<span class="kit-button plain desk" aria-hidden="true">{emailButton('invitation')}</span>
+				</p>
+				<p class="mt-3 text-ink-soft">{frame.belowButton}</p>
+				<p class="mt-3 whitespace-pre-line">{frame.signature.join('\n')}</p>
+				{#each frame.notes as note (note)}<p class="mt-2 text-ink-soft">{note}</p>{/each}
+			</div>
 		</section>
 	</div>
 </form>

@@ -91,9 +91,12 @@
 			<DatePicker.Input {name} class="kit-input {size} kit-date">
 				{#snippet children({ segments })}
 					{#each segments as { part, value: text }, i (i)}
-						<DatePicker.Segment {part} id={i === 0 ? own : undefined} class="kit-segment" {...partLabel(part)}
-							>{text}</DatePicker.Segment
-						>
+						<DatePicker.Segment {part} id={i === 0 ? own : undefined} class="kit-segment">
+							{#snippet child({ props })}
+								<!-- The package names the parts, and the day, in English only. -->
+								<span {...props} {...partLabel(part)} aria-describedby={undefined}>{text}</span>
+							{/snippet}
+						</DatePicker.Segment>
 					{/each}
 					<DatePicker.Trigger class="kit-open" aria-label={words.open}>
 						<CalendarDays size={18} aria-hidden="true" />

@@ -64,9 +64,9 @@
 			{/if}
 			<dl class="grid grid-cols-[5rem_1fr] gap-x-3 gap-y-1 border-t border-ink pt-3">
 				<dt class="text-ink-soft">{texts.from}</dt>
-				<dd>{data.email.fromName || texts.senderAlone}</dd>
+				<dd lang={data.language}>{data.email.fromName || texts.senderAlone}</dd>
 				<dt class="text-ink-soft">{texts.subject}</dt>
-				<dd class="font-semibold">{data.email.subject}</dd>
+				<dd class="font-semibold" lang={data.language}>{data.email.subject}</dd>
 			</dl>
 			<div class="mt-4 flex justify-between gap-4 text-note">
 				<h2 class="font-semibold text-ink-soft">{texts.asHtml}</h2>
@@ -81,8 +81,10 @@
 				src="/desk/organisation/emails/html{queryOf(data.kind)}"
 			></iframe>
 			<h2 class="mt-4 text-note font-semibold text-ink-soft">{texts.asText}</h2>
-			<pre class="mt-1 border border-rule bg-sheet p-4 text-note wrap-anywhere whitespace-pre-wrap">{data
-					.email.text}</pre>
+			<pre
+				lang={data.language}
+				class="mt-1 border border-rule bg-sheet p-4 text-note wrap-anywhere whitespace-pre-wrap">{data.email
+					.text}</pre>
 			<form method="POST" action="?/send" use:enhanceForm={sending.submit} class="mt-4">
 				<input type="hidden" name="kind" value={data.kind} />
 				<input type="hidden" name="language" value={data.language} />

@@ -58,7 +58,7 @@
 		<tbody>
 			{#each data.texts as { key, english, translated } (key)}
 				<tr class="border-b border-rule align-top">
-					<td class="py-1.5 pe-6">{english}</td>
+					<td class="py-1.5 pe-6" lang="en">{english}</td>
 					<td class="py-1.5" lang={data.language}>{translated}</td>
 				</tr>
 			{/each}

@@ -1,37 +1,7 @@
 import { expect, type APIRequestContext } from '@playwright/test';
 import { deskTexts as german } from '../src/lib/messages/desk/de';
 import { deskTexts as english } from '../src/lib/messages/desk/en';
-import { ACCOUNT, deskTest as test, fillDay, hydrated, signIn, todayIso } from './support';
-
-const PAGES = [
-	'',
-	'/people',
-	'/people/new',
-	'/people/import',
-	'/rounds',
-	'/rounds/new',
-	'/follow-ups',
-	'/follow-ups?view=list',
-	'/equipment',
-	'/equipment/budget',
-	'/workforce',
-	'/workforce/discomfort',
-	'/workforce/findings',
-	'/workforce/goes-with',
-	'/workforce/helps',
-	'/workforce/times',
-	'/workforce/to-buy',
-	'/workforce/report',
-	'/users',
-	'/account',
-	'/account/second-factor',
-	'/organisation',
-	'/organisation/emails',
-	'/record',
-	'/retention',
-	'/waiting-emails',
-	'/crisis-lines'
-].map((path) => `/desk${path}`);
+import { ACCOUNT, DESK_PAGES, deskTest as test, fillDay, hydrated, signIn, todayIso } from './support';
 
 /** Plain texts of a catalogue, however deep. */
 const plainTexts = (value: unknown): string[] => {
@@ -69,7 +39,7 @@ test.describe('the desk in German', () => {
 	});
 
 	test('has no English text on any page, nor a date written the English way', async ({ page }) => {
-		for (const path of PAGES) {
+		for (const path of DESK_PAGES) {
 			await page.goto(path);
 			await expect(page.locator('html'), path).toHaveAttribute('lang', 'de');
 			const said = await page.evaluate(() => {

@@ -21,6 +21,37 @@ export const EVERY_PAGE = [
 	'/withdraw'
 ];
 
+/** Every page of the desk that a coordinator opens without choosing a person first. */
+export const DESK_PAGES = [
+	'',
+	'/people',
+	'/people/new',
+	'/people/import',
+	'/rounds',
+	'/rounds/new',
+	'/follow-ups',
+	'/follow-ups?view=list',
+	'/equipment',
+	'/equipment/budget',
+	'/workforce',
+	'/workforce/discomfort',
+	'/workforce/findings',
+	'/workforce/goes-with',
+	'/workforce/helps',
+	'/workforce/times',
+	'/workforce/to-buy',
+	'/workforce/report',
+	'/users',
+	'/account',
+	'/account/second-factor',
+	'/organisation',
+	'/organisation/emails',
+	'/record',
+	'/retention',
+	'/waiting-emails',
+	'/crisis-lines'
+].map((path) => `/desk${path}`);
+
 /** The demo's coordinator account. */
 export const ACCOUNT = { email: 'coordinator@lanterns.example', password: 'tarn-valley-demo' } as const;
 

@@ -1,6 +1,7 @@
-import { expect, type Page } from '@playwright/test';
+import { expect } from '@playwright/test';
 import { LANGUAGE_NAMES, TRANSLATED_LANGUAGES } from '../src/lib/messages/languages';
-import { answeredLike, EVERY_PAGE, hydrated, deskTest as test } from './support';
+import { clippedOn, pretend } from './pseudo-language';
+import { answeredLike, DESK_PAGES, EVERY_PAGE, hydrated, deskTest as test, signIn } from './support';
 
 /** Words that nearly every English sentence here contains and that none of the other languages has. */
 const ENGLISH = /(?<![\p{L}’'-])(?:the|your|you|and|with|is|are|this|what|of|to|please|if)(?![\p{L}’'-])/iu;
@@ -17,49 +18,6 @@ function textsIn(html: string): string[] {
 	return [...attributes, ...body.replace(/<[^>]*>/g, '\n').split('\n')]
 		.map((text) => text.trim())
 		.filter((text) => text !== '');
-}
-
-/**
- * Turns a page into a pseudo-language: each word 40 % longer, with accents on its letters, read from right to left. Numbers and drawings
- * stay as they are.
- */
-async function pretend(page: Page): Promise<void> {
-	await page.evaluate(() => {
-		document.documentElement.dir = 'rtl';
-		const longer = (text: string) =>
-			text.replace(
-				/\p{L}{2,}/gu,
-				(word) =>
-					`${word.replace(/[aeiou]/g, (letter) => `${letter}\u0301`)}${'ö'.repeat(Math.ceil(word.length * 0.4))}`
-			);
-		const texts = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
-		while (texts.nextNode()) {
-			const { currentNode } = texts;
-			if (!currentNode.parentElement?.closest('svg, script, style, .rail'))
-				currentNode.nodeValue = longer(currentNode.nodeValue ?? '');
-		}
-	});
-}
-
-/** Words that don't fit their box, and elements that reach beyond the window. */
-async function clippedOn(page: Page): Promise<string[]> {
-	return page.evaluate(() => {
-		const found: string[] = [];
-		const isWide = document.documentElement.scrollWidth > window.innerWidth;
-		for (const element of document.body.querySelectorAll<HTMLElement>('*')) {
-			if (element.closest('.sr-only, svg, [hidden], input, textarea, select') || element.clientWidth === 0)
-				continue;
-			const { overflowX, position } = getComputedStyle(element);
-			const says = element.textContent?.trim().slice(0, 40) ?? '';
-			if (says === '' || position === 'fixed') continue;
-			const { left, right } = element.getBoundingClientRect();
-			if (isWide && (left < -1 || right > window.innerWidth + 1))
-				found.push(`${element.tagName}.${element.className} reaches beyond the window: “${says}”`);
-			if ((overflowX === 'hidden' || overflowX === 'clip') && element.scrollWidth > element.clientWidth + 1)
-				found.push(`${element.tagName}.${element.className} cuts “${says}”`);
-		}
-		return found;
-	});
 }
 
 test('no page of someone who reads another language has English in it', async ({ page, baseURL }) => {
@@ -109,4 +67,21 @@ test('words that are longer by two fifths and read from right to left fit every 
 			.first()
 			.evaluate((svg) => getComputedStyle(svg).direction)
 	).toBe('ltr');
+});
+
+test('they fit every page of the desk, too, and nothing of it stays on the left', async ({ page }) => {
+	await signIn(page);
+	for (const path of DESK_PAGES) {
+		await page.goto(path);
+		await pretend(page);
+		expect(await clippedOn(page), path).toEqual([]);
+	}
+	const sides = await page.evaluate(() => {
+		const middle = (selector: string) => {
+			const box = document.querySelector(selector)?.getBoundingClientRect();
+			return box ? (box.left + box.right) / 2 : 0;
+		};
+		return { nav: middle('nav'), main: middle('main') };
+	});
+	expect(sides.nav).toBeGreaterThan(sides.main);
 });

@@ -38,7 +38,7 @@ declare global {
 			/** Whether the connection to the database failed in this request. */
 			hasLostDatabase: boolean;
 			/** The language of this page: that of the person whose link was opened or who is signed in, or the default. */
-			language: import('$lib/messages/languages').Language;
+			language: import('$lib/messages/languages').Locale;
 			/** The reader of a page of the desk. */
 			deskReader: import('$lib/messages/desk-language').DeskReader;
 			theme: 'light' | 'dark' | '';

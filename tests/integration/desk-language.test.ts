@@ -8,6 +8,9 @@ import { signIn } from '$lib/server/access/sign-in';
 import { inviteUser, requestPasswordReset } from '$lib/server/accounts/accounts';
 import { setDeskLanguage } from '$lib/server/accounts/set-desk-language';
 import { schema } from '$lib/server/db/client';
+import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { minutesLeftOf } from '$lib/server/assessments/minutes-left';
+import { setLanguage } from '$lib/server/people/set-language';
 import { confirmReview, reviewPage } from '$lib/server/organisation/language-reviews';
 import { setOrganisation } from '$lib/server/organisation/set-organisation';
 import { loadDeskLanguage } from '$lib/messages/desk';
@@ -96,6 +99,42 @@ describe('the language of an account', () => {
 				.set({ language: 'fr' as 'de' })
 				.where(eq(schema.users.email, 'neu@example.org'))
 		).rejects.toThrow();
+	});
+});
+
+describe('a person in the United States', () => {
+	const answersOf = async (personId: string) =>
+		(
+			await db()
+				.select({ answers: schema.assessments.answers })
+				.from(schema.assessments)
+				.where(eq(schema.assessments.personId, personId))
+		).at(-1)?.answers;
+
+	it('measures in inches from the first page, and is not held to have begun by that', async () => {
+		const personId = await desk.person();
+		await db().update(schema.people).set({ language: 'en-US' }).where(eq(schema.people.id, personId));
+		const sent = await desk.send(personId);
+		expect(await answersOf(personId)).toEqual({ unit: 'in' });
+		expect((await openAssessment(db(), sent.token)).language).toBe('en-US');
+		expect(minutesLeftOf((await openAssessment(db(), sent.token)).assessment)).toBeNull();
+	});
+
+	it('who chooses the language on the first page has them too; who has typed a length keeps its unit', async () => {
+		const personId = await desk.person();
+		const sent = await desk.send(personId);
+		const { actor } = await openAssessment(db(), sent.token);
+		expect(await answersOf(personId)).toEqual({});
+		await setLanguage(db(), actor, 'en-US', now);
+		expect(await answersOf(personId)).toEqual({ unit: 'in' });
+		await setLanguage(db(), actor, 'de', now);
+		expect(await answersOf(personId)).toEqual({});
+		await db()
+			.update(schema.assessments)
+			.set({ answers: { unit: 'cm', stature: '170' } })
+			.where(eq(schema.assessments.personId, personId));
+		await setLanguage(db(), actor, 'en-US', now);
+		expect(await answersOf(personId)).toEqual({ unit: 'cm', stature: '170' });
 	});
 });
 

@@ -1,5 +1,6 @@
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
+import { americanDateTexts } from './american-dates';
 import { dateTexts } from './dates';
 import { listTexts } from './lists';
 import { isOne } from './numbers';
@@ -41,6 +42,25 @@ it('days, months and times are written as the platform writes British ones', () 
 				expect(dateTexts.month(at.getUTCMonth() + 1)).toBe(month.format(at));
 				expect(dateTexts.minutes(at.getUTCHours() * 60 + at.getUTCMinutes())).toBe(time.format(at));
 				expect(dateTexts.clock(at)).toBe(clock.format(at));
+			}
+		)
+	);
+});
+
+it('and, for readers in the United States, as it writes American ones', () => {
+	const day = new Intl.DateTimeFormat('en-US', { dateStyle: 'long', timeZone: 'UTC' });
+	const time = new Intl.DateTimeFormat('en-US', { timeStyle: 'short', timeZone: 'UTC' });
+	const clock = new Intl.DateTimeFormat('en-US', { timeStyle: 'short' });
+	// The platform puts a narrow blank that not every font has.
+	const plain = (words: string) => words.replaceAll('\u202f', ' ');
+	fc.assert(
+		fc.property(
+			fc.date({ min: new Date('1970-01-01'), max: new Date('2100-01-01'), noInvalidDate: true }),
+			(at) => {
+				expect(americanDateTexts.day(at)).toBe(day.format(at));
+				const minutes = at.getUTCHours() * 60 + at.getUTCMinutes();
+				expect(americanDateTexts.minutes(minutes)).toBe(plain(time.format(at)));
+				expect(americanDateTexts.clock(at)).toBe(plain(clock.format(at)));
 			}
 		)
 	);

@@ -1,5 +1,5 @@
 import { desc, eq } from 'drizzle-orm';
-import { languageOf, type Language } from '../../messages/languages';
+import { localeOf, type Locale } from '../../messages/languages';
 import type { Actor } from '../actor';
 import { hashToken } from '../access/tokens';
 import { schema, type Db } from '../db/client';
@@ -16,7 +16,7 @@ export interface OpenAssessment {
 	/** ISO 3166-1 alpha-2; empty where unknown. */
 	readonly country: string;
 	/** The language of their pages and emails. */
-	readonly language: Language;
+	readonly language: Locale;
 	readonly actor: Actor & { kind: 'person' };
 }
 
@@ -55,7 +55,7 @@ export async function openAssessment(
 	const { id, personId, revokedAt, endedWhy } = row.assessment;
 	if (revokedAt && !(evenIfLeft && endedWhy === 'left')) throw endedLinkError(endedWhy);
 	const { wanted, ...found } = row;
-	return { ...found, language: languageOf(wanted), actor: { kind: 'person', personId, assessmentId: id } };
+	return { ...found, language: localeOf(wanted), actor: { kind: 'person', personId, assessmentId: id } };
 }
 
 /** Refuses what needs a plan while there is none. */

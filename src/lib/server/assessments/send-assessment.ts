@@ -20,6 +20,7 @@ import { readOrganisation } from '../organisation/read-organisation';
 import { requirePerson, type LockedPerson } from '../people/lock-person';
 import { storedLinkPath } from '../email/personal-link';
 import { queueEmail } from '../email/queue-email';
+import { usualUnit } from './usual-unit';
 
 const { assessments, emails } = schema;
 
@@ -104,7 +105,7 @@ async function sendTo(
 		rhythm,
 		checklistVersion: RULES_IN_FORCE.checklist.version,
 		sentAt: now,
-		answers: { ...prefilled }
+		answers: { ...usualUnit(person.language), ...prefilled }
 	});
 	await queueEmail(tx, {
 		personId: person.id,

@@ -1,9 +1,10 @@
 import { eq } from 'drizzle-orm';
-import type { Language } from '../../messages/languages';
+import type { Locale } from '../../messages/languages';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
+import { setUsualUnit } from '../assessments/usual-unit';
 import { requirePerson } from './lock-person';
 
 const { people } = schema;
@@ -12,7 +13,7 @@ const { people } = schema;
 export async function setLanguage(
 	db: Db,
 	actor: Actor & { readonly kind: 'person' },
-	language: Language,
+	language: Locale,
 	now: Date
 ): Promise<void> {
 	const { personId } = actor;
@@ -23,6 +24,7 @@ export async function setLanguage(
 			.update(people)
 			.set({ language, version: person.version + 1 })
 			.where(eq(people.id, personId));
+		await setUsualUnit(tx, personId, language);
 		await writeAuditLine(tx, actor, { at: now, act: 'language-changed', personId, detail: { language } });
 	});
 }

@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm';
-import { DEFAULT_LANGUAGE, languageOf, type Language } from '../../messages/languages';
+import { DEFAULT_LANGUAGE, localeOf, type Locale } from '../../messages/languages';
 import { hashToken } from '../access/tokens';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
@@ -39,8 +39,8 @@ export const closedByEmergency = () => new DomainError('conflict', 'emergencyOpe
 export interface LinkState {
 	/** Whether the person has an open emergency sign that was not lifted. */
 	readonly isStopped: boolean;
-	/** The person's language. */
-	readonly language: Language;
+	/** The language that the person chose, with its country's dates. */
+	readonly language: Locale;
 }
 
 /** The state of the person behind a link; the default where the link is unknown. One look-up by assessments_token_hash and two keys. */
@@ -51,5 +51,5 @@ export async function readLinkState(db: Db, token: string): Promise<LinkState> {
 		.innerJoin(people, eq(people.id, assessments.personId))
 		.leftJoin(cases, eq(cases.personId, assessments.personId))
 		.where(eq(assessments.tokenHash, hashToken(token)));
-	return { isStopped: row?.isStopped ?? false, language: languageOf(row?.language ?? DEFAULT_LANGUAGE) };
+	return { isStopped: row?.isStopped ?? false, language: localeOf(row?.language ?? DEFAULT_LANGUAGE) };
 }

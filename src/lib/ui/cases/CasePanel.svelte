@@ -95,7 +95,6 @@
 		reply={page.reply}
 		{contact}
 		timeZone={page.timeZone}
-		{t}
 	/>
 {:else if part === 'checks' && view && page.corner}
 	<ChecksPart

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhanceForm } from '../kit/enhance-form';
 	import Button from '../kit/Button.svelte';
-	import { LANGUAGES, LANGUAGE_NAMES, languageOf } from '$lib/messages/languages';
+	import { localeOf, LOCALES, LOCALE_NAMES } from '$lib/messages/languages';
 	import Select from '../kit/Select.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import { CaseForm } from './case-form.svelte';
@@ -66,8 +66,8 @@
 		id="person-language"
 		label={texts.language}
 		size="desk"
-		value={languageOf(person.language)}
-		options={LANGUAGES.map((value) => ({ value, words: LANGUAGE_NAMES[value] }))}
+		value={localeOf(person.language)}
+		options={LOCALES.map((value) => ({ value, words: LOCALE_NAMES[value] }))}
 	/>
 	<p class="text-ink-soft">{texts.countryHint}</p>
 	<div class="flex items-center gap-3">

@@ -1,7 +1,6 @@
 <script lang="ts">
 	import { enhanceForm } from '../kit/enhance-form';
 	import type { TimelineEntry } from '$lib/core/timeline';
-	import type { Catalogue } from '$lib/messages';
 	import type { ComponentProps } from 'svelte';
 	import Button from '../kit/Button.svelte';
 	import KeyWords from '../shortcuts/KeyWords.svelte';
@@ -25,10 +24,9 @@
 		reply: string;
 		contact: ComponentProps<typeof ContactForm>;
 		timeZone: string;
-		t: Catalogue;
 	}
 
-	let { entries, personName, hasUnread, reply, contact, timeZone, t }: Props = $props();
+	let { entries, personName, hasUnread, reply, contact, timeZone }: Props = $props();
 
 	const reading = new CaseForm();
 	const action = $derived(`/desk/cases/${contact.personId}`);
@@ -55,7 +53,7 @@
 		<FormError fault={reading.fault} />
 	{/if}
 </div>
-<div class="mt-3"><Timeline {entries} {personName} {timeZone} {t} /></div>
+<div class="mt-3"><Timeline {entries} {personName} {timeZone} /></div>
 
 <style>
 	details {

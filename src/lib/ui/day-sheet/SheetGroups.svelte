@@ -43,7 +43,7 @@
 						<span class="count">{group.lines.length}</span></Button
 					>
 				</h2>
-				<p class="rule">{group.rule}</p>
+				<p class="rule" title={group.rule}>{group.rule}</p>
 			</div>
 			{#if !isFolded}
 				<ul>

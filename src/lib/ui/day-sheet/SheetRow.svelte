@@ -91,10 +91,13 @@
 		/>
 	</div>
 	<p class="head">
-		<a class="who" href="/desk/cases/{line.personId}" onfocus={choose}>{line.name}</a
+		<a class="who" href="/desk/cases/{line.personId}" title={line.name} translate="no" onfocus={choose}
+			>{line.name}</a
 		>{#if line.hasBounced}<span class="bounced">{texts.emailsReturned}</span>{/if}{#if line.team}<span
-				class="soft">{line.team}</span
-			>{/if}{#if owner}<span class="soft">{owner}</span>{/if}
+				class="soft"
+				title={line.team}
+				translate="no">{line.team}</span
+			>{/if}{#if owner}<span class="soft" title={owner}>{owner}</span>{/if}
 	</p>
 	<div class="marks">
 		<Trend worsts={(line.judgement?.worsts ?? []).map(({ worst }) => worst)} />
@@ -150,7 +153,8 @@
 <style>
 	.line {
 		display: grid;
-		grid-template-columns: 1.6rem minmax(0, 1fr) auto 8.6rem;
+		/* A button with more words than most takes the room that it needs, and no reason is hidden below it. */
+		grid-template-columns: 1.6rem minmax(0, 1fr) auto minmax(8.6rem, max-content);
 		grid-template-areas: 'tick head marks when' 'tick summary summary act';
 		align-items: center;
 		column-gap: 0.75rem;

@@ -44,7 +44,6 @@
 	const texts = deskWords.equipment.budget;
 	const left = new SvelteSet<string>();
 	const chosen = $derived(lines.filter(({ personId }) => !left.has(personId)));
-	const list = $derived(new Intl.ListFormat(t.locale));
 	/** Smaller changes are not worth a line, mm. */
 	const TOLD_FROM_MM = 10;
 	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });

@@ -2,7 +2,7 @@
 	import { untrack, type ComponentProps } from 'svelte';
 	import { ORGANISATION_LENGTHS, PARTICIPATIONS, type Organisation } from '$lib/core/organisation';
 	import { deskWords } from '$lib/messages/desk';
-	import { LANGUAGES, LANGUAGE_NAMES } from '$lib/messages/languages';
+	import { LOCALES, LOCALE_NAMES } from '$lib/messages/languages';
 	import { CaseForm } from '../cases/case-form.svelte';
 	import FormError from '../cases/FormError.svelte';
 	import Button from '../kit/Button.svelte';
@@ -78,7 +78,7 @@
 				hint={texts.languageHint}
 				size="desk"
 				value={typed.language}
-				options={LANGUAGES.map((value) => ({ value, words: LANGUAGE_NAMES[value] }))}
+				options={LOCALES.map((value) => ({ value, words: LOCALE_NAMES[value] }))}
 				onchange={(value) => (typed.language = value)}
 			/>
 		</div>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import type { Catalogue } from '$lib/messages';
-	import { LANGUAGES, LANGUAGE_NAMES } from '$lib/messages/languages';
+	import { LOCALES, LOCALE_NAMES } from '$lib/messages/languages';
 	import Button from '../kit/Button.svelte';
 
 	let { token, t }: { token: string; t: Catalogue } = $props();
@@ -15,9 +15,9 @@
 >
 	<input type="hidden" name="back" value={page.url.pathname + page.url.search} />
 	<span class="text-ink-soft">{t.lists.label(t.frame.language)}</span>
-	{#each LANGUAGES as language (language)}
+	{#each LOCALES as language (language)}
 		<Button look="quiet" name="language" value={language} lang={language} aria-pressed={language === t.locale}
-			>{LANGUAGE_NAMES[language]}</Button
+			>{LOCALE_NAMES[language]}</Button
 		>
 	{/each}
 </form>

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import { countByGroup, TIMELINE_GROUPS, type TimelineEntry, type TimelineGroup } from '$lib/core/timeline';
-	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import Select from '../kit/Select.svelte';
 	import TimelineLine from './TimelineLine.svelte';
@@ -12,10 +11,9 @@
 		entries: readonly TimelineEntry[];
 		personName: string;
 		timeZone: string;
-		t: Catalogue;
 	}
 
-	let { entries, personName, timeZone, t }: Props = $props();
+	let { entries, personName, timeZone }: Props = $props();
 
 	/** Lines shown before more are requested. */
 	const PART = 40;
@@ -52,7 +50,7 @@
 {#if matching.length === 0}<p class="mt-2 text-note text-ink-soft">{texts.nothingYet}</p>{/if}
 <ol class="mt-1 border-t border-rule">
 	{#each matching.slice(0, most) as entry (entry.id)}
-		<TimelineLine {entry} {personName} {timeZone} {t} />
+		<TimelineLine {entry} {personName} {timeZone} />
 	{/each}
 </ol>
 {#if matching.length > most}

@@ -1,6 +1,5 @@
 <script lang="ts">
 	import type { TimelineEntry } from '$lib/core/timeline';
-	import type { Catalogue } from '$lib/messages';
 	import { dayWords, momentWords } from '$lib/messages/dates';
 	import { closableWords, reasonWords, regionScoreWords } from '$lib/messages/desk/triage-words';
 	import { actWords } from '$lib/messages/desk/timeline-words';
@@ -12,10 +11,9 @@
 		entry: TimelineEntry;
 		personName: string;
 		timeZone: string;
-		t: Catalogue;
 	}
 
-	let { entry, personName, timeZone, t }: Props = $props();
+	let { entry, personName, timeZone }: Props = $props();
 
 	const list = new Intl.ListFormat(deskCatalogue().dateLocale, { type: 'conjunction' });
 	const { event } = $derived(entry);

@@ -25,7 +25,7 @@ export const sheetTexts: DeskTexts['sheet'] = {
 	due: {
 		referred: (waits, answerBy) =>
 			answerBy !== null
-				? `${count(waits, 'Tag', 'Tage')}, Antwort bis ${answerBy}`
+				? `${count(waits, 'Tag', 'Tage')}, Frist ${answerBy}`
 				: `gefragt ${waits === 0 ? 'heute' : `vor ${count(waits, 'Tag', 'Tagen')}`}`,
 		followUp: (waits) => (waits === 0 ? 'heute fällig' : `fällig seit ${count(waits, 'Tag', 'Tagen')}`),
 		late: (day) => `überfällig seit ${day}`,

@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
-import { LANGUAGES } from '$lib/messages/languages';
+import { LOCALES } from '$lib/messages/languages';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { withJsonError } from '$lib/server/http/error-responses';
 import { formReader } from '$lib/server/http/read-body';
@@ -8,7 +8,7 @@ import { setLanguage } from '$lib/server/people/set-language';
 import type { RequestHandler } from './$types';
 
 const read = formReader({
-	language: Type.Enum(LANGUAGES),
+	language: Type.Enum(LOCALES),
 	// A page of a link on this site and nothing else.
 	back: Type.String({ maxLength: 300, pattern: '^/c/[^\\\\]*$' })
 });

@@ -28,7 +28,7 @@
 
 <svelte:head><title>{texts.accountPageTitle}</title></svelte:head>
 
-<main class="mx-auto max-w-3xl px-6 py-6">
+<main class="max-w-3xl px-6 py-6">
 	<h1 class="text-title">{texts.yourAccount}</h1>
 	<p class="mt-1 text-ink-soft">{data.userName}</p>
 	<h2 class="mt-6 text-head">{texts.sessions}</h2>

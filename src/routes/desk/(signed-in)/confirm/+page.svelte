@@ -13,7 +13,7 @@
 
 <svelte:head><title>{texts.confirmTitle}</title></svelte:head>
 
-<main class="mx-auto max-w-lg px-6 py-6">
+<main class="max-w-lg px-6 py-6">
 	<h1 class="text-title">{texts.confirm}</h1>
 	<p class="mt-1 text-ink-soft">{texts.confirmLead(data.userName)}</p>
 	<form method="POST" class="mt-6 grid gap-4" use:enhanceForm>

@@ -1,6 +1,6 @@
 import { Type } from 'typebox';
 import { ORGANISATION_LENGTHS, PARTICIPATIONS } from '$lib/core/organisation';
-import { LANGUAGES } from '$lib/messages/languages';
+import { LOCALES } from '$lib/messages/languages';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text, version } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
@@ -23,7 +23,7 @@ const read = formReader({
 	genuinePage: text(ORGANISATION_LENGTHS.genuinePage),
 	participation: Type.Enum(PARTICIPATIONS),
 	dutyLaw: text(ORGANISATION_LENGTHS.dutyLaw),
-	language: Type.Enum(LANGUAGES)
+	language: Type.Enum(LOCALES)
 });
 
 export const actions: Actions = {

@@ -21,7 +21,7 @@
 
 <svelte:head><title>{texts.retentionTitle}</title></svelte:head>
 
-<main class="mx-auto max-w-2xl px-6 py-6">
+<main class="max-w-2xl px-6 py-6">
 	<p class="text-note"><a href="/desk/users">{texts.accounts}</a></p>
 	<h1 class="mt-1 text-title">{texts.retention}</h1>
 	<p class="mt-1 text-ink-soft">{texts.retentionLead}</p>

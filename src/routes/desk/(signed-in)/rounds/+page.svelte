@@ -12,7 +12,7 @@
 
 <svelte:head><title>{texts.pageTitle}</title></svelte:head>
 
-<main class="mx-auto max-w-5xl px-6 py-6">
+<main class="max-w-5xl px-6 py-6">
 	<div class="flex flex-wrap items-end justify-between gap-4">
 		<div>
 			<h1 class="text-title">{texts.heading}</h1>

@@ -27,7 +27,7 @@
 
 <svelte:head><title>{texts.accountsTitle}</title></svelte:head>
 
-<main class="mx-auto max-w-4xl px-6 py-6">
+<main class="max-w-4xl px-6 py-6">
 	<h1 class="text-title">{texts.accounts}</h1>
 	<p class="mt-1 text-ink-soft">{texts.accountsLead}</p>
 	<p class="mt-2 flex gap-4 text-note">

@@ -27,7 +27,7 @@
 
 <svelte:head><title>{texts.title}</title></svelte:head>
 
-<main class="mx-auto max-w-4xl px-6 py-6">
+<main class="max-w-4xl px-6 py-6">
 	<h1 class="text-title">{texts.heading}</h1>
 	<p class="mt-1 max-w-prose text-ink-soft">{texts.lead}</p>
 	<div role="status">

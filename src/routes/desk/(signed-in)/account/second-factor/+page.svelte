@@ -16,7 +16,7 @@
 
 <svelte:head><title>{texts.secondFactorTitle}</title></svelte:head>
 
-<main class="mx-auto max-w-xl px-6 py-6">
+<main class="max-w-xl px-6 py-6">
 	<p class="text-note"><a href="/desk/account">{texts.yourAccount}</a></p>
 	<h1 class="mt-1 text-title">{texts.secondFactor}</h1>
 	{#if form && 'fault' in form && form.fault}

@@ -25,7 +25,7 @@
 
 <svelte:head><title>{texts.emailsTitle}</title></svelte:head>
 
-<main class="mx-auto max-w-6xl px-6 py-6">
+<main class="max-w-6xl px-6 py-6">
 	<p class="text-note"><a href="/desk/organisation">{texts.back}</a></p>
 	<h1 class="mt-1 text-title">{texts.emailsHeading}</h1>
 	<p class="mt-1 max-w-prose text-ink-soft">{texts.emailsLead}</p>

@@ -20,7 +20,7 @@
 
 <svelte:head><title>{texts.title}</title></svelte:head>
 
-<main class="mx-auto max-w-5xl px-6 py-6">
+<main class="max-w-5xl px-6 py-6">
 	<p class="text-note"><a href="/desk/organisation">{deskWords.organisation.back}</a></p>
 	<h1 class="mt-1 text-title">{texts.heading}</h1>
 	<p class="mt-1 max-w-prose text-ink-soft">{texts.lead}</p>

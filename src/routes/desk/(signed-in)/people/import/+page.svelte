@@ -21,7 +21,7 @@
 
 <svelte:head><title>{texts.importTitle}</title></svelte:head>
 
-<main class="mx-auto max-w-5xl px-6 py-6">
+<main class="max-w-5xl px-6 py-6">
 	<p class="text-note"><a href="/desk/people">{texts.heading}</a></p>
 	<h1 class="mt-1 text-title">{texts.importList}</h1>
 	<p class="mt-1 max-w-prose text-ink-soft">

@@ -22,7 +22,7 @@
 
 <svelte:head><title>{texts.addPersonTitle}</title></svelte:head>
 
-<main class="mx-auto max-w-lg px-6 py-6">
+<main class="max-w-lg px-6 py-6">
 	<p class="text-note"><a href="/desk/people">{texts.heading}</a></p>
 	<h1 class="mt-1 text-title">{texts.addPersonHeading}</h1>
 	<form

@@ -49,7 +49,7 @@
 
 <svelte:head><title>{texts.titleOf(round.name)}</title></svelte:head>
 
-<main class="mx-auto max-w-6xl px-6 py-6">
+<main class="max-w-6xl px-6 py-6">
 	<p class="text-note"><a href="/desk/rounds">{texts.heading}</a></p>
 	<div class="mt-1 flex flex-wrap items-end justify-between gap-4">
 		<div>

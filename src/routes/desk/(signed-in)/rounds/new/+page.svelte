@@ -9,7 +9,7 @@
 
 <svelte:head><title>{texts.newRoundTitle}</title></svelte:head>
 
-<main class="mx-auto max-w-6xl px-6 py-6">
+<main class="max-w-6xl px-6 py-6">
 	<p class="text-note"><a href="/desk/rounds">{texts.heading}</a></p>
 	<h1 class="mt-1 text-title">{texts.newRound}</h1>
 	<RoundForm

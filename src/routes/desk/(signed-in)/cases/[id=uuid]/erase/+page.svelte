@@ -18,7 +18,7 @@
 
 <svelte:head><title>{texts.eraseTitle(data.person.name)}</title></svelte:head>
 
-<main class="mx-auto max-w-2xl px-6 py-6">
+<main class="max-w-2xl px-6 py-6">
 	<p class="text-note"><a href="{home}?part=person">{data.person.name}</a></p>
 	<h1 class="mt-1 text-title">{texts.erase(data.person.name)}</h1>
 	{#if data.isWaitedFor}

@@ -22,7 +22,7 @@
 
 <svelte:head><title>{texts.everythingTitle(name)}</title></svelte:head>
 
-<main class="mx-auto max-w-3xl px-6 py-6">
+<main class="max-w-3xl px-6 py-6">
 	<p class="no-print mb-4 flex flex-wrap gap-3">
 		<Button size="desk" href={page.url.pathname.replace(/\/everything$/, '?part=person')}
 			>{texts.backToCase}</Button

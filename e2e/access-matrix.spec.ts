@@ -166,6 +166,7 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 /** Acts that touch only the user's own account, or what they did themselves today. */
 const OWN_ACTS: readonly string[] = [
 	'/desk/account?/elsewhere',
+	'/desk/account?/language',
 	'/desk/account?/password',
 	'/desk/account/second-factor?/begin',
 	'/desk/account/second-factor?/end',

@@ -383,7 +383,7 @@ test('what is sat on decides what is asked and what is built: a wheelchair, then
 	for (const place of ['Seat', 'Feet', 'Back'])
 		await expect(employee.getByRole('button', { name: place, exact: true })).toHaveCount(0);
 	await page.goto(`${caseUrl}?part=answers`);
-	await expect(page.getByText(/^wheelchair, /).first()).toBeVisible();
+	await expect(page.getByText(/^Wheelchair, /).first()).toBeVisible();
 
 	await employee.goto(`${link}/feet`);
 	await hydrated(employee);

@@ -1,4 +1,6 @@
 import type { ChartConfiguration, ChartDataset, Plugin } from 'chart.js';
+import { deskCatalogue } from '$lib/messages/desk';
+import { percent } from '$lib/messages/desk/workforce-words';
 import type { ChartLook } from './chart-look';
 
 /** A value with its interval, and the label of its row. */
@@ -26,11 +28,13 @@ export type ConfigOf = (look: ChartLook) => ChartConfiguration;
 
 const SIZE = 13;
 
-const percent = (share: number | string) => `${Math.round(Number(share) * 100)}%`;
+const shareTick = (share: number | string) => percent(Number(share));
 
 /** Settings of every chart: no legend (labels are in the row or next to the line), no animation, room for labels. */
 function base(look: ChartLook) {
 	return {
+		// Numbers on an axis are written as the page writes them.
+		locale: deskCatalogue().dateLocale,
 		responsive: true,
 		maintainAspectRatio: false,
 		animation: false,
@@ -52,7 +56,7 @@ function valueAxis(
 		...ends,
 		border: { color: look.soft },
 		grid: { color: look.rule },
-		ticks: { ...ticksOf(look), maxTicksLimit: 7, ...(isShare ? { callback: percent } : {}) },
+		ticks: { ...ticksOf(look), maxTicksLimit: 7, ...(isShare ? { callback: shareTick } : {}) },
 		title: { display: title !== '', text: title, color: look.soft, font: { family: look.font, size: SIZE } }
 	};
 }

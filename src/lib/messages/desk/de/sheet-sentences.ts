@@ -16,7 +16,7 @@ export const sheetTexts: DeskTexts['sheet'] = {
 					? 'Eine Person braucht Sie.'
 					: `${total} Personen brauchen Sie.`,
 			...(toAcknowledge > 0
-				? [`${count(toAcknowledge, 'neue Antwort', 'neue Antworten')}, bei denen nichts zu tun ist.`]
+				? [`${count(toAcknowledge, 'neue Antwort', 'neue Antworten')} ohne Handlungsbedarf.`]
 				: []),
 			...(waiting > 0
 				? [`${count(waiting, 'Selbsteinschätzung', 'Selbsteinschätzungen')} noch nicht beantwortet.`]

@@ -1,6 +1,7 @@
 import { expect, type APIRequestContext } from '@playwright/test';
 import { deskTexts as german } from '../src/lib/messages/desk/de';
 import { deskTexts as english } from '../src/lib/messages/desk/en';
+import { clippedOn, pretend } from './pseudo-language';
 import { ACCOUNT, DESK_PAGES, deskTest as test, fillDay, hydrated, signIn, todayIso } from './support';
 
 /** Plain texts of a catalogue, however deep. */
@@ -38,7 +39,9 @@ test.describe('the desk in German', () => {
 		expect(back.ok()).toBe(true);
 	});
 
-	test('has no English text on any page, nor a date written the English way', async ({ page }) => {
+	test('has no English text on any page, nor a date written the English way; with longer words, from right to left, each fits', async ({
+		page
+	}) => {
 		for (const path of DESK_PAGES) {
 			await page.goto(path);
 			await expect(page.locator('html'), path).toHaveAttribute('lang', 'de');
@@ -64,7 +67,19 @@ test.describe('the desk in German', () => {
 				path
 			).toEqual([]);
 			expect(said.length, path).toBeGreaterThan(20);
+			await pretend(page);
+			expect(await clippedOn(page), path).toEqual([]);
 		}
+		// What comes first stands on the right.
+		const middle = (selector: string) =>
+			page
+				.locator(selector)
+				.first()
+				.evaluate((element) => {
+					const { left, right } = element.getBoundingClientRect();
+					return (left + right) / 2;
+				});
+		expect(await middle('nav')).toBeGreaterThan(await middle('main'));
 	});
 
 	test('does the main work: a person is added, followed up and, with an address that is taken, refused', async ({

@@ -1,7 +1,7 @@
 import { expect } from '@playwright/test';
 import { LANGUAGE_NAMES, TRANSLATED_LANGUAGES } from '../src/lib/messages/languages';
 import { clippedOn, pretend } from './pseudo-language';
-import { answeredLike, DESK_PAGES, EVERY_PAGE, hydrated, deskTest as test, signIn } from './support';
+import { answeredLike, EVERY_PAGE, hydrated, deskTest as test } from './support';
 
 /** Words that nearly every English sentence here contains and that none of the other languages has. */
 const ENGLISH = /(?<![\p{L}’'-])(?:the|your|you|and|with|is|are|this|what|of|to|please|if)(?![\p{L}’'-])/iu;
@@ -67,21 +67,4 @@ test('words that are longer by two fifths and read from right to left fit every 
 			.first()
 			.evaluate((svg) => getComputedStyle(svg).direction)
 	).toBe('ltr');
-});
-
-test('they fit every page of the desk, too, and nothing of it stays on the left', async ({ page }) => {
-	await signIn(page);
-	for (const path of DESK_PAGES) {
-		await page.goto(path);
-		await pretend(page);
-		expect(await clippedOn(page), path).toEqual([]);
-	}
-	const sides = await page.evaluate(() => {
-		const middle = (selector: string) => {
-			const box = document.querySelector(selector)?.getBoundingClientRect();
-			return box ? (box.left + box.right) / 2 : 0;
-		};
-		return { nav: middle('nav'), main: middle('main') };
-	});
-	expect(sides.nav).toBeGreaterThan(sides.main);
 });

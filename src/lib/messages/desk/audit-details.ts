@@ -53,7 +53,7 @@ function valueWords(name: string, value: string): string {
 				reader: accounts.analyst
 			});
 		case 'act':
-			return wordsOf(value, deskWords.states.deskActs).replace(/:$/, '');
+			return wordsOf(value, deskWords.states.lastActs);
 		default:
 			return value;
 	}

@@ -173,9 +173,8 @@ export function lastActWords(line: DaySheetRow, today: string, timeZone: string)
 	const at = new Date(lastAct.at);
 	const day = new Intl.DateTimeFormat('sv-SE', { timeZone }).format(at);
 	const when = day === today ? timeWords(at, timeZone) : dayWords(at, 'short');
-	const words =
-		deskWords.states.deskActs[lastAct.kind as keyof typeof deskWords.states.deskActs] ?? lastAct.kind;
-	const act = words.replace(/ (?:to|with|for|of|about):?$|:$/, '');
+	const { lastActs } = deskWords.states;
+	const act = lastActs[lastAct.kind as keyof typeof lastActs] ?? lastAct.kind;
 	return deskWords.sheet.lastAct(act, when, lastAct.by, waitsForAnswer(line));
 }
 

@@ -125,5 +125,25 @@ export const stateTexts: DeskTexts['states'] = {
 		'follow-up-done': 'Wiedervorlage erledigt von',
 		left: 'Als ausgeschieden markiert:',
 		returned: 'Als zurückgekehrt markiert:'
+	},
+	/** The same acts by themselves: the last one on a line of the day sheet. */
+	lastActs: {
+		settled: 'Als erledigt markiert',
+		reopened: 'Wieder geöffnet',
+		written: 'Nachricht',
+		noted: 'Notiz',
+		contacted: 'Kontakt',
+		sent: 'Selbsteinschätzung gesendet',
+		referred: 'Überwiesen',
+		'referral-written': 'Nachricht zur Überweisung',
+		'set-up': 'Einstellungen geändert',
+		'referral-ended': 'Überweisung geschlossen',
+		'equipment-decided': 'Ausstattung entschieden',
+		owned: 'Zugewiesen',
+		'put-off': 'Zurückgestellt',
+		'follow-up-set': 'Wiedervorlage',
+		'follow-up-done': 'Wiedervorlage erledigt',
+		left: 'Als ausgeschieden markiert',
+		returned: 'Als zurückgekehrt markiert'
 	}
 };

@@ -123,5 +123,25 @@ export const stateTexts = {
 		'follow-up-done': 'Finished the follow-up of',
 		left: 'Marked as leaver:',
 		returned: 'Marked as returned:'
+	},
+	/** The same acts by themselves: the last one on a line of the day sheet. */
+	lastActs: {
+		settled: 'Marked as done',
+		reopened: 'Reopened',
+		written: 'Message',
+		noted: 'Note',
+		contacted: 'Contact',
+		sent: 'Self-assessment sent',
+		referred: 'Referred',
+		'referral-written': 'Message about the referral',
+		'set-up': 'Settings changed',
+		'referral-ended': 'Referral closed',
+		'equipment-decided': 'Equipment decided',
+		owned: 'Assigned',
+		'put-off': 'Postponed',
+		'follow-up-set': 'Follow-up',
+		'follow-up-done': 'Follow-up finished',
+		left: 'Marked as leaver',
+		returned: 'Marked as returned'
 	}
 };

@@ -123,7 +123,7 @@ await run(async () => {
 	await phone.locator('html[lang=de]').waitFor({ state: 'attached' });
 	await phone.goto(`${mirela}/house`);
 	await shoot(phone, 'phone-house');
-	await phone.getByRole('button', { name: 'English' }).click();
+	await phone.getByRole('button', { name: 'English', exact: true }).click();
 	await phone.locator('html[lang=en]').waitFor({ state: 'attached' });
 	// Last, because it stays: someone who hasn't answered reports an emergency sign, which only an outcome closes.
 	await phone.goto(await linkOf(phone, 'Sunniva Peatling'));

@@ -264,6 +264,7 @@
 	}
 	.act {
 		grid-area: act;
+		position: relative;
 		display: flex;
 		gap: 0.25rem;
 		align-items: center;
@@ -275,7 +276,16 @@
 		padding-block: 0;
 		font-size: var(--text-note);
 	}
-	/* What is not offered is there for the line that is looked at. */
+	/* What is not offered is there for the line that is looked at; it lies over the text beside it, and moves nothing. */
+	.spare {
+		position: absolute;
+		inset-inline-end: 100%;
+		padding-inline: 0.75rem 0.25rem;
+		background: var(--paper);
+	}
+	.line.here .spare {
+		background: var(--sheet);
+	}
 	.line:not(.here):not(:hover):not(:focus-within) .spare {
 		display: none;
 	}

@@ -73,7 +73,7 @@
 	nav {
 		display: flex;
 		flex-wrap: wrap;
-		gap: 0 0.75rem;
+		gap: 0 0.55rem;
 		border-bottom: 1.5px solid var(--ink);
 	}
 	nav a {

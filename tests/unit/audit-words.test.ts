@@ -3,6 +3,9 @@ import { timelineGroupOfAct } from '$lib/core/timeline';
 import { actWords } from '$lib/messages/desk/timeline-words';
 import { recordActWords } from '$lib/messages/desk/record-words';
 import { deskWords } from '$lib/messages/desk';
+import { deskTexts as german } from '$lib/messages/desk/de';
+import { deskTexts as english } from '$lib/messages/desk/en';
+import { DESK_ROUTES, listShownBy } from '$lib/server/access/desk-routes';
 import { AUDIT_ACTIONS } from '$lib/server/audit/write-audit-line';
 
 describe('the audit log', () => {
@@ -29,5 +32,22 @@ describe('the audit log', () => {
 		);
 		const lifted = { kind: 'act', act: 'signs-lifted', detail: { signs: 1, how: 'mistake' } } as const;
 		expect(actWords(lifted)).toMatch(/: they tapped it by mistake$/);
+	});
+
+	it('names every list that a page can show, in every language of the desk', () => {
+		const lists = [...new Set(Object.keys(DESK_ROUTES).flatMap((route) => listShownBy(route) ?? []))];
+		expect(lists.length).toBeGreaterThan(8);
+		for (const { keeping } of [english, german]) {
+			const named: Readonly<Record<string, string>> = keeping.lists;
+			expect(lists.filter((list) => !Object.hasOwn(named, list))).toEqual([]);
+			// A name that no page records any more would be found by nobody.
+			expect(new Set(Object.values(named)).size).toBe(Object.keys(named).length);
+		}
+	});
+
+	it('names every way of signing in that it records', () => {
+		const ways = ['password', 'passkey', 'provider'];
+		for (const { keeping } of [english, german])
+			expect(Object.keys(keeping.signInWays).sort()).toEqual([...ways].sort());
 	});
 });

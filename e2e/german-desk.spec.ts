@@ -42,7 +42,7 @@ test.describe('the desk in German', () => {
 	test('has no English text on any page, nor a date written the English way; with longer words, from right to left, each fits', async ({
 		page
 	}) => {
-		for (const path of DESK_PAGES) {
+		for (const path of [...DESK_PAGES, '/desk/organisation/translations?language=fr']) {
 			await page.goto(path);
 			await expect(page.locator('html'), path).toHaveAttribute('lang', 'de');
 			const said = await page.evaluate(() => {

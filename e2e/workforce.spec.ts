@@ -22,10 +22,10 @@ test('a coordinator looks at the workforce: screens, groups, the table behind a 
 	await drawn(page);
 	await page.getByLabel('Group by', { exact: true }).selectOption('Team');
 	await expect(page).toHaveURL(/by=team/);
-	await expect(page.getByRole('heading', { name: 'Any discomfort, by team' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Any discomfort (Team)' })).toBeVisible();
 	// A team whose figure may be shown: which teams have one depends on all of them.
 	const byTeam = page.locator('figure', {
-		has: page.getByRole('heading', { name: 'Any discomfort, by team' })
+		has: page.getByRole('heading', { name: 'Any discomfort (Team)' })
 	});
 	await byTeam.getByRole('button', { name: /^Table/ }).click();
 	const shown = byTeam.getByRole('row', { name: /\d+ of \d+$/ }).first();
@@ -41,7 +41,9 @@ test('a coordinator looks at the workforce: screens, groups, the table behind a 
 	await expect(page).toHaveURL(/by=country/);
 	await page.getByLabel('Team').selectOption(team);
 	await expect(page).toHaveURL(/by=country&team=/);
-	await expect(page.getByText(`Results are for ${team} only, by country.`)).toBeVisible();
+	await expect(
+		page.getByText(`These results are for one team only: ${team}. Grouped by: Country.`)
+	).toBeVisible();
 	await page.goto('/desk/workforce/discomfort');
 	await drawn(page);
 	await page.getByRole('button', { name: /Table.*Share of people, by body region/ }).click();
@@ -144,7 +146,7 @@ test('a reader sees figures of months that have ended, without scripts as tables
 	await page.getByLabel('Group by', { exact: true }).selectOption('Team');
 	await page.getByRole('button', { name: 'Show' }).click();
 	await expect(page).toHaveURL(/by=team/);
-	await expect(page.getByRole('heading', { name: 'Any discomfort, by team' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Any discomfort (Team)' })).toBeVisible();
 	expect((await page.request.get('/desk/people')).status()).toBe(403);
 	await context.close();
 });

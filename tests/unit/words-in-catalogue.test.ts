@@ -22,7 +22,7 @@ const JOINS =
 
 /** What a programmer reads, or a style sheet: no text of a page. */
 const NOT_SAID = /^(ImportDeclaration|NewExpression|TSTypeReference|TSTypeAnnotation)$/;
-const STYLE = /color-mix|<\w+ |^\.|\[[\w-]+=|^easy-corner |^[\w-]+:[\w-]+ |^ ?[\w-]+(?: [\w-]*-[\w-]*)+/;
+const STYLE = /color-mix|<\w+ |^\.[\w-]|\[[\w-]+=|^easy-corner |^[\w-]+:[\w-]+ |^ ?[\w-]+(?: [\w-]*-[\w-]*)+/;
 
 /** The texts of a page that stand in the page itself, in its script too. */
 function ownWords(source: string): string[] {

@@ -1,8 +1,15 @@
-import { deskLocale } from './desk-language';
-import { messagesFor } from './index';
+import { formatOf } from './reader-formats';
 
-/** Date styles: as the title of today, with the weekday, in full, with the year, or as short as possible. */
-export type DayStyle = 'today' | 'weekday' | 'long' | 'medium' | 'short' | 'month';
+/** Date styles: as the title of today, with the weekday, in full, with the year, as short as possible; a month; a day's name. */
+export type DayStyle =
+	| 'today'
+	| 'weekday'
+	| 'long'
+	| 'medium'
+	| 'short'
+	| 'month'
+	| 'long-month'
+	| 'day-name';
 
 const FORMATS: Readonly<Record<DayStyle, Intl.DateTimeFormatOptions>> = {
 	today: { weekday: 'long', day: 'numeric', month: 'long' },
@@ -10,42 +17,31 @@ const FORMATS: Readonly<Record<DayStyle, Intl.DateTimeFormatOptions>> = {
 	long: { day: 'numeric', month: 'long', year: 'numeric' },
 	medium: { day: 'numeric', month: 'short', year: 'numeric' },
 	short: { day: 'numeric', month: 'short' },
-	month: { month: 'short', year: 'numeric' }
+	month: { month: 'short', year: 'numeric' },
+	'long-month': { month: 'long', year: 'numeric' },
+	'day-name': { weekday: 'short' }
 };
 
-const formats = new Map<string, Intl.DateTimeFormat>();
-
-function formatOf(
-	key: string,
-	options: Intl.DateTimeFormatOptions,
-	dateLocale: string = messagesFor(deskLocale()).dateLocale
-): Intl.DateTimeFormat {
-	const full = `${dateLocale} ${key}`;
-	const known = formats.get(full) ?? new Intl.DateTimeFormat(dateLocale, options);
-	formats.set(full, known);
-	return known;
-}
+const dateFormat = (key: string, options: Intl.DateTimeFormatOptions, locale?: string) =>
+	formatOf(key, (of) => new Intl.DateTimeFormat(of, options), locale);
 
 /**
- * A date in the desk's format: the one place that formats it.
+ * A date in the reader's language: the one place that writes the desk's dates.
  * @param day ISO date, or a timestamp whose UTC date is meant
  */
 export function dayWords(day: string | Date, style: DayStyle = 'long'): string {
 	const at = typeof day === 'string' ? new Date(`${day.slice(0, 10)}T00:00:00Z`) : day;
-	return formatOf(style, { ...FORMATS[style], timeZone: 'UTC' }).format(at);
+	return dateFormat(style, { ...FORMATS[style], timeZone: 'UTC' }).format(at);
 }
 
 /**
  * A timestamp with date and time in the reader's time zone.
  * @param timeZone IANA name
+ * @param dateLocale where it isn't for the reader of the desk
  */
-export function momentWords(
-	at: Date | string,
-	timeZone: string,
-	dateLocale: string = messagesFor(deskLocale()).dateLocale
-): string {
+export function momentWords(at: Date | string, timeZone: string, dateLocale?: string): string {
 	const options = { dateStyle: 'medium', timeStyle: 'short', timeZone } as const;
-	return formatOf(`moment ${timeZone}`, options, dateLocale).format(new Date(at));
+	return dateFormat(`moment ${timeZone}`, options, dateLocale).format(new Date(at));
 }
 
 /**
@@ -53,5 +49,7 @@ export function momentWords(
  * @param timeZone IANA name
  */
 export function timeWords(at: Date | string, timeZone: string): string {
-	return formatOf(`time ${timeZone}`, { hour: '2-digit', minute: '2-digit', timeZone }).format(new Date(at));
+	return dateFormat(`time ${timeZone}`, { hour: '2-digit', minute: '2-digit', timeZone }).format(
+		new Date(at)
+	);
 }

@@ -6,7 +6,7 @@ export const DESK_LANGUAGES = ['en', 'de'] as const satisfies readonly Language[
 /** One of {@link DESK_LANGUAGES}. */
 export type DeskLanguage = (typeof DESK_LANGUAGES)[number];
 
-/** The language a desk page is written in, and whether its warning signs were confirmed by somebody who knows the field. */
+/** The language a desk page is written in, and whether its warning signs were confirmed by a person who knows the field. */
 export interface DeskReader {
 	readonly language: DeskLanguage;
 	readonly areSignsReviewed: boolean;

@@ -128,7 +128,7 @@ export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 	wrongPasswordOfYours: 'Das ist nicht Ihr Passwort. Bitte versuchen Sie es noch einmal.',
 	wrongCode:
 		'Dieser Code stimmt nicht oder wurde schon verwendet. Warten Sie auf den nächsten, und geben Sie ihn ein.',
-	codeInForce: 'Sie haben schon einen zweiten Faktor. Entfernen Sie ihn zuerst.',
+	factorIsSet: 'Sie haben schon einen zweiten Faktor. Entfernen Sie ihn zuerst.',
 	passkeyRefused:
 		'Diesen Passkey kennen wir nicht, oder es hat zu lange gedauert. Versuchen Sie es noch einmal, oder verwenden Sie Ihr Passwort.',
 	passkeyNeedsName:

@@ -1,7 +1,8 @@
+import { countryWords } from '../reader-formats';
 import { LANGUAGE_NAMES } from '../languages';
 import { dayWords } from '../dates';
 import { deskCatalogue, deskWords } from './index';
-import { codeWords, countryWords } from './workforce-words';
+import { codeWords } from './workforce-words';
 
 type Table = Readonly<Record<string, string>>;
 
@@ -53,7 +54,7 @@ function valueWords(name: string, value: string): string {
 				reader: accounts.analyst
 			});
 		case 'act':
-			return wordsOf(value, deskWords.states.lastActs);
+			return wordsOf(value, deskWords.states.deskActs);
 		default:
 			return value;
 	}

@@ -65,10 +65,10 @@ describe('waiting emails', () => {
 
 describe('an account’s second factor', () => {
 	it('is named with what there is, and how many recovery codes are left', () => {
-		expect(en.accounts.factorInForce(1, true, 1)).toBe(
+		expect(en.accounts.activeFactors(1, true, 1)).toBe(
 			'Active: one passkey and codes from your phone. One recovery code is left.'
 		);
-		expect(de.accounts.factorInForce(2, false, 8)).toBe(
+		expect(de.accounts.activeFactors(2, false, 8)).toBe(
 			'Aktiv: 2 Passkeys. 8 Wiederherstellungscodes sind übrig.'
 		);
 	});

@@ -1,3 +1,4 @@
+import { countryWords } from '../reader-formats';
 import { afterEach, beforeAll, describe, expect, it } from 'vitest';
 import { RED_FLAGS } from '$lib/core/discomfort';
 import { TRIAGE_LEVELS } from '$lib/core/triage';
@@ -21,15 +22,7 @@ import { leftOutWords } from './left-out-words';
 import { recordActWords } from './record-words';
 import { replyWords } from './reply-words';
 import { reasonWords, regionScoreWords, regionWithin, signWords } from './triage-words';
-import {
-	between,
-	countryWords,
-	groupWords,
-	money,
-	pValueText,
-	peopleWords,
-	signedNumber
-} from './workforce-words';
+import { between, groupWords, money, pValueText, peopleWords, signedNumber } from './workforce-words';
 
 const reads = (reader: Partial<DeskReader>) => findDeskReaderBy(() => ({ ...ENGLISH_READER, ...reader }));
 

@@ -106,7 +106,7 @@ describe('the words of a report', () => {
 		expect(things).toBe(
 			'Should we buy equipment? An adjustable footrest for 12 people; A chair with adjustable height for 6 people. Together it costs €478.80.'
 		);
-		expect(team).toBe('Who will speak to Web shop? Fewer people answer there than elsewhere.');
+		expect(team).toBe('Should a manager speak to Web shop? Fewer people answer there than elsewhere.');
 		expect(most).toContain('The most common problem is “The keys are too high”, at 23% of workstations');
 		expect(pair).toContain('2.5 times as often. This shows a link, not a cause.');
 		const nothing = { ...REPORT, purchases: [], findings: [], associations: [] };

@@ -1,3 +1,4 @@
+import { dayWords } from '../dates';
 import type { REPORTED_ACTIVITIES, ReportedPurchase, WorkforceReport } from '$lib/core/workforce';
 import { helpSentence, timesSentence } from './help-words';
 import { deskCatalogue, deskWords } from './index';
@@ -7,7 +8,6 @@ import {
 	codeWords,
 	decimalNumber,
 	money,
-	reportMonthWords,
 	peopleWords,
 	percent
 } from './workforce-words';
@@ -39,7 +39,12 @@ export function standLines({ key, before }: WorkforceReport): string[] {
 		if (!before || !then) return [sentence];
 		// Two intervals that don't touch exclude no change.
 		const isClear = now.low > then.high || now.high < then.low;
-		const compared = texts.before(reportMonthWords(before.to), percent(then.share), between(then), isClear);
+		const compared = texts.before(
+			dayWords(before.to, 'long-month'),
+			percent(then.share),
+			between(then),
+			isClear
+		);
 		return [`${sentence} ${compared}`];
 	});
 }

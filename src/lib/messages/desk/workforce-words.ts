@@ -6,13 +6,7 @@ import type { SittingStyle } from '$lib/core/corner';
 import { checklistTextsFor } from '../checklist';
 import { deskCatalogue, deskWords } from './index';
 import { deskLocale } from '../desk-language';
-
-/** The name of a country; its code where it is no country's. */
-export function countryWords(code: string): string {
-	return (
-		new Intl.DisplayNames(deskCatalogue().dateLocale, { type: 'region', fallback: 'code' }).of(code) ?? code
-	);
-}
+import { countryWords, formatOf } from '../reader-formats';
 
 /** The name of a group. @param rounds names of rounds by their id */
 export function groupWords(by: Grouping, key: string, rounds: Readonly<Record<string, string>>): string {
@@ -42,20 +36,6 @@ export function codeWords(code: string): string {
 	if (REGIONS.some((region) => region === code)) return t.discomfort.places[code as Region];
 	if (PURCHASES.some((purchase) => purchase === code)) return t.open.buy[code as PurchaseId];
 	return checklistTextsFor(deskLocale()).findings[code as FindingId] ?? code;
-}
-
-const formats = new Map<string, Intl.NumberFormat | Intl.DateTimeFormat>();
-
-/** A format of the desk's language, made once for each. */
-function formatOf<T extends Intl.NumberFormat | Intl.DateTimeFormat>(
-	key: string,
-	make: (locale: string) => T
-): T {
-	const { dateLocale } = deskCatalogue();
-	const full = `${dateLocale} ${key}`;
-	const known = (formats.get(full) as T | undefined) ?? make(dateLocale);
-	formats.set(full, known);
-	return known;
 }
 
 const numberFormat = (key: string, options: Intl.NumberFormatOptions) =>
@@ -97,23 +77,6 @@ const LEAST_P = 0.001;
 /** A p-value as words; not smaller than anybody can use. */
 export const pValueText = (p: number) =>
 	p < LEAST_P ? deskWords.effect.pValueBelow(decimalNumber(LEAST_P, 3)) : decimalNumber(p, 3);
-
-const dayFormat = (key: string, options: Intl.DateTimeFormatOptions) =>
-	formatOf(key, (locale) => new Intl.DateTimeFormat(locale, options));
-
-const midnight = (iso: string) => new Date(`${iso}T00:00:00Z`);
-
-/** A day as words. */
-export const reportDayWords = (iso: string) =>
-	dayFormat('day', { day: 'numeric', month: 'long', year: 'numeric', timeZone: 'UTC' }).format(midnight(iso));
-
-/** The month of a day as words. */
-export const reportMonthWords = (iso: string) =>
-	dayFormat('month', { month: 'long', year: 'numeric', timeZone: 'UTC' }).format(midnight(iso));
-
-/** A moment as words. */
-export const reportMomentWords = (at: Date) =>
-	dayFormat('moment', { dateStyle: 'medium', timeStyle: 'short' }).format(at);
 
 /** Money as words. */
 export const money = (cents: number, currency: string) =>

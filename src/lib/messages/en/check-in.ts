@@ -11,7 +11,7 @@ export const checkInTexts = {
 	worst: 'At its worst, from 0 to 10',
 	days: 'On how many of the seven days',
 	another: 'Another body region',
-	kinds: 'What is it like?',
+	kinds: 'How does it feel?',
 	hinders: 'Does it get in the way of your work?',
 	newsTitle: 'Anything new?',
 	newsLead: 'Tick anything that has changed since your plan was made.',

@@ -112,7 +112,7 @@ export const deskRefusalTexts = {
 	passwordOfYours: 'This password contains your name or email address. Choose another.',
 	wrongPasswordOfYours: 'This isn’t your password. Please try again.',
 	wrongCode: 'This code isn’t right, or was already used. Wait for the next one and enter it.',
-	codeInForce: 'You already have a second factor. Remove it first.',
+	factorIsSet: 'You already have a second factor. Remove it first.',
 	passkeyRefused:
 		'We don’t know this passkey, or it took too long. Try again, or sign in with your password.',
 	passkeyNeedsName:

@@ -29,7 +29,7 @@ export const discomfortTexts = {
 	hindersOptions: { no: 'No', 'a-little': 'A little', much: 'A lot' } satisfies Readonly<
 		Record<(typeof WORK_INTERFERENCE)[number], string>
 	>,
-	kinds: 'What is it like?',
+	kinds: 'How does it feel?',
 	kindOptions: {
 		ache: 'Ache',
 		pain: 'Pain',

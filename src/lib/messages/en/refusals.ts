@@ -20,7 +20,7 @@ export const refusalTexts = {
 	consentFirst:
 		'Please read what we collect and choose Start first. Before that, we pass on warning signs only.',
 	emergencyOpen:
-		'You told us about an emergency sign, so your pages are closed for now. Everything you typed is saved. Open your link: it shows the number to call, and how to go on.',
+		'You reported an emergency sign, so your pages are closed for now. Everything you typed is saved. Open your link: it shows the number to call, and how to go on.',
 	changedMeanwhile: 'Your answers changed while we made the plan. Everything is saved. Please try again.',
 	notShared: 'You don’t share your breaks, so nothing was saved.',
 	planGone: 'This plan has been replaced. Here is the newest one.',

@@ -409,7 +409,7 @@ export const thingTexts = {
 		tablet: 'Tablet',
 		headset: 'Headset'
 	} satisfies Readonly<Record<DeviceAtHome, string>>,
-	shelf: 'What can you spare at home?',
+	shelf: 'Which items can you spare at home?',
 	more: 'More items',
 	sizes: 'Name and size',
 	nothing: 'Nothing to spare',

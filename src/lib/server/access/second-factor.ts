@@ -61,7 +61,7 @@ export async function newTotpSecret(db: Db, actor: User): Promise<{ secret: stri
 		.from(users)
 		.where(eq(users.id, actor.id));
 	const kept = user?.kept ? decryptSecret(user.kept) : null;
-	if (!user || kept === null || user.since) throw new DomainError('conflict', 'codeInForce');
+	if (!user || kept === null || user.since) throw new DomainError('conflict', 'factorIsSet');
 	return { secret: kept, uri: totp(kept, user.email).toString() };
 }
 
@@ -72,7 +72,7 @@ export async function newTotpSecret(db: Db, actor: User): Promise<{ secret: stri
 export async function enableTotp(db: Db, actor: User, code: string, now: Date): Promise<string[]> {
 	const attempt = await countAttempt(db, [`code:${actor.id}`], now);
 	const [user] = await db.select().from(users).where(eq(users.id, actor.id));
-	if (!user?.codeSecret || user.codeSince) throw new DomainError('conflict', 'codeInForce');
+	if (!user?.codeSecret || user.codeSince) throw new DomainError('conflict', 'factorIsSet');
 	const step = stepOf(user.codeSecret, plain(code), now);
 	if (step === null) throw new DomainError('invalid', 'wrongCode', '/code');
 	return db.transaction(async (tx) => {

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { countryWords } from '$lib/messages/reader-formats';
 	import { dayWords } from '$lib/messages/dates';
 	import CheckBox from '../kit/CheckBox.svelte';
 	import Select from '../kit/Select.svelte';
@@ -56,7 +57,6 @@
 	let { round, version, teams, countries, organisation, action, words }: Props = $props();
 
 	const t = deskCatalogue();
-	const country = new Intl.DisplayNames(deskCatalogue().dateLocale, { type: 'region' });
 	const chosen = new SvelteSet<string>(untrack(() => round.filter.teams));
 	/** As typed; a change by someone else does not discard it, but is shown when this is saved. */
 	const typed = $state(
@@ -125,7 +125,7 @@
 					value={typed.country}
 					options={[
 						{ value: '', words: texts.allCountries },
-						...countries.map((value) => ({ value, words: country.of(value) ?? value }))
+						...countries.map((value) => ({ value, words: countryWords(value) }))
 					]}
 					onchange={(value) => (typed.country = value)}
 				/>
@@ -171,11 +171,7 @@
 			/>
 		</div>
 		<p class="text-note text-ink-soft">
-			{texts.reminderPlan(
-				new Intl.ListFormat(deskCatalogue().dateLocale).format(
-					RULES_IN_FORCE.policy.reminderWorkingDays.map(String)
-				)
-			)}
+			{texts.reminderPlan(t.lists.and(RULES_IN_FORCE.policy.reminderWorkingDays.map(String)))}
 		</p>
 		<div class="flex items-center gap-3">
 			<Button look="main" size="desk" isBusy={form.isBusy}>{words}</Button>
@@ -197,7 +193,7 @@
 			name="body"
 			id="round-letter"
 			label={texts.emailText}
-			hint={texts.fieldsHint(new Intl.ListFormat(deskCatalogue().dateLocale).format(ROUND_FIELDS))}
+			hint={texts.fieldsHint(t.lists.and(ROUND_FIELDS))}
 			size="desk"
 			rows={9}
 			maxlength={5000}

@@ -1,8 +1,9 @@
 <script lang="ts">
+	import { countryWords } from '$lib/messages/reader-formats';
 	import Button from '../kit/Button.svelte';
 	import FilterForm from '../kit/FilterForm.svelte';
 	import Select from '../kit/Select.svelte';
-	import { deskCatalogue, deskWords } from '$lib/messages/desk';
+	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.daySheet;
 
@@ -20,7 +21,6 @@
 
 	let { filter, teams, countries, isNarrowed }: Props = $props();
 
-	const country = new Intl.DisplayNames(deskCatalogue().dateLocale, { type: 'region' });
 	const WHOSE = [
 		{ value: '', words: texts.ofEveryone },
 		{ value: 'mine', words: texts.assignedToMe },
@@ -48,7 +48,7 @@
 						value: filter.country,
 						options: [
 							{ value: '', words: texts.allCountries },
-							...countries.map((value) => ({ value, words: country.of(value) ?? value }))
+							...countries.map((value) => ({ value, words: countryWords(value) }))
 						]
 					}
 				]

@@ -108,7 +108,7 @@
 		</div>
 		{#if sheet.lines.length === 0}
 			<div class="mt-8 border-t border-ink pt-6">
-				<p class="text-lead">{texts.nothingToDo(isNarrowed)}</p>
+				<p class="text-lead">{texts.emptyList(isNarrowed)}</p>
 				<p class="mt-1 text-ink-soft">{texts.newAnswersHint}</p>
 				<p class="mt-5">
 					<Button href={isNarrowed ? '/desk' : '/desk/people'} size="desk"

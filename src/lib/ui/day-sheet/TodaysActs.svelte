@@ -26,10 +26,13 @@
 	let { acts, timeZone, undoing }: Props = $props();
 
 	const newest = $derived(acts.find(({ canUndo }) => canUndo) ?? null);
-	const who = ({ people }: Act) =>
-		people.length <= 2
-			? deskCatalogue().lists.and(people.map(({ name }) => name))
-			: peopleWords(people.length);
+	const wordsOf = ({ kind, people }: Act) =>
+		texts.actOn(
+			deskWords.states.deskActs[kind],
+			people.length <= 2
+				? deskCatalogue().lists.and(people.map(({ name }) => name))
+				: peopleWords(people.length)
+		);
 </script>
 
 {#if acts.length > 0}
@@ -41,7 +44,7 @@
 			{#each acts as act (act.batch)}
 				<li class="flex flex-wrap items-center gap-3 border-t border-rule py-1">
 					<span class="num text-ink-soft">{timeWords(act.at, timeZone)}</span>
-					<span class="flex-1">{deskWords.states.deskActs[act.kind]} {who(act)}</span>
+					<span class="flex-1">{wordsOf(act)}</span>
 					{#if act.isUndone}<span class="text-ink-soft">{texts.undone}</span>
 					{:else if act.canUndo}
 						<form method="POST" action="/desk?/undo" use:enhanceForm={undoing}>
@@ -49,7 +52,7 @@
 							<Button
 								size="desk"
 								id={act === newest ? 'undo' : undefined}
-								aria-label={texts.undoThis(deskWords.states.deskActs[act.kind], who(act))}
+								aria-label={texts.undoThis(wordsOf(act))}
 								>{texts.undo}{#if act === newest}
 									<kbd class="key" aria-hidden="true">{texts.undoKey}</kbd>{/if}</Button
 							>

@@ -173,8 +173,8 @@ export function lastActWords(line: DaySheetRow, today: string, timeZone: string)
 	const at = new Date(lastAct.at);
 	const day = new Intl.DateTimeFormat('sv-SE', { timeZone }).format(at);
 	const when = day === today ? timeWords(at, timeZone) : dayWords(at, 'short');
-	const { lastActs } = deskWords.states;
-	const act = lastActs[lastAct.kind as keyof typeof lastActs] ?? lastAct.kind;
+	const { deskActs } = deskWords.states;
+	const act = deskActs[lastAct.kind as keyof typeof deskActs] ?? lastAct.kind;
 	return deskWords.sheet.lastAct(act, when, lastAct.by, waitsForAnswer(line));
 }
 

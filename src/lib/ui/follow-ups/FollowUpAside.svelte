@@ -1,7 +1,8 @@
 <script lang="ts">
+	import { dayWords } from '$lib/messages/dates';
 	import Button from '../kit/Button.svelte';
 	import { enhanceForm } from '../kit/enhance-form';
-	import { calendarHref, daysOn, shortDayWords } from './calendar-days';
+	import { calendarHref, daysOn } from './calendar-days';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.followUps;
@@ -35,7 +36,7 @@
 			{#each weeks as week (week.from)}
 				<tr>
 					<th class="w-24 py-1 text-start font-normal" scope="row"
-						><a href={calendarHref('week', week.from)}>{shortDayWords(week.from)}</a></th
+						><a href={calendarHref('week', week.from)}>{dayWords(week.from, 'short')}</a></th
 					>
 					<td><span class="load" style:width="{(week.n / mostInAWeek) * 100}%"></span></td>
 					<td class="num w-10 text-end">{week.n}</td>

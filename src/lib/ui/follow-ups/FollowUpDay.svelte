@@ -1,7 +1,8 @@
 <script lang="ts">
+	import { dayWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
 	import type { FollowUpBoardLine } from './board-line';
-	import { calendarHref, dateAt, longDayWords } from './calendar-days';
+	import { calendarHref, dateAt } from './calendar-days';
 	import type { FollowUpBoard } from './follow-up-board.svelte';
 	import FollowUpCard from './FollowUpCard.svelte';
 
@@ -32,7 +33,7 @@
 	class:free={isWeekend}
 	class:today={day === today}
 	class:over={board.drag.over === day || board.held?.to === day}
-	aria-label={longDayWords(day)}
+	aria-label={dayWords(day, 'today')}
 	role="group"
 	{@attach board.drag.day(day)}
 >

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { daysFromTo, weekdayWords } from './calendar-days';
+	import { dayWords } from '$lib/messages/dates';
+	import { daysFromTo } from './calendar-days';
 	import type { FollowUpBoardLine } from './board-line';
 	import type { FollowUpBoard } from './follow-up-board.svelte';
 	import FollowUpDay from './FollowUpDay.svelte';
@@ -23,7 +24,7 @@
 </script>
 
 <div class="days">
-	{#each days.slice(0, 7) as day (day)}<p class="head">{weekdayWords(day)}</p>{/each}
+	{#each days.slice(0, 7) as day (day)}<p class="head">{dayWords(day, 'day-name')}</p>{/each}
 	{#each days as day (day)}
 		<FollowUpDay
 			{board}

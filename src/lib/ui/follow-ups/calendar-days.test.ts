@@ -1,27 +1,12 @@
 import fc from 'fast-check';
-import { afterEach, beforeAll, describe, expect, it } from 'vitest';
-import { loadDeskLanguage } from '$lib/messages/desk';
-import { ENGLISH_READER, findDeskReaderBy } from '$lib/messages/desk-language';
-import {
-	calendarHref,
-	calendarMonthWords,
-	CALENDAR_VIEWS,
-	daysFromTo,
-	daysOn,
-	longDayWords,
-	shortDayWords,
-	stepRange,
-	weekdayWords
-} from './calendar-days';
+import { describe, expect, it } from 'vitest';
+import { calendarHref, CALENDAR_VIEWS, daysFromTo, daysOn, stepRange } from './calendar-days';
 
 const isoDay = fc
 	.date({ min: new Date('1990-01-01'), max: new Date('2090-01-01'), noInvalidDate: true })
 	.map((date) => date.toISOString().slice(0, 10));
 
 const dayOf = (href: string) => new URLSearchParams(href).get('day') ?? '';
-
-beforeAll(() => loadDeskLanguage('de'));
-afterEach(() => findDeskReaderBy(() => ENGLISH_READER));
 
 describe('days of the calendar', () => {
 	it('are counted over months, years, leap days and the change of clocks', () => {
@@ -63,22 +48,5 @@ describe('a step in a view', () => {
 		expect(stepRange('month', '2026-12-05', 1)).toBe('?view=month&day=2027-01-01');
 		expect(stepRange('week', '2026-11-23', -1)).toBe('?view=week&day=2026-11-16');
 		expect(stepRange('list', '2026-11-29', 1)).toBe('?view=list&day=2027-01-28');
-	});
-});
-
-describe('days in words', () => {
-	it('are in the language of the reader, also after another has read', () => {
-		const said = () => [
-			calendarMonthWords('2026-03-29'),
-			longDayWords('2026-03-29'),
-			shortDayWords('2026-03-29'),
-			weekdayWords('2026-03-29')
-		];
-		const english = ['March 2026', 'Sunday 29 March', '29 Mar', 'Sun'];
-		expect(said()).toEqual(english);
-		findDeskReaderBy(() => ({ language: 'de', areSignsReviewed: true }));
-		expect(said()).toEqual(['März 2026', 'Sonntag, 29. März', '29. März', 'So']);
-		findDeskReaderBy(() => ENGLISH_READER);
-		expect(said()).toEqual(english);
 	});
 });

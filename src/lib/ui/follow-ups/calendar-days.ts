@@ -1,5 +1,3 @@
-import { deskCatalogue } from '$lib/messages/desk';
-
 const DAY_MS = 86_400_000;
 
 /**
@@ -17,24 +15,6 @@ export const daysFromTo = (from: string, until: string): string[] =>
 	Array.from({ length: (dateAt(until).getTime() - dateAt(from).getTime()) / DAY_MS + 1 }, (_, i) =>
 		daysOn(from, i)
 	);
-
-/** A way of writing dates: its format is made at the first use in each language. */
-const format = (options: Intl.DateTimeFormatOptions) => {
-	const made = new Map<string, Intl.DateTimeFormat>();
-	return (iso: string) => {
-		const { dateLocale } = deskCatalogue();
-		const words =
-			made.get(dateLocale) ?? new Intl.DateTimeFormat(dateLocale, { timeZone: 'UTC', ...options });
-		made.set(dateLocale, words);
-		return words.format(dateAt(iso));
-	};
-};
-
-/** Dates in words. */
-export const calendarMonthWords = format({ month: 'long', year: 'numeric' });
-export const longDayWords = format({ weekday: 'long', day: 'numeric', month: 'long' });
-export const shortDayWords = format({ day: 'numeric', month: 'short' });
-export const weekdayWords = format({ weekday: 'short' });
 
 /** The views of the coming days. */
 export const CALENDAR_VIEWS = ['month', 'week', 'list'] as const;

@@ -1,9 +1,10 @@
+import { dayWords } from '$lib/messages/dates';
 import { deserialize } from '$app/forms';
 import { refreshPage } from '../kit/refresh-page';
 import type { ActionResult } from '@sveltejs/kit';
 import { BoardDrag } from './board-drag.svelte';
 import type { FollowUpBoardLine } from './board-line';
-import { daysOn, longDayWords } from './calendar-days';
+import { daysOn } from './calendar-days';
 import { ACT_KEYS } from '../shortcuts/act-keys';
 import { moveBody } from './move-body';
 import { deskWords } from '$lib/messages/desk';
@@ -40,7 +41,7 @@ export class FollowUpBoard {
 		if (result.type === 'success') {
 			const { isFreeDay } = (result.data as { moved: { isFreeDay: boolean } }).moved;
 			this.last = { key, line };
-			this.told = deskWords.followUps.moved(line.name, longDayWords(to), isFreeDay);
+			this.told = deskWords.followUps.moved(line.name, dayWords(to, 'today'), isFreeDay);
 		} else if (result.type === 'failure')
 			this.fault =
 				(result.data as { fault?: { message: string } }).fault?.message ?? deskWords.followUps.moveFailed;
@@ -62,7 +63,7 @@ export class FollowUpBoard {
 		}).catch(() => null);
 		const result = response ? (deserialize(await response.text()) as ActionResult) : null;
 		if (result?.type === 'success')
-			this.told = deskWords.followUps.moveUndone(last.line.name, longDayWords(last.line.due));
+			this.told = deskWords.followUps.moveUndone(last.line.name, dayWords(last.line.due, 'today'));
 		else
 			this.fault =
 				(result?.type === 'failure' && (result.data as { fault?: { message: string } }).fault?.message) ||
@@ -98,8 +99,6 @@ export class FollowUpBoard {
 	/** What is announced about the move. */
 	get status(): string {
 		const { held } = this;
-		return held
-			? `${held.line.name}: ${longDayWords(held.to)}. Enter puts it down, Escape leaves it.`
-			: this.told;
+		return held ? deskWords.followUps.carried(held.line.name, dayWords(held.to, 'today')) : this.told;
 	}
 }

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { countryWords } from '$lib/messages/reader-formats';
 	import X from '@lucide/svelte/icons/x';
 	import { enhanceForm } from '../kit/enhance-form';
 	import { FINDING_IDS } from '$lib/core/checklist';
@@ -11,7 +12,7 @@
 	import Select from '../kit/Select.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import { useShortcuts } from '../shortcuts/context';
-	import { deskCatalogue, deskWords } from '$lib/messages/desk';
+	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.people;
 
@@ -35,7 +36,6 @@
 	const PAUSE_MS = 180;
 
 	const shortcuts = useShortcuts();
-	const country = new Intl.DisplayNames(deskCatalogue().dateLocale, { type: 'region' });
 	const isNarrowed = $derived([...new URLSearchParams(query).keys()].some((name) => name !== 'by'));
 	let isNaming = $state(false);
 
@@ -64,7 +64,7 @@
 						label: texts.country,
 						none: texts.allCountries,
 						options: countries,
-						words: (code: string) => country.of(code) ?? code
+						words: (code: string) => countryWords(code)
 					}
 				]
 			: []),

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { countryWords } from '$lib/messages/reader-formats';
 	import { dayWords } from '$lib/messages/dates';
 	import { DESCENDING_ORDERS } from '$lib/core/people';
 	import {
@@ -12,7 +13,7 @@
 	import type { PeopleTicks } from './people-ticks.svelte';
 	import DataTable from '../kit/DataTable.svelte';
 	import type { TableColumn } from '../kit/data-table';
-	import { deskCatalogue, deskWords } from '$lib/messages/desk';
+	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.people;
 
@@ -48,13 +49,12 @@
 
 	let { ticks, lines, columns, order, query }: Props = $props();
 
-	const countries = new Intl.DisplayNames(deskCatalogue().dateLocale, { type: 'region' });
 	const orderOf = (column: string) => PEOPLE_ORDERS.find((one) => one === column);
 	const day = (at: Date | string | null) => (at ? dayWords(at, 'medium') : '');
 
 	/** Content of the text-only columns. */
 	const CELLS: Readonly<Partial<Record<PeopleColumn, (line: Line) => string>>> = {
-		country: ({ country }) => (country ? (countries.of(country) ?? country) : ''),
+		country: ({ country }) => (country ? countryWords(country) : ''),
 		owner: ({ owner }) => owner ?? '',
 		level: ({ level }) => (level ? deskWords.triage.levels[level].name : ''),
 		answered: ({ answeredAt }) => day(answeredAt),

@@ -15,7 +15,7 @@
 
 	let { entry, personName, timeZone }: Props = $props();
 
-	const list = new Intl.ListFormat(deskCatalogue().dateLocale, { type: 'conjunction' });
+	const { lists } = deskCatalogue();
 	const { event } = $derived(entry);
 	const who = $derived(entry.isPerson ? personName : entry.by);
 </script>
@@ -39,7 +39,7 @@
 				{contact.said}
 			</p>
 			{#if contact.closes.length > 0}<p>
-					{texts.outcomeOf(list.format(contact.closes.map(closableWords)))}
+					{texts.outcomeOf(lists.and(contact.closes.map(closableWords)))}
 				</p>{/if}
 			{#if contact.next === 'nothing'}<p>{texts.noNextStep(contact.why)}</p>
 			{:else if contact.next === 'referral'}<p>{texts.nextClinician}</p>
@@ -66,7 +66,7 @@
 				{texts.reported({
 					personName,
 					discomfort: event.discomfort.length,
-					score: list.format(event.discomfort.map(regionScoreWords))
+					score: lists.and(event.discomfort.map(regionScoreWords))
 				})}
 			</p>
 		{:else if event.kind === 'level'}

@@ -24,7 +24,7 @@
 <!-- Where one group is chosen, the page is about that group. -->
 {#if by && table.at === null}
 	<ShareFigure
-		title={texts.titleBy(title, deskWords.effect.groupingsWithin[by])}
+		title={texts.titleBy(title, deskWords.effect.groupings[by])}
 		count={table.people.all === null ? '' : `${peopleWords(table.people.all)}${were}.`}
 		{axis}
 		of={deskWords.effect.groupings[by]}

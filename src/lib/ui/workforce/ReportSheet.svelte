@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { dayWords, momentWords } from '$lib/messages/dates';
 	import type { ComponentProps } from 'svelte';
 	import type { WorkforceReport } from '$lib/core/workforce';
 	import LetterheadLines from '../organisation/LetterheadLines.svelte';
@@ -9,13 +10,7 @@
 	import PairedFigures from './PairedFigures.svelte';
 	import ShareFigure from './ShareFigure.svelte';
 	import { changedLines, decisionLines, doneLines, standLines } from '$lib/messages/desk/report-words';
-	import {
-		codeWords,
-		reportDayWords,
-		reportMomentWords,
-		reportMonthWords,
-		peopleWords
-	} from '$lib/messages/desk/workforce-words';
+	import { codeWords, peopleWords } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
@@ -23,10 +18,12 @@
 	interface Props {
 		report: WorkforceReport;
 		madeAt: Date;
+		/** IANA name. */
+		timeZone: string;
 		letterhead: ComponentProps<typeof LetterheadLines>['letterhead'];
 	}
 
-	let { report, madeAt, letterhead }: Props = $props();
+	let { report, madeAt, timeZone, letterhead }: Props = $props();
 
 	const MOST_ROWS = 10;
 	const rowsOf = (list: WorkforceReport['regions']) =>
@@ -45,7 +42,7 @@
 		><tr
 			><td
 				><p class="running">
-					{texts.reportHead(reportDayWords(report.from), reportDayWords(report.to))}
+					{texts.reportHead(dayWords(report.from), dayWords(report.to))}
 				</p></td
 			></tr
 		></thead
@@ -54,11 +51,11 @@
 		<tr>
 			<td>
 				<div class="flex items-start justify-between gap-6">
-					<h1>{texts.reportTitle(reportMonthWords(report.from), reportMonthWords(report.to))}</h1>
+					<h1>{texts.reportTitle(dayWords(report.from, 'long-month'), dayWords(report.to, 'long-month'))}</h1>
 					<LetterheadLines {letterhead} />
 				</div>
 				<p class="lead">
-					{texts.reportMade({ madeAt: reportMomentWords(madeAt), to: reportDayWords(report.to), count })}
+					{texts.reportMade({ madeAt: momentWords(madeAt, timeZone), to: dayWords(report.to), count })}
 				</p>
 
 				<h2>{texts.results}</h2>

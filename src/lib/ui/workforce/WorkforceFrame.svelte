@@ -1,11 +1,12 @@
 <script lang="ts">
+	import { dayWords } from '$lib/messages/dates';
 	import type { Snippet } from 'svelte';
 	import { page } from '$app/state';
 	import { GROUPINGS, UNKNOWN_GROUP, type Grouping, type WorkforceView } from '$lib/core/workforce';
 	import Button from '../kit/Button.svelte';
 	import FilterForm from '../kit/FilterForm.svelte';
 	import Select from '../kit/Select.svelte';
-	import { reportDayWords, groupWords } from '$lib/messages/desk/workforce-words';
+	import { groupWords } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
@@ -38,7 +39,7 @@
 
 	const closings = $derived([
 		...(view.today ? [{ value: view.today, words: texts.today }] : []),
-		...view.closings.map((value) => ({ value, words: reportDayWords(value) }))
+		...view.closings.map((value) => ({ value, words: dayWords(value) }))
 	]);
 
 	const by = $derived(view.by && dimensions.includes(view.by) ? view.by : null);
@@ -123,8 +124,7 @@
 		{/if}
 		{#if hasFilters && view.team !== null && by}
 			<p class="mt-2">
-				{texts.resultsFor} <strong>{groupWords('team', view.team, rounds)}</strong>
-				{texts.resultsForBy(deskWords.effect.groupingsWithin[by])}
+				{texts.resultsOfTeam(groupWords('team', view.team, rounds), deskWords.effect.groupings[by])}
 			</p>
 		{/if}
 		<p class="floor">

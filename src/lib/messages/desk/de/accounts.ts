@@ -76,7 +76,7 @@ export const accountTexts: DeskTexts['accounts'] = {
 	secondFactorTitle: 'Zweiter Faktor · Easy Corner',
 	factorWhy:
 		'Ein zweiter Faktor schützt Ihr Konto, wenn jemand Ihr Passwort erfährt. Verwenden Sie einen Passkey oder Codes von Ihrem Telefon.',
-	factorInForce: (passkeys, hasCodes, left) =>
+	activeFactors: (passkeys, hasCodes, left) =>
 		`Aktiv: ${[
 			...(passkeys > 0 ? [passkeys === 1 ? 'ein Passkey' : `${passkeys} Passkeys`] : []),
 			...(hasCodes ? ['Codes von Ihrem Telefon'] : [])

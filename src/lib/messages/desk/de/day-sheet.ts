@@ -30,7 +30,7 @@ export const daySheetTexts: DeskTexts['daySheet'] = {
 	country: 'Land',
 	allCountries: 'Alle Länder',
 	which: 'Zeigen',
-	nothingToDo: (isNarrowed) => (isNarrowed ? 'Kein Fall passt zur Auswahl.' : 'Heute ist nichts zu tun.'),
+	emptyList: (isNarrowed) => (isNarrowed ? 'Kein Fall passt zur Auswahl.' : 'Heute ist nichts zu tun.'),
 	newAnswersHint: 'Neue Antworten erscheinen hier, sobald sie eintreffen, und Wiedervorlagen an ihrem Tag.',
 	showAllOrPeople: (isNarrowed) => (isNarrowed ? 'Alle zeigen' : 'Zu „Personen“'),
 	firstShown: (shown, n) =>
@@ -43,7 +43,8 @@ export const daySheetTexts: DeskTexts['daySheet'] = {
 	undoUntilMidnight: (canUndo) => (canUndo ? 'Sie können das bis Mitternacht rückgängig machen' : ''),
 	actionsToday: (n) => `Ihre Handlungen heute: ${n}`,
 	undone: 'rückgängig gemacht',
-	undoThis: (act, name) => `Rückgängig: ${act} ${name}`,
+	actOn: (act, people) => `${act}: ${people}`,
+	undoThis: (actOn) => `Rückgängig: ${actOn}`,
 	undo: 'Rückgängig',
 	undoKey: 'Strg Z',
 	alreadySent: 'schon gesendet',

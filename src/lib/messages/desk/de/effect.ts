@@ -40,15 +40,6 @@ export const effectTexts: DeskTexts['effect'] = {
 		spot: 'Art des Arbeitsplatzes',
 		time: 'Tag der Antworten'
 	},
-	groupingsWithin: {
-		team: 'Team',
-		country: 'Land',
-		round: 'Runde',
-		way: 'Sitzhaltung',
-		route: 'Länge des Fragebogens',
-		spot: 'Art des Arbeitsplatzes',
-		time: 'Tag der Antworten'
-	},
 	noTeam: 'Ohne Team',
 	unknownCountry: 'Land unbekannt',
 	deletedRound: 'Gelöschte Runde',

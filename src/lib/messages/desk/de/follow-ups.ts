@@ -11,6 +11,7 @@ export const followUpTexts: DeskTexts['followUps'] = {
 	turnOffAddress: 'Adresse abschalten',
 	addressTurnedOff: 'Die Adresse funktioniert nicht mehr.',
 	purposes: { look: 'Wiedervorlage', 'check-in': 'Rückmeldung', recheck: 'Nächste Selbsteinschätzung' },
+	carried: (name, day) => `${name}: ${day}. Mit Eingabe legen Sie ihn ab, mit Escape brechen Sie ab.`,
 	moved: (name, day, isFreeDay) => `${name}: jetzt am ${day}${isFreeDay ? ', dort ein freier Tag' : ''}.`,
 	dayOffThere: 'dort ein freier Tag',
 	todayMark: (day, isToday) => `${day}${isToday ? ', heute' : ''}`,

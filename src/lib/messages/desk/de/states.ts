@@ -106,28 +106,8 @@ export const stateTexts: DeskTexts['states'] = {
 		'store-counted': 'hat den Bestand gezählt',
 		'referral-written': 'hat eine Nachricht zu einer Überweisung geschrieben'
 	},
-	/** Names of desk acts in the list of today's acts. */
+	/** Acts of the desk by themselves: in the list of today's acts, and the last one on a line. */
 	deskActs: {
-		settled: 'Als erledigt markiert:',
-		reopened: 'Wieder geöffnet:',
-		written: 'Nachricht an',
-		noted: 'Notiz über',
-		contacted: 'Kontakt mit',
-		sent: 'Selbsteinschätzung gesendet an',
-		referred: 'Überwiesen:',
-		'referral-written': 'Nachricht zur Überweisung von',
-		'set-up': 'Einstellungen geändert für',
-		'referral-ended': 'Überweisung geschlossen von',
-		'equipment-decided': 'Über Ausstattung entschieden für',
-		owned: 'Zugewiesen:',
-		'put-off': 'Zurückgestellt:',
-		'follow-up-set': 'Wiedervorlage für',
-		'follow-up-done': 'Wiedervorlage erledigt von',
-		left: 'Als ausgeschieden markiert:',
-		returned: 'Als zurückgekehrt markiert:'
-	},
-	/** The same acts by themselves: the last one on a line of the day sheet. */
-	lastActs: {
 		settled: 'Als erledigt markiert',
 		reopened: 'Wieder geöffnet',
 		written: 'Nachricht',

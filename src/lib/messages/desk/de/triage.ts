@@ -1,6 +1,6 @@
 import type { DeskTexts } from '../shapes';
 
-/** Why a case needs somebody, as a coordinator reads it. Each text begins a sentence and leaves its end open. */
+/** The reasons why a case needs a coordinator. Each text begins a sentence and leaves its end open. */
 export const triageTexts: DeskTexts['triage'] = {
 	regions: {
 		head: 'Kopf',

@@ -35,7 +35,7 @@ export const workforceTexts: DeskTexts['workforce'] = {
 	now: 'Jetzt',
 	changeInterval: 'Änderung bei denselben Personen, 95-%-Intervall',
 	noChange: 'keine Änderung',
-	titleBy: (title, by) => `${title}, nach ${by}`,
+	titleBy: (title, grouping) => `${title} (${grouping})`,
 	shareOfPeople: 'Anteil der Personen',
 	samePeopleTitle: 'Dieselben Personen am Anfang und jetzt',
 	reportedTwice: (people) => `Mehr als einmal angegeben haben: ${people}.`,
@@ -76,9 +76,8 @@ export const workforceTexts: DeskTexts['workforce'] = {
 	heading: 'Belegschaft',
 	filters: 'Filter',
 	dataCsvLink: 'Daten (CSV)',
-	resultsFor: 'Die Ergebnisse gelten nur für',
-	resultsForBy: (by) =>
-		`nach ${by}. Probleme in Millimetern, Kurven und Änderungen über die Zeit brauchen mehr Personen. Verwenden Sie nur einen Filter, um sie zu sehen.`,
+	resultsOfTeam: (team, grouping) =>
+		`Diese Ergebnisse gelten nur für ein Team: ${team}. Gruppiert nach: ${grouping}. Probleme in Millimetern, Kurven und Änderungen über die Zeit brauchen mehr Personen. Verwenden Sie nur einen Filter, um sie zu sehen.`,
 	smallGroupsHidden:
 		'Zum Schutz der Personen zeigen wir keine Ergebnisse von weniger als fünf Personen und keine, aus denen man sie berechnen könnte.',
 	todayForCoordinators:

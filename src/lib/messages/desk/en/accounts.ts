@@ -73,7 +73,7 @@ export const accountTexts = {
 	secondFactorTitle: 'Second factor · Easy Corner',
 	factorWhy:
 		'A second factor protects your account if someone learns your password. Use a passkey, or codes from your phone.',
-	factorInForce: (passkeys: number, hasCodes: boolean, left: number) =>
+	activeFactors: (passkeys: number, hasCodes: boolean, left: number) =>
 		`Active: ${[
 			...(passkeys > 0 ? [passkeys === 1 ? 'one passkey' : `${passkeys} passkeys`] : []),
 			...(hasCodes ? ['codes from your phone'] : [])

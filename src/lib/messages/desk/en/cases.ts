@@ -50,7 +50,7 @@ export const caseTexts = {
 	noEquipmentRequested: 'No equipment was requested.',
 	personalDetails: 'Personal details',
 	referralQuestion: (replace: string | number) =>
-		`${replace}. What should change at work, and what should stay the same?`,
+		`${replace}. Which changes at work do you advise, and what should stay the same?`,
 	partsOfCase: 'Parts of the case',
 	parts: {
 		timeline: 'Timeline',

@@ -28,7 +28,7 @@ export const daySheetTexts = {
 	country: 'Country',
 	allCountries: 'All countries',
 	which: 'Show',
-	nothingToDo: (isNarrowed: boolean) => (isNarrowed ? 'No cases match.' : 'Nothing to do today.'),
+	emptyList: (isNarrowed: boolean) => (isNarrowed ? 'No cases match.' : 'Nothing to do today.'),
 	newAnswersHint: 'New answers appear here as they arrive, and follow-ups on their day.',
 	showAllOrPeople: (isNarrowed: boolean) => (isNarrowed ? 'Show all' : 'Go to People'),
 	firstShown: (lines: string | number, n: string | number) =>
@@ -41,7 +41,9 @@ export const daySheetTexts = {
 	undoUntilMidnight: (hasNewest: boolean) => (hasNewest ? 'You can undo this until midnight' : ''),
 	actionsToday: (acts: string | number) => `Your actions today: ${acts}`,
 	undone: 'undone',
-	undoThis: (deskActWords: string | number, act: string | number) => `Undo: ${deskActWords} ${act}`,
+	/** An act with the people it was about. */
+	actOn: (act: string, people: string) => `${act}: ${people}`,
+	undoThis: (actOn: string) => `Undo: ${actOn}`,
 	undo: 'Undo',
 	undoKey: 'Ctrl Z',
 	alreadySent: 'already sent',

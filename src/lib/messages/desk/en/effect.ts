@@ -35,7 +35,7 @@ export const effectTexts = {
 	percent: (share: number) => `${share}%`,
 	hidden: 'hidden',
 	pValueBelow: (p: string) => `less than ${p}`,
-	/** What figures can be grouped by: as a choice, and within a sentence. */
+	/** What figures can be grouped by. */
 	groupings: typed<Readonly<Record<Grouping, string>>>({
 		team: 'Team',
 		country: 'Country',
@@ -44,15 +44,6 @@ export const effectTexts = {
 		route: 'Length of the questionnaire',
 		spot: 'Kind of workstation',
 		time: 'Date of the answers'
-	}),
-	groupingsWithin: typed<Readonly<Record<Grouping, string>>>({
-		team: 'team',
-		country: 'country',
-		round: 'round',
-		way: 'sitting style',
-		route: 'length of the questionnaire',
-		spot: 'kind of workstation',
-		time: 'date of the answers'
 	}),
 	noTeam: 'No team',
 	unknownCountry: 'Unknown country',

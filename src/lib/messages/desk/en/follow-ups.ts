@@ -9,6 +9,8 @@ export const followUpTexts = {
 	turnOffAddress: 'Turn off the address',
 	addressTurnedOff: 'The address no longer works.',
 	purposes: { look: 'Follow-up', 'check-in': 'Check-in', recheck: 'Next self-assessment' },
+	/** While a follow-up is carried by the keyboard. */
+	carried: (name: string, day: string) => `${name}: ${day}. Press Enter to drop it, Escape to cancel.`,
 	moved: (name: string, day: string, isFreeDay: boolean) =>
 		`${name} is now on ${day}${isFreeDay ? ', a day off where they live' : ''}.`,
 	dayOffThere: 'day off there',

@@ -6,7 +6,7 @@ export const referralTexts = {
 	patient: (name: string, staffNumber: string | null, team: string) =>
 		`${name}${staffNumber ? `, staff number ${staffNumber}` : ''}${team ? `, ${team}` : ''}`,
 	question: (question: string | null | undefined) =>
-		question || 'What should change at work, and what should stay as it is?',
+		question || 'Which changes at work do you advise, and what should stay the same?',
 	answerBy: (answerBy: string | number) => `Please answer by ${answerBy}.`,
 	noConsentYet: 'Consent isn’t recorded yet. Ask the employee before you send this.',
 	whyNow: 'Why now',

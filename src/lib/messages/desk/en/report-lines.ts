@@ -45,7 +45,7 @@ export const reportTexts = {
 		`Should we buy equipment? ${things.join('; ')}.${cost ? ` Together it costs ${cost}.` : ''}`,
 	thingFor: (thing: string, people: string) => `${thing} for ${people}`,
 	silentTeams: (teams: readonly string[]) =>
-		`Who will speak to ${teams.join(', ')}? Fewer people answer there than elsewhere.`,
+		`Should a manager speak to ${teams.join(', ')}? Fewer people answer there than elsewhere.`,
 	withoutTeam: 'people without a team',
 	workingTime: (problem: string, share: string) =>
 		`Can people use working time to carry out their plans? The most common problem is “${problem}”, at ${share} of workstations.`,

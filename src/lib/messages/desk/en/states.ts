@@ -104,28 +104,8 @@ export const stateTexts = {
 		'store-counted': 'counted the stock',
 		'referral-written': 'wrote a message about a referral'
 	},
-	/** Names of desk acts in the list of today's acts. */
+	/** Acts of the desk by themselves: in the list of today's acts, and the last one on a line. */
 	deskActs: {
-		settled: 'Marked as done:',
-		reopened: 'Reopened:',
-		written: 'Message to',
-		noted: 'Note about',
-		contacted: 'Contact with',
-		sent: 'Sent a self-assessment to',
-		referred: 'Referred',
-		'referral-written': 'Message about the referral of',
-		'set-up': 'Changed settings for',
-		'referral-ended': 'Closed the referral of',
-		'equipment-decided': 'Decided on equipment for',
-		owned: 'Assigned',
-		'put-off': 'Postponed:',
-		'follow-up-set': 'Follow-up for',
-		'follow-up-done': 'Finished the follow-up of',
-		left: 'Marked as leaver:',
-		returned: 'Marked as returned:'
-	},
-	/** The same acts by themselves: the last one on a line of the day sheet. */
-	lastActs: {
 		settled: 'Marked as done',
 		reopened: 'Reopened',
 		written: 'Message',

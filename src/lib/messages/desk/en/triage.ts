@@ -20,7 +20,7 @@ export interface ReasonFacts {
 	readonly request: string | null;
 }
 
-/** Why a case needs somebody, as a coordinator reads it. Each text begins a sentence and leaves its end open. */
+/** The reasons why a case needs a coordinator. Each text begins a sentence and leaves its end open. */
 export const triageTexts = {
 	/** Body regions, for use within a sentence. */
 	regions: {

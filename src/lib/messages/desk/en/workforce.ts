@@ -34,7 +34,7 @@ export const workforceTexts = {
 	now: 'Now',
 	changeInterval: 'Change for the same people, 95% interval',
 	noChange: 'no change',
-	titleBy: (title: string | number, by: string | number) => `${title}, by ${by}`,
+	titleBy: (title: string, grouping: string) => `${title} (${grouping})`,
 	shareOfPeople: 'share of people',
 	samePeopleTitle: 'The same people at first and now',
 	reportedTwice: (peopleWords: string | number) => `${peopleWords} reported more than once.`,
@@ -83,9 +83,8 @@ export const workforceTexts = {
 	heading: 'Workforce',
 	filters: 'Filters',
 	dataCsvLink: 'Data (CSV)',
-	resultsFor: 'Results are for',
-	resultsForBy: (by: string | number) =>
-		`only, by ${by}. Problems in millimetres, curves and changes over time need more people. Use one filter at a time to see them.`,
+	resultsOfTeam: (team: string, grouping: string) =>
+		`These results are for one team only: ${team}. Grouped by: ${grouping}. Problems in millimetres, curves and changes over time need more people. Use one filter at a time to see them.`,
 	smallGroupsHidden:
 		'To protect privacy, results for fewer than five people are hidden. So are results from which they could be calculated.',
 	todayForCoordinators:

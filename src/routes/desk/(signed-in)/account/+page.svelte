@@ -71,7 +71,7 @@
 	<h2 class="mt-6 text-head">{texts.secondFactor}</h2>
 	<p class="mt-1 text-ink-soft">
 		{data.hasCode || data.passkeys > 0
-			? texts.factorInForce(data.passkeys, data.hasCode, data.recoveryLeft)
+			? texts.activeFactors(data.passkeys, data.hasCode, data.recoveryLeft)
 			: texts.factorWhy}
 	</p>
 	<p class="mt-2">

@@ -1,7 +1,7 @@
 <script lang="ts">
+	import { countryWords } from '$lib/messages/reader-formats';
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { deskWords } from '$lib/messages/desk';
-	import { countryWords } from '$lib/messages/desk/workforce-words';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import TextField from '$lib/ui/kit/TextField.svelte';

@@ -1,11 +1,7 @@
 <script lang="ts">
+	import { dayWords } from '$lib/messages/dates';
 	import { goto } from '$app/navigation';
-	import {
-		longDayWords,
-		calendarMonthWords,
-		shortDayWords,
-		stepRange
-	} from '$lib/ui/follow-ups/calendar-days';
+	import { stepRange } from '$lib/ui/follow-ups/calendar-days';
 	import { FollowUpBoard } from '$lib/ui/follow-ups/follow-up-board.svelte';
 	import FollowUpAside from '$lib/ui/follow-ups/FollowUpAside.svelte';
 	import FollowUpCard from '$lib/ui/follow-ups/FollowUpCard.svelte';
@@ -57,7 +53,7 @@
 						{#each data.overdue as line (line.id)}
 							<li class="flex items-center gap-1">
 								<FollowUpCard {board} {line} {isWide} /><span class="text-mark text-ink-soft"
-									>{shortDayWords(line.due)}</span
+									>{dayWords(line.due, 'short')}</span
 								>
 							</li>
 						{/each}
@@ -68,11 +64,11 @@
 				</section>
 			{/if}
 			{#if data.view === 'list'}
-				<h2 class="text-head">{texts.fromDay(longDayWords(data.from))}</h2>
+				<h2 class="text-head">{texts.fromDay(dayWords(data.from, 'today'))}</h2>
 				<ul class="mt-2 border-t border-ink">
 					{#each data.lines.filter(({ due }) => due >= data.today) as line (line.id)}
 						<li class="grid grid-cols-[9rem_1fr_7rem] gap-3 border-b border-rule py-1.5 text-note">
-							<span>{longDayWords(line.due)}</span>
+							<span>{dayWords(line.due, 'today')}</span>
 							<FollowUpCard {board} {line} {isWide} />
 							<span class="text-ink-soft">{deskWords.triage.levels[line.level].name}</span>
 						</li>
@@ -82,8 +78,8 @@
 			{:else}
 				<h2 class="text-head">
 					{data.view === 'month'
-						? texts.period(calendarMonthWords(data.day), calendarMonthWords(data.until))
-						: texts.period(shortDayWords(data.from), shortDayWords(data.until))}
+						? texts.period(dayWords(data.day, 'long-month'), dayWords(data.until, 'long-month'))
+						: texts.period(dayWords(data.from, 'short'), dayWords(data.until, 'short'))}
 				</h2>
 				<FollowUpDays
 					{board}

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { deskWords } from '$lib/messages/desk';
+	import { languageWords } from '$lib/messages/reader-formats';
 	import { momentWords } from '$lib/messages/dates';
 	import { LANGUAGE_NAMES, TRANSLATED_LANGUAGES } from '$lib/messages/languages';
 	import { CaseForm } from '$lib/ui/cases/case-form.svelte';
@@ -13,9 +14,7 @@
 
 	const texts = deskWords.organisation.translations;
 	const form = new CaseForm();
-	const name = $derived(
-		new Intl.DisplayNames('en', { type: 'language' }).of(data.language) ?? LANGUAGE_NAMES[data.language]
-	);
+	const name = $derived(languageWords(data.language));
 </script>
 
 <svelte:head><title>{texts.title}</title></svelte:head>

@@ -1,11 +1,11 @@
 <script lang="ts">
+	import { dayWords, momentWords } from '$lib/messages/dates';
 	import { isPermitted } from '$lib/core/access';
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import Select from '$lib/ui/kit/Select.svelte';
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
-	import { reportDayWords, reportMomentWords } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
@@ -46,7 +46,7 @@
 					label={texts.endOfPeriod}
 					size="desk"
 					value={data.view.closings[0] ?? ''}
-					options={data.view.closings.map((value) => ({ value, words: reportDayWords(value) }))}
+					options={data.view.closings.map((value) => ({ value, words: dayWords(value) }))}
 				/>
 				<Select
 					name="months"
@@ -63,18 +63,19 @@
 		{#each data.reports as report (report.id)}
 			<li>
 				<a href="/desk/workforce/report/{report.id}"
-					>{texts.reportPeriod(reportDayWords(report.fromDay), reportDayWords(report.toDay))}</a
+					>{texts.reportPeriod(dayWords(report.fromDay), dayWords(report.toDay))}</a
 				>
-				<span class="text-note text-ink-soft">{texts.created(reportMomentWords(report.madeAt))}</span>
+				<span class="text-note text-ink-soft">{texts.created(momentWords(report.madeAt, data.timeZone))}</span
+				>
 				<span class="text-note"
 					><a href="/desk/workforce/report/{report.id}/data" download
-						>{texts.dataCsv}<span class="sr-only">{texts.upTo(reportDayWords(report.toDay))}</span></a
+						>{texts.dataCsv}<span class="sr-only">{texts.upTo(dayWords(report.toDay))}</span></a
 					></span
 				>
 				{#if isPermitted(data.role, 'reports:make')}
 					<form method="POST" action="?/drop" use:enhanceForm>
 						<input type="hidden" name="report" value={report.id} />
-						<Button look="quiet" size="desk" aria-label={texts.deleteReportUpTo(reportDayWords(report.toDay))}
+						<Button look="quiet" size="desk" aria-label={texts.deleteReportUpTo(dayWords(report.toDay))}
 							>{texts.deleteReport}</Button
 						>
 					</form>

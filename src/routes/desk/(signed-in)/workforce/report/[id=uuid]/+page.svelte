@@ -1,7 +1,7 @@
 <script lang="ts">
+	import { dayWords } from '$lib/messages/dates';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import ReportSheet from '$lib/ui/workforce/ReportSheet.svelte';
-	import { reportDayWords } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
@@ -9,7 +9,7 @@
 	let { data } = $props();
 </script>
 
-<svelte:head><title>{texts.reportUpToTitle(reportDayWords(data.report.to))}</title></svelte:head>
+<svelte:head><title>{texts.reportUpToTitle(dayWords(data.report.to))}</title></svelte:head>
 
 <main>
 	<p class="acts no-print">
@@ -19,7 +19,12 @@
 			>{texts.dataCsv}</Button
 		>
 	</p>
-	<ReportSheet report={data.report} madeAt={data.madeAt} letterhead={data.letterhead} />
+	<ReportSheet
+		report={data.report}
+		madeAt={data.madeAt}
+		timeZone={data.timeZone}
+		letterhead={data.letterhead}
+	/>
 </main>
 
 <style>

@@ -9,6 +9,8 @@ import { SESSION_COOKIE } from '../src/lib/server/access/session-cookie';
 import { hashToken, newToken } from '../src/lib/server/access/tokens';
 import { openDatabase, schema, type Db } from '../src/lib/server/db/client';
 import { migrateDatabase } from '../src/lib/server/db/migrate';
+import { publishClosing } from '../src/lib/server/workforce/publish-closing';
+import { readDueClosings, readReportingDates } from '../src/lib/server/workforce/reporting-dates';
 import { print, quantile, rounded, stolenShare, timesOf } from './measure';
 
 /** Size of the workforce; three judgements each of those who answer. */
@@ -19,7 +21,8 @@ const RUNS = 20;
 const TRUTH = { planTakesOff: 2, neckWith: 0.5, neckWithout: 0.2, answers: 0.99, quietTeamAnswers: 0.6 };
 
 const SCREENS = [
-	['answers', '?by=team'],
+	['overview', ''],
+	['answers', '/answers?by=team'],
 	['discomfort', '/discomfort?by=team'],
 	['what is off', '/findings?by=team'],
 	['what goes with what', '/goes-with'],
@@ -50,6 +53,12 @@ export async function benchWorkforce(): Promise<void> {
 		password: 'long enough pass'
 	});
 	await plantWorkforce(db, PEOPLE, TRUTH, now);
+	const closings: number[] = [];
+	for (const on of await readDueClosings(db, now.toISOString().slice(0, 10))) {
+		const start = performance.now();
+		await publishClosing(db, on, now);
+		closings.push(performance.now() - start);
+	}
 	const judgements = await db.$count(schema.caseAssessments);
 	const token = newToken();
 	await db.insert(schema.sessions).values({
@@ -81,6 +90,12 @@ export async function benchWorkforce(): Promise<void> {
 		});
 	const stolen = stolenShare();
 	try {
+		told(
+			'a month end is published, in the background',
+			[...closings].sort((a, b) => a - b)
+		);
+		const [closing] = await readReportingDates(db);
+		told('discomfort at a month end', await timesOf(RUNS, () => get(`/discomfort?by=team&on=${closing}`)));
 		const plain = await timesOf(RUNS, () => plainAggregate(db));
 		told('a plain aggregate of the same rows', plain);
 		for (const [name, path] of SCREENS) {

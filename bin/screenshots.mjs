@@ -71,7 +71,7 @@ await run(async () => {
 	await shoot(desk, 'follow-ups');
 	await desk.goto(`${BASE}/desk/equipment`);
 	await shoot(desk, 'equipment');
-	await desk.goto(`${BASE}/desk/workforce/discomfort`);
+	await desk.goto(`${BASE}/desk/workforce`);
 	await drawn(desk);
 	await shoot(desk, 'workforce');
 	await desk.goto(`${BASE}/desk/workforce/report`);

@@ -140,7 +140,8 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 			genuinePage: '',
 			participation: 'voluntary',
 			dutyLaw: '',
-			language: 'en'
+			language: 'en',
+			timeZone: 'UTC'
 		}
 	],
 	['/desk/organisation?/removeLogo', {}],

@@ -176,7 +176,7 @@ test('axe finds nothing in either door, light and dark, nor in the employee’s 
 		'/desk/account',
 		'/desk/waiting-emails',
 		'/desk/crisis-lines',
-		'/desk/workforce?by=team',
+		'/desk/workforce/answers?by=team',
 		'/desk/workforce/discomfort',
 		'/desk/workforce/findings',
 		'/desk/workforce/goes-with',

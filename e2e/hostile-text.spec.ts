@@ -123,7 +123,7 @@ test('hostile text in every field stands as text on every page of both doors', a
 		'/desk/users',
 		`/desk/record?person=${id}`,
 		`/desk/record?act=${encodeURIComponent(HOSTILE)}`,
-		'/desk/workforce?by=team',
+		'/desk/workforce/answers?by=team',
 		'/desk/workforce/to-buy',
 		'/post',
 		`/desk/sign-in?why=${encodeURIComponent(HOSTILE)}`,

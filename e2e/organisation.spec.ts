@@ -1,5 +1,15 @@
-import { expect } from '@playwright/test';
+import { expect, type Page } from '@playwright/test';
 import { deskTest as test, linkOf, signIn } from './support';
+
+/** Types part of a time zone's name, and chooses one from the list. */
+async function chooseZone(page: Page, typed: string, name: string): Promise<void> {
+	const zone = page.getByRole('combobox', { name: 'Time zone' });
+	await zone.click();
+	await zone.press('ControlOrMeta+a');
+	await zone.pressSequentially(typed);
+	await page.getByRole('option', { name, exact: true }).click();
+	await expect(zone).toHaveValue(name);
+}
 
 test('who runs Easy Corner is set by a coordinator, and stands in emails, in privacy information and in the logo’s place', async ({
 	page
@@ -19,6 +29,7 @@ test('who runs Easy Corner is set by a coordinator, and stands in emails, in pri
 		'http://intranet.lanterns.example'
 	);
 	await page.getByLabel('Page that confirms your emails').fill('https://intranet.lanterns.example/genuine');
+	await chooseZone(page, 'auckland', 'Pacific/Auckland');
 	await page.getByText('Part of our health and safety duty').click();
 	await page.getByLabel('The law or agreement it comes from').fill('Screen Work Act');
 	await page.getByRole('button', { name: 'Save organisation' }).click();
@@ -50,6 +61,8 @@ test('who runs Easy Corner is set by a coordinator, and stands in emails, in pri
 	await expect(page.getByText('People with the coordinator role at Tarn Valley Lanterns see')).toBeVisible();
 
 	await page.goto('/desk/organisation');
+	await expect(page.getByRole('combobox', { name: 'Time zone' })).toHaveValue('Pacific/Auckland');
+	await chooseZone(page, 'utc', 'UTC');
 	await page.getByText('Voluntary', { exact: true }).click();
 	await page.getByRole('button', { name: 'Save organisation' }).click();
 	await expect(page.getByText('Saved. New emails and pages show these details')).toBeVisible();

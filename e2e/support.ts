@@ -34,6 +34,7 @@ export const DESK_PAGES = [
 	'/equipment',
 	'/equipment/budget',
 	'/workforce',
+	'/workforce/answers',
 	'/workforce/discomfort',
 	'/workforce/findings',
 	'/workforce/goes-with',

@@ -15,6 +15,15 @@ test('a coordinator looks at the workforce: screens, groups, the table behind a 
 	await signIn(page);
 	await page.keyboard.press('6');
 	await expect(page).toHaveURL('/desk/workforce');
+	await expect(page.getByRole('heading', { name: 'Overview', level: 1 })).toBeVisible();
+	await drawn(page);
+	// Five numbers, each with a year behind it, and a way to its evidence.
+	await expect(page.locator('figure')).toHaveCount(5);
+	await page.getByRole('button', { name: /^Table.*People who answered/ }).click();
+	const months = page.locator('figure').first().locator('.numbers:not(.sr-only) tbody tr');
+	expect(await months.count()).toBeGreaterThan(8);
+	await page.getByRole('link', { name: 'See answers by team' }).click();
+	await expect(page).toHaveURL('/desk/workforce/answers');
 	await expect(page.getByText(/of people who were asked in the last year have answered/)).toBeVisible();
 	await drawn(page);
 	await page.getByRole('link', { name: 'Discomfort', exact: true }).click();

@@ -6,6 +6,7 @@ import { migrateDatabase, MigrationError } from '../src/lib/server/db/migrate';
 import { readConfig, ConfigError } from '../src/lib/server/config';
 import { demoLogo } from './demo-logo';
 import { redrawLogo } from '../src/lib/server/organisation/redraw-logo';
+import { publishDueClosings } from '../src/lib/server/workforce/publish-closing';
 import { setPrices } from '../src/lib/server/workforce/prices';
 import { seedDemo } from './seed-demo';
 import { seedOwners } from './demo-board';
@@ -38,7 +39,8 @@ const DEMO_ORGANISATION: Organisation = {
 	genuinePage: 'https://intranet.lanterns.example/easy-corner',
 	participation: 'voluntary',
 	dutyLaw: '',
-	language: 'en'
+	language: 'en',
+	timeZone: 'UTC'
 };
 
 /** What things cost the demo's organisation: invented. */
@@ -65,8 +67,8 @@ function peopleWanted(args: readonly string[]): number {
 }
 
 async function main(args: readonly string[]): Promise<string> {
-	const { databaseUrl, timeZone } = readConfig(process.env);
-	const { db, pool } = openDatabase(databaseUrl, timeZone);
+	const { databaseUrl } = readConfig(process.env);
+	const { db, pool } = openDatabase(databaseUrl);
 	try {
 		await migrateDatabase(pool);
 		if (!args.includes('--demo')) return 'The database is up to date.';
@@ -96,6 +98,7 @@ async function main(args: readonly string[]): Promise<string> {
 			role: 'coordinator'
 		} as const;
 		await seedOwners(db, [coordinator, second], now);
+		await publishDueClosings(db, () => now);
 		return `The database is new: filled with the demo data, ${wanted + people} people.`;
 	} finally {
 		await pool.end();

@@ -60,12 +60,14 @@ export async function plantWorkforce(
 			select person_id, at, at::date, 'home', '{}'::jsonb, 'planted', 2, 1 from planted_days order by n, step`);
 		await tx.execute(sql`insert into observations (judgement_id, person_id, on_day, until_day, team, country, way, route, spot, level,
 				answered_on, first_on, reported_on, first_reported_on, has_plan, carried_on, first_carried_on, worst, first_worst,
-				discomfort, first_discomfort, findings, first_findings, gaps_mm, first_gaps_mm, needs, stays_open)
+				discomfort, first_discomfort, findings, first_findings, gaps_mm, first_gaps_mm, heights, heights_after, helped_by, first_choice)
 			select j.id, d.person_id, d.at::date, lead(d.at::date) over w, d.team, d.country, 'upright', 'short', 'chair', 'home',
 				d.answered, d.answered, case when d.step = 2 then d.at::date else d.answered end, d.answered, true, d.carried, d.carried,
 				d.worst_now, d.worst_first, case when d.worst_now > 0 then d.places else '{}' end, case when d.worst_first > 0 then d.places else '{}' end,
 				d.found, d.found, array[0, d.gap_now, d.gap_now, 0]::smallint[], array[0, d.gap_first, d.gap_first, 0]::smallint[],
-				case when d.is_high then array['keyboard-and-mouse'] else '{}' end, d.is_high
+				case when d.is_high or d.gap_now < 0 then 'off' when d.n % 3 = 0 then 'unsure' else 'fits' end,
+				case when d.is_high then 'off' when d.n % 3 = 0 then 'unsure' else 'fits' end,
+				case when d.is_high then array['keyboard-and-mouse', 'monitor'] else '{}' end, case when d.is_high then array['keyboard-and-mouse'] else '{}' end
 			from (select p.*, (p.sent_at + make_interval(days => p.wait))::date as answered,
 					case when p.step > 0 and p.carries_out then (p.sent_at + make_interval(days => p.wait + p.fixed_after))::date end as carried,
 					case when p.has_neck or p.eyes or p.low_back then p.score else 0 end as worst_first,

@@ -33,6 +33,8 @@ declare global {
 			user: (Actor & { kind: 'user' }) | null;
 			/** The session of the request, even while its second factor is missing. */
 			session: Session | null;
+			/** The organisation's IANA time zone, for pages behind sign-in: of its days and moments. */
+			timeZone: string;
 			/** Whether the user's role may not open this page; its layout shows the refusal. */
 			isDenied: boolean;
 			/** Whether the connection to the database failed in this request. */

@@ -18,7 +18,7 @@ import { sessionToken } from '$lib/server/access/session-cookie';
 import { readSession } from '$lib/server/access/sessions';
 import { recordRead } from '$lib/server/audit/record-read';
 import { ConfigError, requireProductionSettings } from '$lib/server/config';
-import { MAX_LOGO_BYTES } from '$lib/core/organisation';
+import { MAX_LOGO_BYTES, UNSET_ORGANISATION } from '$lib/core/organisation';
 import { isConnectionError } from '$lib/server/db/connection-error';
 import { MigrationError, requireSchemaVersion } from '$lib/server/db/migrate';
 import { requireErasuresReplayed, RestoreError } from '$lib/server/erasure/replay-erasures';
@@ -265,6 +265,7 @@ const answer: Handle = async ({ event, resolve }) => {
 	event.locals.isDenied = false;
 	event.locals.hasLostDatabase = false;
 	event.locals.session = session;
+	event.locals.timeZone = session?.timeZone ?? UNSET_ORGANISATION.timeZone;
 	event.locals.user = session && !session.isPending ? session.user : null;
 	event.locals.deskReader = await readerOf(event);
 	event.locals.language = event.locals.deskReader.language;

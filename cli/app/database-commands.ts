@@ -14,8 +14,8 @@ const say = (text: string): void => void process.stdout.write(`${text}\n`);
 
 /** Does something with the application's database, and lets it go. */
 export async function withDatabase<T>(work: (open: OpenDatabase) => Promise<T>): Promise<T> {
-	const { databaseUrl, timeZone } = readConfig(process.env);
-	const open = openDatabase(databaseUrl, timeZone);
+	const { databaseUrl } = readConfig(process.env);
+	const open = openDatabase(databaseUrl);
 	try {
 		return await work(open);
 	} finally {

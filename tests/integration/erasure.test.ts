@@ -11,6 +11,8 @@ import { schema } from '$lib/server/db/client';
 import { erasePerson, readPersonData, previewErasure } from '$lib/server/erasure/erase-person';
 import { OF_ASSESSMENT, OF_PERSON, WITHOUT_NEWS } from '$lib/server/erasure/own-rows';
 import { applyRetention, retentionPage, setRetention } from '$lib/server/erasure/retention';
+import { withdrawAnswers } from '$lib/server/assessments/withdraw';
+import { publishClosing } from '$lib/server/workforce/publish-closing';
 import { saveFilter } from '$lib/server/people/saved-filters';
 import { getTableName, is } from 'drizzle-orm';
 import { PgTable } from 'drizzle-orm/pg-core';
@@ -97,6 +99,25 @@ describe('erasing someone', () => {
 		);
 		for (const actor of [desk.reader, desk.clinician])
 			expect(await faultOf(erasePerson(db(), actor, { personId, why: 'asked' }, now))).toBe('not-allowed');
+	});
+});
+
+describe('what month-end totals count of someone', () => {
+	it('no longer says of whom once they withdraw or are erased', async () => {
+		const people = [];
+		for (let i = 0; i < 6; i += 1) people.push(await desk.answered(PAINLESS));
+		await publishClosing(db(), '2026-03-31', new Date('2026-04-01T09:00:00Z'));
+		const statesOf = (personId: string) =>
+			db().$count(schema.publishedStates, eq(schema.publishedStates.personId, personId));
+		const all = await db().$count(schema.publishedStates);
+		const [first, second, third] = people;
+		if (!first || !second || !third) throw new Error('Six people have answered');
+		expect(await statesOf(first.personId)).toBe(1);
+		await withdrawAnswers(db(), first.open, now);
+		await erasePerson(db(), desk.coordinator, { personId: second.personId, why: 'asked' }, now);
+		expect([await statesOf(first.personId), await statesOf(second.personId)]).toEqual([0, 0]);
+		expect(await statesOf(third.personId)).toBe(1);
+		expect(await db().$count(schema.publishedStates)).toBe(all);
 	});
 });
 

@@ -3,6 +3,7 @@ import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { UNSET_ORGANISATION, type Organisation } from '$lib/core/organisation';
 import { EMAIL_KINDS } from '$lib/core/sending/email-kinds';
+import { createSession, readSession } from '$lib/server/access/sessions';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { schema } from '$lib/server/db/client';
 import { deliverEmails } from '$lib/server/email/deliver-emails';
@@ -13,6 +14,7 @@ import { previewEmail, sendSampleEmail } from '$lib/server/organisation/sample-e
 import { readLetterhead, readLogo, readOrganisation } from '$lib/server/organisation/read-organisation';
 import { redrawLogo } from '$lib/server/organisation/redraw-logo';
 import { organisationPage, setLogo, setOrganisation } from '$lib/server/organisation/set-organisation';
+import { readPersonPlace } from '$lib/server/people/lock-person';
 import { areRemindersStopped, setReminders } from '$lib/server/people/set-reminders';
 import { readPrivacyLines } from '$lib/server/privacy/read-privacy-lines';
 import { Desk, faultOf } from '../support/desk';
@@ -64,10 +66,25 @@ describe('the organisation', () => {
 		expect(await save({ contactName: '' }, 0)).toBe('invalid');
 		expect(await save({ genuinePage: 'http://works.example' }, 0)).toBe('invalid');
 		expect(await save({ replyTo: 'health at works' }, 0)).toBe('invalid');
+		for (const timeZone of ['', 'Mars/Olympus', '+02:00', 'europe/lisbon'])
+			expect(await save({ timeZone }, 0), timeZone).toBe('invalid');
 		expect(await save({}, 0, desk.reader)).toBe('not-allowed');
 		expect(await readOrganisation(db())).toEqual(UNSET_ORGANISATION);
 		expect(await save({ name: ' Example Works ' }, 0)).toBe('none');
 		expect(await readOrganisation(db())).toEqual(WORKS);
+	});
+
+	it('gives the desk its days, and people whose time zone isn’t known', async () => {
+		const { version } = await organisationPage(db(), desk.coordinator);
+		const person = await desk.person();
+		const zoneOf = async () => (await readPersonPlace(db(), person))?.place.zone;
+		expect(await zoneOf()).toBe('UTC');
+		expect(await save({ timeZone: 'Pacific/Auckland' }, version)).toBe('none');
+		expect(await zoneOf()).toBe('Pacific/Auckland');
+		const browser = { device: '', isPending: false, isStrong: false };
+		const { token } = await createSession(db(), desk.coordinator.id, browser, now);
+		expect((await readSession(db(), token, now))?.timeZone).toBe('Pacific/Auckland');
+		expect(await save({}, version + 1)).toBe('none');
 	});
 
 	it('is changed by one of two who change it at once', async () => {

@@ -4,6 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import {
 	FIGURE_CODES,
 	DISCOMFORT_RULES,
+	comparedGroups,
 	figureTable,
 	reportRows,
 	type WorkforceView
@@ -13,6 +14,7 @@ import type { Actor } from '$lib/server/actor';
 import { schema } from '$lib/server/db/client';
 import { DomainError } from '$lib/server/domain-error';
 import { helpSentence } from '$lib/messages/desk/help-words';
+import { publishDueClosings } from '$lib/server/workforce/publish-closing';
 import { readReportingDates } from '$lib/server/workforce/reporting-dates';
 import { figureRows } from '$lib/server/workforce/figure-rows';
 import { deleteReport, listReports, createReport, readReport } from '$lib/server/workforce/create-report';
@@ -42,6 +44,7 @@ let reader: Actor & { kind: 'user' };
 
 const everybody: WorkforceView = {
 	on: today,
+	isLive: true,
 	closings: [],
 	today,
 	by: null,
@@ -65,6 +68,7 @@ beforeAll(async () => {
 	coordinator = await account('c', 'coordinator');
 	reader = await account('r', 'reader');
 	await plantWorkforce(test.db, PEOPLE, TRUTH, now);
+	await publishDueClosings(test.db, () => now);
 });
 
 afterAll(() => test.drop());
@@ -97,6 +101,22 @@ describe('what is planted is found again within the intervals', () => {
 		expect(of('done')?.p).toBeLessThan(1e-6);
 		expect(of('not-done')?.estimate).toBeCloseTo(0, 1);
 		expect(helpSentence(courses)).toMatch(/points lower .* who did not: no clear change/);
+	});
+
+	it('that a plan takes off as much more for people who began alike', async () => {
+		const { difference } = await helpScreen(test.db, everybody);
+		expect(difference?.low).toBeLessThan(-TRUTH.planTakesOff + 0.3);
+		expect(difference?.high).toBeGreaterThan(-TRUTH.planTakesOff - 0.3);
+		expect(difference?.high).toBeLessThan(-1);
+	});
+
+	it('and says of the quiet team alone that it answers less than chance explains', async () => {
+		const { table } = await answersScreen(test.db, byTeam);
+		const [answered] = table.figures;
+		if (!answered) throw new Error('Nothing is shown');
+		const differs = comparedGroups(answered).map((one) => one?.differs ?? null);
+		expect(table.groups.filter((_, i) => differs[i] === 'lower')).toEqual([PLANTED_QUIET_TEAM]);
+		expect(differs).not.toContain('higher');
 	});
 
 	it('how far checks came back, what would close the rest, and how long it took', async () => {
@@ -186,7 +206,7 @@ describe('figures of the workforce', () => {
 	});
 
 	it('of an earlier day stay what they were', async () => {
-		const then = { ...everybody, on: '2026-06-30' };
+		const then = { ...everybody, on: '2026-06-30', isLive: false };
 		const before = await discomfortScreen(test.db, then);
 		const [one] = await test.db
 			.select()
@@ -247,7 +267,7 @@ describe('figures of the workforce', () => {
 		expect(seen).toMatchObject({ today: null, by: 'team', group: 'Team 3' });
 		expect(seen.closings).toContain(seen.on);
 		expect((await readView(test.db, coordinator, query, today)).on).toBe(today);
-		const closings = await readReportingDates(test.db, today);
+		const closings = await readReportingDates(test.db);
 		expect(closings[0]).toBe('2026-10-31');
 		expect(closings.every((day) => day < today)).toBe(true);
 	});

@@ -1,6 +1,6 @@
 import { languageOf, type Language } from './languages';
 
-/** Languages of the desk: a new one makes the type checker ask for its texts. */
+/** Languages of the desk. For a new one, the type checker asks for its texts. */
 export const DESK_LANGUAGES = ['en', 'de'] as const satisfies readonly Language[];
 
 /** One of {@link DESK_LANGUAGES}. */
@@ -12,10 +12,10 @@ export interface DeskReader {
 	readonly areSignsReviewed: boolean;
 }
 
-/** The reader of pages where nobody has chosen a language. */
+/** The reader of a page before a language is known. */
 export const ENGLISH_READER: DeskReader = { language: 'en', areSignsReviewed: true };
 
-/** The desk's language for a locale; English where the desk has no texts in it. */
+/** The desk's language for a locale; English where the desk isn't translated. */
 export function deskLanguageOf(locale: string): DeskLanguage {
 	const language = languageOf(locale);
 	return DESK_LANGUAGES.find((one) => one === language) ?? 'en';
@@ -31,8 +31,8 @@ export function findDeskReaderBy(find: () => DeskReader): void {
 	source = find;
 }
 
-/** The reader of the texts that are written now. */
+/** The reader of the texts being written. */
 export const deskReader = (): DeskReader => source();
 
-/** The language of the texts that are written now. */
+/** The language of the texts being written. */
 export const deskLocale = (): DeskLanguage => source().language;

@@ -16,12 +16,12 @@ const EMAIL_TEXTS: Readonly<Record<Language, EmailTexts>> = {
 	es: spanish
 };
 
-/** The texts of emails in a language; English where there are none. */
+/** The texts of emails in a language, or in English. */
 export function emailTextsFor(locale = 'en'): EmailTexts {
 	return EMAIL_TEXTS[languageOf(locale)];
 }
 
-/** An email's words, in the language they are in. */
+/** The texts of an email and their language. */
 export interface EmailWords {
 	readonly kind: EmailKind;
 	readonly language: Language;
@@ -32,7 +32,7 @@ export interface EmailWords {
 /** Who gets an email, and in which language they want it. */
 export interface EmailReader {
 	readonly name: string;
-	/** BCP 47; English where it is left out. */
+	/** BCP 47; English by default. */
 	readonly language?: string;
 }
 
@@ -82,11 +82,11 @@ export function subjectLine(subject: string, { name }: Pick<Organisation, 'name'
 
 /** The parts of an email around its text. */
 export interface EmailFrame {
-	/** Directly below the button; empty for nothing. */
+	/** Shown directly below the button; empty for none. */
 	readonly belowButton: string;
-	/** Who writes and how to reach them, a line each. */
+	/** The sender and how to reach them, one line each. */
 	readonly signature: readonly string[];
-	/** In small print: sentences that help people trust it. */
+	/** Small print that helps people trust the email. */
 	readonly notes: readonly string[];
 }
 
@@ -135,7 +135,7 @@ export function filledText(text: string, fields: Readonly<Record<RoundField, str
 	return text.replace(/\{(name|until|organisation|contact)\}/g, (_, field: RoundField) => fields[field]);
 }
 
-/** The values of the organisation and its contact for a round's text. */
+/** Values of a round's fields that come from the organisation and its contact. */
 export function organisationFields(
 	{ name, contactName }: Pick<Organisation, 'name' | 'contactName'>,
 	locale = 'en'

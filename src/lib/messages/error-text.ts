@@ -19,7 +19,7 @@ const REFUSALS: Readonly<Record<Language, Refusals>> = {
 	es: { ...en, ...refusalTextsEs }
 };
 
-/** Why something is refused: a code alone, or with the facts that its words need. */
+/** Why something is refused: a code, with the facts its text needs. */
 export type ErrorCode = {
 	[Code in keyof Refusals]: Refusals[Code] extends (facts: infer Facts) => string
 		? { readonly code: Code; readonly facts: Facts }
@@ -33,6 +33,6 @@ export const errorTextsFor = (locale: string = deskLocale()): Refusals => REFUSA
 export function errorText(why: ErrorCode, locale?: string): string {
 	const texts = errorTextsFor(locale);
 	if (typeof why === 'string') return texts[why];
-	// The type above has paired the facts with their code; TypeScript can't follow a pair through a lookup.
+	// The type above pairs the facts with their code; TypeScript can't follow that through a lookup.
 	return (texts[why.code] as (facts: unknown) => string)(why.facts);
 }

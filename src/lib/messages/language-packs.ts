@@ -1,10 +1,10 @@
 import { languageOf, type Language } from './languages';
 import type { LanguagePack } from './shapes';
 
-/** A language that comes as a pack of its own: nobody who reads another one loads it. */
+/** A language loaded as a separate pack, only for people who read it. */
 type PackedLanguage = Exclude<Language, 'en'>;
 
-/** Where each pack is: a new language makes the type checker ask for it here. */
+/** The file of each pack. For a new language, the type checker asks for it here. */
 const LOADERS: Readonly<Record<PackedLanguage, () => Promise<{ readonly pack: LanguagePack }>>> = {
 	de: () => import('./de/index'),
 	fr: () => import('./fr/index'),

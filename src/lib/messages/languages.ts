@@ -1,10 +1,10 @@
-/** The languages that the texts are in: a new one makes the type checker name every catalogue that owes it. BCP 47 tags. */
+/** Languages of the texts, as BCP 47 tags. For a new one, the type checker names every catalogue that lacks it. */
 export const LANGUAGES = ['en', 'de', 'fr', 'es'] as const;
 
 /** One of {@link LANGUAGES}. */
 export type Language = (typeof LANGUAGES)[number];
 
-/** The language of the desk, and of pages that belong to no one. */
+/** The language of the desk, and of pages without a reader of their own. */
 export const DEFAULT_LANGUAGE: Language = 'en';
 
 /**
@@ -16,7 +16,7 @@ export const LOCALES = ['en', 'en-US', 'de', 'fr', 'es'] as const;
 /** One of {@link LOCALES}. */
 export type Locale = (typeof LOCALES)[number];
 
-/** What each language calls itself. */
+/** Each language's name in that language. */
 export const LANGUAGE_NAMES: Readonly<Record<Language, string>> = {
 	en: 'English',
 	de: 'Deutsch',
@@ -24,10 +24,10 @@ export const LANGUAGE_NAMES: Readonly<Record<Language, string>> = {
 	es: 'Español'
 };
 
-/** Languages that are translated from English, which is written first. */
+/** Languages translated from English. */
 export const TRANSLATED_LANGUAGES = ['de', 'fr', 'es'] as const satisfies readonly Exclude<Language, 'en'>[];
 
-/** The language of a locale, whatever its country; English where we have no texts in it. */
+/** The language of a locale, whatever its country; English where we have no translation. */
 export function languageOf(locale: string): Language {
 	const [language] = locale.toLowerCase().split('-');
 	return LANGUAGES.find((one) => one === language) ?? DEFAULT_LANGUAGE;
@@ -36,7 +36,7 @@ export function languageOf(locale: string): Language {
 /** What each choice calls itself. */
 export const LOCALE_NAMES: Readonly<Record<Locale, string>> = { ...LANGUAGE_NAMES, 'en-US': 'English (US)' };
 
-/** The choice that a tag means: its country's own where there is one, its language otherwise, and English where there are no texts. */
+/** The language option for a tag: its country's if there is one, otherwise its language; English if we have no texts. */
 export function localeOf(tag: string): Locale {
 	const exact = LOCALES.find((one) => one.toLowerCase() === tag.toLowerCase());
 	return exact ?? languageOf(tag);

@@ -21,7 +21,7 @@ const report: RegionReport = {
 const on = '2026-03-02' as CivilDate;
 const hurts: RegionReport = { ...report, side: 'both', hinders: 'much' };
 
-/** What the reasons below rest on. */
+/** What the reasons below are based on. */
 const grounds: AssessmentResult = {
 	format: 'easy-corner.judgement/2',
 	level: 'emergency',

@@ -25,7 +25,7 @@ interface Pair {
 /** How lists and dates are written: made of parts by rules of their own, which have tests of their own. */
 const HELPERS = /^\.(?:lists|dates)\./;
 
-/** Texts with a part that is a word of English in the code, such as a side or a posture: a translation says it in its own word. */
+/** Texts with a part that is a code, such as a side or posture, which translations put in their own words. */
 const SAID_IN_OWN_WORDS: ReadonlySet<string> = new Set([
 	'.discomfort.sided',
 	'.triage.sided',
@@ -37,7 +37,7 @@ const SAID_IN_OWN_WORDS: ReadonlySet<string> = new Set([
 	'.refusals.checked'
 ]);
 
-/** The texts that are made of parts, in English and in another language. */
+/** Texts made of parts, in English and in another language. */
 function pairsIn(english: unknown, translated: unknown, path = ''): Pair[] {
 	if (typeof english === 'function')
 		return typeof translated === 'function'
@@ -49,7 +49,7 @@ function pairsIn(english: unknown, translated: unknown, path = ''): Pair[] {
 	);
 }
 
-/** Parts given one by one, and as one object whose every property can be found again. */
+/** Parts passed one by one, or as one object; each can be found again in the text. */
 const PARTS: readonly ((n: number) => unknown[])[] = [
 	(n) => Array.from({ length: n }, (_, i) => `⟦${'abcdefgh'[i]}⟧`),
 	// Above three: smaller numbers are written as words in some languages, and ask for other forms.
@@ -63,10 +63,10 @@ const PARTS: readonly ((n: number) => unknown[])[] = [
 
 const FOUND = /⟦[^⟧]+⟧|\d{4}/g;
 
-/** Digits as they are read: a language groups thousands by its own sign. */
+/** Digits as written in the language, with its separator for thousands. */
 const plain = (text: string) => text.replaceAll(/(\d)[.,\u00a0\u202f](\d{3})/g, '$1$2');
 
-/** The parts that a text holds; null where it can't be made of these. */
+/** The parts that a text contains; null where it can't be made from these. */
 function partsOf(makes: Makes, parts: unknown[]): string[] | null {
 	try {
 		const text = makes(...parts);

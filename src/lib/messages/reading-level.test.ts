@@ -60,13 +60,13 @@ function textsOf(value: unknown): string[] {
 
 const WORD = /[\p{L}\p{N}][\p{L}\p{N}’'.,-]*/gu;
 
-/** Sentences as they are read: up to a full stop, a question mark or a new paragraph. A decimal point ends none. */
+/** Sentences: each ends at a full stop, question mark or new paragraph, but not at a decimal point. */
 const sentencesOf = (text: string) =>
 	text.split(/(?<=[.!?…])\s+|\n+/).filter((sentence) => /\p{L}/u.test(sentence));
 
 const wordsIn = (sentence: string) => sentence.match(WORD)?.length ?? 0;
 
-/** Labels of one or two words are no sentences: they would make any median small. */
+/** Labels of one or two words aren't sentences: they would lower the median. */
 const LEAST_WORDS = 4;
 
 /** How lists and dates are written: no texts of their own. */
@@ -106,7 +106,7 @@ describe.each(LANGUAGES)('the employee’s door in %s', (language) => {
 	});
 
 	it('has no blank, no doubled word and no space before a mark', () => {
-		// « vous vous … » is how a French verb is said of oneself.
+		// « vous vous … » is a reflexive verb in French.
 		const doubledWord =
 			language === 'fr'
 				? /(?<!\p{L})(?!vous|nous)(\p{L}{2,}) \1(?!\p{L})/u
@@ -119,7 +119,7 @@ describe.each(LANGUAGES)('the employee’s door in %s', (language) => {
 	});
 });
 
-/** Every text of the desk in a language, refusals too. */
+/** All desk texts in one language, including error messages. */
 const deskTextsIn = (language: DeskLanguage) => [
 	...textsOf(DESKS[language]),
 	...textsOf(errorTextsFor(language))
@@ -137,7 +137,7 @@ describe.each(DESK_LANGUAGES)('the desk in %s', (language) => {
 		for (const text of deskTextsIn(language).filter((one) => !one.includes('undefined'))) {
 			expect(text).not.toMatch(/ {2}/);
 			expect(text).not.toMatch(/(?<!\p{L})(\p{L}{2,}) \1(?!\p{L})/u);
-			// A part that is joined to a name begins with its blank.
+			// A part that follows a name begins with its space.
 			expect(text).not.toMatch(/(?<=.) (?:[,;:?!]|\.(?!\w))/);
 		}
 	});
@@ -153,7 +153,7 @@ it('English has no private words, and none of the trade’s that people do not u
 		expect(text).not.toMatch(NOT_OURS);
 });
 
-/** Words that are the same in both languages, and names. */
+/** Words that are the same in both languages, and proper names. */
 const SAME =
 	/^(?:[\d\s.,:×–−+()/%°·]|cm|mm|min|in|h|s|Budget|Organisation|Plan|Tablet|Headset|Monitor|Name|Easy Corner|normal|Material|Sofa|[A-Z]?\p{L}* ?12 cm)*$/u;
 

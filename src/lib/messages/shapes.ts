@@ -12,16 +12,16 @@ export type { ChecklistTexts };
 /** The shape that every language's catalogue has; the compiler holds a new one to it. */
 export type Catalogue = typeof en;
 
-/** Texts of the check-in and of what few people open: withdrawal, reminders, and a page without network. */
+/** Texts of the check-in and of rarely opened pages: withdrawal, reminders, offline. */
 export type AsideTexts = typeof asideTexts;
 
 /** Texts of the day's breaks and of the break page. */
 export type BreakTexts = typeof breakTexts;
 
-/** Texts of the page of sitting styles. */
+/** Texts of the sitting styles page. */
 export type SittingStyleTexts = typeof sittingStyleTexts;
 
-/** Texts of the stop page and those beside it. */
+/** Texts of the stop page and related pages. */
 export type StopTexts = typeof stopTexts;
 
 /** Texts of emails. */

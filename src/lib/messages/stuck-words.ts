@@ -5,7 +5,7 @@ import type { Catalogue } from '.';
 import { wordsFor } from './words-by-facts';
 import type { Facts } from '../core/conditions';
 
-/** Where someone is stuck, in words: the page, and the question as it was asked them. */
+/** Where someone is stuck, in words: the page, and the question as they saw it. */
 export function stuckWords({ page, question }: StuckLocation, facts: Facts, t: Catalogue): string {
 	const title = page === 'plan' ? t.stuck.plan : t.pages[page].title;
 	if (question.startsWith('check.')) {

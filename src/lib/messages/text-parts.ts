@@ -1,16 +1,16 @@
-/** What the text of an email is made of. */
+/** Values that fill the text of an email. */
 export interface EmailFields {
 	/** Of the person it goes to. */
 	readonly name: string;
-	/** Empty where nobody has set it. */
+	/** Empty until it is set. */
 	readonly organisation: string;
-	/** The person who signs; empty where nobody has set it. */
+	/** The person who signs; empty until it is set. */
 	readonly contact: string;
 	/** The last day, as people read it; null for none. */
 	readonly until: string | null;
 	/** The subject of the email that a reminder is about. */
 	readonly subject: string;
-	/** Whole minutes that open questions take; null where nothing has been entered yet. */
+	/** Whole minutes that the remaining questions take; null before anything is entered. */
 	readonly minutesLeft: number | null;
 }
 

@@ -20,8 +20,6 @@ export interface IdentitySettings {
 export interface Config {
 	readonly databaseUrl: string;
 	readonly mode: RunMode;
-	/** IANA time zone of the coordinators' "today". */
-	readonly timeZone: string;
 	/** Base URL of the application, for links in emails. */
 	readonly origin: string;
 	/** A mail server as smtp:// or smtps://; empty for the simulated inbox. */
@@ -55,17 +53,6 @@ function modeOf(text: string | undefined): RunMode {
 	if (text === undefined || text === '') return 'production';
 	if (text === 'production' || text === 'demo' || text === 'development') return text;
 	throw new ConfigError(`EASY_CORNER_MODE must be production, demo or development, not "${text}".`);
-}
-
-function timeZoneOf(text: string | undefined): string {
-	const zone = text || 'UTC';
-	try {
-		return new Intl.DateTimeFormat('en', { timeZone: zone }).resolvedOptions().timeZone;
-	} catch {
-		throw new ConfigError(
-			`EASY_CORNER_TIME_ZONE must be an IANA time zone such as Europe/Lisbon, not "${zone}".`
-		);
-	}
 }
 
 function smtpOf(text: string | undefined): string {
@@ -158,7 +145,6 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
 	return {
 		databaseUrl: env.DATABASE_URL,
 		mode: modeOf(env.EASY_CORNER_MODE),
-		timeZone: timeZoneOf(env.EASY_CORNER_TIME_ZONE),
 		origin: (env.ORIGIN ?? 'http://127.0.0.1:3000').replace(/\/$/, ''),
 		smtpUrl: smtpOf(env.EASY_CORNER_SMTP),
 		secondFactorRoles: rolesOf(env.EASY_CORNER_SECOND_FACTOR),

@@ -55,7 +55,7 @@ export function runtime(): Runtime {
 		const config = readConfig(process.env);
 		const { databaseUrl } = config;
 		configureKeys(config.keys);
-		const open = openDatabase(databaseUrl, config.timeZone);
+		const open = openDatabase(databaseUrl);
 		const changes = new ChangeFeed(databaseUrl);
 		made = {
 			config,

@@ -22,7 +22,6 @@ describe('the settings', () => {
 		expect(readConfig({ DATABASE_URL })).toEqual({
 			databaseUrl: DATABASE_URL,
 			mode: 'production',
-			timeZone: 'UTC',
 			origin: 'http://127.0.0.1:3000',
 			smtpUrl: '',
 			mailPerMinute: null,
@@ -41,7 +40,6 @@ describe('the settings', () => {
 
 	it('name the one that is wrong and what it may be', () => {
 		expect(faultOf({ DATABASE_URL, EASY_CORNER_MODE: 'test' })).toMatch(/EASY_CORNER_MODE.*demo/);
-		expect(faultOf({ DATABASE_URL, EASY_CORNER_TIME_ZONE: 'Mars/Olympus' })).toMatch(/Europe\/Lisbon/);
 		for (const smtp of ['mail.example:587', 'http://mail.example', 'smtp://', 'smtp://a b'])
 			expect(faultOf({ DATABASE_URL, EASY_CORNER_SMTP: smtp })).toContain('EASY_CORNER_SMTP');
 		for (const many of ['0', '-1', 'ten', '1.5'])

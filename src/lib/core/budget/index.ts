@@ -1,3 +1,4 @@
+export { cheapestSensible } from './cheapest-sensible';
 export {
 	unlimitedPurchases,
 	bestPurchases,

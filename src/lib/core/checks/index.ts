@@ -23,6 +23,7 @@ export { situationNow, type Situation } from './situation';
 export {
 	verdictProbabilities,
 	isAnyOff,
+	overallVerdict,
 	verdictUncertainty,
 	verdictOf,
 	VERDICTS,

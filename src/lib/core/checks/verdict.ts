@@ -41,6 +41,16 @@ export function verdictOf({ below, p, above }: VerdictProbabilities): Verdict {
 export const isAnyOff = (checks: readonly { readonly verdict: Verdict }[]): boolean =>
 	checks.some(({ verdict }) => verdict === 'off');
 
+/**
+ * Several checks as one of three: `off` where any is known to be off, `unsure` where none is but something isn't known yet, and `fits`
+ * where all fit. The one definition of a height problem, for the case, the day sheet, the budget and the workforce. Without any check,
+ * nothing is known.
+ */
+export function overallVerdict(checks: readonly { readonly verdict: Verdict }[]): Verdict {
+	if (isAnyOff(checks)) return 'off';
+	return checks.length > 0 && checks.every(({ verdict }) => verdict === 'fits') ? 'fits' : 'unsure';
+}
+
 /** How undecided a check is, `u`: 0 where it is certain which of the three holds, two thirds where all are equally likely. */
 export function verdictUncertainty({ below, p, above }: VerdictProbabilities): number {
 	return 1 - (below ** 2 + p ** 2 + above ** 2);

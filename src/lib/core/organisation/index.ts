@@ -25,6 +25,8 @@ export interface Organisation {
 	readonly dutyLaw: string;
 	/** BCP 47 language for people whose own is unknown. */
 	readonly language: string;
+	/** IANA time zone of the desk's days, and of people whose own is unknown. */
+	readonly timeZone: string;
 }
 
 /** An organisation not set up yet: emails go out without its name. */
@@ -38,7 +40,8 @@ export const UNSET_ORGANISATION: Organisation = {
 	genuinePage: '',
 	participation: 'voluntary',
 	dutyLaw: '',
-	language: 'en'
+	language: 'en',
+	timeZone: 'UTC'
 };
 
 /** Longest text of each field, characters. Our assumption: what fits an email signature. */

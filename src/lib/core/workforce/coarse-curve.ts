@@ -9,7 +9,7 @@ export interface TimeSteps {
 	readonly steps: number;
 }
 
-/** The first three months in days. */
+/** The first three months in days, from the same day on. */
 export const BY_DAYS: TimeSteps = { stepDays: 1, steps: 90 };
 
 /** The first year in weeks. */
@@ -78,7 +78,8 @@ function endedSteps(spells: readonly TimeToEvent[]): Ended[] {
  */
 export function coarsenCurve(spells: readonly TimeToEvent[], pace: TimeSteps): CoarseCurve | null {
 	const told = spells.map(({ time, event, count = 1 }) => {
-		const at = Math.max(1, Math.ceil(time / pace.stepDays));
+		// The same day is a day of its own; a week has no such beginning.
+		const at = pace.stepDays === 1 ? time : Math.max(1, Math.ceil(time / pace.stepDays));
 		return at > pace.steps ? { time: pace.steps, event: false, count } : { time: at, event, count };
 	});
 	const n = told.reduce((sum, { count }) => sum + count, 0);

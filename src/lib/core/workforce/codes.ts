@@ -1,7 +1,7 @@
 import { FINDING_IDS } from '../checklist';
 import { CHECK_IDS, type CheckId } from '../checks';
 import { BODY_SIDES, DISCOMFORT_KINDS, REGIONS, SIDED_REGIONS } from '../discomfort';
-import { PURCHASES } from '../plan';
+import { PURCHASES, type PurchaseId } from '../plan';
 import type { CodeRule } from './figures';
 
 /** The dimensions by which figures can be grouped. */
@@ -26,12 +26,22 @@ export const FIGURE_CODES = {
 	found: 'found',
 	/** Assessed again after the first answers. */
 	twice: 'twice',
-	/** A gap stays open after the plan, and a purchase would close it. */
+	/** A height is known to be off; none is (its complement); none is, but something isn't known yet. */
+	problem: 'problem',
+	well: 'well',
+	unknown: 'unknown',
+	/** The same after the plan. */
 	open: 'open',
+	wellAfter: 'wellAfter',
+	unknownAfter: 'unknownAfter',
+	/** A problem remains after the plan, and a purchase would help. */
 	closable: 'closable',
 	/** Has a plan, has reported since, and had discomfort at one of the two times: carried out before the newest report, or not. */
 	planned: 'planned',
 	done: 'done',
+	/** The plan was in place six weeks ago or longer; and still is. */
+	settled: 'settled',
+	stands: 'stands',
 	/** Answered the last invitation. */
 	answered: 'answered'
 } as const;
@@ -43,8 +53,13 @@ export const ANSWER_RULES: readonly CodeRule[] = [{ code: FIGURE_CODES.answered,
 export const HELP_RULES: readonly CodeRule[] = [
 	{ code: FIGURE_CODES.again, among: '', isPart: true },
 	{ code: FIGURE_CODES.planned, among: FIGURE_CODES.again, isPart: true },
-	{ code: FIGURE_CODES.done, among: FIGURE_CODES.planned }
+	{ code: FIGURE_CODES.done, among: FIGURE_CODES.planned },
+	{ code: FIGURE_CODES.settled, among: '', isPart: true },
+	{ code: FIGURE_CODES.stands, among: FIGURE_CODES.settled }
 ];
+
+/** Days after which a plan that was in place is looked at again: the second check-in. */
+export const SETTLED_DAYS = 42;
 
 const HURT_RULES: readonly CodeRule[] = [
 	{ code: FIGURE_CODES.hurts, among: '' },
@@ -77,24 +92,63 @@ const FOUND_RULES: readonly CodeRule[] = [
 	...FINDING_IDS.map((finding) => ({ code: finding, among: FIGURE_CODES.found }))
 ];
 
+/** Heights in three parts: a problem, not known yet, and the rest, which fits. */
+const HEIGHT_RULES: readonly CodeRule[] = [
+	{ code: FIGURE_CODES.problem, among: '' },
+	{ code: FIGURE_CODES.well, among: '', complementOf: FIGURE_CODES.problem },
+	{ code: FIGURE_CODES.unknown, among: FIGURE_CODES.well, mayBeAll: true }
+];
+
 /** Open findings, and for whom each check can be compared. */
 export const FINDING_RULES: readonly CodeRule[] = [
+	...HEIGHT_RULES,
 	...FOUND_RULES,
 	{ code: FIGURE_CODES.twice, among: '', isPart: true },
 	...CHECK_IDS.map((check) => ({ code: gapCode(check), among: FIGURE_CODES.twice, isPart: true }))
 ];
 
-/** Gaps that stay open, and what would close them. */
+/** Begins the codes of {@link firstChoiceCode}. */
+export const FIRST_CHOICE = 'first choice: ';
+
+/** The code for people for whom an item is the cheapest sensible purchase, alone or with another one. */
+export const firstChoiceCode = (purchase: PurchaseId) => `${FIRST_CHOICE}${purchase}`;
+
+/** Heights after the plan, in the same three parts; and of those with a problem, the people helped by each item. */
 export const PURCHASE_RULES: readonly CodeRule[] = [
 	{ code: FIGURE_CODES.open, among: '' },
+	{ code: FIGURE_CODES.wellAfter, among: '', complementOf: FIGURE_CODES.open },
+	{ code: FIGURE_CODES.unknownAfter, among: FIGURE_CODES.wellAfter, mayBeAll: true },
 	{ code: FIGURE_CODES.closable, among: FIGURE_CODES.open, mayBeAll: true },
-	...PURCHASES.map((purchase) => ({ code: purchase, among: FIGURE_CODES.closable, mayBeAll: true }))
+	...PURCHASES.flatMap((purchase) => [
+		{ code: purchase, among: FIGURE_CODES.closable, mayBeAll: true },
+		{ code: firstChoiceCode(purchase), among: purchase, mayBeAll: true }
+	])
 ];
 
 /** Everything published where two filters act together, of those who answered: what one figure reveals affects the others. */
 export const CROSSED_RULES: readonly CodeRule[] = [
 	...HURT_RULES,
+	...HEIGHT_RULES,
 	...FOUND_RULES,
 	...PURCHASE_RULES,
 	...HELP_RULES
 ];
+
+/** Kinds of figures, each with all that is ever published of groups. */
+const RULES_OF = {
+	answers: ANSWER_RULES,
+	discomfort: DISCOMFORT_RULES,
+	findings: FINDING_RULES,
+	help: HELP_RULES,
+	needs: PURCHASE_RULES
+} as const satisfies Record<string, readonly CodeRule[]>;
+
+/** A kind of figures. */
+export type PublishedOf = keyof typeof RULES_OF;
+
+/** Kinds of figures. */
+export const PUBLISHED_OF = Object.keys(RULES_OF) as readonly PublishedOf[];
+
+/** All that is ever published of a kind of figures: of everyone with sides and kinds of discomfort, of groups without. */
+export const publishedRules = (of: PublishedOf, by: Grouping | null): readonly CodeRule[] =>
+	of === 'discomfort' && by === null ? [...DISCOMFORT_RULES, ...DISCOMFORT_DETAIL_RULES] : RULES_OF[of];

@@ -1,4 +1,12 @@
-import { baseCode, figureTable, shareFigure, type CodeRule, type FigureTable, type Tally } from './figures';
+import {
+	baseCode,
+	figureTable,
+	rulesByCode,
+	shareFigure,
+	type CodeRule,
+	type FigureTable,
+	type Tally
+} from './figures';
 import { MIN_GROUP_SIZE } from './group-size-limit';
 import { suppressCells, type CellMask, type CountMatrix, type PartOfTotal } from './cell-suppression';
 import { hasFeasibilityInterval, type PartlyKnownTable } from './feasibility-interval';
@@ -32,6 +40,8 @@ interface Layer {
 	readonly cells: CountMatrix;
 	/** The layer it is counted among; null for everyone. */
 	readonly parent: Layer | null;
+	/** The code that it is the complement of: it is shown wherever that is. */
+	readonly complementOf: string | null;
 	/** Whether it may apply to everyone it is counted among, and does. */
 	readonly isWhole: boolean;
 	/** Whether its total is published: without it, nothing follows for the hidden cells from the others. */
@@ -98,6 +108,11 @@ function shownWithout(barred: ReadonlySet<number>, layers: readonly Layer[]): Ma
 				layer.columns[d] === true &&
 				isTellable(layer)(part(t, d))
 		);
+		const other = layer.complementOf === null ? undefined : masks.get(layer.complementOf);
+		if (other) {
+			masks.set(layer.code, other);
+			continue;
+		}
 		const mask = layer.isWhole && parent ? parent : suppressCells(open, people, part, isTellable(layer));
 		// Where no cell is published, nothing follows beyond the row and column sums.
 		if (!parent && mask.every((row) => row.every((is) => !is)))
@@ -145,6 +160,7 @@ export function publishedCrossTable(grid: CrossTable, rules: readonly CodeRule[]
 			code: '',
 			cells: grid.people,
 			parent: null,
+			complementOf: null,
 			isWhole: false,
 			hasTotal: byRow.people.all !== null,
 			rows: isThere(byRow.people.groups),
@@ -152,20 +168,25 @@ export function publishedCrossTable(grid: CrossTable, rules: readonly CodeRule[]
 		}
 	];
 	const layerOf = (code: string) => layers.find((layer) => layer.code === code);
-	for (const [i, { code, among, isPart = false, mayBeAll = isPart }] of rules.entries()) {
+	for (const [i, { code, among, complementOf, isPart = false, mayBeAll = isPart }] of rules.entries()) {
 		const parent = layerOf(among);
 		if (!parent) throw new Error(`${code} is counted among ${among}, which was not counted before`);
-		const cells = grid.counts[code] ?? grid.people.map((row) => row.map(() => 0));
+		const other = complementOf === undefined ? null : (layerOf(complementOf) ?? null);
+		const cells = other
+			? parent.cells.map((row, t) => row.map((n, d) => n - (other.cells[t]?.[d] ?? 0)))
+			: (grid.counts[code] ?? grid.people.map((row) => row.map(() => 0)));
 		layers.push({
 			code,
 			cells,
 			parent,
+			complementOf: other?.code ?? null,
 			isWhole: mayBeAll && cells.every((row, t) => row.every((x, d) => x === parent.cells[t]?.[d])),
 			hasTotal: byRow.figures[i]?.all !== null,
 			rows: isThere(byRow.figures[i]?.groups),
 			columns: isThere(byColumn.figures[i]?.groups)
 		});
 	}
+	const byCode = rulesByCode(rules);
 	const shown = shownLayers(layers);
 	const cell = (code: string, d: number) => layerOf(code)?.cells[row]?.[d] ?? 0;
 	const isShown = (code: string, d: number) => shown.get(code)?.[row]?.[d] === true;
@@ -180,7 +201,7 @@ export function publishedCrossTable(grid: CrossTable, rules: readonly CodeRule[]
 			all: byRow.figures[i]?.groups[row] ?? null,
 			groups: grid.columns.map((_, d) =>
 				isShown(code, d) && cell(among, d) > 0
-					? shareFigure(cell(code, d), cell(baseCode(among, rules), d))
+					? shareFigure(cell(code, d), cell(baseCode(among, byCode), d))
 					: null
 			)
 		}))

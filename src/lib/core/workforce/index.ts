@@ -1,13 +1,18 @@
 export {
 	ANSWER_RULES,
 	FIGURE_CODES,
+	FIRST_CHOICE,
+	firstChoiceCode,
 	CROSSED_RULES,
 	GROUPINGS,
-	DISCOMFORT_DETAIL_RULES,
 	DISCOMFORT_RULES,
 	FINDING_RULES,
 	gapCode,
 	HELP_RULES,
+	SETTLED_DAYS,
+	PUBLISHED_OF,
+	publishedRules,
+	type PublishedOf,
 	UNKNOWN_GROUP,
 	PURCHASE_RULES,
 	type Grouping
@@ -18,16 +23,31 @@ export { BY_DAYS, BY_WEEKS, coarsenCurve, type CoarseCurve, type TimeSteps } fro
 export type { WorkforceView } from './view';
 export { gatherMeans, dotStripOf } from './dot-strip';
 export { REPORT_COLUMNS, reportRows } from './report-table';
+export {
+	changesByGroup,
+	EVERYONE,
+	peopleToRenew,
+	type ChangedPerson,
+	type CountedState,
+	type GroupChange
+} from './people-to-renew';
+export { bothChanges, cellChanges, leavesOpen, type CellChange } from './changed-cells';
+export { publishedChange, type PublishedChange } from './published-change';
+export { threePartsOf, type ThreeParts } from './three-parts';
+export { comparedGroups } from './compared-groups';
 export { pairedFigure, type PairedFigure } from './paired-figure';
 export {
 	figureTable,
+	NO_TABLE,
 	type CodeFigures,
 	type CodeRule,
 	type PublishedShare,
 	type FigureTable,
+	type CellsBefore,
 	type Tally
 } from './figures';
 export {
+	MIN_CLOSING_GROUP_SIZE,
 	MIN_GROUP_SIZE,
 	publishedCounts,
 	publishedGroups,
@@ -45,7 +65,9 @@ export {
 } from './observation';
 export {
 	PLAN_COURSES,
+	NO_ACTIVITIES,
 	REPORTED_ACTIVITIES,
+	REPORT_MONTHS,
 	type CodeFigure,
 	type KeyFigures,
 	type PlanCourse,
@@ -55,3 +77,24 @@ export {
 	type TeamFigure,
 	type WorkforceReport
 } from './report';
+export { BASE_CODES, CellsOfBefore, changesOfDimension, type PendingCell } from './cells-before';
+export { closingTables, type ClosingTable, type HiddenSums } from './closing-table';
+export {
+	associationParts,
+	gapParts,
+	helpParts,
+	NO_HELP,
+	NO_PAIRS,
+	NO_PARTS,
+	pairedParts,
+	timeParts,
+	type Activities,
+	type AssociationParts,
+	type ClosingParts,
+	type GapPairs,
+	type HelpParts,
+	type PlanTimeToEvent,
+	type ScoreChange,
+	type TimeParts
+} from './screen-parts';
+export { overviewPoint, type OverviewPoint } from './overview';

@@ -7,7 +7,8 @@ import {
 	type ChecklistAnswers,
 	type FindingId
 } from '../checklist';
-import { CHECK_IDS, isAnyOff } from '../checks';
+import { cheapestSensible } from '../budget';
+import { CHECK_IDS, overallVerdict, type Verdict } from '../checks';
 import { SEAT_KINDS, seatKindOf, type Corner } from '../corner';
 import { worstScore, type BodySide, type Region, type RegionReport } from '../discomfort';
 import { distanceOutsideBand } from '../guidance';
@@ -36,6 +37,8 @@ export interface Observed {
 	readonly report: readonly RegionReport[] | null;
 	/** The plan in use, with its advice; null where there was none. */
 	readonly plan: { readonly plan: Plan | null; readonly advice: Pick<AdviceSummary, 'purchases'> } | null;
+	/** Prices of items, whole cents, by which the cheapest sensible purchase is chosen. */
+	readonly prices: ReadonlyMap<PurchaseId, number>;
 }
 
 /** What is known about a person between two assessments, as statistics count it. */
@@ -52,12 +55,14 @@ export interface Observation {
 	 * checked.
 	 */
 	readonly gapsMm: readonly (number | null)[];
-	/** Number of checks off now. */
-	readonly off: number;
-	/** What would close the gaps that the plan leaves open; empty where nothing is open or no purchase would help. */
-	readonly needs: readonly PurchaseId[];
-	/** Whether anything stays open after the plan. */
-	readonly staysOpen: boolean;
+	/** All heights together, now. */
+	readonly heights: Verdict;
+	/** The same after the plan; as now where there is none. */
+	readonly heightsAfter: Verdict;
+	/** Every item that would reduce a problem which remains after the plan, alone or with another one. */
+	readonly helpedBy: readonly PurchaseId[];
+	/** The cheapest sensible purchase for it. */
+	readonly firstChoice: readonly PurchaseId[];
 }
 
 /** The side on which a two-sided region hurts. */
@@ -120,10 +125,9 @@ function spotOf(corner: Corner): SpotKind {
 }
 
 /** What statistics keep from an assessment and what it rests on. */
-export function observe({ judgement: { standing }, answers, report, plan }: Observed): Observation {
-	// As a person reads it: what is only unsure, or a few millimetres outside and left alone, is not open.
-	const staysOpen = isAnyOff(plan?.plan?.after ?? []);
-	const [best] = plan?.advice.purchases ?? [];
+export function observe({ judgement: { standing }, answers, report, plan, prices }: Observed): Observation {
+	const heightsAfter = overallVerdict(plan?.plan?.after ?? standing);
+	const options = heightsAfter === 'off' ? (plan?.advice.purchases ?? []) : [];
 	const findings = answers ? [...foundByChecks(standing), ...foundByAnswers(answers, standing)] : [];
 	return {
 		spot: answers ? spotOf(answers.corner) : null,
@@ -134,8 +138,9 @@ export function observe({ judgement: { standing }, answers, report, plan }: Obse
 			const check = standing.find((one) => one.id === id);
 			return check ? Math.round(gapOf(check)) : null;
 		}),
-		off: standing.filter(({ verdict }) => verdict === 'off').length,
-		needs: staysOpen && best ? [...best.purchases].sort() : [],
-		staysOpen
+		heights: overallVerdict(standing),
+		heightsAfter,
+		helpedBy: [...new Set(options.flatMap(({ purchases }) => purchases))].sort(),
+		firstChoice: [...cheapestSensible(options, prices)].sort()
 	};
 }

@@ -1,5 +1,5 @@
 import type { CsvCell } from '../exchange/csv';
-import type { Wilcoxon } from '../statistics';
+import type { PublishedChange } from './published-change';
 import type { PublishedShare } from './figures';
 import type { WorkforceReport } from './report';
 
@@ -58,7 +58,7 @@ const estimated = (part: string, of: string, { n, value, low, high, p }: Estimat
 	number(p)
 ];
 
-const ofWilcoxon = (n: number, { estimate, low, high, p }: Wilcoxon): Estimated => ({
+const ofChange = (n: number, { estimate, low, high, p }: PublishedChange): Estimated => ({
 	n,
 	value: estimate,
 	low,
@@ -66,11 +66,21 @@ const ofWilcoxon = (n: number, { estimate, low, high, p }: Wilcoxon): Estimated 
 	p
 });
 
-function standing({ people, done, key, before, regions, findings, teams }: WorkforceReport): ReportRow[] {
+function standing({
+	people,
+	done,
+	key,
+	heights,
+	before,
+	regions,
+	findings,
+	teams
+}: WorkforceReport): ReportRow[] {
 	return [
 		plain('people', '', people),
 		...Object.entries(done).map(([what, n]) => plain('done', what, n)),
 		...Object.entries(key).map(([what, figure]) => ofFigure('key', what, figure)),
+		...Object.entries(heights ?? {}).map(([part, figure]) => ofFigure('heights', part, figure)),
 		...Object.entries(before?.key ?? {}).map(([what, figure]) =>
 			ofFigure(`key of ${before?.to}`, what, figure)
 		),
@@ -82,19 +92,38 @@ function standing({ people, done, key, before, regions, findings, teams }: Workf
 	];
 }
 
-function changing({ paired, gaps, associations, courses }: WorkforceReport): ReportRow[] {
+/** How many went down, stayed and went up. */
+const ofCounts = (part: string, of: string, { counts }: PublishedChange): ReportRow[] =>
+	Object.entries(counts ?? {}).map(([way, n]) => plain(`${part}: ${way}`, of, n));
+
+function changing({ paired, gaps, associations, courses, difference }: WorkforceReport): ReportRow[] {
 	const regions = [...(paired.all ? [{ region: 'anything', ...paired.all }] : []), ...paired.regions];
 	return [
 		...regions.map(({ region, difference: value, ...rest }) =>
 			estimated('change of discomfort', region, { value, ...rest })
 		),
-		...gaps.map(({ check, n, change }) => estimated('change of gap, mm', check, ofWilcoxon(n, change))),
+		...gaps.flatMap(({ check, n, change }) => [
+			estimated('change of gap, mm', check, ofChange(n, change)),
+			...ofCounts('change of gap', check, change)
+		]),
 		...associations.map(({ finding, region, ratio: value, ...rest }) =>
 			estimated('times as often', `${finding} ${region}`, { value, ...rest })
 		),
-		...courses.map(({ course, n, change }) =>
-			estimated('change of worst score', course, ofWilcoxon(n, change))
-		)
+		...courses.flatMap(({ course, n, change }) => [
+			estimated('change of worst score', course, ofChange(n, change)),
+			...ofCounts('change of worst score', course, change)
+		]),
+		...(difference
+			? [
+					estimated('adjusted difference of worst score', 'done', {
+						n: difference.n + difference.others,
+						value: difference.difference,
+						low: difference.low,
+						high: difference.high,
+						p: difference.p
+					})
+				]
+			: [])
 	];
 }
 

@@ -1,11 +1,13 @@
 import type { CheckId } from '../checks';
 import type { Region } from '../discomfort';
 import type { PurchaseId } from '../plan';
-import type { Wilcoxon } from '../statistics';
+import type { AdjustedDifference } from '../statistics';
 import type { Association } from './associations';
 import type { CoarseCurve } from './coarse-curve';
 import type { PublishedShare } from './figures';
 import type { PairedFigure } from './paired-figure';
+import type { PublishedChange } from './published-change';
+import type { ThreeParts } from './three-parts';
 
 /** What happened in the reporting period, by number of people; null where too few to publish. */
 export const REPORTED_ACTIVITIES = [
@@ -16,6 +18,19 @@ export const REPORTED_ACTIVITIES = [
 	'arrived',
 	'referred'
 ] as const;
+
+/** Lengths of a report's period, months. */
+export const REPORT_MONTHS = [1, 3, 6, 12] as const;
+
+/** Where nothing may be published of what happened. */
+export const NO_ACTIVITIES: Readonly<Record<(typeof REPORTED_ACTIVITIES)[number], null>> = {
+	asked: null,
+	answered: null,
+	dealtWith: null,
+	carriedOut: null,
+	arrived: null,
+	referred: null
+};
 
 /** A figure of one thing. */
 export interface CodeFigure {
@@ -39,7 +54,7 @@ export type PlanCourse = (typeof PLAN_COURSES)[number];
 export interface CourseFigure {
 	readonly course: PlanCourse | 'done';
 	readonly n: number;
-	readonly change: Wilcoxon;
+	readonly change: PublishedChange;
 }
 
 /** How far a check was and is off, as strips of means, with the change among the same people, mm. */
@@ -48,7 +63,7 @@ export interface GapFigure {
 	readonly n: number;
 	readonly first: readonly number[];
 	readonly now: readonly number[];
-	readonly change: Wilcoxon;
+	readonly change: PublishedChange;
 }
 
 /** What would have to be bought: for how many people, and the price of one, whole cents; null where no price is known. */
@@ -64,18 +79,23 @@ export interface KeyFigures {
 	readonly answered: PublishedShare | null;
 	readonly hurts: PublishedShare | null;
 	readonly found: PublishedShare | null;
+	/** Any height problem; missing in version 1. */
+	readonly problem?: PublishedShare | null;
 	readonly open: PublishedShare | null;
 }
 
 /** Everything in a report for management, as data; the wording is on the page. Computed once and kept. */
 export interface WorkforceReport {
-	readonly format: 'easy-corner.report/1';
+	/** In version 1 changes are Hodges-Lehmann estimates, and what is optional here is missing. */
+	readonly format: 'easy-corner.report/1' | 'easy-corner.report/2';
 	readonly from: string;
 	readonly to: string;
 	/** Number of people who had answered by the last day; null where too few. */
 	readonly people: number | null;
 	readonly done: Readonly<Record<(typeof REPORTED_ACTIVITIES)[number], number | null>>;
 	readonly key: KeyFigures;
+	/** Heights in three parts. */
+	readonly heights?: ThreeParts | null;
 	readonly regions: readonly CodeFigure[];
 	readonly paired: {
 		readonly all: PairedFigure | null;
@@ -85,9 +105,13 @@ export interface WorkforceReport {
 	readonly gaps: readonly GapFigure[];
 	readonly associations: readonly Association[];
 	readonly courses: readonly CourseFigure[];
+	/** How much more the score fell with the plan carried out than without. */
+	readonly difference?: AdjustedDifference | null;
 	readonly times: { readonly act: CoarseCurve | null; readonly fix: CoarseCurve | null };
 	readonly purchases: readonly ReportedPurchase[];
 	readonly teams: { readonly answered: readonly TeamFigure[]; readonly hurts: readonly TeamFigure[] };
+	/** Teams in which fewer people answer than chance explains. */
+	readonly quietTeams?: readonly string[];
 	/** The previous report, if there is one. */
 	readonly before: { readonly to: string; readonly key: KeyFigures } | null;
 }

@@ -4,6 +4,8 @@ import type { Grouping } from './codes';
 export interface WorkforceView {
 	/** The closing day, ISO. */
 	readonly on: string;
+	/** Whether figures are those of today, which change with each answer; at a closing they are as they were published. */
+	readonly isLive: boolean;
 	/** Closing days to choose from, newest first. */
 	readonly closings: readonly string[];
 	/** Today, where current figures are available: for coordinators only. */

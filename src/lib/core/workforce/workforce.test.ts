@@ -4,7 +4,9 @@ import { randomPerson } from '../../../../tests/support/random-person';
 import { newestChecklist, CHECKLIST_VERSIONS } from '../checklist';
 import { checkCorner } from '../checks';
 import type { BodySide, Region, RegionReport } from '../discomfort';
-import { planCorner } from '../plan';
+import type { PurchaseSummary } from '../advice';
+import { cheapestSensible } from '../budget';
+import { planCorner, type Plan, type PurchaseId } from '../plan';
 import type { AssessmentResult } from '../case-assessment';
 import { kaplanMeier, wilcoxonOfCounts } from '../statistics';
 import {
@@ -12,12 +14,15 @@ import {
 	BY_DAYS,
 	BY_WEEKS,
 	coarsenCurve,
+	comparedGroups,
 	discomfortCodes,
 	figureTable,
+	FINDING_RULES,
 	MIN_GROUP_SIZE,
 	observe,
 	pairedFigure,
 	publishedCounts,
+	threePartsOf,
 	type AllPairs
 } from './index';
 
@@ -57,9 +62,16 @@ describe('what is kept of a judgement', () => {
 					checklist: answers
 				},
 				report: reports,
-				plan: { plan, advice: { purchases: [] } }
+				plan: { plan, advice: { purchases: [] } },
+				prices: new Map()
 			});
-			expect(kept.off).toBe(standing.filter(({ verdict }) => verdict === 'off').length);
+			// One definition for the case, the day sheet, the budget and the workforce.
+			const part = (checks: readonly { verdict: string }[]) => {
+				if (checks.some(({ verdict }) => verdict === 'off')) return 'off';
+				return checks.every(({ verdict }) => verdict === 'fits') ? 'fits' : 'unsure';
+			};
+			expect(kept.heights).toBe(part(standing));
+			expect(kept.heightsAfter).toBe(part(plan?.after ?? standing));
 			for (const [i, id] of (['knee', 'elbow', 'eye', 'thigh'] as const).entries()) {
 				const check = standing.find((one) => one.id === id);
 				const gap = kept.gapsMm[i];
@@ -71,9 +83,96 @@ describe('what is kept of a judgement', () => {
 			}
 			expect(kept.worst).toBe(Math.max(0, ...reports.map(({ worst }) => worst)));
 			expect(new Set(kept.findings).size).toBe(kept.findings.length);
-			// What the plan leaves off: a corner that is left alone a few millimetres outside its bands has nothing open.
-			expect(kept.staysOpen).toBe((plan?.after ?? []).some(({ verdict }) => verdict === 'off'));
 		}
+	});
+});
+
+describe('what would help a person', () => {
+	const option = (savesW: number, ...purchases: PurchaseId[]) =>
+		({ savesW, purchases }) as unknown as PurchaseSummary;
+	const options = [
+		option(1000, 'another-surface'),
+		option(900, 'keyboard-and-mouse', 'footrest'),
+		option(800, 'footrest')
+	];
+	const off = { id: 'elbow', verdict: 'off', value: 90, low: 0, high: 20 };
+	const kept = (prices: readonly (readonly [PurchaseId, number])[], after: string) =>
+		observe({
+			judgement: { first: [off], standing: [off] } as unknown as AssessmentResult,
+			answers: null,
+			report: null,
+			plan: {
+				plan: { after: [{ ...off, verdict: after }] } as unknown as Plan,
+				advice: { purchases: options }
+			},
+			prices: new Map(prices)
+		});
+	const PRICES = [
+		['another-surface', 42_000],
+		['keyboard-and-mouse', 4500],
+		['footrest', 3800]
+	] as const;
+
+	it('is every item that does, and first the cheapest that does nearly as much as the best', () => {
+		const all = ['another-surface', 'footrest', 'keyboard-and-mouse'];
+		expect(kept(PRICES, 'off')).toMatchObject({ helpedBy: all, firstChoice: ['footrest'] });
+		// A footrest that does less than three quarters is no choice, however cheap.
+		const weak = [option(1000, 'another-surface'), option(700, 'footrest')];
+		expect(cheapestSensible(weak, new Map(PRICES))).toEqual(['another-surface']);
+		// Without prices: fewer items, then the most.
+		expect(cheapestSensible(options, new Map())).toEqual(['another-surface']);
+		expect(cheapestSensible([], new Map(PRICES))).toEqual([]);
+	});
+
+	it('is nothing where no problem remains after the plan', () => {
+		expect(kept(PRICES, 'unsure')).toMatchObject({
+			heights: 'off',
+			heightsAfter: 'unsure',
+			helpedBy: [],
+			firstChoice: []
+		});
+	});
+});
+
+describe('workstations in three parts', () => {
+	const tally = (problem: number[], unknown: number[]) => ({
+		groups: ['a', 'b', 'c'],
+		people: [40, 60, 50],
+		counts: { problem, unknown }
+	});
+
+	it('are the people: a problem, not known yet, and what fits', () => {
+		const table = figureTable(tally([20, 30, 25], [10, 15, 12]), FINDING_RULES);
+		const all = threePartsOf(table, null);
+		expect([all?.problem.x, all?.unknown?.x, all?.fits?.x, all?.fits?.n]).toEqual([75, 37, 38, 150]);
+		const group = threePartsOf(table, 1);
+		expect([group?.problem.x, group?.unknown?.x, group?.fits?.x]).toEqual([30, 15, 15]);
+	});
+
+	it('tell no small part by the difference of the others', () => {
+		// In c, 3 fit: neither they nor those not known yet are told, and one other group is silent too.
+		const table = figureTable(tally([20, 30, 25], [10, 15, 22]), FINDING_RULES);
+		const of = (at: number) => threePartsOf(table, at);
+		expect(of(2)?.problem.x).toBe(25);
+		expect([of(2)?.unknown, of(2)?.fits]).toEqual([null, null]);
+		expect([of(0), of(1)].filter((parts) => parts?.unknown === null)).toHaveLength(1);
+		// Where nobody fits anywhere, that is told: it says of nobody what they answered.
+		expect(threePartsOf(figureTable(tally([20, 30, 25], [20, 30, 25]), FINDING_RULES), 0)?.fits?.x).toBe(0);
+	});
+});
+
+describe('groups beside each other', () => {
+	it('are compared by what is shown of them', () => {
+		const table = figureTable(
+			{ groups: ['a', 'b', 'c', 'd'], people: [40, 40, 40, 7], counts: { answered: [36, 35, 12, 5] } },
+			[{ code: 'answered', among: '' }]
+		);
+		const [answered] = table.figures;
+		if (!answered) throw new Error('no figure');
+		const compared = comparedGroups(answered);
+		expect(compared[2]?.differs).toBe('lower');
+		expect(compared.map((one, i) => one === null && answered.groups[i] !== null)).not.toContain(true);
+		expect(comparedGroups({ ...answered, all: null })).toEqual([null, null, null, null]);
 	});
 });
 

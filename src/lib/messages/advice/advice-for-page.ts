@@ -134,7 +134,7 @@ export function adviceForPage(
 		besides,
 		purchases: advice.purchases,
 		findings: findingLines(facts, advised, locale),
-		/** What the plan also closes, by name, except what a step is about. */
+		/** Other problems that the plan fixes, by name, except what a step is about. */
 		closed: advised
 			.filter(({ finding, fate }) => fate === 'closed' && !isCoveredByStep(finding, steps))
 			.map(({ finding }) => texts.findings[finding]),
@@ -142,10 +142,10 @@ export function adviceForPage(
 		others: nonHeightChecks(corner, worked, besides.letterMm),
 		variants: variantLines(variantsOf(corner, worked, found, answers), unitOf(extra.answers), locale),
 		sun: sunView(besides, Math.round(eye - corner.spot.screen.visibleHeight / 2)),
-		/** Eye height after the plan, to which a second screen is raised. */
+		/** Eye height after the plan; a second screen is raised to it. */
 		eyeMm: Math.round(eye)
 	};
 }
 
-/** What {@link adviceForPage} gives. */
+/** The result of {@link adviceForPage}. */
 export type PageAdvice = ReturnType<typeof adviceForPage>;

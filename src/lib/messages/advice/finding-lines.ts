@@ -8,7 +8,7 @@ import { messagesFor } from '../index';
 import { regionWords } from '../region-words';
 import { wordsFor } from '../words-by-facts';
 
-/** A finding besides heights, in words. */
+/** A finding that isn't about a height, in words. */
 export interface FindingLine {
 	readonly finding: FindingId;
 	readonly station: string;
@@ -23,7 +23,7 @@ export interface FindingLine {
 	readonly shop: readonly { readonly thing: RequestableItem; readonly words: string }[];
 	/** Cautions, shown where the risk is. */
 	readonly cautions: readonly string[];
-	/** Why it comes first: what a complaint points to, by side and kind; null where nothing does. */
+	/** Why it comes first: the discomfort it may explain, by side and kind; null if none. */
 	readonly because: string | null;
 	/** Reported regions tied to it, and whether that moved it forward in its station. */
 	readonly tiedTo: readonly Region[];

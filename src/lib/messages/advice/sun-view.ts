@@ -15,7 +15,7 @@ export interface SunView {
 	readonly months: readonly MonthlySun[] | null;
 }
 
-/** The year whose sun is shown: it hardly matters. */
+/** The year that the sun is calculated for; it makes little difference. */
 const SUN_YEAR = 2026;
 
 /**

@@ -10,7 +10,7 @@ export interface VariantLine {
 	readonly how: string;
 	/** A caution, shown where the risk is; null where there is none. */
 	readonly care: string | null;
-	/** Checks that it closes. */
+	/** Checks that this fixes. */
 	readonly closes: readonly CheckId[];
 	/** Height of a stool for one knee, mm: drawn as well as described; null for other variants. */
 	readonly stoolMm: number | null;

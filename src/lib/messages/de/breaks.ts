@@ -6,7 +6,7 @@ const hours = (minutes: number) => {
 	return m === 0 ? `${h} h` : `${h} h ${m} min`;
 };
 
-/** Breaks: how often, the day that they are planned into, and what is done in one. Facts: common practice. */
+/** Breaks: how often, when in the day, and what to do in them. Facts: common practice. */
 export const breakTexts: BreakTexts = {
 	hours,
 	rhythms: {

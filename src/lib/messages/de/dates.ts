@@ -18,7 +18,7 @@ const MONTHS = [
 const month = (number: number): string => MONTHS[number - 1] ?? '';
 const twoDigits = (number: number) => String(number).padStart(2, '0');
 
-/** Days and times: the day first, the clock of 24 hours. */
+/** Dates and times: day first, 24-hour clock. */
 export const dateTexts: Catalogue['dates'] = {
 	month,
 	day: (moment) => `${moment.getUTCDate()}. ${month(moment.getUTCMonth() + 1)} ${moment.getUTCFullYear()}`,

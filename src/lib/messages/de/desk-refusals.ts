@@ -1,6 +1,6 @@
 import type { deskRefusalTexts } from '../en/desk-refusals';
 
-/** Why the desk refuses what was asked of it: what is wrong, and what to do. */
+/** Error messages of the desk: what is wrong, and what to do. */
 export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 	referralsForClinician: 'Diese Überweisung kann nur die gefragte Ärztin oder der gefragte Arzt sehen.',
 	referralsForAsked:

@@ -5,7 +5,7 @@ import type { EmailFields } from '../text-parts';
 const IS_NOT_YOU =
 	'Wenn Sie das nicht waren, ändern Sie jetzt Ihr Passwort und sagen Sie der Person Bescheid, die Easy Corner betreibt.';
 
-/** Who writes, in the first sentence of an invitation. */
+/** The sender, in the first sentence of an invitation. */
 const introduction = ({ contact, organisation }: EmailFields) => {
 	if (contact && organisation) return `ich bin ${contact} von ${organisation}. Bitte beantworten Sie`;
 	if (organisation) return `diese E-Mail kommt von ${organisation}. Bitte beantworten Sie`;

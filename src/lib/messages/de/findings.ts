@@ -88,7 +88,7 @@ export const findingNames: ChecklistTexts['findings'] = {
 	'waits-for-pain': 'Bewegung erst, wenn es wehtut'
 };
 
-/** Why a problem comes first: what discomfort points to. */
+/** Why a problem comes first: the discomfort it may explain. */
 export const causeSentences: ChecklistTexts['causes'] = {
 	'hand-tingles': (where) => `Zuerst, wegen des Kribbelns (${where}): gerade Handgelenke und weiche Kanten.`,
 	'leg-tingles': (where) =>

@@ -126,7 +126,7 @@ export const purchaseFixTexts: ChecklistTexts['shop'] = {
 	'sit-stand-converter': 'ein Aufsatz, der Tastatur und Bildschirm zum Stehen anhebt'
 };
 
-/** What to watch, beside the risk. */
+/** Cautions, shown next to the risk. */
 export const cautionTexts: ChecklistTexts['cautions'] = {
 	'stable-stack':
 		'Drücken Sie mit der Hand gegen den Stapel, bevor etwas daraufkommt. Das Breiteste unten, nichts Zerbrechliches.',

@@ -83,19 +83,19 @@ export const lengthFaultTexts: Catalogue['faults'] = {
 	offline: 'Sie sind offline. Versuchen Sie es noch einmal, wenn Sie online sind.'
 };
 
-/** In place of a page that only the server has. */
+/** Shown offline instead of a page that needs the server. */
 export const offlineTexts: AsideTexts['withoutNetwork'] = {
 	title: 'Diese Seite braucht das Internet',
 	lead: 'Sie sind offline. Ihre Antworten sind auf diesem Gerät sicher, und Sie können damit weitermachen.',
 	back: 'Zurück zu meinen Antworten'
 };
 
-/** Words of the controls themselves. */
+/** Texts of the controls. */
 export const controlTexts: Catalogue['kit'] = {
 	noMatch: 'Keine Treffer.'
 };
 
-/** For someone who needs help. */
+/** For someone who asks for help. */
 export const helpRequestTexts: Catalogue['stuck'] = {
 	link: 'Ich brauche hier Hilfe',
 	plan: 'Ihr Plan',

@@ -1,7 +1,7 @@
 import { AT_STANDING_SPOT, IN_A_WHEELCHAIR, LOW_LENSES, OWN_MOUSE } from '$lib/core/conditions';
 import type { Catalogue } from '../shapes';
 
-/** What the drawing of a section shows: this person where everything fits. */
+/** What the drawing of a question shows: this person, with everything fitting. */
 export const howToLookTexts: Catalogue['look'] = {
 	feet: [
 		{ holds: IN_A_WHEELCHAIR, text: 'So: beide Füße ganz auf den Fußplatten, Oberschenkel waagerecht.' },
@@ -76,7 +76,7 @@ export const howToLookTexts: Catalogue['look'] = {
 	]
 };
 
-/** Names of what is seen from above. */
+/** Labels in the view from above. */
 export const householdLookTexts: Catalogue['lookThings'] = {
 	mouse: 'Maus',
 	phone: 'Telefon',
@@ -85,7 +85,7 @@ export const householdLookTexts: Catalogue['lookThings'] = {
 	keyboard: 'Tastatur'
 };
 
-/** A desk from above. */
+/** The view of the desk from above. */
 export const deskLayoutTexts: Catalogue['desk'] = {
 	title: 'Ihr Schreibtisch von oben',
 	lead: 'Legen Sie alles, was Sie ständig benutzen, innerhalb der inneren Linien ab: So weit reichen Ihre Unterarme.',

@@ -2,7 +2,7 @@ import { singularIn } from '../plural';
 
 const SMALL_NUMBERS = ['Kein', 'Ein', 'Zwei', 'Drei', 'Vier', 'Fünf', 'Sechs', 'Sieben', 'Acht', 'Neun'];
 
-/** Whether a number asks for the singular. */
+/** Whether a number takes the singular. */
 export const isOne = singularIn('de');
 
 /** A small number as the first word of a sentence. */

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../shapes';
 
-/** What is checked besides heights, now and after the plan. */
+/** Checks other than heights, now and after the plan. */
 export const nonHeightCheckTexts: Catalogue['otherChecks'] = {
 	foldTitle: 'Abstände, Licht und Ihr Schreibtisch von oben',
 	title: 'Außer den Höhen',

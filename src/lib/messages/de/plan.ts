@@ -1,7 +1,7 @@
 import type { Catalogue } from '../shapes';
 import { inWords, inWordsWithin, isOne } from './numbers';
 
-/** Options: the most for one change, for two, for all. */
+/** Options: the best single change, the best two, and all of them. */
 export const planOptionTexts: Catalogue['ladder'] = {
 	title: 'Möglichkeiten mit weniger Änderungen',
 	lead: 'Jede Zeile zeigt, was Sie mit so vielen Änderungen höchstens beheben.',
@@ -220,7 +220,7 @@ export const openProblemTexts: Catalogue['open'] = {
 	otherWaysLead: 'Probieren Sie einen davon, wenn der Plan nicht zu Ihnen passt.'
 };
 
-/** The height check: measuring what was set up. */
+/** The height check: measuring what was built. */
 export const remeasurementTexts: Catalogue['again'] = {
 	title: 'Höhen prüfen',
 	lead: 'Ein Kissen sieht dicker aus, als es ist, und ein Stapel kann ein Buch zu niedrig sein. Messen Sie, was jetzt da ist. Die angezeigten Zahlen sind die geplanten.',
@@ -243,7 +243,7 @@ export const remeasurementTexts: Catalogue['again'] = {
 	keptHere: 'Auf diesem Gerät gespeichert. Wir senden es, sobald Sie online sind.'
 };
 
-/** The workstations of one person. */
+/** One person's workstations. */
 export const spotTexts: Catalogue['spots'] = {
 	title: 'Ihre Arbeitsplätze',
 	name: (n, posture) => `Arbeitsplatz ${n}, ${posture === 'sitting' ? 'sitzend' : 'stehend'}`,

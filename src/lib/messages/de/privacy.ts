@@ -3,7 +3,7 @@ import type { PrivacyTexts } from '../shapes';
 
 const COUNTS = ['null', 'einer', 'zwei', 'drei', 'vier', 'fünf', 'sechs', 'sieben', 'acht', 'neun', 'zehn'];
 
-/** What each role is called where employees read of it. */
+/** Names of the roles as employees read them. */
 const ROLE_NAMES: Readonly<Record<Role, string>> = {
 	coordinator: 'Koordination',
 	clinician: 'Ärztin oder Arzt',
@@ -60,7 +60,7 @@ export const privacyTexts: PrivacyTexts = {
 	},
 	stays: [
 		'Was bleibt',
-		'Wenn Sie zurückziehen, bleiben die eigenen Notizen der Koordination und die Tatsache, dass Sie gefragt wurden. Auch nach dem Löschen bleibt einiges: Protokolleinträge ohne Ihren Namen, Summen in früheren Berichten und für eine Weile Sicherungen.'
+		'Wenn Sie zurückziehen, bleiben die eigenen Notizen der Koordination und die Tatsache, dass Sie gefragt wurden. Auch nach dem Löschen bleibt einiges: Protokolleinträge ohne Ihren Namen, Summen in früheren Berichten und für eine Weile Sicherungen. Bis die Summen zum Monatsende erneuert sind, bleiben Ihre letzten Antworten darin ohne Ihren Namen, höchstens ein Jahr.'
 	],
 	rights: [
 		'Ihre Rechte',

@@ -1,6 +1,6 @@
 import type { refusalTexts } from '../en/refusals';
 
-/** Why an act at the employee's door was refused, and what to do about it. */
+/** Why something was refused to an employee, and what to do about it. */
 export const refusalTextsDe: typeof refusalTexts = {
 	notComplete:
 		'Dieser Link ist nicht vollständig. Öffnen Sie ihn noch einmal aus Ihrer E-Mail, oder kopieren Sie ihn ganz.',

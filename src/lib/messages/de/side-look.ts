@@ -1,6 +1,6 @@
 import type { Catalogue } from '../shapes';
 
-/** What is looked at from the side, once the plan is carried out. Facts: common practice. */
+/** What to look for from the side once the plan is carried out. Facts: common practice. */
 export const sideViewPointTexts: Catalogue['side'] = {
 	title: 'Von der Seite ansehen',
 	link: 'Von der Seite ansehen',
@@ -53,7 +53,7 @@ export const sideViewPointTexts: Catalogue['side'] = {
 	}
 };
 
-/** What was not asked before the plan. */
+/** Questions not asked before the plan. */
 export const skippedQuestionTexts: Catalogue['closer'] = {
 	title: 'Weitere Fragen (freiwillig)',
 	lead: 'Wir haben nur gefragt, was Ihren Plan ändern kann. Wenn Sie mehr Zeit haben, beantworten Sie auch diese:',

@@ -1,6 +1,6 @@
 import type { StopTexts } from '../shapes';
 
-/** What the stop page says, and the pages beside it. */
+/** Texts of the stop page and related pages. */
 export const stopTexts: StopTexts = {
 	lead: 'Sie haben angegeben:',
 	do: [

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../shapes';
 
-/** What the plan says of other sitting styles. */
+/** What the plan says about other sitting styles. */
 export const styleTrialTexts: Catalogue['style'] = {
 	link: 'Eine andere Sitzhaltung ausprobieren',
 	trying: 'Sie probieren gerade eine andere Sitzhaltung aus.',

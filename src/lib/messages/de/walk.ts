@@ -114,7 +114,7 @@ export const redFlagTexts: Catalogue['first'] = {
 		'Oder rufen Sie Ihre örtliche Notrufnummer an. Im Ausland ist das die Nummer des Landes, in dem Sie sind. 112 geht von den meisten Mobiltelefonen.'
 };
 
-/** What exercises and advice allow for. */
+/** What exercises and advice take into account. */
 export const precautionTexts: Catalogue['care'] = {
 	question: 'Schwangerschaft, Operation, Schwindel, bewegliche Gelenke, ein Arm?',
 	why: 'Freiwillig: Übungen und Ratschläge berücksichtigen es.',
@@ -233,7 +233,7 @@ export const questionnaireModeTexts: Catalogue['routes'] = {
 	complete: `Vollständig: alles, etwa ${PROMISED_MINUTES.complete} Minuten`
 };
 
-/** Words for usual lengths that are tapped. */
+/** Labels of the usual lengths to tap. */
 export const pickTexts: Catalogue['picks'] = {
 	heel: ['Barfuß oder Socken', 'Hausschuhe', 'Schuhe', 'Dicke Sohlen'],
 	seatGive: ['Hart: gar nicht', 'Fest: einen Finger', 'Weich: zwei Finger', 'Sehr weich: eine Faust'],

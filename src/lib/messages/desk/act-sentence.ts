@@ -1,6 +1,6 @@
 import { deskWords } from './index';
 
-/** What the last act on the day sheet did, in words; empty where it did nothing that needs saying. */
+/** Confirmation of the last act on the day sheet; empty where none is needed. */
 export function actSentence(form: object): string {
 	const texts = deskWords.sheet;
 	if ('settled' in form && form.settled) {

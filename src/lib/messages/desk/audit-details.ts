@@ -8,11 +8,11 @@ type Table = Readonly<Record<string, string>>;
 
 const ISO_DAY = /^\d{4}-\d{2}-\d{2}$/;
 
-/** The first of some tables that has a code; the code itself where none has, as in a line of an older version. */
+/** The text for a code from the first table that has it; otherwise the code itself, as in lines of an older version. */
 const wordsOf = (code: string, ...tables: readonly Table[]): string =>
 	tables.find((table) => Object.hasOwn(table, code))?.[code] ?? code;
 
-/** Words of a detail's value. What it means depends on its name, and on the kind of value. */
+/** A detail's value in words, which depend on its name and type. */
 function valueWords(name: string, value: string): string {
 	const { keeping, accounts, contacts, effect, followUps, organisation, requests, triage, timeline } =
 		deskWords;

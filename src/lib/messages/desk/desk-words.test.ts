@@ -29,7 +29,7 @@ const reads = (reader: Partial<DeskReader>) => findDeskReaderBy(() => ({ ...ENGL
 beforeAll(() => Promise.all(DESK_LANGUAGES.map(loadDeskLanguage)).then(() => undefined));
 afterEach(() => reads({}));
 
-/** Names of all texts in a catalogue, however deep. */
+/** Names of all texts in a catalogue, at any depth. */
 const keysOf = (value: unknown, path = ''): string[] =>
 	value !== null && typeof value === 'object' && !Array.isArray(value)
 		? Object.entries(value).flatMap(([key, one]) => keysOf(one, `${path}.${key}`))

@@ -1,16 +1,13 @@
-import type { Wilcoxon } from '$lib/core/statistics';
-import type { CoarseCurve, CourseFigure, TimeSteps } from '$lib/core/workforce';
+import type { AdjustedDifference } from '$lib/core/statistics';
+import type { CoarseCurve, CourseFigure, PublishedChange, TimeSteps } from '$lib/core/workforce';
 import { deskWords } from './index';
 import { decimalNumber, peopleWords, signedNumber } from './workforce-words';
 
-/** Probability below which a change is called more than chance. */
-const SURE = 0.05;
-
-function changeWords({ estimate, low, high, p }: Wilcoxon): string {
+function changeWords({ estimate, low, high }: PublishedChange): string {
 	const texts = deskWords.effect.change;
 	if (estimate === null || low === null || high === null) return texts.none;
 	const [from, to] = [signedNumber(low), signedNumber(high)];
-	if (p >= SURE) return texts.notSure(signedNumber(estimate), from, to);
+	if (low <= 0 && high >= 0) return texts.notSure(signedNumber(estimate), from, to);
 	const by = decimalNumber(Math.abs(estimate), 1);
 	return estimate < 0 ? texts.lower(by, from, to) : texts.higher(by, from, to);
 }
@@ -29,10 +26,19 @@ export function helpSentence(courses: readonly CourseFigure[]): string {
 	);
 }
 
-/** The time of a number of curve steps, in words. */
+/** The difference between plans carried out and not, for people who began with the same score. */
+export function differenceSentence({ difference, low, high }: AdjustedDifference): string {
+	const texts = deskWords.workforce;
+	const [from, to] = [signedNumber(low), signedNumber(high)];
+	if (low <= 0 && high >= 0) return texts.adjustedUnclear(signedNumber(difference), from, to);
+	const by = decimalNumber(Math.abs(difference), 1);
+	return texts.adjusted({ by, low: from, high: to, isLower: difference < 0 });
+}
+
+/** By when a curve reached a step, in words. */
 export function curveStepWords(n: number, { stepDays }: TimeSteps): string {
-	const { days, weeks } = deskWords.effect;
-	return stepDays === 1 ? days(n) : weeks(n);
+	const { withinDays, withinWeeks } = deskWords.effect;
+	return stepDays === 1 ? withinDays(n) : withinWeeks(n);
 }
 
 /** How long things take, in words. */

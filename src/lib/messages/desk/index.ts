@@ -6,14 +6,14 @@ import type { DeskTexts } from './shapes';
 
 const loaded: Partial<Record<DeskLanguage, DeskTexts>> = { en: english };
 
-/** Where each translation is: a new language makes the type checker ask for it here. */
+/** The file of each translation. For a new language, the type checker asks for it here. */
 const LOADERS: Readonly<
 	Record<Exclude<DeskLanguage, 'en'>, () => Promise<{ readonly deskTexts: DeskTexts }>>
 > = {
 	de: () => import('./de/index')
 };
 
-/** Loads the texts of a language, those of the employee's door too, which the desk quotes. To be awaited before anything is said in it. */
+/** Loads a language's texts, and the employees' catalogue, which the desk quotes. Await this before using either. */
 export async function loadDeskLanguage(language: DeskLanguage): Promise<void> {
 	if (language === 'en' || loaded[language]) return;
 	const [{ deskTexts }] = await Promise.all([LOADERS[language](), loadLanguage(language)]);
@@ -113,5 +113,5 @@ export const deskWords: DeskTexts = {
 	}
 };
 
-/** The employees' catalogue in the language of the desk's reader: for what the desk quotes of it. */
+/** The employees' catalogue in the desk reader's language, for texts that the desk quotes. */
 export const deskCatalogue = (): Catalogue => messagesFor(deskLocale());

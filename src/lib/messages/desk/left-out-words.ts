@@ -4,7 +4,7 @@ import { deskWords } from './index';
 /** Names listed before the rest is counted. */
 const NAMED = 5;
 
-/** A group that is left out, in words. */
+/** People left out of an act, in words. */
 export function leftOutWords({ why, n, names }: ExcludedGroup): string {
 	const texts = deskWords.leftOut;
 	return texts.group(names.slice(0, NAMED), n - Math.min(n, NAMED), texts.reasons[why]);

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import {
+	NO_ACTIVITIES,
 	reportRows,
 	REPORT_COLUMNS,
 	dotStripOf,
@@ -8,7 +9,7 @@ import {
 	type WorkforceReport
 } from '$lib/core/workforce';
 import { wilson } from '$lib/core/statistics';
-import { helpSentence, curveStepWords, timesSentence } from './help-words';
+import { differenceSentence, helpSentence, curveStepWords, timesSentence } from './help-words';
 import { changedLines, costOf, decisionLines, doneLines, standLines } from './report-words';
 import { publishedShareOf, groupSizeOf, rowsByGroup } from '$lib/ui/workforce/table-rows';
 import { signedNumber, pValueText, codeWords, groupWords } from './workforce-words';
@@ -19,7 +20,8 @@ const changed = (estimate: number, p: number) => ({
 	p,
 	estimate,
 	low: estimate - 0.5,
-	high: estimate + 0.5
+	high: estimate + 0.5,
+	counts: null
 });
 
 const REPORT: WorkforceReport = {
@@ -81,11 +83,14 @@ describe('the words of a report', () => {
 
 	it('say what was done, and of too few that there were few', () => {
 		expect(doneLines(REPORT)).toEqual([
-			'310 people were sent a self-assessment.',
-			'240 people answered.',
-			'230 people had their answers dealt with.',
-			'120 people carried out their plan.',
+			'At least 310 people were sent a self-assessment.',
+			'At least 240 people answered.',
+			'At least 230 people had their answers dealt with.',
+			'At least 120 people carried out their plan.',
 			'Fewer than five people received equipment or were referred to a clinician.'
+		]);
+		expect(doneLines({ ...REPORT, done: NO_ACTIVITIES })).toEqual([
+			'In this period, no action concerned five people or more.'
 		]);
 	});
 
@@ -95,7 +100,7 @@ describe('the words of a report', () => {
 		expect(said).toContain('about 2.0 points lower (95% interval −2.5 to −1.5)');
 		expect(said).toContain('40 people who did not: no clear change');
 		expect(helpSentence([])).toBe(
-			'Too few people have reported again after their plan. No result can be shown yet.'
+			'No result can be shown yet. With the plan carried out or without, fewer than five people have reported again.'
 		);
 		expect(changedLines(REPORT)).toHaveLength(2);
 	});
@@ -111,6 +116,40 @@ describe('the words of a report', () => {
 		expect(pair).toContain('2.5 times as often. This shows a link, not a cause.');
 		const nothing = { ...REPORT, purchases: [], findings: [], associations: [] };
 		expect(decisionLines({ ...nothing, teams: { answered: [], hurts: [] } })).toEqual([]);
+	});
+
+	it('say the difference that a plan makes for people who began alike, and in three parts how heights are', () => {
+		const difference = { difference: -1.24, low: -1.9, high: -0.5, p: 0.001, n: 100, others: 40 };
+		const newer: WorkforceReport = {
+			...REPORT,
+			format: 'easy-corner.report/2',
+			difference,
+			heights: {
+				problem: figure(90, 300),
+				well: figure(210, 300),
+				unknown: figure(60, 300),
+				fits: figure(150, 300)
+			},
+			quietTeams: ['Press']
+		};
+		expect(changedLines(newer)[1]).toBe(
+			'For people who began with the same score, it fell by 1.2 points more with the plan carried out (95% interval −1.9 to −0.5).'
+		);
+		expect(differenceSentence({ ...difference, high: 0.4 })).toContain(
+			'there is no clear difference (−1.2 points'
+		);
+		expect(standLines(newer).at(-1)).toBe('Everything fits for 50%. For 20%, it isn’t known yet.');
+		expect(decisionLines(newer)[1]).toContain('Should a manager speak to Press?');
+		const rows = reportRows(newer);
+		expect(rows.find(([part, of]) => part === 'heights' && of === 'unknown')?.slice(2, 4)).toEqual([300, 60]);
+		expect(rows.find(([part]) => part.startsWith('adjusted difference'))?.slice(2)).toEqual([
+			140,
+			null,
+			-1.24,
+			-1.9,
+			-0.5,
+			0.001
+		]);
 	});
 
 	it('stand in the table of its data with every number', () => {
@@ -143,13 +182,16 @@ describe('the words of figures', () => {
 	});
 
 	it('tell times in days or weeks, and what fewer than half have', () => {
-		expect(curveStepWords(1, { stepDays: 7, steps: 52 })).toBe('a week');
+		expect(curveStepWords(1, { stepDays: 7, steps: 52 })).toBe('within a week');
 		const curve = { pace: { stepDays: 1, steps: 90 }, n: 20, events: 8, open: 12, points: [], median: null };
 		expect(timesSentence({ act: curve, fix: null })).toBe(
 			'Fewer than half of all answers were dealt with within three months.'
 		);
 		expect(timesSentence({ act: { ...curve, median: 3 }, fix: null })).toBe(
 			'Half of all answers were dealt with within 3 days.'
+		);
+		expect(timesSentence({ act: { ...curve, median: 0 }, fix: null })).toBe(
+			'Half of all answers were dealt with on the same day.'
 		);
 		expect(timesSentence({ act: null, fix: null })).toBe('Too few people to show a result.');
 	});

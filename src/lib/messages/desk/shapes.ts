@@ -1,6 +1,6 @@
 import type { deskTexts } from './en/index';
 
-/** The shape of texts, whatever they say in English. */
+/** The type of a catalogue, with any string in place of the English texts. */
 type Worded<T> = T extends string
 	? string
 	: T extends (...facts: infer Facts) => string

@@ -13,7 +13,7 @@ export function signWords(sign: RedFlag): string {
 	return deskReader().areSignsReviewed ? words : triage.unreviewedSign(words, english.triage.signs[sign]);
 }
 
-/** What an outcome can close. */
+/** What an outcome can resolve. */
 export function closableWords(of: Closable): string {
 	const sign = RED_FLAGS.find((flag) => flag === of);
 	return sign ? signWords(sign) : deskWords.triage.closables[of as Exclude<Closable, RedFlag>];
@@ -34,10 +34,10 @@ export const regionScoreWords = (report: RegionReport): string =>
 /** What the words of a reason rest on. */
 export type Grounds = Pick<AssessmentResult, 'evidence' | 'unclosable'>;
 
-/** A text as the beginning of a sentence. */
+/** A text with a capital letter, for the beginning of a sentence. */
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
-/** Why a case is where it is, as a sentence without its end. @param grounds the judgement that the reason is of */
+/** Why a case has its level, as a sentence without a full stop. @param grounds the judgement with the reason */
 export function reasonWords(reason: TriageReason, grounds: Grounds): string {
 	const { triage } = deskWords;
 	const { lists } = deskCatalogue();

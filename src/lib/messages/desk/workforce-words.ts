@@ -1,7 +1,7 @@
 import type { FindingId } from '$lib/core/checklist';
 import { REGIONS, type Region } from '$lib/core/discomfort';
 import { PURCHASES, type PurchaseId } from '$lib/core/plan';
-import type { Grouping, PublishedShare } from '$lib/core/workforce';
+import type { Grouping, PublishedChange, PublishedShare } from '$lib/core/workforce';
 import type { SittingStyle } from '$lib/core/corner';
 import { checklistTextsFor } from '../checklist';
 import { deskCatalogue, deskWords } from './index';
@@ -65,19 +65,25 @@ export const peopleWords = (n: number) => deskWords.effect.people(n, formattedNu
 export const ofWords = ({ x, n }: Pick<PublishedShare, 'x' | 'n'>) =>
 	deskWords.effect.share(formattedNumber(x), formattedNumber(n));
 
-/** A change with its sign. */
+/** A signed change. */
 export const signedNumber = (by: number) =>
 	numberFormat('signed', { maximumFractionDigits: 1, signDisplay: 'exceptZero' })
 		.format(by)
 		.replace('-', '−');
 
-/** Smallest p-value that is written out. */
+/** For how many something got better, stayed and got worse, where less is better. */
+export const countsWords = ({ counts }: PublishedChange) =>
+	counts
+		? deskCatalogue().lists.plain([counts.lower, counts.same, counts.higher].map(formattedNumber))
+		: deskWords.effect.hidden;
+
+/** Smallest p-value given as a number. */
 const LEAST_P = 0.001;
 
-/** A p-value as words; not smaller than anybody can use. */
+/** A p-value in words; below the smallest useful one, only that it is smaller. */
 export const pValueText = (p: number) =>
 	p < LEAST_P ? deskWords.effect.pValueBelow(decimalNumber(LEAST_P, 3)) : decimalNumber(p, 3);
 
-/** Money as words. */
+/** An amount of money in words. */
 export const money = (cents: number, currency: string) =>
 	numberFormat(`money ${currency}`, { style: 'currency', currency }).format(cents / 100);

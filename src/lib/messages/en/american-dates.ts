@@ -2,7 +2,7 @@ import { dateTexts } from './dates';
 
 const NOON = 12;
 
-/** A time on a clock of twelve hours. @param hours from 0 to 23 */
+/** A time on the 12-hour clock. @param hours from 0 to 23 */
 function clock(hours: number, minutes: number): string {
 	const hour = hours % NOON === 0 ? NOON : hours % NOON;
 	return `${hour}:${String(minutes).padStart(2, '0')} ${hours < NOON ? 'AM' : 'PM'}`;

@@ -13,7 +13,7 @@ const hours = (minutes: number) => {
 	return m === 0 ? `${h} h` : `${h} h ${m} min`;
 };
 
-/** Breaks: how often, the day that they are planned into, and what is done in one. Facts: common practice. */
+/** Breaks: how often, when in the day, and what to do in them. Facts: common practice. */
 export const breakTexts = {
 	hours,
 	rhythms: {
@@ -46,7 +46,7 @@ export const breakTexts = {
 			why: 'For people who find that only walking helps.'
 		}
 	} satisfies Record<BreakSchedule, { name: string; why: string }>,
-	/** What is said otherwise to someone who stays seated. */
+	/** Other wording for someone who stays seated. */
 	seatedRhythms: {
 		few: {
 			name: 'A few real breaks',
@@ -89,7 +89,7 @@ export const breakTexts = {
 		shift: 'Shift',
 		eyes: 'Eyes'
 	} satisfies Record<BreakKind, string>,
-	/** In place of getting up, for someone who stays seated. */
+	/** Instead of getting up, for someone who stays seated. */
 	seatedKinds: { up: 'Shift your weight and move', stand: 'Change something' },
 	shortSeatedKinds: { stand: 'Change' },
 	sides: { left: 'Left side', right: 'Right side' } satisfies Record<NonNullable<ExerciseSide>, string>,

@@ -20,7 +20,7 @@ export const heightCheckTexts = {
 		eye: { low: (mm: string) => `screen ${mm} too low`, high: (mm: string) => `screen ${mm} too high` },
 		thigh: { low: (mm: string) => `${mm} too little room`, high: (mm: string) => `${mm} more than needed` }
 	} satisfies Readonly<Record<CheckId, Readonly<Record<'low' | 'high', (length: string) => string>>>>,
-	/** Before the gap that there was, and behind one that has grown. */
+	/** Label of the earlier gap, and of one that has grown. */
 	was: 'was',
 	worse: 'worse',
 	verdicts: { fits: 'fits', unsure: 'not known yet', off: 'problem' } satisfies Readonly<

@@ -1,4 +1,4 @@
-/** Why the desk, or any door, refuses what was asked of it: what is wrong, and what to do. Never what someone typed about health. */
+/** Error messages of the desk, or of both doors: what is wrong, and what to do. They never repeat what someone typed about health. */
 export const deskRefusalTexts = {
 	referralsForClinician: 'Only the clinician who was asked can see this referral.',
 	referralsForAsked: 'Only coordinators and the clinician who was asked can see referrals.',

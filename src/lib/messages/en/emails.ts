@@ -3,17 +3,17 @@ import type { Organisation } from '$lib/core/organisation';
 import type { EmailKind } from '$lib/core/sending/email-kinds';
 import type { EmailFields } from '../text-parts';
 
-/** What an email of one kind says. Paragraphs are apart by an empty line. */
+/** The text of one kind of email. An empty line separates paragraphs. */
 interface EmailText {
 	readonly subject: string | ((fields: EmailFields) => string);
 	readonly paragraphs: (fields: EmailFields) => readonly string[];
-	/** What its button opens. */
+	/** What the button opens. */
 	readonly button: string;
 }
 
 const isNotYou = 'If this wasn’t you, change your password now and tell the person who runs Easy Corner.';
 
-/** Who writes, in the first sentence of an invitation. */
+/** The sender, in the first sentence of an invitation. */
 const introduction = ({ contact, organisation }: EmailFields) => {
 	if (contact && organisation) return `I’m ${contact} from ${organisation}. `;
 	if (organisation) return `This email comes from ${organisation}. `;
@@ -220,7 +220,7 @@ export const emailTexts = {
 
 	/** What stands below each email: how it is used, who wrote it and how to tell that it is genuine. */
 	footer: {
-		/** Below the button of an email with a personal link. */
+		/** Note below the button of an email with a personal link. */
 		personalLink: 'This link opens your personal page. Please don’t forward it.',
 		participation: ({ participation, dutyLaw }: Pick<Organisation, 'participation' | 'dutyLaw'>) =>
 			participation === 'voluntary'
@@ -238,7 +238,7 @@ export const emailTexts = {
 			organisation
 				? `${organisation} uses Easy Corner for home-workstation self-assessments.`
 				: 'Sent by Easy Corner, the tool for home-workstation self-assessments.',
-		/** Below emails that come by themselves. */
+		/** Footer of automatic emails. */
 		stopReminders: (address: string) => `Don’t want reminders? Stop them here: ${address}`,
 		phone: (phone: string) => `Phone: ${phone}`
 	},
@@ -252,7 +252,7 @@ export const emailTexts = {
 			`It takes about ${PROMISED_MINUTES.short} minutes. A tape measure helps, but sheets of paper will do. We don’t ask for photos. You can stop and continue later.`,
 			'If anything hurts badly, or numbness stays or wakes you at night, don’t wait for this. See a doctor.'
 		].join('\n\n'),
-		/** Stands for the organisation, or the person who writes, where nobody has set them. */
+		/** Used instead of the organisation's or contact's name until they are set. */
 		unknownOrganisation: 'your organisation',
 		unknownContact: 'your coordinator'
 	}

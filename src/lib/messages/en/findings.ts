@@ -88,7 +88,7 @@ export const findingNames: Readonly<Record<FindingId, string>> = {
 	'waits-for-pain': 'Moving only when it hurts'
 };
 
-/** Why a finding comes first: what a complaint points to. @param where the sore places, as they stand in a sentence */
+/** Why a finding comes first: the discomfort it may explain. @param where the body regions, as written within a sentence */
 export const causeSentences: Readonly<Record<CauseId, (where: string) => string>> = {
 	'hand-tingles': (where) => `First, because of the tingling (${where}): straight wrists and soft edges.`,
 	'leg-tingles': (where) => `First, because of the tingling (${where}): nothing may press under your thighs.`,

@@ -107,7 +107,7 @@ export const purchaseFixTexts: Readonly<Record<PurchaseFix, string>> = {
 	'sit-stand-converter': 'a stand that raises keyboard and screen for standing'
 };
 
-/** What to watch, beside the risk. */
+/** Cautions, shown next to the risk. */
 export const cautionTexts: Readonly<Record<ChecklistCaution, string>> = {
 	'stable-stack':
 		'Push the stack with your hand before anything goes on it. Widest at the bottom, nothing breakable in it.',

@@ -76,19 +76,19 @@ export const lengthFaultTexts = {
 	offline: 'You’re offline. Try again when you’re online.'
 };
 
-/** In place of a page that only the server has. */
+/** Shown offline instead of a page that needs the server. */
 export const offlineTexts = {
 	title: 'This page needs the internet',
 	lead: 'You’re offline. Your answers are safe on this device, and you can continue with them.',
 	back: 'Back to my answers'
 };
 
-/** Words of the controls themselves. */
+/** Texts of the controls. */
 export const controlTexts = {
 	noMatch: 'No matches.'
 };
 
-/** For someone who can't go on by themselves. */
+/** For someone who is stuck. */
 export const helpRequestTexts = {
 	link: 'I need help here',
 	plan: 'Your plan',

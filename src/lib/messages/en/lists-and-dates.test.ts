@@ -51,7 +51,7 @@ it('and, for readers in the United States, as it writes American ones', () => {
 	const day = new Intl.DateTimeFormat('en-US', { dateStyle: 'long', timeZone: 'UTC' });
 	const time = new Intl.DateTimeFormat('en-US', { timeStyle: 'short', timeZone: 'UTC' });
 	const clock = new Intl.DateTimeFormat('en-US', { timeStyle: 'short' });
-	// The platform puts a narrow blank that not every font has.
+	// `Intl` uses a narrow space that some fonts lack.
 	const plain = (words: string) => words.replaceAll('\u202f', ' ');
 	fc.assert(
 		fc.property(

@@ -1,4 +1,4 @@
-/** Words beside each other, with a word before the last. */
+/** A list in a sentence, with a word before the last item. */
 const joined = (words: readonly string[], last: string): string => {
 	const before = words.slice(0, -1);
 	if (before.length < 2) return words.join(` ${last} `);
@@ -12,9 +12,9 @@ const counted = (words: readonly string[]): string[] =>
 		return n > 1 ? `${n} × ${word}` : word;
 	});
 
-/** Lists in a sentence. Written here, as the platform's own writer costs a phone more at its first use than the rest of a page. */
+/** Lists in a sentence. We write them ourselves: the first use of `Intl.ListFormat` takes a phone longer than the rest of a page. */
 export const listTexts = {
-	/** A label before what stands after it. */
+	/** A label followed by its text. */
 	label: (words: string) => `${words}:`,
 	/** What something is, or what it is about: a label and its words. */
 	of: (label: string, words: string) => `${label}: ${words}`,

@@ -4,7 +4,7 @@ import type { WordsByFacts } from '../words-by-facts';
 import type { PlacedDeskThing } from '$lib/core/desk';
 import { typed } from '../typed';
 
-/** What the drawing of a station shows: this person where everything fits. */
+/** What the drawing of a station shows: this person, with everything fitting. */
 export const howToLookTexts: Readonly<Partial<Record<QuestionnairePage, WordsByFacts>>> = {
 	feet: [
 		{ holds: IN_A_WHEELCHAIR, text: 'Like this: both feet whole on the plates, thighs level.' },
@@ -69,7 +69,7 @@ export const howToLookTexts: Readonly<Partial<Record<QuestionnairePage, WordsByF
 	]
 };
 
-/** Names of what is seen from above. */
+/** Labels in the view from above. */
 export const householdLookTexts = typed<Readonly<Partial<Record<PlacedDeskThing['name'], string>>>>({
 	mouse: 'mouse',
 	phone: 'phone',
@@ -78,7 +78,7 @@ export const householdLookTexts = typed<Readonly<Partial<Record<PlacedDeskThing[
 	keyboard: 'keyboard'
 });
 
-/** A desk from above, for this person with what they have. */
+/** The view of the desk from above, for this person and their equipment. */
 export const deskLayoutTexts = {
 	title: 'Your desk from above',
 	lead: 'Keep what you use all the time inside the inner lines, where your forearms reach.',

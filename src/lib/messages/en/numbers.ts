@@ -2,7 +2,7 @@ import { singularIn } from '../plural';
 
 const SMALL_NUMBERS = ['No', 'One', 'Two', 'Three', 'Four', 'Five', 'Six', 'Seven', 'Eight', 'Nine'];
 
-/** Whether a number asks for the singular. */
+/** Whether a number takes the singular. */
 export const isOne = singularIn('en');
 
 /** A small number as the first word of a sentence. */

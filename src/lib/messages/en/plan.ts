@@ -4,7 +4,7 @@ import type { PlanAction } from '$lib/core/plan';
 import { inWords, isOne } from './numbers';
 import { typed } from '../typed';
 
-/** The ladder: the most for one thing to do, for two, for all. */
+/** The plan in stages: the best single step, the best two, and all of them. */
 export const planOptionTexts = {
 	title: 'Options with fewer changes',
 	lead: 'Each line shows the most you can fix with that many changes.',
@@ -220,7 +220,7 @@ export const openProblemTexts = {
 	otherWaysLead: 'Try one of these if the plan doesn’t suit you.'
 };
 
-/** Measuring once more what was built. */
+/** Measuring the new heights after the plan. */
 export const remeasurementTexts = {
 	title: 'Height check',
 	lead: 'A pillow looks thicker than it is, and a stack can be one book short. Measure what’s there now. The numbers shown are the planned ones.',
@@ -243,7 +243,7 @@ export const remeasurementTexts = {
 	keptHere: 'Saved on this device. We’ll send it as soon as you’re online.'
 };
 
-/** The spots of one person. */
+/** One person's places to work. */
 export const spotTexts = {
 	title: 'Your workstations',
 	name: (n: number, posture: 'sitting' | 'standing') => `Workstation ${n}, ${posture}`,

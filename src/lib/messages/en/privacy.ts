@@ -5,7 +5,7 @@ import type { PrivacyLine } from '../text-parts';
 
 const COUNTS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];
 
-/** What each role is called where employees read of it. */
+/** Names of the roles as employees read them. */
 const ROLE_NAMES: Readonly<Record<Role, string>> = {
 	coordinator: 'coordinator',
 	clinician: 'clinician',
@@ -60,7 +60,7 @@ export const privacyTexts = {
 	},
 	stays: [
 		'After deletion',
-		'If you withdraw, your coordinator’s own notes stay, and the fact that you were asked. Even after we delete your data, some things stay: log entries without your name, totals in earlier reports, and backups for a while.'
+		'If you withdraw, your coordinator’s own notes stay, and the fact that you were asked. Even after we delete your data, some things stay: log entries without your name, totals in earlier reports, and backups for a while. Until month-end totals are renewed, your last answers stay in them without your name, for a year at most.'
 	] as PrivacyLine,
 	rights: [
 		'Your rights',

@@ -1,13 +1,13 @@
-/** Why an act at the employee's door, or at either door, was refused, and what to do about it. */
+/** Why something was refused to an employee, or to anyone, and what to do about it. */
 export const refusalTexts = {
 	notComplete: 'This link isn’t complete. Open it from your email again, or copy all of it.',
-	// A link that has ended, by why it did.
+	// A link that has ended, by reason.
 	endedReplaced: 'This link was replaced by a newer one. Use the newest email from your coordinator.',
 	endedLeft:
 		'This link no longer works because you’re marked as a leaver. If that’s wrong, tell your coordinator. If you feel unwell, call your doctor or the emergency number now.',
 	endedWithdrawn:
 		'You withdrew your answers, so this link no longer works. If you’d like to take part after all, ask your coordinator for a new link.',
-	// More in one day than any person does.
+	// More than anyone does in a day.
 	tooManySolves: 'You’ve made many plans today. Your answers are saved. Please make a new plan tomorrow.',
 	tooManyMessages:
 		'You’ve sent many messages today. Your coordinator has them all. Write again tomorrow, or call them.',
@@ -25,7 +25,7 @@ export const refusalTexts = {
 	notShared: 'You don’t share your breaks, so nothing was saved.',
 	planGone: 'This plan has been replaced. Here is the newest one.',
 	enoughSpots: ({ most }: { most: number }) => `You already have ${most} workstations.`,
-	// Said at both doors: what any request may come upon.
+	// Shared by both doors: what any request may run into.
 	writeAFewWords: 'Write a few words first.',
 	busySolving: 'We’re making many plans at the moment. Nothing is lost. Try again in a minute.',
 	personGone: 'This person’s data has been deleted.',

@@ -1,6 +1,6 @@
 import type { SideViewPointId } from '$lib/core/advice/side-view-points';
 
-/** What is looked at from the side, once the plan is carried out. Facts: common practice. */
+/** What to look for from the side once the plan is carried out. Facts: common practice. */
 export const sideViewPointTexts = {
 	title: 'Look from the side',
 	link: 'Look from the side',
@@ -43,7 +43,7 @@ export const sideViewPointTexts = {
 	} satisfies Record<SideViewPointId, { name: string; look: string }>
 };
 
-/** What was not asked before the plan. */
+/** Questions not asked before the plan. */
 export const skippedQuestionTexts = {
 	title: 'More questions (optional)',
 	lead: 'We only asked what could change your plan. If you have more time, you can answer these too:',

@@ -22,7 +22,7 @@ export const stepTexts = {
 		return `${label}, ${folded}rolled up over ${roll.length} to a roll ${roll.diameter} thick, tied with bands`;
 	},
 	bottomUp: (list: string) => `From the bottom up: ${list}.`,
-	/** Furniture is set as it is measured: the seat with nobody on it. */
+	/** Furniture is adjusted as it is measured: the seat without anyone on it. */
 	set: {
 		surface: (h: string) => `Set the top to ${h} above the floor.`,
 		seat: (h: string) => `Set the empty seat to ${h} above the floor.`,

@@ -1,4 +1,4 @@
-/** What the stop page says, and the pages beside it: apart from the catalogue, which every page brings. */
+/** Texts of the stop page and related pages, separate from the catalogue that every page loads. */
 export const stopTexts = {
 	lead: 'You reported:',
 	do: [

@@ -1,4 +1,4 @@
-/** What the plan says of other sitting styles; the page of them has texts of its own. */
+/** What the plan says about other sitting styles; their own page has separate texts. */
 export const styleTrialTexts = {
 	link: 'Try another sitting style',
 	trying: 'You’re trying another sitting style.',

@@ -1,6 +1,6 @@
 import type { VariantId } from '$lib/core/variants';
 
-/** Numbers of a variant, in the unit of the person; empty where it has none. */
+/** Numbers of a variant in the person's unit; empty where it has none. */
 export interface VariantWords {
 	readonly from: string;
 	readonly to: string;
@@ -12,7 +12,7 @@ export interface VariantWords {
 	readonly lower: string;
 	readonly nearer: string;
 	readonly degrees: string;
-	/** What of the household it takes. */
+	/** Household items that it needs. */
 	readonly things: readonly string[];
 }
 

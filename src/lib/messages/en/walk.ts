@@ -120,7 +120,7 @@ export const redFlagTexts = {
 		'Or call your local emergency number. Abroad, that’s the number of the country you’re in. 112 works from most mobile phones.'
 };
 
-/** What exercises and advice allow for. */
+/** What exercises and advice take into account. */
 export const precautionTexts = {
 	question: 'Pregnancy, surgery, dizziness, flexible joints, one arm?',
 	why: 'Optional: exercises and advice allow for it.',
@@ -237,7 +237,7 @@ export const questionnaireModeTexts: { readonly short: string; readonly complete
 	complete: `Complete: everything, about ${PROMISED_MINUTES.complete} minutes`
 };
 
-/** Words for usual lengths that are tapped; null where the length itself says it. */
+/** Labels of the usual lengths to tap; null where the length says enough. */
 export const pickTexts: {
 	readonly heel: readonly string[];
 	readonly seatGive: readonly string[];

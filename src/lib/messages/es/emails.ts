@@ -4,7 +4,7 @@ import type { EmailFields } from '../text-parts';
 
 const IS_NOT_YOU = 'Si no fue usted, cambie ahora su contraseña y avise a quien gestiona Easy Corner.';
 
-/** Who writes, in the first sentence of an invitation. */
+/** The sender, in the first sentence of an invitation. */
 const introduction = ({ contact, organisation }: EmailFields) => {
 	if (contact && organisation) return `Soy ${contact}, de ${organisation}. `;
 	if (organisation) return `Este correo es de ${organisation}. `;

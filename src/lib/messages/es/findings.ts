@@ -88,7 +88,7 @@ export const findingNames: ChecklistTexts['findings'] = {
 	'waits-for-pain': 'Moverse solo cuando duele'
 };
 
-/** Why a problem comes first: what discomfort points to. */
+/** Why a problem comes first: the discomfort it may explain. */
 export const causeSentences: ChecklistTexts['causes'] = {
 	'hand-tingles': (where) => `Primero, por el hormigueo (${where}): muñecas rectas y bordes blandos.`,
 	'leg-tingles': (where) => `Primero, por el hormigueo (${where}): nada debe apretar debajo de los muslos.`,

@@ -107,7 +107,7 @@ export const purchaseFixTexts: ChecklistTexts['shop'] = {
 	'sit-stand-converter': 'un soporte que sube teclado y pantalla para trabajar de pie'
 };
 
-/** What to watch, beside the risk. */
+/** Cautions, shown next to the risk. */
 export const cautionTexts: ChecklistTexts['cautions'] = {
 	'stable-stack': 'Empuje la pila con la mano antes de poner algo encima. Lo más ancho abajo, nada frágil.',
 	'nobody-on-stack': 'Solo para apoyar los pies. No se suba nunca a una pila.',

@@ -78,19 +78,19 @@ export const lengthFaultTexts: Catalogue['faults'] = {
 	offline: 'No tiene conexión. Inténtelo de nuevo cuando la tenga.'
 };
 
-/** In place of a page that only the server has. */
+/** Shown offline instead of a page that needs the server. */
 export const offlineTexts: AsideTexts['withoutNetwork'] = {
 	title: 'Esta página necesita internet',
 	lead: 'No tiene conexión. Sus respuestas están a salvo en este dispositivo y puede seguir.',
 	back: 'Volver a mis respuestas'
 };
 
-/** Words of the controls themselves. */
+/** Texts of the controls. */
 export const controlTexts: Catalogue['kit'] = {
 	noMatch: 'Sin resultados.'
 };
 
-/** For someone who needs help. */
+/** For someone who asks for help. */
 export const helpRequestTexts: Catalogue['stuck'] = {
 	link: 'Necesito ayuda aquí',
 	plan: 'Su plan',

@@ -1,10 +1,10 @@
 import type { Catalogue } from '../shapes';
 
-/** The word before the last of a list; before a word that begins with its own sound it is another one. */
+/** The word before the last item of a list; another one where the item begins with the same sound. */
 const andBefore = (word: string): string => (/^(?:i|hi)(?!e)/i.test(word) ? 'e' : 'y');
 const orBefore = (word: string): string => (/^h?o/i.test(word) ? 'u' : 'o');
 
-/** Words with a word before the last, and no comma before that. */
+/** A list with a word, and no comma, before the last item. */
 const joined = (words: readonly string[], last: (word: string) => string): string => {
 	const before = words.slice(0, -1);
 	const end = words.at(-1) ?? '';

@@ -1,7 +1,7 @@
 import { AT_STANDING_SPOT, IN_A_WHEELCHAIR, LOW_LENSES, OWN_MOUSE } from '$lib/core/conditions';
 import type { Catalogue } from '../shapes';
 
-/** What the drawing of a section shows: this person where everything fits. */
+/** What the drawing of a question shows: this person, with everything fitting. */
 export const howToLookTexts: Catalogue['look'] = {
 	feet: [
 		{
@@ -79,7 +79,7 @@ export const howToLookTexts: Catalogue['look'] = {
 	]
 };
 
-/** Names of what is seen from above. */
+/** Labels in the view from above. */
 export const householdLookTexts: Catalogue['lookThings'] = {
 	mouse: 'ratón',
 	phone: 'teléfono',
@@ -88,7 +88,7 @@ export const householdLookTexts: Catalogue['lookThings'] = {
 	keyboard: 'teclado'
 };
 
-/** A desk from above. */
+/** The view of the desk from above. */
 export const deskLayoutTexts: Catalogue['desk'] = {
 	title: 'Su mesa vista desde arriba',
 	lead: 'Ponga lo que usa siempre entre las líneas interiores, donde llegan sus antebrazos.',

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../shapes';
 
-/** What is checked besides heights, now and after the plan. */
+/** Checks other than heights, now and after the plan. */
 export const nonHeightCheckTexts: Catalogue['otherChecks'] = {
 	foldTitle: 'Distancias, luz y su mesa vista desde arriba',
 	title: 'Además de las alturas',

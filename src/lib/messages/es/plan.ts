@@ -1,7 +1,7 @@
 import type { Catalogue } from '../shapes';
 import { isOne } from './numbers';
 
-/** Options: the most for one change, for two, for all. */
+/** Options: the best single change, the best two, and all of them. */
 export const planOptionTexts: Catalogue['ladder'] = {
 	title: 'Opciones con menos cambios',
 	lead: 'Cada línea muestra lo máximo que se corrige con ese número de cambios.',
@@ -215,7 +215,7 @@ export const openProblemTexts: Catalogue['open'] = {
 	otherWaysLead: 'Pruebe una si el plan no le va bien.'
 };
 
-/** The height check: measuring what was set up. */
+/** The height check: measuring what was built. */
 export const remeasurementTexts: Catalogue['again'] = {
 	title: 'Comprobación de las alturas',
 	lead: 'Una almohada parece más gruesa de lo que es, y a una pila le puede faltar un libro. Mida lo que hay. Los números que se muestran son los del plan.',
@@ -238,7 +238,7 @@ export const remeasurementTexts: Catalogue['again'] = {
 	keptHere: 'Guardado en este dispositivo. Lo enviaremos en cuanto tenga conexión.'
 };
 
-/** The workstations of one person. */
+/** One person's workstations. */
 export const spotTexts: Catalogue['spots'] = {
 	title: 'Sus puestos',
 	name: (n, posture) => `Puesto ${n}, ${posture === 'sitting' ? 'sentado' : 'de pie'}`,

@@ -3,7 +3,7 @@ import type { PrivacyTexts } from '../shapes';
 
 const COUNTS = ['cero', 'una', 'dos', 'tres', 'cuatro', 'cinco', 'seis', 'siete', 'ocho', 'nueve', 'diez'];
 
-/** What each role is called where employees read of it. */
+/** Names of the roles as employees read them. */
 const ROLE_NAMES: Readonly<Record<Role, string>> = {
 	coordinator: 'coordinación',
 	clinician: 'médico',
@@ -60,7 +60,7 @@ export const privacyTexts: PrivacyTexts = {
 	},
 	stays: [
 		'Lo que queda',
-		'Si retira sus respuestas, quedan las notas de coordinación y el hecho de que se le preguntó. También después de borrarlas quedan rastros: líneas del registro sin su nombre, totales de informes anteriores y, por un tiempo, copias de seguridad.'
+		'Si retira sus respuestas, quedan las notas de coordinación y el hecho de que se le preguntó. También después de borrarlas quedan rastros: líneas del registro sin su nombre, totales de informes anteriores y, por un tiempo, copias de seguridad. Hasta que se renueven los totales de fin de mes, sus últimas respuestas siguen en ellos sin su nombre, un año como máximo.'
 	],
 	rights: [
 		'Sus derechos',

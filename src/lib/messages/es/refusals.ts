@@ -1,6 +1,6 @@
 import type { refusalTexts } from '../en/refusals';
 
-/** Why an act at the employee's door was refused, and what to do about it. */
+/** Why something was refused to an employee, and what to do about it. */
 export const refusalTextsEs: typeof refusalTexts = {
 	notComplete: 'Este enlace no está completo. Ábralo de nuevo desde su correo o cópielo entero.',
 	endedReplaced: 'Este enlace se ha sustituido por uno más reciente. Use el último correo de coordinación.',

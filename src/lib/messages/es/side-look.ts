@@ -1,6 +1,6 @@
 import type { Catalogue } from '../shapes';
 
-/** What is looked at from the side, once the plan is carried out. Facts: common practice. */
+/** What to look for from the side once the plan is carried out. Facts: common practice. */
 export const sideViewPointTexts: Catalogue['side'] = {
 	title: 'Mirar de lado',
 	link: 'Mirar de lado',
@@ -49,7 +49,7 @@ export const sideViewPointTexts: Catalogue['side'] = {
 	}
 };
 
-/** What was not asked before the plan. */
+/** Questions not asked before the plan. */
 export const skippedQuestionTexts: Catalogue['closer'] = {
 	title: 'Más preguntas (opcional)',
 	lead: 'Solo hemos preguntado lo que podía cambiar su plan. Si tiene tiempo, responda también a estas:',

@@ -114,7 +114,7 @@ export const redFlagTexts: Catalogue['first'] = {
 		'O llame a su número de emergencias local. En el extranjero, es el número del país donde está. El 112 funciona desde la mayoría de los móviles.'
 };
 
-/** What exercises and advice allow for. */
+/** What exercises and advice take into account. */
 export const precautionTexts: Catalogue['care'] = {
 	question: '¿Embarazo, operación, mareos, articulaciones muy flexibles, un brazo?',
 	why: 'Opcional: los ejercicios y los consejos lo tienen en cuenta.',
@@ -232,7 +232,7 @@ export const questionnaireModeTexts: Catalogue['routes'] = {
 	complete: `Completo: todo, unos ${PROMISED_MINUTES.complete} minutos`
 };
 
-/** Words for usual lengths that are tapped. */
+/** Labels of the usual lengths to tap. */
 export const pickTexts: Catalogue['picks'] = {
 	heel: ['Descalzo o calcetines', 'Zapatillas de casa', 'Zapatos', 'Suelas gruesas'],
 	seatGive: ['Duro: nada', 'Firme: un dedo', 'Blando: dos dedos', 'Muy blando: un puño'],

@@ -5,7 +5,7 @@ import type { EmailFields } from '../text-parts';
 const IS_NOT_YOU =
 	'Si ce n’était pas vous, changez votre mot de passe maintenant et prévenez la personne qui gère Easy Corner.';
 
-/** Who writes, in the first sentence of an invitation. */
+/** The sender, in the first sentence of an invitation. */
 const introduction = ({ contact, organisation }: EmailFields) => {
 	if (contact && organisation) return `Je suis ${contact}, de ${organisation}. `;
 	if (organisation) return `Cet e-mail vient de ${organisation}. `;

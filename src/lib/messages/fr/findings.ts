@@ -88,7 +88,7 @@ export const findingNames: ChecklistTexts['findings'] = {
 	'waits-for-pain': 'Bouger seulement quand cela fait mal'
 };
 
-/** Why a problem comes first: what discomfort points to. */
+/** Why a problem comes first: the discomfort it may explain. */
 export const causeSentences: ChecklistTexts['causes'] = {
 	'hand-tingles': (where) => `D’abord, à cause des picotements (${where}) : poignets droits et bords doux.`,
 	'leg-tingles': (where) =>

@@ -113,7 +113,7 @@ export const purchaseFixTexts: ChecklistTexts['shop'] = {
 	'sit-stand-converter': 'un support qui surélève clavier et écran pour être debout'
 };
 
-/** What to watch, beside the risk. */
+/** Cautions, shown next to the risk. */
 export const cautionTexts: ChecklistTexts['cautions'] = {
 	'stable-stack':
 		'Poussez la pile de la main avant de poser quelque chose dessus. Le plus large en bas, rien de fragile.',

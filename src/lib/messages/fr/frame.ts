@@ -79,19 +79,19 @@ export const lengthFaultTexts: Catalogue['faults'] = {
 	offline: 'Vous êtes hors ligne. Réessayez quand vous serez en ligne.'
 };
 
-/** In place of a page that only the server has. */
+/** Shown offline instead of a page that needs the server. */
 export const offlineTexts: AsideTexts['withoutNetwork'] = {
 	title: 'Cette page a besoin d’internet',
 	lead: 'Vous êtes hors ligne. Vos réponses sont en sécurité sur cet appareil et vous pouvez continuer.',
 	back: 'Revenir à mes réponses'
 };
 
-/** Words of the controls themselves. */
+/** Texts of the controls. */
 export const controlTexts: Catalogue['kit'] = {
 	noMatch: 'Aucun résultat.'
 };
 
-/** For someone who needs help. */
+/** For someone who asks for help. */
 export const helpRequestTexts: Catalogue['stuck'] = {
 	link: 'J’ai besoin d’aide ici',
 	plan: 'Votre plan',

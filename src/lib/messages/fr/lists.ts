@@ -1,6 +1,6 @@
 import type { Catalogue } from '../shapes';
 
-/** Words with a word before the last, and no comma before that. */
+/** A list with a word, and no comma, before the last item. */
 const joined = (words: readonly string[], last: string): string => {
 	const before = words.slice(0, -1);
 	return before.length === 0 ? words.join('') : `${before.join(', ')} ${last} ${words.at(-1) ?? ''}`;

@@ -1,7 +1,7 @@
 import { AT_STANDING_SPOT, IN_A_WHEELCHAIR, LOW_LENSES, OWN_MOUSE } from '$lib/core/conditions';
 import type { Catalogue } from '../shapes';
 
-/** What the drawing of a section shows: this person where everything fits. */
+/** What the drawing of a question shows: this person, with everything fitting. */
 export const howToLookTexts: Catalogue['look'] = {
 	feet: [
 		{
@@ -82,7 +82,7 @@ export const howToLookTexts: Catalogue['look'] = {
 	]
 };
 
-/** Names of what is seen from above. */
+/** Labels in the view from above. */
 export const householdLookTexts: Catalogue['lookThings'] = {
 	mouse: 'souris',
 	phone: 'téléphone',
@@ -91,7 +91,7 @@ export const householdLookTexts: Catalogue['lookThings'] = {
 	keyboard: 'clavier'
 };
 
-/** A desk from above. */
+/** The view of the desk from above. */
 export const deskLayoutTexts: Catalogue['desk'] = {
 	title: 'Votre bureau vu du dessus',
 	lead: 'Placez ce que vous utilisez tout le temps entre les lignes intérieures, là où vos avant-bras arrivent.',

@@ -1,6 +1,6 @@
 import { singularIn } from '../plural';
 
-/** Whether a number asks for the singular. */
+/** Whether a number takes the singular. */
 export const isOne = singularIn('fr');
 
 /** Small numbers that stand before a feminine noun, as the first word of a sentence. */

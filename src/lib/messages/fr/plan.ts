@@ -1,7 +1,7 @@
 import type { Catalogue } from '../shapes';
 import { inWordsFeminine, inWordsWithin, isOne } from './numbers';
 
-/** Options: the most for one change, for two, for all. */
+/** Options: the best single change, the best two, and all of them. */
 export const planOptionTexts: Catalogue['ladder'] = {
 	title: 'Options avec moins de changements',
 	lead: 'Chaque ligne montre le maximum que l’on corrige avec ce nombre de changements.',
@@ -218,7 +218,7 @@ export const openProblemTexts: Catalogue['open'] = {
 	otherWaysLead: 'Essayez-en une si le plan ne vous convient pas.'
 };
 
-/** The height check: measuring what was set up. */
+/** The height check: measuring what was built. */
 export const remeasurementTexts: Catalogue['again'] = {
 	title: 'Vérification des hauteurs',
 	lead: 'Un oreiller paraît plus épais qu’il n’est, et il peut manquer un livre à une pile. Mesurez ce qui est là. Les chiffres affichés sont ceux du plan.',
@@ -241,7 +241,7 @@ export const remeasurementTexts: Catalogue['again'] = {
 	keptHere: 'Enregistré sur cet appareil. Nous l’enverrons dès que vous serez en ligne.'
 };
 
-/** The workstations of one person. */
+/** One person's workstations. */
 export const spotTexts: Catalogue['spots'] = {
 	title: 'Vos postes',
 	name: (n, posture) => `Poste ${n}, ${posture === 'sitting' ? 'assis' : 'debout'}`,

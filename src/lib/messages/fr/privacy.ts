@@ -3,7 +3,7 @@ import type { PrivacyTexts } from '../shapes';
 
 const COUNTS = ['zéro', 'une', 'deux', 'trois', 'quatre', 'cinq', 'six', 'sept', 'huit', 'neuf', 'dix'];
 
-/** What each role is called where employees read of it. */
+/** Names of the roles as employees read them. */
 const ROLE_NAMES: Readonly<Record<Role, string>> = {
 	coordinator: 'coordination',
 	clinician: 'médecin',
@@ -60,7 +60,7 @@ export const privacyTexts: PrivacyTexts = {
 	},
 	stays: [
 		'Ce qui reste',
-		'Si vous retirez vos réponses, les notes de la coordination restent, ainsi que le fait que l’on vous a interrogé. Même après l’effacement, il reste des traces : lignes du journal sans votre nom, totaux d’anciens rapports et, un temps, des sauvegardes.'
+		'Si vous retirez vos réponses, les notes de la coordination restent, ainsi que le fait que l’on vous a interrogé. Même après l’effacement, il reste des traces : lignes du journal sans votre nom, totaux d’anciens rapports et, un temps, des sauvegardes. Jusqu’au renouvellement des totaux de fin de mois, vos dernières réponses y restent sans votre nom, un an au plus.'
 	],
 	rights: [
 		'Vos droits',

@@ -1,6 +1,6 @@
 import type { refusalTexts } from '../en/refusals';
 
-/** Why an act at the employee's door was refused, and what to do about it. */
+/** Why something was refused to an employee, and what to do about it. */
 export const refusalTextsFr: typeof refusalTexts = {
 	notComplete: 'Ce lien n’est pas complet. Ouvrez-le à nouveau depuis votre e-mail, ou copiez-le en entier.',
 	endedReplaced: 'Ce lien a été remplacé par un plus récent. Utilisez le dernier e-mail de la coordination.',

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../shapes';
 
-/** What is looked at from the side, once the plan is carried out. Facts: common practice. */
+/** What to look for from the side once the plan is carried out. Facts: common practice. */
 export const sideViewPointTexts: Catalogue['side'] = {
 	title: 'Regarder de côté',
 	link: 'Regarder de côté',
@@ -49,7 +49,7 @@ export const sideViewPointTexts: Catalogue['side'] = {
 	}
 };
 
-/** What was not asked before the plan. */
+/** Questions not asked before the plan. */
 export const skippedQuestionTexts: Catalogue['closer'] = {
 	title: 'D’autres questions (facultatif)',
 	lead: 'Nous avons seulement demandé ce qui pouvait changer votre plan. Si vous avez le temps, répondez aussi à celles-ci :',

@@ -1,6 +1,6 @@
 import type { Catalogue } from '../shapes';
 
-/** What the plan says of other sitting styles. */
+/** What the plan says about other sitting styles. */
 export const styleTrialTexts: Catalogue['style'] = {
 	link: 'Essayer une autre façon de s’asseoir',
 	trying: 'Vous essayez une autre façon de vous asseoir.',

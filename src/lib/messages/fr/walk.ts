@@ -114,7 +114,7 @@ export const redFlagTexts: Catalogue['first'] = {
 		'Ou appelez votre numéro d’urgence local. À l’étranger, c’est le numéro du pays où vous êtes. Le 112 fonctionne depuis la plupart des portables.'
 };
 
-/** What exercises and advice allow for. */
+/** What exercises and advice take into account. */
 export const precautionTexts: Catalogue['care'] = {
 	question: 'Grossesse, opération, vertiges, articulations souples, un bras ?',
 	why: 'Facultatif : les exercices et les conseils en tiennent compte.',
@@ -231,7 +231,7 @@ export const questionnaireModeTexts: Catalogue['routes'] = {
 	complete: `Complet : tout, environ ${PROMISED_MINUTES.complete} minutes`
 };
 
-/** Words for usual lengths that are tapped. */
+/** Labels of the usual lengths to tap. */
 export const pickTexts: Catalogue['picks'] = {
 	heel: ['Pieds nus ou chaussettes', 'Chaussons', 'Chaussures', 'Semelles épaisses'],
 	seatGive: ['Dur : pas du tout', 'Ferme : un doigt', 'Mou : deux doigts', 'Très mou : un poing'],

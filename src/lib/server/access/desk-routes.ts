@@ -48,6 +48,7 @@ export const DESK_ROUTES: Readonly<Record<DeskRoute, Permission | null>> = {
 	'/desk/(signed-in)/users': 'accounts:manage',
 	'/desk/(signed-in)/waiting-emails': 'emails:release',
 	'/desk/(signed-in)/workforce': 'workforce:read',
+	'/desk/(signed-in)/workforce/answers': 'workforce:read',
 	'/desk/(signed-in)/workforce/discomfort': 'workforce:read',
 	'/desk/(signed-in)/workforce/figures': 'workforce:read',
 	'/desk/(signed-in)/workforce/findings': 'workforce:read',

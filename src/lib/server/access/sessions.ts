@@ -3,6 +3,7 @@ import type { DeskLanguage } from '../../messages/desk-language';
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { publishChange } from '../live/changes';
+import { organisationZone } from '../organisation/organisation-zone';
 import { hasSecondFactor } from './has-second-factor';
 import { hashToken, newToken } from './tokens';
 
@@ -25,6 +26,8 @@ export interface Session {
 	readonly user: Actor & { kind: 'user' };
 	/** The language that the user reads the desk in. */
 	readonly language: DeskLanguage;
+	/** The organisation's IANA time zone. */
+	readonly timeZone: string;
 	/** SHA-256 of its token; identifies it when it is ended. */
 	readonly hash: string;
 	/** Whether the second factor is still missing. */
@@ -75,6 +78,7 @@ export async function readSession(db: Db, token: string, now: Date): Promise<Ses
 			name: users.name,
 			role: users.role,
 			language: users.language,
+			timeZone: organisationZone,
 			codeSince: users.codeSince,
 			hasFactor: sql<boolean>`${hasSecondFactor} or ${sessions.isStrong}`,
 			isPending: sessions.isPending,
@@ -97,6 +101,7 @@ export async function readSession(db: Db, token: string, now: Date): Promise<Ses
 	return {
 		user: { kind: 'user', id: row.id, name: row.name, role: row.role },
 		language: row.language,
+		timeZone: row.timeZone,
 		hash,
 		isPending: row.isPending,
 		// Given in the future, by a clock that was fast, it does not count as recent.

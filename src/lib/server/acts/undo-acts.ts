@@ -6,7 +6,8 @@ import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { reassessCase } from '../case-assessments/reassess-cases';
-import { requirePerson, organisationZone } from '../people/lock-person';
+import { organisationZone } from '../organisation/organisation-zone';
+import { requirePerson } from '../people/lock-person';
 import { revertRows } from './changed-rows';
 
 const { deskActs, people } = schema;

@@ -20,6 +20,7 @@ const {
 	messages,
 	breakSettings,
 	plans,
+	publishedStates,
 	reMeasurements,
 	reportedDiscomfort,
 	reportedSigns,
@@ -100,6 +101,8 @@ export async function withdrawAnswers(db: Db, open: OpenAssessment, now: Date): 
 		await tx.delete(emails).where(eq(emails.personId, personId));
 		await tx.delete(breakSettings).where(eq(breakSettings.personId, personId));
 		await tx.delete(messages).where(eq(messages.personId, personId));
+		// What month-end totals count stays without saying of whom, until the totals of their groups can change.
+		await tx.update(publishedStates).set({ personId: null }).where(eq(publishedStates.personId, personId));
 		await tx
 			.update(roundPeople)
 			.set({ remindOn: null, toCall: false })

@@ -21,7 +21,7 @@ import { PENDING_REQUEST_STATES } from '../../core/equipment';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
-import { organisationZone } from '../people/lock-person';
+import { organisationZone } from '../organisation/organisation-zone';
 import { countCasesToReassess } from '../case-assessments/reassess-outdated-cases';
 import { countHeld } from '../email-hold/held-emails';
 import { readRefused } from '../email/undelivered';

@@ -9,7 +9,7 @@ import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
 import { followUpHistory } from '../follow-ups/list-follow-ups';
 import { personStateOf } from '../people/list-people';
-import { organisationZone } from '../people/lock-person';
+import { organisationZone } from '../organisation/organisation-zone';
 import { personPlaceOf } from '../people/person-place';
 import { currentPlanOf, stepEventsOf, plansOf } from '../plans/current-plan';
 import { equipmentOf } from '../equipment/decide-equipment';

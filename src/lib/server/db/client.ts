@@ -90,11 +90,8 @@ const LIMITS = {
 	keepAliveInitialDelayMillis: 10_000
 } as const;
 
-/**
- * Opens a pool of connections. A broken connection is dropped and replaced on the next use.
- * @param timeZone the organisation's IANA zone; it is set on each connection, so that every use case knows it
- */
-export function openDatabase(url: string, timeZone = 'UTC'): OpenDatabase {
+/** Opens a pool of connections. A broken connection is dropped and replaced on the next use. */
+export function openDatabase(url: string): OpenDatabase {
 	// What is read often is in memory or on a solid-state disk: an index look-up costs no more than the next page.
 	const open = new Set<pg.Client>();
 	/** Registered as soon as it is made: one still connecting must be dropped too. */
@@ -110,7 +107,7 @@ export function openDatabase(url: string, timeZone = 'UTC'): OpenDatabase {
 		connectionString: url,
 		...LIMITS,
 		max: MOST_CONNECTIONS,
-		options: `-c random_page_cost=1.1 -c easy_corner.time_zone=${timeZone}`
+		options: '-c random_page_cost=1.1'
 	});
 	pool.on('error', () => {});
 	// A connection that breaks between two statements is reported by the next one; unhandled, the event would end the process.

@@ -5,7 +5,7 @@ import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
-import { organisationZone } from '../people/lock-person';
+import { organisationZone } from '../organisation/organisation-zone';
 
 const { cases, emailDays, emailLimit, people } = schema;
 

@@ -86,7 +86,7 @@ async function inNeed(db: Db, team: string): Promise<{ people: Candidate[]; wait
 		.where(
 			and(
 				isNull(observations.untilDay),
-				observations.staysOpen,
+				eq(observations.heightsAfter, 'off'),
 				team === '' ? undefined : eq(people.team, team),
 				sql`jsonb_path_exists(${plans.advice}, '$.purchases[*] ? (@.purchases.size() > 0)')`
 			)

@@ -9,6 +9,7 @@ import type { Db } from '../db/client';
 import { sealAuditLog } from '../audit/seal-audit-log';
 import { withDatabaseLock } from '../db/migrate';
 import { writeErasures } from '../erasure/erasures-file';
+import { readOrganisation } from '../organisation/read-organisation';
 import { applyRetention } from '../erasure/retention';
 import { reassessOutdatedCases } from '../case-assessments/reassess-outdated-cases';
 import { describeError, log } from '../log';
@@ -17,17 +18,28 @@ import { readMailbox } from '../email/read-mailbox';
 import { smtpTransport, mailboxTransport, type MailTransport } from '../email/mail-transport';
 import { QueueConnections } from './queue-connections';
 import type { ShouldContinue } from './should-continue';
+import { publishDueClosings } from '../workforce/publish-closing';
 import { sendDueReminders } from '../rounds/send-due-reminders';
 import { sendRoundBatches } from '../rounds/send-round';
 
 /** Jobs that wait in PostgreSQL for any free process. What there is to do is in the tables; a job only triggers a look. */
-const JOBS = ['letters', 'bounces', 'round', 'reminders', 'due', 'judging', 'record', 'retention'] as const;
+const JOBS = [
+	'letters',
+	'bounces',
+	'round',
+	'reminders',
+	'due',
+	'judging',
+	'record',
+	'retention',
+	'closings'
+] as const;
 
 /** One kind of job. */
 export type JobName = (typeof JOBS)[number];
 
 /** When each runs besides being woken: every minute, and hourly where all people are looked through. */
-const WHEN = (name: JobName) => (name === 'retention' ? '17 * * * *' : '* * * * *');
+const WHEN = (name: JobName) => (name === 'retention' || name === 'closings' ? '17 * * * *' : '* * * * *');
 
 /** How long a job starts new parts of its work, ms: then the next one continues. */
 const LONGEST_WORK_MS = 240_000;
@@ -98,9 +110,14 @@ export async function startJobs(
 		},
 		retention: async () => {
 			await purgeWriteLimits(db, clock());
-			const n = await applyRetention(db, clock(), config.timeZone);
+			const { timeZone } = await readOrganisation(db);
+			const n = await applyRetention(db, clock(), timeZone);
 			if (n > 0) log({ level: 'info', event: 'retention', erased: n });
 			if (n > 0) wake('record');
+		},
+		closings: async (shallGoOn) => {
+			const n = await publishDueClosings(db, clock, shallGoOn);
+			if (n > 0) log({ level: 'info', event: 'closings-published', closings: n });
 		},
 		// The longest job of all, after an update.
 		judging: (shallGoOn) => reassessOutdatedCases(db, clock, shallGoOn)

@@ -14,7 +14,8 @@ const FIELDS = {
 	genuinePage: organisation.genuinePage,
 	participation: organisation.participation,
 	dutyLaw: organisation.dutyLaw,
-	language: organisation.language
+	language: organisation.language,
+	timeZone: organisation.timeZone
 };
 
 /** The organisation; {@link UNSET_ORGANISATION} until a coordinator has set it. One key look-up. */

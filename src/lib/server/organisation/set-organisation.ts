@@ -1,4 +1,5 @@
-import { and, eq } from 'drizzle-orm';
+import { and, eq, sql } from 'drizzle-orm';
+import { isTimeZone } from '../../core/calendar';
 import type { Organisation } from '../../core/organisation';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
@@ -10,17 +11,24 @@ import { readOrganisation, type Logo } from './read-organisation';
 
 const { organisation } = schema;
 
-/** The organisation's settings with their version, and whether there is a logo. */
+/** Time zones to choose from: those of the system, UTC, and the current one. */
+function timeZonesWith(zone: string): string[] {
+	return [...new Set(['UTC', zone, ...Intl.supportedValuesOf('timeZone')])].sort();
+}
+
+/** The organisation's settings with their version, whether there is a logo, and the time zones to choose from. */
 export async function organisationPage(db: Db, actor: Actor) {
 	requirePermission(actor, 'settings:change');
 	const [row] = await db
 		.select({ version: organisation.version, logoWidthPx: organisation.logoWidthPx })
 		.from(organisation)
 		.where(eq(organisation.id, 1));
+	const settings = await readOrganisation(db);
 	return {
-		organisation: await readOrganisation(db),
+		organisation: settings,
 		version: row?.version ?? 0,
-		hasLogo: (row?.logoWidthPx ?? null) !== null
+		hasLogo: (row?.logoWidthPx ?? null) !== null,
+		timeZones: timeZonesWith(settings.timeZone)
 	};
 }
 
@@ -52,7 +60,7 @@ function tidied(typed: Organisation): Organisation {
 }
 
 /** @throws DomainError naming the field that can't be used */
-function requireUsable({ name, contactName, genuinePage, replyTo }: Organisation): void {
+function requireUsable({ name, contactName, genuinePage, replyTo, timeZone }: Organisation): void {
 	if (name === '') throw new DomainError('invalid', 'organisationName', '/name');
 	if (contactName === '') throw new DomainError('invalid', 'organisationContact', '/contactName');
 	const page = URL.canParse(genuinePage) ? new URL(genuinePage) : null;
@@ -60,6 +68,16 @@ function requireUsable({ name, contactName, genuinePage, replyTo }: Organisation
 		throw new DomainError('invalid', 'genuinePage', '/genuinePage');
 	if (replyTo !== '' && !/^[^\s@<>"]+@[^\s@<>"]+\.[^\s@<>"]+$/.test(replyTo))
 		throw new DomainError('invalid', 'replyToAddress', '/replyTo');
+	if (!isTimeZone(timeZone)) throw new DomainError('invalid', 'noTimeZone', '/timeZone');
+}
+
+/**
+ * Statements count days in this zone, and fail in one that PostgreSQL doesn't know: its list may be older than Node's.
+ * @throws DomainError where it doesn't
+ */
+async function requireKnownZone(tx: Db, timeZone: string): Promise<void> {
+	const { rows } = await tx.execute(sql`select from pg_timezone_names where name = ${timeZone}`);
+	if (rows.length === 0) throw new DomainError('invalid', 'noTimeZone', '/timeZone');
 }
 
 /**
@@ -77,6 +95,7 @@ export async function setOrganisation(
 	const settings = tidied(input.organisation);
 	requireUsable(settings);
 	await inTransaction(db, async (tx) => {
+		await requireKnownZone(tx, settings.timeZone);
 		const row = { ...settings, version: input.version + 1, changedAt: now };
 		const changed =
 			input.version === 0

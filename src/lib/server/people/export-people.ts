@@ -11,7 +11,7 @@ import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
-import { organisationZone } from '../people/lock-person';
+import { organisationZone } from '../organisation/organisation-zone';
 import { peopleWhere, type PeopleFilter } from './people-filter';
 
 const { assessments, cases, equipmentRequests, caseAssessments, people, users } = schema;

@@ -1,15 +1,13 @@
-import { asc, eq, getTableColumns, inArray, sql } from 'drizzle-orm';
+import { asc, eq, getTableColumns, inArray } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
+import { organisationZone } from '../organisation/organisation-zone';
 import { personPlaceOf, type PersonPlace } from './person-place';
 
 const { people } = schema;
 
 /** A person with their place; whoever changes anything of theirs holds their row lock. */
 export type LockedPerson = typeof people.$inferSelect & { readonly place: PersonPlace };
-
-/** The organisation's time zone, set on each connection. */
-export const organisationZone = sql<string>`coalesce(current_setting('easy_corner.time_zone', true), 'UTC')`;
 
 /**
  * Locks a person before anything else of theirs: every act on a case begins with this, so that two at once queue up and never wait for each

@@ -6,7 +6,7 @@ import { emailWords } from '../../messages/emails';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
 import { reassessCase } from '../case-assessments/reassess-cases';
-import { organisationZone } from '../people/lock-person';
+import { organisationZone } from '../organisation/organisation-zone';
 import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
 import { schema, type Db } from '../db/client';
 import { publishChange } from '../live/changes';

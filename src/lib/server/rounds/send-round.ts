@@ -10,7 +10,7 @@ import { isRetryable } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { publishChange } from '../live/changes';
 import { describeError, log } from '../log';
-import { organisationZone } from '../people/lock-person';
+import { organisationZone } from '../organisation/organisation-zone';
 import { personPlaceOf } from '../people/person-place';
 import { roundWords } from './round-words';
 

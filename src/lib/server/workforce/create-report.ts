@@ -1,10 +1,12 @@
-import { and, desc, eq, lt, sql, type SQL } from 'drizzle-orm';
+import { and, desc, eq, lt } from 'drizzle-orm';
 import { FINDING_IDS } from '../../core/checklist';
 import { REGIONS } from '../../core/discomfort';
 import {
 	FIGURE_CODES,
-	REPORTED_ACTIVITIES,
-	MIN_GROUP_SIZE,
+	comparedGroups,
+	firstChoiceCode,
+	NO_ACTIVITIES,
+	threePartsOf,
 	type CodeFigure,
 	type PublishedShare,
 	type KeyFigures,
@@ -18,7 +20,7 @@ import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
-import { organisationZone } from '../people/lock-person';
+import { readClosingParts } from './closing-parts';
 import { readPrices } from './prices';
 import {
 	answersScreen,
@@ -34,37 +36,10 @@ import { readView } from './view';
 
 const { workforceReports } = schema;
 
-/** Lengths of a report's period, months. */
-export const REPORT_MONTHS = [1, 3, 6, 12] as const;
-
 /** The first day of some months that end on a day. */
 function firstDay(to: string, months: number): string {
 	const [year = 0, month = 1] = to.split('-').map(Number);
 	return new Date(Date.UTC(year, month - months, 1)).toISOString().slice(0, 10);
-}
-
-type Done = WorkforceReport['done'];
-
-/** How many people something happened to between two days; null where too few to publish. */
-async function readDone(db: Db, from: string, to: string): Promise<Done> {
-	const within = (column: string) =>
-		sql`(${sql.raw(column)} at time zone ${organisationZone})::date between ${from}::date and ${to}::date`;
-	const sent = (where: SQL) =>
-		sql`(select count(distinct person_id)::int from assessments where spot_of is null and ${where})`;
-	const { rows } = await db.execute<Record<(typeof REPORTED_ACTIVITIES)[number], number>>(sql`select
-		${sent(within('sent_at'))} as asked,
-		${sent(within('answered_at'))} as answered,
-		${sent(within('seen_at'))} as "dealtWith",
-		(select count(distinct person_id)::int from observations where carried_on between ${from}::date and ${to}::date) as "carriedOut",
-		(select count(distinct a.person_id)::int from equipment_requests e join assessments a on a.id = e.assessment_id
-			where e.state = 'arrived' and ${within('e.changed_at')}) as arrived,
-		(select count(distinct person_id)::int from referrals where ${within('at')}) as referred`);
-	const [row] = rows;
-	const of = (what: (typeof REPORTED_ACTIVITIES)[number]) => {
-		const n = row?.[what] ?? 0;
-		return n < MIN_GROUP_SIZE ? null : n;
-	};
-	return Object.fromEntries(REPORTED_ACTIVITIES.map((what) => [what, of(what)])) as unknown as Done;
 }
 
 const allOf = ({ figures }: ScreenTable, code: string): PublishedShare | null =>
@@ -85,10 +60,21 @@ const teamsOf = ({ groups, figures }: ScreenTable, code: string): TeamFigure[] =
 		.map((team, i) => ({ team, figure: figures.find((one) => one.code === code)?.groups[i] ?? null }))
 		.sort((a, b) => (b.figure?.share ?? -1) - (a.figure?.share ?? -1));
 
+/** Teams in which fewer people answer than chance explains. */
+function quietTeamsOf({ groups, figures }: ScreenTable): string[] {
+	const answered = figures.find(({ code }) => code === FIGURE_CODES.answered);
+	if (!answered) return [];
+	return comparedGroups(answered).flatMap((one, i) => (one?.differs === 'lower' ? [groups[i] ?? ''] : []));
+}
+
 /** Computes a report from what was kept of assessments until its last day. */
-async function workOut(db: Db, from: string, to: string): Promise<Omit<WorkforceReport, 'before'>> {
+async function workOut(
+	db: Db,
+	{ from, to, months }: { from: string; to: string; months: number }
+): Promise<Omit<WorkforceReport, 'before'>> {
 	const view: WorkforceView = {
 		on: to,
+		isLive: false,
 		closings: [to],
 		today: null,
 		by: 'team',
@@ -103,31 +89,37 @@ async function workOut(db: Db, from: string, to: string): Promise<Omit<Workforce
 	const buy = await purchasesScreen(db, view);
 	const times = await timesScreen(db, view);
 	const { found } = await associationsScreen(db, view);
+	const { activities } = await readClosingParts(db, to);
 	const prices = await readPrices(db);
 	const key: KeyFigures = {
 		answered: allOf(answers.table, FIGURE_CODES.answered),
 		hurts: allOf(discomfort.table, FIGURE_CODES.hurts),
 		found: allOf(findings.table, FIGURE_CODES.found),
+		problem: allOf(findings.table, FIGURE_CODES.problem),
 		open: allOf(buy.table, FIGURE_CODES.open)
 	};
 	return {
-		format: 'easy-corner.report/1',
+		format: 'easy-corner.report/2',
 		from,
 		to,
 		people: discomfort.table.people.all,
-		done: await readDone(db, from, to),
+		done: activities[months] ?? NO_ACTIVITIES,
 		key,
+		heights: threePartsOf(findings.table, null),
 		regions: listOf(discomfort.table, REGIONS),
 		paired: discomfort.paired,
 		findings: listOf(findings.table, FINDING_IDS),
 		gaps: findings.gaps,
 		associations: found.slice(0, 8),
 		courses: help.courses,
+		difference: help.difference,
 		times: { act: times.act, fix: times.fix },
-		purchases: listOf(buy.table, buy.things).map(({ code, figure }) => {
-			const price = prices.find(({ purchase }) => purchase === code);
+		purchases: listOf(buy.table, buy.things.map(firstChoiceCode)).flatMap(({ code, figure }) => {
+			const purchase = buy.things.find((thing) => firstChoiceCode(thing) === code);
+			const price = prices.find((one) => one.purchase === purchase);
+			if (!purchase) return [];
 			return {
-				purchase: code as (typeof buy.things)[number],
+				purchase,
 				people: figure.x,
 				cents: price?.cents ?? null,
 				currency: price?.currency ?? null
@@ -136,7 +128,8 @@ async function workOut(db: Db, from: string, to: string): Promise<Omit<Workforce
 		teams: {
 			answered: teamsOf(answers.table, FIGURE_CODES.answered),
 			hurts: teamsOf(discomfort.table, FIGURE_CODES.hurts)
-		}
+		},
+		quietTeams: quietTeamsOf(answers.table)
 	};
 }
 
@@ -186,7 +179,7 @@ export async function createReport(
 	const { closings } = await readView(db, actor, new URLSearchParams(), today);
 	if (!closings.includes(to)) throw new DomainError('invalid', 'chooseMonthEnd', '/to');
 	const from = firstDay(to, months);
-	const worked = await workOut(db, from, to);
+	const worked = await workOut(db, { from, to, months });
 	const [before] = await db
 		.select({ to: workforceReports.toDay, document: workforceReports.document })
 		.from(workforceReports)

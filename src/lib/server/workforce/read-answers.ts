@@ -2,9 +2,9 @@ import { sql, type SQL } from 'drizzle-orm';
 import type { TimeToEvent } from '../../core/statistics';
 import { FIGURE_CODES, type Grouping, type Tally } from '../../core/workforce';
 import type { Db } from '../db/client';
-import { organisationZone } from '../people/lock-person';
+import { organisationZone } from '../organisation/organisation-zone';
 import { crossTableKey } from './cross-table-key';
-import { hadLeftBy, type Snapshot } from './snapshot';
+import { ASKED_WITHIN_DAYS, hadLeftBy, publishedRows, type Snapshot } from './snapshot';
 
 /** Groupings for people who have not answered: nothing else is known about them. */
 export const ASKED_BY = [
@@ -25,9 +25,6 @@ const KEY_OF = {
 	time: sql`to_char(a.sent_at at time zone ${organisationZone}, 'YYYY "Q"Q')`
 };
 
-/** Days before the closing day within which someone must have been asked. */
-export const ASKED_WITHIN_DAYS = 365;
-
 /**
  * The newest self-assessment sent to each person in the year before the closing day; without people who had left by then. Limited to a
  * year: people ever asked are those of the other figures plus those who never answered, who may be few.
@@ -38,6 +35,32 @@ function asked(snapshot: Snapshot): SQL {
 	return sql`(select distinct on (s.person_id) s.id, s.person_id, s.sent_at, s.answered_at, s.way, s.route from assessments s
 			where s.spot_of is null and s.sent_at < ${end} and s.sent_at >= ${end} - make_interval(days => ${ASKED_WITHIN_DAYS}) order by s.person_id, s.sent_at desc) a
 		join people p on p.id = a.person_id where not ${hadLeftBy(sql`a.person_id`, snapshot)}`;
+}
+
+/** The text by which people who were asked are grouped, in what is published of them. */
+const PUBLISHED_KEY_OF = {
+	team: sql`o.team`,
+	country: sql`o.country`,
+	round: sql`coalesce(o.sent_round_id::text, '')`,
+	route: sql`o.sent_route`,
+	way: sql`o.sent_way`,
+	time: sql`to_char(o.sent_on, 'YYYY "Q"Q')`
+};
+
+type AskedBy = (typeof ASKED_BY)[number];
+
+/** One row for each person asked: their group, whether they answered, and the days until then or until they were last looked at. */
+function askedRows(snapshot: Snapshot, by: AskedBy | null, isByTeam: boolean): SQL {
+	const keys = snapshot.isLive ? KEY_OF : PUBLISHED_KEY_OF;
+	const own = by === null ? sql`''` : keys[by];
+	const key = isByTeam ? crossTableKey(keys.team, own) : own;
+	if (!snapshot.isLive)
+		return sql`select ${key} as key, o.sent_on as sent, o.sent_answered_on as answered, o.as_of as until
+			from ${publishedRows(snapshot.on)} and o.sent_on is not null`;
+	const day = (column: 'answered_at' | 'sent_at') =>
+		sql`(a.${sql.raw(column)} at time zone ${organisationZone})::date`;
+	return sql`select ${key} as key, ${day('sent_at')} as sent, ${day('answered_at')} as answered, ${snapshot.on}::date as until
+		from ${asked(snapshot)}`;
 }
 
 /** Who was asked and has answered, by group, and how many days it took. */
@@ -53,16 +76,12 @@ export interface AnswerRates {
 export async function readAnswerRates(
 	db: Db,
 	snapshot: Snapshot,
-	by: (typeof ASKED_BY)[number] | null,
+	by: AskedBy | null,
 	isByTeam = false
 ): Promise<AnswerRates> {
-	const own = by === null ? sql`''` : KEY_OF[by];
-	const day = (column: 'answered_at' | 'sent_at') =>
-		sql`(a.${sql.raw(column)} at time zone ${organisationZone})::date`;
 	const { rows } = await db.execute<{ key: string; event: boolean; time: number; n: number }>(sql`
-		select key, event, greatest(0, case when event then answered else ${snapshot.on}::date end - sent)::int as time, count(*)::int as n
-		from (select ${isByTeam ? crossTableKey(KEY_OF.team, own) : own} as key, ${day('sent_at')} as sent, ${day('answered_at')} as answered,
-				coalesce(${day('answered_at')} <= ${snapshot.on}::date, false) as event from ${asked(snapshot)}) t
+		select key, event, greatest(0, case when event then answered else until end - sent)::int as time, count(*)::int as n
+		from (select *, coalesce(answered <= until, false) as event from (${askedRows(snapshot, by, isByTeam)}) r) t
 		group by 1, 2, 3`);
 	const groups = [...new Set(rows.map(({ key }) => key))].sort();
 	const people = groups.map(() => 0);

@@ -1,7 +1,12 @@
 import { sql, type SQL } from 'drizzle-orm';
-import { CHECK_IDS, type CheckId } from '../../core/checks';
-import type { CountedChange } from '../../core/statistics';
-import { PLAN_COURSES, type PlanCourse, type Grouping } from '../../core/workforce';
+import { CHECK_IDS } from '../../core/checks';
+import {
+	PLAN_COURSES,
+	type GapPairs,
+	type Grouping,
+	type PlanCourse,
+	type ScoreChange
+} from '../../core/workforce';
 import type { Db } from '../db/client';
 import { groupKey, snapshotRows, type Snapshot } from './snapshot';
 
@@ -15,9 +20,10 @@ const within = (group: PeopleGroup | null): SQL =>
 	group === null ? sql`true` : sql`${groupKey(group.by)} = ${group.key}`;
 
 /** Whether a requested item had arrived by the closing day. */
-const hasBought = ({
-	on
-}: Snapshot) => sql`exists (select from equipment_requests e join assessments s on s.id = e.assessment_id
+const hasBought = ({ on, isLive }: Snapshot) =>
+	!isLive
+		? sql`o.bought_on is not null`
+		: sql`exists (select from equipment_requests e join assessments s on s.id = e.assessment_id
 	where s.person_id = o.person_id and e.state = 'arrived' and e.changed_at < ${on}::date + 1)`;
 
 /**
@@ -32,23 +38,19 @@ export async function readScoreChanges(
 	db: Db,
 	snapshot: Snapshot,
 	group: PeopleGroup | null
-): Promise<Map<PlanCourse, CountedChange[]>> {
-	const { rows } = await db.execute<{ course: PlanCourse; value: number; count: number }>(sql`
+): Promise<Map<PlanCourse, ScoreChange[]>> {
+	const { rows } = await db.execute<ScoreChange & { course: PlanCourse; [key: string]: unknown }>(sql`
 		select case when not ${CARRIED_OUT_SQL} then 'not-done' when ${hasBought(snapshot)} then 'bought' else 'household' end as course,
-			o.worst - o.first_worst as value, count(*)::int as count
-		from ${snapshotRows(snapshot)} and ${within(group)} and ${REPORTED_AGAIN_SQL} group by 1, 2 order by 1, 2`);
+			o.first_worst as before, o.worst - o.first_worst as change, count(*)::int as count
+		from ${snapshotRows(snapshot)} and ${within(group)} and ${REPORTED_AGAIN_SQL} group by 1, 2, 3 order by 1, 2, 3`);
 	return new Map(
 		PLAN_COURSES.map((course) => [
 			course,
-			rows.filter((row) => row.course === course).map(({ value, count }) => ({ value, count }))
+			rows
+				.filter((row) => row.course === course)
+				.map(({ before, change, count }) => ({ before, change, count }))
 		])
 	);
-}
-
-/** How far a check was off at first and is now, mm, for the same people. */
-export interface GapPairs {
-	readonly check: CheckId;
-	readonly pairs: readonly { readonly first: number; readonly now: number; readonly count: number }[];
 }
 
 /**

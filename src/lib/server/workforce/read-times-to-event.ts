@@ -1,17 +1,12 @@
 import { sql } from 'drizzle-orm';
 import type { GroupedTimeToEvent } from '../../core/statistics';
+import type { PlanTimeToEvent } from '../../core/workforce';
 import type { Db } from '../db/client';
-import { organisationZone } from '../people/lock-person';
-import { hadLeftBy, snapshotRows, type Snapshot } from './snapshot';
+import { organisationZone } from '../organisation/organisation-zone';
+import { hadLeftBy, observedUntil, publishedRows, snapshotRows, type Snapshot } from './snapshot';
 
 /** Times in days; equal ones are combined: a row may stand for thousands. */
 type SpellRow = GroupedTimeToEvent & Record<string, unknown>;
-
-/** The time from answers to a plan carried out; for people without a plan, only their number. */
-export interface PlanTimeToEvent extends GroupedTimeToEvent {
-	readonly hasPlan: boolean;
-	readonly count: number;
-}
 
 /**
  * Days from the newest answers to the plan carried out; people who have not are observed until the closing day. By whether a gap stays open
@@ -19,22 +14,31 @@ export interface PlanTimeToEvent extends GroupedTimeToEvent {
  */
 export async function readTimesToFix(db: Db, snapshot: Snapshot): Promise<PlanTimeToEvent[]> {
 	const { rows } = await db.execute<PlanTimeToEvent & Record<string, unknown>>(sql`
-		select greatest(0, coalesce(o.carried_on, ${snapshot.on}::date) - o.answered_on)::int as time, o.carried_on is not null as event,
-			case when o.stays_open then 'open' else 'closed' end as group, o.has_plan as "hasPlan", count(*)::int as count
+		select greatest(0, coalesce(o.carried_on, ${observedUntil(snapshot)}) - o.answered_on)::int as time, o.carried_on is not null as event,
+			case when o.heights_after = 'off' then 'open' else 'closed' end as group, o.has_plan as "hasPlan", count(*)::int as count
 		from ${snapshotRows(snapshot)} group by 1, 2, 3, 4`);
 	return rows;
 }
 
-/** Days from answers to being dealt with by a coordinator, for answers of the two years before the closing day. */
+/** Answers this many days before the closing day are looked at: two years. */
+const ACT_WITHIN_DAYS = 731;
+
+/**
+ * Days from each person's newest answers to being dealt with by a coordinator, for answers of the two years before the closing day; people
+ * whose answers wait are observed until then.
+ */
 export async function readTimesToAct(db: Db, snapshot: Snapshot): Promise<GroupedTimeToEvent[]> {
-	const { on } = snapshot;
-	const dayOf = (column: 'answered_at' | 'seen_at' | 'sent_at') =>
+	const { on, isLive } = snapshot;
+	const dayOf = (column: 'answered_at' | 'seen_at') =>
 		sql`(a.${sql.raw(column)} at time zone ${organisationZone})::date`;
+	const newest = isLive
+		? sql`select distinct on (a.person_id) ${dayOf('answered_at')} as answered, ${dayOf('seen_at')} as seen, ${on}::date as until from assessments a
+			where a.spot_of is null and ${dayOf('answered_at')} <= ${on}::date and not ${hadLeftBy(sql`a.person_id`, snapshot)}
+			order by a.person_id, a.answered_at desc`
+		: sql`select o.answered_on as answered, o.seen_on as seen, o.as_of as until from ${publishedRows(on)} and o.answered_on is not null`;
 	const { rows } = await db.execute<SpellRow>(sql`
-		select greatest(0, case when seen <= ${on}::date then seen else ${on}::date end - answered)::int as time,
-			coalesce(seen <= ${on}::date, false) as event, '' as group, count(*)::int as count
-		from (select ${dayOf('answered_at')} as answered, ${dayOf('seen_at')} as seen from assessments a
-			where a.spot_of is null and a.answered_at is not null and not ${hadLeftBy(sql`a.person_id`, snapshot)}) t
-		where answered <= ${on}::date and answered > ${on}::date - 731 group by 1, 2`);
+		select greatest(0, case when seen <= until then seen else until end - answered)::int as time,
+			coalesce(seen <= until, false) as event, '' as group, count(*)::int as count
+		from (${newest}) t where answered <= until and answered > until - ${ACT_WITHIN_DAYS}::int group by 1, 2`);
 	return rows;
 }

@@ -1,29 +1,36 @@
-import { sql } from 'drizzle-orm';
-import { MIN_GROUP_SIZE } from '../../core/workforce';
-import type { Db } from '../db/client';
+import { desc, sql } from 'drizzle-orm';
+import { schema, type Db } from '../db/client';
 
-/** Most closing days offered: three years of months. */
-const MOST = 36;
+const { workforceClosings } = schema;
+
+/** Most closing days kept and offered: three years of months. */
+export const MOST_CLOSINGS = 36;
+
+/** How far back the first closings reach, months: what an overview of a year compares. */
+const FIRST_MONTHS = 13;
+
+/** The closings whose figures are published, newest first. */
+export async function readReportingDates(db: Db): Promise<string[]> {
+	const rows = await db
+		.select({ on: workforceClosings.on })
+		.from(workforceClosings)
+		.orderBy(desc(workforceClosings.on))
+		.limit(MOST_CLOSINGS);
+	return rows.map(({ on }) => on);
+}
 
 /**
- * The month ends for which figures can be viewed, newest first. One that fewer than {@link MIN_GROUP_SIZE} people joined since the one
- * before is left out: comparing both would reveal the few. Cost: one pass over the newest observations.
- * @param today the organisation's date, ISO; the current month is not offered
+ * The month ends before today that are to be published next, oldest first: those after the newest published one; at first a year of
+ * them, as far as there are self-assessments. Cost: two look-ups by index.
+ * @param today the organisation's date, ISO
  */
-export async function readReportingDates(db: Db, today: string): Promise<string[]> {
-	const { rows } = await db.execute<{ on: string; joined: number }>(sql`
-		with firsts as (select date_trunc('month', first_on)::date as month, count(*)::int as joined from observations
-				where until_day is null and first_on is not null group by 1)
-		select (m + interval '1 month - 1 day')::date::text as on, coalesce(f.joined, 0) as joined
-		from generate_series((select min(month) from firsts), ${today}::date, interval '1 month') m left join firsts f on f.month = m::date
+export async function readDueClosings(db: Db, today: string): Promise<string[]> {
+	const { rows } = await db.execute<{ on: string }>(sql`
+		with began as (select coalesce((select max(on_day) + 1 from workforce_closings),
+			(select greatest(min(sent_at)::date, ${today}::date - make_interval(months => ${FIRST_MONTHS}::int))::date
+				from assessments where spot_of is null having min(sent_at) is not null)) as day)
+		select (m + interval '1 month - 1 day')::date::text as on
+		from began, generate_series(date_trunc('month', day), ${today}::date, interval '1 month') m
 		where (m + interval '1 month - 1 day')::date < ${today}::date order by m`);
-	const offered: string[] = [];
-	let waiting = 0;
-	for (const { on, joined } of rows) {
-		waiting += joined;
-		if (waiting > 0 && waiting < MIN_GROUP_SIZE) continue;
-		offered.push(on);
-		waiting = 0;
-	}
-	return offered.reverse().slice(0, MOST);
+	return rows.map(({ on }) => on);
 }

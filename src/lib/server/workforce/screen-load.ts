@@ -13,7 +13,7 @@ interface Asked {
 
 /** The view of a request, as far as the user may see it. */
 export const viewOf = ({ locals, url }: Asked): Promise<WorkforceView> =>
-	readView(locals.db, signedIn(locals), url.searchParams, isoDay(locals.now, locals.config.timeZone));
+	readView(locals.db, signedIn(locals), url.searchParams, isoDay(locals.now, locals.timeZone));
 
 /** Loads a workforce page: the view in the URL, with what the page reads for it. */
 export const screenLoad =

@@ -1,51 +1,56 @@
-import { REGIONS } from '../../core/discomfort';
+import { and, eq } from 'drizzle-orm';
 import { PURCHASES } from '../../core/plan';
-import { logRank, wilcoxonOfCounts, type CountedChange, type LogRank } from '../../core/statistics';
 import {
 	ANSWER_RULES,
-	associations,
+	associationParts,
 	BY_DAYS,
-	BY_WEEKS,
 	coarsenCurve,
-	FIGURE_CODES,
-	PLAN_COURSES,
-	publishedCrossTable,
 	CROSSED_RULES,
-	DISCOMFORT_DETAIL_RULES,
 	DISCOMFORT_RULES,
+	FIGURE_CODES,
 	figureTable,
 	FINDING_RULES,
-	MIN_GROUP_SIZE,
-	gapCode,
-	gatherMeans,
+	gapParts,
+	helpParts,
+	NO_HELP,
+	NO_PAIRS,
+	NO_TABLE,
+	pairedParts,
+	timeParts,
+	type AssociationParts,
+	type HelpParts,
+	type TimeParts,
 	HELP_RULES,
-	pairedFigure,
-	dotStripOf,
+	publishedRules,
+	publishedCrossTable,
 	PURCHASE_RULES,
 	type CoarseCurve,
 	type CodeRule,
-	type PlanCourse,
-	type CourseFigure,
-	type FigureTable,
-	type GapFigure,
 	type CrossTable,
-	type Tally,
+	type FigureTable,
+	type Grouping,
+	type PublishedOf,
 	type WorkforceView
 } from '../../core/workforce';
-import type { Db } from '../db/client';
+import { schema, type Db } from '../db/client';
 import { crossTableOf } from './cross-table-key';
 import { ASKED_BY, readAnswerRates } from './read-answers';
-import { readGaps, readScoreChanges, type GapPairs, type PeopleGroup } from './read-changes';
+import { readGaps, readScoreChanges, type PeopleGroup } from './read-changes';
+import { readClosingParts } from './closing-parts';
 import { readPairs } from './read-pairs';
-import { readTimesToAct, readTimesToFix, type PlanTimeToEvent } from './read-times-to-event';
+import { readTimesToAct, readTimesToFix } from './read-times-to-event';
 import { readGrid, readTally } from './read-tally';
 import { roundNames } from './view';
+
+const { publishedFigures } = schema;
 
 /** Figures of a page, with the names of rounds where it groups by them. */
 export interface ScreenTable extends FigureTable {
 	/** Index of the chosen group; null for everyone. */
 	readonly at: number | null;
 	readonly rounds: Readonly<Record<string, string>>;
+	/** At a closing: the one at which each group was last renewed. */
+	readonly renewedOn?: Readonly<Record<string, string>>;
 }
 
 /** Puts a table into the view: at its group, without what is hidden everywhere. */
@@ -60,8 +65,21 @@ async function screenTable(db: Db, view: WorkforceView, table: FigureTable): Pro
 	};
 }
 
-const tableOf = (db: Db, view: WorkforceView, tally: Tally, rules: readonly CodeRule[]) =>
-	screenTable(db, view, figureTable(tally, rules));
+/** Figures of a closing as they were published. Cost: one key look-up. */
+async function publishedTable(
+	db: Db,
+	view: WorkforceView,
+	of: PublishedOf,
+	by: Grouping | null
+): Promise<ScreenTable> {
+	const [found] = await db
+		.select({ table: publishedFigures.table, renewedOn: publishedFigures.renewedOn })
+		.from(publishedFigures)
+		.where(
+			and(eq(publishedFigures.on, view.on), eq(publishedFigures.of, of), eq(publishedFigures.by, by ?? ''))
+		);
+	return { ...(await screenTable(db, view, found?.table ?? NO_TABLE)), renewedOn: found?.renewedOn ?? {} };
+}
 
 /**
  * The figures of one team by something else.
@@ -90,8 +108,6 @@ async function crossedScreen(
 	return teamTable(db, view, await readGrid(db, view, view.by), CROSSED_RULES, shown);
 }
 
-const sum = (of: readonly number[] | undefined) => (of ?? []).reduce((total, n) => total + n, 0);
-
 /** The contents of {@link answersScreen}. */
 interface AnswersScreen {
 	readonly table: ScreenTable;
@@ -101,6 +117,10 @@ interface AnswersScreen {
 /** Who was asked and has answered, and how soon. */
 export async function answersScreen(db: Db, view: WorkforceView): Promise<AnswersScreen> {
 	const by = ASKED_BY.find((name) => name === view.by) ?? null;
+	if (!view.isLive) {
+		const { curve } = await readClosingParts(db, view.on);
+		return { table: await publishedTable(db, view, 'answers', by), curve };
+	}
 	// A grouping that does not apply to people without answers leaves only the team.
 	if (view.team !== null && by === null)
 		return answersScreen(db, { ...view, by: 'team', group: view.team, team: null });
@@ -109,33 +129,22 @@ export async function answersScreen(db: Db, view: WorkforceView): Promise<Answer
 	return {
 		table: isCrossed
 			? await teamTable(db, view, crossTableOf(tally), ANSWER_RULES, ANSWER_RULES)
-			: await tableOf(db, view, tally, ANSWER_RULES),
+			: await screenTable(db, view, figureTable(tally, ANSWER_RULES)),
 		curve: isCrossed ? null : coarsenCurve(spells, BY_DAYS)
 	};
 }
 
 /** Where it hurts; and now against first for the same people. */
 export async function discomfortScreen(db: Db, view: WorkforceView) {
+	if (!view.isLive) {
+		const { paired } = await readClosingParts(db, view.on);
+		return { table: await publishedTable(db, view, 'discomfort', view.by), paired };
+	}
 	const crossed = await crossedScreen(db, view, DISCOMFORT_RULES);
-	if (crossed) return { table: crossed, paired: { all: null, regions: [] } };
+	if (crossed) return { table: crossed, paired: NO_PAIRS };
 	const tally = await readTally(db, view, 'discomfort', view.by);
-	const table = await tableOf(db, view, tally, [...DISCOMFORT_RULES, ...DISCOMFORT_DETAIL_RULES]);
-	const again = table.figures.find(({ code }) => code === FIGURE_CODES.again)?.all;
-	const paired = (region: string | null) => {
-		if (!again) return null;
-		const of = (when: string) => sum(tally.counts[region === null ? when : `${when} ${region}`]);
-		return pairedFigure(of(FIGURE_CODES.first), of(FIGURE_CODES.now), of(FIGURE_CODES.both), again.x);
-	};
-	return {
-		table,
-		paired: {
-			all: paired(null),
-			regions: REGIONS.flatMap((region) => {
-				const figure = paired(region);
-				return figure ? [{ region, ...figure }] : [];
-			})
-		}
-	};
+	const table = await screenTable(db, view, figureTable(tally, publishedRules('discomfort', view.by)));
+	return { table, paired: pairedParts(tally, table) };
 }
 
 /** The group whose values are read, if its size may be published; everyone where none is chosen; undefined where it may not. */
@@ -144,19 +153,12 @@ function openGroup(view: WorkforceView, { at, people, groups }: ScreenTable): Pe
 	return people.groups[at] === null ? undefined : { by: view.by, key: groups[at] ?? '' };
 }
 
-function gapFigure({ check, pairs }: GapPairs): GapFigure[] {
-	const of = (valueOf: (pair: GapPairs['pairs'][number]) => number) =>
-		gatherMeans(pairs.map((pair) => ({ value: valueOf(pair), count: pair.count })));
-	const n = people(pairs);
-	if (n < MIN_GROUP_SIZE) return [];
-	const change = wilcoxonOfCounts(of(({ first, now }) => Math.abs(now) - Math.abs(first)));
-	return [
-		{ check, n, first: dotStripOf(of(({ first }) => first)), now: dotStripOf(of(({ now }) => now)), change }
-	];
-}
-
-/** Findings, how far off they are, and were at first. */
+/** Findings, how far off they are, and were at first. At a closing, how far is shown for everyone only. */
 export async function findingsScreen(db: Db, view: WorkforceView) {
+	if (!view.isLive) {
+		const table = await publishedTable(db, view, 'findings', view.by);
+		return { table, gaps: table.at === null ? (await readClosingParts(db, view.on)).gaps : [] };
+	}
 	const crossed = await crossedScreen(db, view, FINDING_RULES);
 	if (crossed) return { table: crossed, gaps: [] };
 	// Read in parallel: whether the group may be published is known with its table, and it is dropped if not.
@@ -165,95 +167,54 @@ export async function findingsScreen(db: Db, view: WorkforceView) {
 		readTally(db, view, 'findings', view.by),
 		readGaps(db, view, asked)
 	]);
-	const table = await tableOf(db, view, tally, FINDING_RULES);
+	const table = await screenTable(db, view, figureTable(tally, FINDING_RULES));
 	const group = openGroup(view, table);
 	// A group that does not exist is ignored: everyone is shown.
 	const ofGroup = group === null && asked !== null ? await readGaps(db, view, null) : ofAsked;
-	const gaps = group === undefined ? [] : ofGroup;
-	// The number of people compared is a figure too: for a check that few lack, it would reveal the few.
-	const isShown = ({ check }: GapPairs) => {
-		const figure = table.figures.find(({ code }) => code === gapCode(check));
-		return Boolean(table.at === null ? figure?.all : figure?.groups[table.at]);
-	};
-	return { table, gaps: gaps.filter(isShown).flatMap(gapFigure) };
+	return { table, gaps: group === undefined ? [] : gapParts(ofGroup, table, table.at) };
 }
 
 /** Which findings go with which complaints. */
-export async function associationsScreen(db: Db, view: WorkforceView) {
-	const all = await readPairs(db, view);
-	const found = associations(all);
-	return { n: all.n, looked: found.length, found };
+export async function associationsScreen(db: Db, view: WorkforceView): Promise<AssociationParts> {
+	if (!view.isLive) return (await readClosingParts(db, view.on)).associations;
+	return associationParts(await readPairs(db, view));
 }
 
-const people = (changes: readonly { readonly count: number }[] | undefined) =>
-	sum(changes?.map(({ count }) => count));
-
-/** Whether it helps: the change of the worst score, by the outcome of the plan. */
-export async function helpScreen(db: Db, view: WorkforceView) {
+/** Whether plans help: the change of the worst score by the outcome of the plan, and the difference between carried out and not. */
+export async function helpScreen(
+	db: Db,
+	view: WorkforceView
+): Promise<HelpParts & { readonly table: ScreenTable }> {
+	if (!view.isLive) {
+		const table = await publishedTable(db, view, 'help', view.by);
+		return { table, ...(table.at === null ? (await readClosingParts(db, view.on)).help : NO_HELP) };
+	}
 	const crossed = await crossedScreen(db, view, HELP_RULES);
-	if (crossed) return { table: crossed, courses: [] };
-	const table = await tableOf(db, view, await readTally(db, view, 'help', view.by), HELP_RULES);
+	if (crossed) return { table: crossed, ...NO_HELP };
+	const table = await screenTable(
+		db,
+		view,
+		figureTable(await readTally(db, view, 'help', view.by), HELP_RULES)
+	);
 	const figure = table.figures.find(({ code }) => code === FIGURE_CODES.done);
 	const mayBeShown = table.at === null ? figure?.all : figure?.groups[table.at];
 	const group = openGroup(view, table);
-	if (!mayBeShown || group === undefined) return { table, courses: [] };
-	const changes = await readScoreChanges(db, view, group);
-	const of = (course: PlanCourse) => changes.get(course) ?? [];
-	// People with and without a purchase together are those who carried it out: hiding one hides the other.
-	const isSplit =
-		group === null && people(of('bought')) >= MIN_GROUP_SIZE && people(of('household')) >= MIN_GROUP_SIZE;
-	const done = gatherMeans([...of('household'), ...of('bought')]);
-	const shown: [CourseFigure['course'], readonly CountedChange[]][] = [
-		['done', done],
-		...(isSplit ? PLAN_COURSES.filter((course) => course !== 'not-done') : []).map(
-			(course): [PlanCourse, readonly CountedChange[]] => [course, of(course)]
-		),
-		['not-done', of('not-done')]
-	];
-	return {
-		table,
-		courses: shown.map(([course, counted]): CourseFigure => ({
-			course,
-			n: people(counted),
-			change: wilcoxonOfCounts(counted)
-		}))
-	};
+	if (!mayBeShown || group === undefined) return { table, ...NO_HELP };
+	return { table, ...helpParts(await readScoreChanges(db, view, group), group === null) };
 }
 
-/** Whether each kind of people is large enough for its number to be published. */
-function isApart(spells: readonly PlanTimeToEvent[], kindOf: (spell: PlanTimeToEvent) => string): boolean {
-	const sizes = new Map<string, number>();
-	for (const spell of spells) sizes.set(kindOf(spell), (sizes.get(kindOf(spell)) ?? 0) + spell.count);
-	return [...sizes.values()].every((n) => n >= MIN_GROUP_SIZE);
-}
-
-/** How long things take, for everyone together: a curve of a small group would show individuals. */
-export async function timesScreen(db: Db, view: WorkforceView) {
+/** How long things take, for everyone together. */
+export async function timesScreen(db: Db, view: WorkforceView): Promise<TimeParts> {
+	if (!view.isLive) return (await readClosingParts(db, view.on)).times;
 	const [act, all] = await Promise.all([readTimesToAct(db, view), readTimesToFix(db, view)]);
-	const fix = all.filter(({ hasPlan }) => hasPlan);
-	// People without a plan are counted elsewhere together with those with one: a few of them must not be revealed by the difference.
-	const mayBeSplit = isApart(all, ({ hasPlan, group }) => `${hasPlan} ${group}`);
-	const mayBeShown = isApart(all, ({ hasPlan }) => String(hasPlan));
-	const of = (group: string) =>
-		coarsenCurve(
-			fix.filter((spell) => spell.group === group),
-			BY_WEEKS
-		);
-	const [closed, open] = mayBeSplit ? [of('closed'), of('open')] : [null, null];
-	const compared: LogRank | null = closed && open ? logRank(fix) : null;
-	return {
-		act: coarsenCurve(act, BY_DAYS),
-		fix: mayBeShown ? coarsenCurve(fix, BY_WEEKS) : null,
-		closed,
-		open,
-		compared
-	};
+	return timeParts(act, all);
 }
 
-/** What would close open gaps, and for how many people. */
+/** What would help with problems that remain, and how many people. */
 export async function purchasesScreen(db: Db, view: WorkforceView) {
-	const table =
-		(await crossedScreen(db, view, PURCHASE_RULES)) ??
-		(await tableOf(db, view, await readTally(db, view, 'needs', view.by), PURCHASE_RULES));
-	return { table, things: PURCHASES };
+	if (!view.isLive) return { table: await publishedTable(db, view, 'needs', view.by), things: PURCHASES };
+	const crossed = await crossedScreen(db, view, PURCHASE_RULES);
+	if (crossed) return { table: crossed, things: PURCHASES };
+	const tally = await readTally(db, view, 'needs', view.by);
+	return { table: await screenTable(db, view, figureTable(tally, PURCHASE_RULES)), things: PURCHASES };
 }

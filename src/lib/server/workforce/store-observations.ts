@@ -4,10 +4,11 @@ import { checklistAnswersOf, type QuestionnaireMode } from '../../core/answers';
 import type { Corner, SittingStyle } from '../../core/corner';
 import type { RegionReport } from '../../core/discomfort';
 import type { AssessmentResult } from '../../core/case-assessment';
-import type { Plan } from '../../core/plan';
+import type { Plan, PurchaseId } from '../../core/plan';
 import { observe } from '../../core/workforce';
 import { schema, type Db } from '../db/client';
 import type { LockedPerson } from '../people/lock-person';
+import { readPrices } from './prices';
 
 const { observations } = schema;
 
@@ -82,7 +83,8 @@ function rowOf(
 	{ id, onDay, document }: JudgementRow,
 	{ answered, report, firstReport, plan }: Sources,
 	{ id: personId, team, country, place }: LockedPerson,
-	{ first, firstCarriedOn }: Earlier
+	{ first, firstCarriedOn }: Earlier,
+	prices: ReadonlyMap<PurchaseId, number>
 ): NewObservation {
 	const answers = answered && {
 		checklistVersion: answered.checklistVersion,
@@ -93,13 +95,15 @@ function rowOf(
 		judgement: document,
 		answers,
 		report: report?.regions ?? null,
-		plan: plan && { plan: plan.plan, advice: { purchases: readPurchases(plan.purchases) } }
+		plan: plan && { plan: plan.plan, advice: { purchases: readPurchases(plan.purchases) } },
+		prices
 	});
 	const atFirst = observe({
 		judgement: { ...document, standing: document.first },
 		answers,
 		report: firstReport?.regions ?? null,
-		plan: null
+		plan: null,
+		prices
 	});
 	const day = (at: string | undefined) => (at === undefined ? null : place.dayOf(new Date(at)));
 	const answeredOn = day(answered?.answeredAt);
@@ -126,8 +130,10 @@ function rowOf(
 		firstDiscomfort: [...atFirst.discomfort],
 		findings: [...asNow.findings],
 		gapsMm: [...asNow.gapsMm],
-		needs: [...asNow.needs],
-		staysOpen: asNow.staysOpen,
+		heights: asNow.heights,
+		heightsAfter: asNow.heightsAfter,
+		helpedBy: [...asNow.helpedBy],
+		firstChoice: [...asNow.firstChoice],
 		// The findings of the first answers remain what "first" means.
 		...(first ?? {
 			firstOn: answeredOn,
@@ -163,8 +169,8 @@ async function earlierOf(tx: Db, personIds: readonly string[]): Promise<Map<stri
 }
 
 /**
- * Stores what statistics need from assessments, within the transaction that wrote them; the people are locked. Cost: four statements for
- * all, each an index look-up.
+ * Stores what statistics need from assessments, within the transaction that wrote them; the people are locked. Cost: five statements for
+ * all, each an index look-up or a dozen rows.
  * @param rows assessments in the order they were made; there may be several of one person
  */
 export async function storeObservations(
@@ -179,13 +185,14 @@ export async function storeObservations(
 		rows.map(({ id }) => id)
 	);
 	const earlier = await earlierOf(tx, personIds);
+	const prices = new Map((await readPrices(tx)).map(({ purchase, cents }) => [purchase, cents]));
 	const made: NewObservation[] = [];
 	for (const row of rows) {
 		const person = people.find(({ id }) => id === row.personId);
 		const read = sources.get(row.id);
 		if (!person || !read) throw new Error('A judgement that was just read has no person or is gone');
 		const known = earlier.get(row.personId) ?? { first: null, firstCarriedOn: null };
-		const observation = rowOf(row, read, person, known);
+		const observation = rowOf(row, read, person, known, prices);
 		earlier.set(row.personId, {
 			first: known.first ?? firstOf(observation),
 			firstCarriedOn: observation.firstCarriedOn ?? null

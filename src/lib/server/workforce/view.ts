@@ -10,8 +10,8 @@ import { readReportingDates } from './reporting-dates';
 const { rounds } = schema;
 
 /**
- * The view in a URL; invalid parts are left out. A reader sees month ends: two consecutive days would reveal what one person answered in
- * between, which coordinators may see by name anyway.
+ * The view in a URL; invalid parts are left out. An analyst sees closings only: two consecutive days would reveal what one person answered
+ * in between, which coordinators may see by name anyway.
  */
 export async function readView(
 	db: Db,
@@ -21,7 +21,7 @@ export async function readView(
 ): Promise<WorkforceView> {
 	const { role } = requirePermission(actor, 'workforce:read');
 	const seesToday = isPermitted(role, 'workforce:live');
-	const [closings, teams] = await Promise.all([readReportingDates(db, today), teamNames(db)]);
+	const [closings, teams] = await Promise.all([readReportingDates(db), teamNames(db)]);
 	const offered = seesToday ? [today, ...closings] : closings;
 	const on = offered.find((day) => day === query.get('on')) ?? offered[0] ?? today;
 	const by = GROUPINGS.find((name) => name === query.get('by')) ?? null;
@@ -30,11 +30,13 @@ export async function readView(
 		return asked === UNKNOWN_GROUP ? '' : asked;
 	};
 	const team = key('team');
-	const view = { on, closings, today: seesToday ? today : null, teams };
+	const isLive = seesToday && on === today;
+	const view = { on, isLive, closings, today: seesToday ? today : null, teams };
 	// A team by itself is a group like any other.
 	if (by === 'team' || (by === null && team !== null))
 		return { ...view, by: 'team', group: by ? key('group') : team, team: null };
-	return { ...view, by, group: by && key('group'), team };
+	// Two filters at once are published for no closing: what changes from one to the next would single people out.
+	return { ...view, by, group: by && key('group'), team: isLive ? team : null };
 }
 
 /** Names of the rounds that are groups. */

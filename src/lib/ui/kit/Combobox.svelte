@@ -14,6 +14,8 @@
 		size?: 'desk' | 'hand';
 		/** Shown where nothing matches what was typed. */
 		noneWords: string;
+		/** Shown where more match than the list holds. */
+		moreWords?: string;
 		disabled?: boolean;
 		onchange?: (value: string) => void;
 	}
@@ -27,6 +29,7 @@
 		hint = '',
 		size = 'hand',
 		noneWords,
+		moreWords = '',
 		disabled = false,
 		onchange = () => {}
 	}: Props = $props();
@@ -36,6 +39,8 @@
 	let typed = $state('');
 	$effect(() => void (isTaken = true));
 	const wordsOf = (of: string) => options.find((option) => option.value === of)?.words ?? '';
+	/** A longer list would make typing slow, and nobody reads it. */
+	const MOST_SHOWN = 40;
 	const matching = $derived(
 		typed.trim() === ''
 			? options
@@ -84,7 +89,7 @@
 				<Combobox.Portal>
 					<Combobox.Content class="kit-list" sideOffset={4}>
 						<Combobox.Viewport>
-							{#each matching as option (option.value)}
+							{#each matching.slice(0, MOST_SHOWN) as option (option.value)}
 								<Combobox.Item value={option.value} label={option.words} class="kit-item">
 									{#snippet children({ selected })}
 										<span>{option.words}</span>
@@ -94,6 +99,9 @@
 							{:else}
 								<p class="px-3 py-2 text-ink-soft">{noneWords}</p>
 							{/each}
+							{#if matching.length > MOST_SHOWN && moreWords}
+								<p class="px-3 py-2 text-note text-ink-soft">{moreWords}</p>
+							{/if}
 						</Combobox.Viewport>
 					</Combobox.Content>
 				</Combobox.Portal>

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { untrack, type ComponentProps } from 'svelte';
+	import { onMount, untrack, type ComponentProps } from 'svelte';
 	import { ORGANISATION_LENGTHS, PARTICIPATIONS, type Organisation } from '$lib/core/organisation';
 	import { deskWords } from '$lib/messages/desk';
 	import { LOCALES, LOCALE_NAMES } from '$lib/messages/languages';
@@ -7,6 +7,7 @@
 	import FormError from '../cases/FormError.svelte';
 	import Button from '../kit/Button.svelte';
 	import ChoiceRows from '../kit/ChoiceRows.svelte';
+	import Combobox from '../kit/Combobox.svelte';
 	import { enhanceForm } from '../kit/enhance-form';
 	import Select from '../kit/Select.svelte';
 	import TextArea from '../kit/TextArea.svelte';
@@ -15,15 +16,22 @@
 	interface Props {
 		organisation: Organisation;
 		version: number;
+		/** IANA time zones to choose from. */
+		timeZones: readonly string[];
 		onsaved: () => void;
 	}
 
-	let { organisation, version, onsaved }: Props = $props();
+	let { organisation, version, timeZones, onsaved }: Props = $props();
 
 	const texts = deskWords.organisation;
 	/** As typed; a colleague's change does not replace it, but is shown when this is saved. */
 	const typed = $state(untrack(() => ({ ...organisation })));
 	const form = new CaseForm(() => onsaved());
+	// Whoever sets the organisation up first is most likely where it is.
+	onMount(() => {
+		const { timeZone } = new Intl.DateTimeFormat().resolvedOptions();
+		if (version === 0 && timeZones.includes(timeZone)) typed.timeZone = timeZone;
+	});
 
 	/** A single-line field. */
 	type Line = Pick<
@@ -80,6 +88,17 @@
 				value={typed.language}
 				options={LOCALES.map((value) => ({ value, words: LOCALE_NAMES[value] }))}
 				onchange={(value) => (typed.language = value)}
+			/>
+			<Combobox
+				name="timeZone"
+				label={texts.timeZone}
+				hint={texts.timeZoneHint}
+				noneWords={texts.noTimeZone}
+				moreWords={texts.moreTimeZones}
+				size="desk"
+				value={typed.timeZone}
+				options={timeZones.map((value) => ({ value, words: value }))}
+				onchange={(value) => (typed.timeZone = value)}
 			/>
 		</div>
 		<div class="grid content-start gap-4">

@@ -21,7 +21,7 @@
 	let { referrals, today }: Props = $props();
 </script>
 
-<main class="mx-auto max-w-4xl px-6 py-5">
+<main class="max-w-4xl px-6 py-6">
 	<h1 class="text-title">{texts.heading}</h1>
 	<p class="mt-1 text-ink-soft">
 		{texts.listLead(referrals.length)}

@@ -39,11 +39,14 @@ export function boxesOverlap(a: LabelRoom, b: LabelRoom): boolean {
 /**
  * Moves a label into the drawing and off occupied space: sideways as far as its edge requires, then by whole lines, down before up. Where
  * there is no free space left, it stays in its best position, within the edge.
+ * @param taken space that a label never covers while any other is left
+ * @param drawn lines of the drawing that a label keeps off where there is a place that does
  */
 export function freeLabelPlace<W extends LabelWords>(
 	words: W,
 	taken: readonly LabelRoom[],
-	edge: LabelRoom
+	edge: LabelRoom,
+	drawn: readonly LabelRoom[] = []
 ): W {
 	const { left, right, top, bottom } = labelRoom(words);
 	const within = {
@@ -52,11 +55,16 @@ export function freeLabelPlace<W extends LabelWords>(
 		y: words.y + Math.max(edge.top - top, 0) + Math.min(edge.bottom - bottom, 0)
 	};
 	const moves = Array.from({ length: MOST_LINES }, (_, i) => [i + 1, -i - 1]).flat();
-	for (const move of [0, ...moves]) {
-		const here = { ...within, y: within.y + move * LINE_PX };
-		const room = labelRoom(here);
-		const isInside = room.top >= edge.top && room.bottom <= edge.bottom;
-		if (isInside && !taken.some((other) => boxesOverlap(room, other))) return here;
-	}
-	return within;
+	const places = [0, ...moves]
+		.map((move) => ({ ...within, y: within.y + move * LINE_PX }))
+		.filter((place) => {
+			const room = labelRoom(place);
+			const isInside = room.top >= edge.top && room.bottom <= edge.bottom;
+			return isInside && !taken.some((other) => boxesOverlap(room, other));
+		});
+	return (
+		places.find((place) => !drawn.some((other) => boxesOverlap(labelRoom(place), other))) ??
+		places[0] ??
+		within
+	);
 }

@@ -99,6 +99,20 @@ describe('the words of a gap', () => {
 		expect(broken).toBeGreaterThan(5);
 	});
 
+	it('keep off the board of the table wherever the drawing has its usual width', () => {
+		const onBoard = drawn.filter(({ section, frame, labels }) => {
+			const { x, y, width, height } = section.furniture.surface;
+			const board = {
+				left: frame.x(x),
+				right: frame.x(x + width),
+				top: frame.y(y + height),
+				bottom: frame.y(y)
+			};
+			return frame.width >= 500 && labels.some(({ words }) => boxesOverlap(labelRoom(words), board));
+		});
+		expect(onBoard.map(({ frame, labels }) => ({ width: frame.width, labels }))).toEqual([]);
+	});
+
 	it('are only numbers where the drawing is narrow', () => {
 		for (const { frame, labels } of drawn)
 			for (const { lines } of labels) expect(lines.length > 1).toBe(frame.width >= 360);
@@ -145,6 +159,13 @@ describe('a free place', () => {
 		const here = labelRoom(words);
 		expect(freeLabelPlace(words, [here], edge).y).toBe(113);
 		expect(freeLabelPlace(words, [{ ...here, bottom: 200 }], edge).y).toBe(87);
+	});
+
+	it('is off a drawn line, but rather on it than on what is taken', () => {
+		const here = labelRoom(words);
+		expect(freeLabelPlace(words, [], edge, [here]).y).toBe(113);
+		expect(freeLabelPlace(words, [{ ...here, bottom: 200 }], edge, [{ ...here, top: 0 }]).y).toBe(87);
+		expect(freeLabelPlace(words, [], edge, [edge])).toEqual(words);
 	});
 
 	it('is within the edge', () => {

@@ -1,5 +1,5 @@
 import { formatLength, type LengthUnit } from '$lib/core/length';
-import type { DrawnGap, SideView } from '$lib/core/side-view';
+import type { DrawnGap, Rectangle, SideView } from '$lib/core/side-view';
 import type { Catalogue } from '$lib/messages';
 import type { Frame } from './frame';
 import { freeLabelPlace, labelRoom, type LabelRoom, type LabelWords } from './free-place';
@@ -28,6 +28,9 @@ const LETTER_PX = 7;
 /** How far a label may extend below the surface, in front of its far leg, px. */
 const LEG_PX = 22;
 
+/** Half the width of a dimension line with its arrow heads, px. */
+const LINE_HALF_PX = 4;
+
 /** From the knee joint to the end of the drawn knee, mm. */
 const KNEE_MM = 120;
 
@@ -54,6 +57,27 @@ function best(
 	return { ...size, x: leg, y: Math.max(bottom + 14, frame.y(furniture.surface.y) + 15), anchor: 'end' };
 }
 
+/** Space between a zone and a label to its left, px. */
+const BESIDE_ZONE_PX = 4;
+
+/** The good positions for the label of a gap, the best first: at the elbow also to the left of its zone, where the knee leaves room. */
+function bestPlaces(
+	gap: DrawnGap,
+	section: SideView,
+	frame: Frame,
+	line: Line
+): [LabelWords, ...LabelWords[]] {
+	const first = best(gap, section, frame, line);
+	const right = line.x - ZONE_PX.before - BESIDE_ZONE_PX;
+	const fits = gap.check === 'elbow' && right - first.widthPx > kneeFront(section, frame);
+	return fits ? [first, { ...first, x: right }] : [first];
+}
+
+/** The front of the drawn knee, px. */
+function kneeFront({ joints }: SideView, frame: Frame): number {
+	return frame.x((joints[4]?.x ?? 0) + KNEE_MM);
+}
+
 /** Text in lines of at most this many letters; a single word is never broken. */
 function wrapped(text: string, most: number): string[] {
 	const lines: string[] = [];
@@ -75,10 +99,11 @@ function balanced(text: string, roomPx: number): string[] {
 }
 
 /** Space next to a gap's line for its label, px: up to the far leg, from the line or from the knee in front of it. */
-function roomBeside({ check }: DrawnGap, { furniture, joints }: SideView, frame: Frame, x: number): number {
+function roomBeside({ check }: DrawnGap, section: SideView, frame: Frame, x: number): number {
+	const { furniture } = section;
 	const leg = frame.x(furniture.surface.x + furniture.surface.width) - LEG_PX;
 	if (check === 'knee') return leg - x - 8;
-	return check === 'elbow' ? leg - frame.x((joints[4]?.x ?? 0) + KNEE_MM) : Infinity;
+	return check === 'elbow' ? leg - kneeFront(section, frame) : Infinity;
 }
 
 /** Horizontal position of a gap's line, or a zone, px. */
@@ -116,6 +141,37 @@ export function zoneShapes(section: SideView, frame: Frame): ZoneShape[] {
 	}));
 }
 
+/** What a label is unreadable on: the board of the table, the screen, and the dimension lines of the gaps. */
+function linesDrawn(section: SideView, frame: Frame): LabelRoom[] {
+	const { surface, screen } = section.furniture;
+	const between = (xs: readonly number[], ys: readonly number[], px = 0): LabelRoom => ({
+		left: Math.min(...xs) - px,
+		right: Math.max(...xs) + px,
+		top: Math.min(...ys),
+		bottom: Math.max(...ys)
+	});
+	const across = (rectangle: Rectangle) =>
+		between(
+			[frame.x(rectangle.x), frame.x(rectangle.x + rectangle.width)],
+			[frame.y(rectangle.y), frame.y(rectangle.y + rectangle.height)]
+		);
+	const lines = section.gaps.map((gap) =>
+		between(
+			[xOf(gap.check, gap.from.x, section, frame)],
+			[frame.y(gap.from.y), frame.y(gap.to.y)],
+			LINE_HALF_PX
+		)
+	);
+	return [
+		across(surface),
+		between(
+			[frame.x(screen.top.x), frame.x(screen.bottom.x)],
+			[frame.y(screen.top.y), frame.y(screen.bottom.y)]
+		),
+		...lines
+	];
+}
+
 /**
  * The gaps of a side view, dimensioned in place. Their labels avoid each other and occupied space.
  * @param taken space of other labels in the drawing
@@ -138,6 +194,7 @@ export function gapLabels(
 			bottom: y + height
 		}))
 	];
+	const drawn = linesDrawn(section, frame);
 	return section.gaps.map((gap) => {
 		const [fromY, toY] = [frame.y(gap.from.y), frame.y(gap.to.y)];
 		const length = formatLength(Math.abs(gap.from.y - gap.to.y), unit, { locale: t.locale });
@@ -149,7 +206,11 @@ export function gapLabels(
 			bottom: Math.max(fromY, toY),
 			lines: frame.width >= ROOM_FOR_WORDS_PX ? [length, ...told] : [length]
 		};
-		const words = freeLabelPlace(best(gap, section, frame, line), rooms, edge);
+		const places = bestPlaces(gap, section, frame, line).map((place) => {
+			const free = freeLabelPlace(place, rooms, edge, drawn);
+			return { free, moved: Math.abs(free.y - place.y) };
+		});
+		const words = places.reduce((a, b) => (b.moved < a.moved ? b : a)).free;
 		rooms.push(labelRoom(words));
 		return { check: gap.check, toY, ...line, words };
 	});

@@ -1,20 +1,23 @@
 <script lang="ts">
 	import type { CourseFigure } from '$lib/core/workforce';
 	import EstimateFigure from './EstimateFigure.svelte';
-	import { pValueText, signedNumber, formattedNumber } from '$lib/messages/desk/workforce-words';
+	import { countsWords, pValueText, signedNumber, formattedNumber } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
 
 	interface Props {
 		courses: readonly CourseFigure[];
+		/** Whether changes are those of an earlier report, made by another method. */
+		isOld?: boolean;
 		isForPaper?: boolean;
 	}
 
-	let { courses, isForPaper = false }: Props = $props();
+	let { courses, isOld = false, isForPaper = false }: Props = $props();
 
 	const rows = $derived(
-		courses.map(({ course, n, change: { estimate, low, high, p } }) => {
+		courses.map(({ course, n, change }) => {
+			const { estimate, low, high, p } = change;
 			const isKnown = estimate !== null && low !== null && high !== null;
 			return {
 				key: course,
@@ -23,7 +26,8 @@
 				cells: [
 					estimate === null ? '' : signedNumber(estimate),
 					isKnown ? deskWords.effect.interval(signedNumber(low), signedNumber(high)) : texts.tooFew,
-					pValueText(p)
+					pValueText(p),
+					...(isOld ? [] : [countsWords(change)])
 				]
 			};
 		})
@@ -33,9 +37,15 @@
 <EstimateFigure
 	title={texts.changeTitle}
 	count={texts.changeScope}
-	note={texts.changeMethod}
+	note={isOld ? texts.changeMethodOld : texts.changeMethod}
 	axis={{ title: texts.changeAxis, lineAt: 0 }}
-	heads={[texts.people, texts.change, texts.interval, texts.pValue]}
+	heads={[
+		texts.people,
+		texts.change,
+		texts.interval,
+		texts.pValue,
+		...(isOld ? [] : [texts.betterSameWorse])
+	]}
 	{rows}
 	{isForPaper}
 />

@@ -50,8 +50,9 @@
 </script>
 
 {#if purchases.length === 0}
-	<p class="mt-2">{texts.nothingHelpsFive}</p>
+	<p class="mt-2">{texts.purchasesHidden}</p>
 {:else}
+	<p class="mt-4 text-note text-ink-soft">{texts.peopleHelpedHint}</p>
 	<div class="mt-2">
 		<DataTable {columns} rows={purchases} keyOf={({ purchase }) => purchase} foot={cost ? sum : undefined} />
 	</div>

@@ -21,10 +21,11 @@
 	const count = $derived(
 		curves
 			.map(({ name, curve }) =>
-				texts.notYetOf({
+				texts.notWithin({
 					name: curves.length > 1 ? name : null,
-					people: peopleWords(curve.n),
-					open: formattedNumber(curve.open)
+					all: peopleWords(curve.n),
+					open: formattedNumber(curve.open),
+					isDays: curve.pace.stepDays === 1
 				})
 			)
 			.join(' ')

@@ -1,9 +1,13 @@
 <script lang="ts">
-	import type { Wilcoxon } from '$lib/core/statistics';
-	import type { GapFigure } from '$lib/core/workforce';
+	import type { GapFigure, PublishedChange } from '$lib/core/workforce';
 	import ChartFigure from '../kit/charts/ChartFigure.svelte';
 	import { dotStrips } from '../kit/charts/chart-configs';
-	import { signedNumber, formattedNumber, peopleWords } from '$lib/messages/desk/workforce-words';
+	import {
+		countsWords,
+		signedNumber,
+		formattedNumber,
+		peopleWords
+	} from '$lib/messages/desk/workforce-words';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
@@ -20,7 +24,7 @@
 	const mean = (of: readonly number[]) =>
 		of.reduce((sum, mm) => sum + Math.abs(mm), 0) / Math.max(1, of.length);
 	const millimetres = (mm: number) => `${Math.round(mm)} mm`;
-	const changed = ({ estimate, low, high }: Wilcoxon) =>
+	const changed = ({ estimate, low, high }: PublishedChange) =>
 		estimate === null
 			? texts.noChange
 			: `${signedNumber(estimate)} mm${low === null || high === null ? '' : `, ${deskWords.effect.interval(signedNumber(low), signedNumber(high))}`}`;
@@ -37,11 +41,18 @@
 				{ words: texts.firstOf(t.checks.names[check]), isHollow: true, values: first },
 				{ words: texts.nowOf(t.checks.names[check]), isHollow: false, values: now }
 			]),
-			'mm outside the band: left of the line below it, right above it'
+			texts.gapAxis
 		)}
 		note={texts.gapLegend}
 		table={{
-			heads: [texts.height, texts.peopleHead, texts.averageFirst, texts.now, texts.changeInterval],
+			heads: [
+				texts.height,
+				texts.peopleHead,
+				texts.averageFirst,
+				texts.now,
+				texts.changeInterval,
+				texts.betterSameWorse
+			],
 			rows: gaps.map((gap) => ({
 				key: gap.check,
 				words: t.checks.names[gap.check],
@@ -49,7 +60,8 @@
 					formattedNumber(gap.n),
 					millimetres(mean(gap.first)),
 					millimetres(mean(gap.now)),
-					changed(gap.change)
+					changed(gap.change),
+					countsWords(gap.change)
 				]
 			}))
 		}}

@@ -1,9 +1,10 @@
 <script lang="ts">
 	import type { Grouping } from '$lib/core/workforce';
+	import { dayWords } from '$lib/messages/dates';
 	import ShareFigure from './ShareFigure.svelte';
 	import { rowsByGroup, type FigureRows } from './table-rows';
 	import { peopleWords } from '$lib/messages/desk/workforce-words';
-	import { deskWords } from '$lib/messages/desk';
+	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
 
@@ -13,12 +14,38 @@
 		code: string;
 		by: Grouping | null;
 		table: FigureRows;
+		/** The day of the figures, ISO. */
+		on: string;
 		axis?: string;
 		/** What the people have in common, after their number. */
 		were?: string;
 	}
 
-	let { title, code, by, table, axis = texts.shareOfPeople, were = '' }: Props = $props();
+	let { title, code, by, table, on, axis = texts.shareOfPeople, were = '' }: Props = $props();
+
+	const rows = $derived(by ? rowsByGroup(table, by, code) : []);
+	/** Which groups differ from the others by more than chance explains; empty where too few are shown to compare any. */
+	const differing = $derived.by(() => {
+		if (rows.every(({ compared }) => compared === null)) return '';
+		const named = (way: 'lower' | 'higher') =>
+			rows.filter(({ compared }) => compared?.differs === way).map(({ words }) => words);
+		const { and } = deskCatalogue().lists;
+		const [lower, higher] = [named('lower'), named('higher')];
+		const said = [
+			...(lower.length > 0 ? [texts.differsLower(and(lower))] : []),
+			...(higher.length > 0 ? [texts.differsHigher(and(higher))] : [])
+		];
+		return texts.differsMethod(said.length > 0 ? said.join(' ') : texts.differsNone);
+	});
+	/** Groups whose figures are of an earlier day, since too few people in them have changed. */
+	const waiting = $derived(
+		rows
+			.filter(({ figure, renewedOn }) => figure !== null && renewedOn !== null && renewedOn < on)
+			.map(({ words, renewedOn }) => texts.ofDay(words, dayWords(renewedOn ?? on)))
+	);
+	const note = $derived(
+		[differing, ...(waiting.length > 0 ? [texts.waitingGroups(waiting.join(', '))] : [])].join(' ')
+	);
 </script>
 
 <!-- Where one group is chosen, the page is about that group. -->
@@ -26,8 +53,9 @@
 	<ShareFigure
 		title={texts.titleBy(title, deskWords.effect.groupings[by])}
 		count={table.people.all === null ? '' : `${peopleWords(table.people.all)}${were}.`}
+		{note}
 		{axis}
 		of={deskWords.effect.groupings[by]}
-		rows={rowsByGroup(table, by, code)}
+		{rows}
 	/>
 {/if}

@@ -58,6 +58,13 @@
 					{texts.reportMade({ madeAt: momentWords(madeAt, timeZone), to: dayWords(report.to), count })}
 				</p>
 
+				<h2>{texts.decisions}</h2>
+				{#if decisions.length > 0}
+					<ol>
+						{#each decisions as line (line)}<li>{line}</li>{/each}
+					</ol>
+				{:else}<p>{texts.noDecisions}</p>{/if}
+
 				<h2>{texts.results}</h2>
 				<ul>
 					{#each standLines(report) as line (line)}<li>
@@ -77,7 +84,7 @@
 				<p class="small">
 					{texts.intervalNote}
 				</p>
-				<ChangeFigure courses={report.courses} isForPaper />
+				<ChangeFigure courses={report.courses} isOld={report.format === 'easy-corner.report/1'} isForPaper />
 				<PairedFigures all={report.paired.all} regions={report.paired.regions} isForPaper />
 				{#if report.times.fix}
 					<CurveFigure
@@ -99,13 +106,6 @@
 
 				<h2>{texts.costOfFixing}</h2>
 				<CostTable purchases={report.purchases} />
-
-				<h2>{texts.decisions}</h2>
-				{#if decisions.length > 0}
-					<ol>
-						{#each decisions as line (line)}<li>{line}</li>{/each}
-					</ol>
-				{:else}<p>{texts.noDecisions}</p>{/if}
 			</td>
 		</tr>
 	</tbody>

@@ -27,7 +27,8 @@
 	let { view, groups, rounds, dimensions = GROUPINGS, hasFilters = true, title, children }: Props = $props();
 
 	const SCREENS = [
-		['', texts.answers],
+		['', texts.overview],
+		['/answers', texts.answers],
 		['/discomfort', texts.discomfort],
 		['/findings', texts.problems],
 		['/goes-with', texts.problemsAndDiscomfort],
@@ -75,7 +76,7 @@
 					}
 				]
 			: []),
-		...(by && by !== 'team'
+		...(by && by !== 'team' && view.isLive
 			? [
 					{
 						name: 'team',
@@ -129,7 +130,7 @@
 		{/if}
 		<p class="floor">
 			{texts.smallGroupsHidden}
-			{#if view.today === view.on}{texts.todayForCoordinators}{/if}
+			{#if view.isLive}{texts.todayForCoordinators}{:else if hasFilters}{texts.closingFigures}{/if}
 		</p>
 	</header>
 	{@render children()}
@@ -138,7 +139,7 @@
 <style>
 	.workforce {
 		max-width: 72rem;
-		padding: 1.25rem 1.5rem 3rem;
+		padding: 1.5rem 1.5rem 3rem;
 	}
 	nav ul {
 		display: flex;

@@ -1,4 +1,4 @@
-import type { Grouping, PublishedShare, FigureTable } from '$lib/core/workforce';
+import { comparedGroups, type Grouping, type PublishedShare, type FigureTable } from '$lib/core/workforce';
 import { groupWords } from '$lib/messages/desk/workforce-words';
 
 /** A table of figures as on a page. */
@@ -6,6 +6,8 @@ export interface FigureRows extends FigureTable {
 	/** Index of the chosen group; null for everyone. */
 	readonly at: number | null;
 	readonly rounds: Readonly<Record<string, string>>;
+	/** At a closing: the one at which each group was last renewed. */
+	readonly renewedOn?: Readonly<Record<string, string>>;
 }
 
 /** The figure of a code for those the page is about: the chosen group, or everyone. */
@@ -20,9 +22,20 @@ export const groupSizeOf = ({ people, at }: FigureRows): number | null =>
 	at === null ? people.all : (people.groups[at] ?? null);
 
 /** The figure of a code in every group, largest first, hidden ones last. */
-export function rowsByGroup({ figures, groups, rounds }: FigureRows, by: Grouping, code: string) {
+export function rowsByGroup(
+	{ figures, groups, rounds, renewedOn = {} }: FigureRows,
+	by: Grouping,
+	code: string
+) {
 	const found = figures.find((one) => one.code === code);
+	const compared = found ? comparedGroups(found) : [];
 	return groups
-		.map((key, i) => ({ key, words: groupWords(by, key, rounds), figure: found?.groups[i] ?? null }))
+		.map((key, i) => ({
+			key,
+			words: groupWords(by, key, rounds),
+			figure: found?.groups[i] ?? null,
+			renewedOn: renewedOn[key] ?? null,
+			compared: compared[i] ?? null
+		}))
 		.sort((a, b) => (b.figure?.share ?? -1) - (a.figure?.share ?? -1));
 }

@@ -19,7 +19,7 @@ export const load: LayoutServerLoad = ({ locals, route, url }) => {
 		role: locals.user.role,
 		unit: locals.unit,
 		hasPost: locals.config.mode !== 'production',
-		timeZone: locals.config.timeZone,
+		timeZone: locals.timeZone,
 		path: url.pathname
 	};
 };

@@ -20,7 +20,7 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = ({ locals, url }) =>
 	withErrorPage(async () => {
 		const actor = signedIn(locals);
-		const today = isoDay(locals.now, locals.config.timeZone);
+		const today = isoDay(locals.now, locals.timeZone);
 		if (isPermitted(actor.role, 'referrals:list'))
 			return { today, referrals: await referralsFor(locals.db, actor), sheet: null };
 		// Roles that see figures but no people start there.

@@ -219,7 +219,7 @@ export const caseTexts: DeskTexts['cases'] = {
 	letterTitle: 'Überweisungsbrief · Easy Corner',
 	backToCase: 'Zurück zum Fall',
 	print: 'Drucken',
-	/** What was answered, by part. */
+	/** The answers, by section. */
 	answersOf: {
 		person: 'Person',
 		stature: 'Körpergröße',

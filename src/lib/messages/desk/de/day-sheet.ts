@@ -64,7 +64,7 @@ export const daySheetTexts: DeskTexts['daySheet'] = {
 	openCase: 'Fall öffnen',
 	selectLine: 'Zeile auswählen',
 	undoLast: 'Letzte Handlung rückgängig machen',
-	/** Groups of the day sheet that are no level. */
+	/** Groups of the day sheet besides the levels. */
 	ownGroups: {
 		look: { name: 'Wiedervorlage', rule: 'Wiedervorlagen, die heute fällig sind.' },
 		referred: {

@@ -1,6 +1,6 @@
 import type { DeskTexts } from '../shapes';
 
-/** Whether plans help, and how long things take. Numbers come in as they are written. */
+/** Whether plans help, and how long things take. Numbers are already formatted. */
 export const effectTexts: DeskTexts['effect'] = {
 	/** The outcomes of a plan. */
 	courses: {
@@ -15,14 +15,16 @@ export const effectTexts: DeskTexts['effect'] = {
 		lower: (by, low, high) => `etwa ${by} Punkte niedriger (95-%-Intervall ${low} bis ${high})`,
 		higher: (by, low, high) => `etwa ${by} Punkte höher (95-%-Intervall ${low} bis ${high})`
 	},
-	tooFew: 'Zu wenige Personen haben nach ihrem Plan wieder Angaben gemacht. Noch gibt es kein Ergebnis.',
+	tooFew:
+		'Noch kein Ergebnis: Mit oder ohne umgesetzten Plan haben weniger als fünf Personen erneut Angaben gemacht.',
 	compared: (done, changeDone, notDone, changeNotDone) =>
 		`Änderung des höchsten Beschwerdewerts, 0 bis 10. Mit umgesetztem Plan (${done}): ${changeDone}. Ohne (${notDone}): ${changeNotDone}.`,
-	days: (n) => (n === 1 ? 'einem Tag' : `${n} Tagen`),
-	weeks: (n) => (n === 1 ? 'einer Woche' : `${n} Wochen`),
-	halfDealtWith: (time) => `Die Hälfte aller Antworten war innerhalb von ${time} bearbeitet.`,
+	withinDays: (n) =>
+		n === 0 ? 'am selben Tag' : n === 1 ? 'innerhalb von einem Tag' : `innerhalb von ${n} Tagen`,
+	withinWeeks: (n) => (n === 1 ? 'innerhalb von einer Woche' : `innerhalb von ${n} Wochen`),
+	halfDealtWith: (time) => `Die Hälfte aller Antworten war ${time} bearbeitet.`,
 	fewerDealtWith: 'Weniger als die Hälfte aller Antworten war innerhalb von drei Monaten bearbeitet.',
-	halfCarriedOut: (time) => `Die Hälfte aller Pläne war innerhalb von ${time} umgesetzt.`,
+	halfCarriedOut: (time) => `Die Hälfte aller Pläne war ${time} umgesetzt.`,
 	fewerCarriedOut: 'Weniger als die Hälfte aller Pläne war innerhalb eines Jahres umgesetzt.',
 	noTimes: 'Zu wenige Personen für ein Ergebnis.',
 	people: (n, formatted) => `${formatted} ${n === 1 ? 'Person' : 'Personen'}`,

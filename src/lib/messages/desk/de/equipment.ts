@@ -3,7 +3,7 @@ import type { DeskTexts } from '../shapes';
 const people = (n: number) => (n === 1 ? 'einer Person' : `${n} Personen`);
 const problems = (n: number) => (n === 1 ? 'ein Problem' : `${n} Probleme`);
 
-/** The board of requests, and the store. */
+/** Equipment requests, and the stock. */
 export const equipmentTexts: DeskTexts['equipment'] = {
 	requestForThem: 'Ausstattung für die Person anfragen',
 	addRequest: 'Anfrage hinzufügen',

@@ -1,6 +1,6 @@
 import type { DeskTexts } from '../shapes';
 
-/** Follow-ups on their days. */
+/** The follow-up calendar. */
 export const followUpTexts: DeskTexts['followUps'] = {
 	comingWeeks: 'Die nächsten Wochen',
 	calendarHeading: 'Im eigenen Kalender',

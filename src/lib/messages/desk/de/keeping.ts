@@ -16,7 +16,8 @@ export const retentionTexts: DeskTexts['keeping'] = {
 	counted: (kind, n) => `${kind}: ${n}`,
 	logStays: (n) =>
 		`${n === 1 ? 'Ein Eintrag im Protokoll' : `${n} Einträge im Protokoll`}, unter einer Nummer ohne Namen. Sie belegen, wer was getan hat, und enthalten keine Antworten.`,
-	reportsStay: 'Summen in früheren Berichten. Jede umfasst fünf Personen oder mehr.',
+	reportsStay:
+		'Summen in früheren Berichten. Jede umfasst fünf Personen oder mehr. Bis die Summen zum Monatsende erneuert sind, bleiben die letzten Antworten darin ohne Namen, höchstens ein Jahr.',
 	backupsStay:
 		'Sicherungen, bis sie gelöscht werden. Fragen Sie die Person, die Easy Corner betreibt, wann das ist.',
 	seeAllFirst: 'Zuerst alle Daten ansehen',
@@ -94,7 +95,7 @@ export const retentionTexts: DeskTexts['keeping'] = {
 	about: 'Über',
 	details: 'Einzelheiten',
 	detail: (name, value) => `${name}: ${value}`,
-	/** Names of what an audit-log line tells. */
+	/** Labels of an audit-log line's details. */
 	detailNames: {
 		assessment: 'Selbsteinschätzung',
 		by: 'Mit',

@@ -1,6 +1,6 @@
 import type { DeskTexts } from '../shapes';
 
-/** Sentences of the report. Numbers come in as they are written. */
+/** Sentences of the report. Numbers are already formatted. */
 export const reportTexts: DeskTexts['report'] = {
 	done: {
 		asked: (people) => `Selbsteinschätzung gesendet: ${people}.`,
@@ -18,6 +18,7 @@ export const reportTexts: DeskTexts['report'] = {
 		arrived: 'Ausstattung erhalten',
 		referred: 'überwiesen'
 	},
+	nothingDone: 'In diesem Zeitraum betraf keine Maßnahme fünf Personen oder mehr.',
 	fewDone: (acts) => `Bei weniger als fünf Personen: ${acts}.`,
 	shares: {
 		answered: (share, interval, people) =>
@@ -25,11 +26,13 @@ export const reportTexts: DeskTexts['report'] = {
 		hurts: (share, interval, people) => `${share} geben Beschwerden an (${interval}; ${people}).`,
 		found: (share, interval, people) =>
 			`${share} haben ein Problem an ihrem Arbeitsplatz (${interval}; ${people}).`,
+		problem: (share, interval, people) => `${share} haben ein Höhenproblem (${interval}; ${people}).`,
 		open: (share, interval, people) =>
-			`${share} haben ein Problem, das sich mit Dingen zu Hause nicht beheben lässt (${interval}; ${people}).`
+			`${share} haben ein Höhenproblem, das sich mit Dingen zu Hause nicht beheben lässt (${interval}; ${people}).`
 	},
-	before: (month, share, interval, isClear) =>
-		`Am Ende von ${month} waren es ${share} (${interval}): ${isClear ? 'ein klarer Unterschied' : 'kein klarer Unterschied'}.`,
+	before: ({ month, share, by, low, high, isClear }) =>
+		`Am Ende von ${month} waren es ${share}: ${isClear ? 'ein klarer Unterschied' : 'kein klarer Unterschied'} (${by} Prozentpunkte, ${low} bis ${high}).`,
+	heights: (fits, unknown) => `Bei ${fits} passt alles. Bei ${unknown} ist es noch nicht bekannt.`,
 	paired: ({ people, first, now, by, low, high }) =>
 		`Mehr als einmal angegeben haben: ${people}. Am Anfang hatten ${first} von ihnen Beschwerden, jetzt ${now}: ${by} Prozentpunkte (${low} bis ${high}).`,
 	coursesOf: (course, parts) => `${course}: ${parts}.`,

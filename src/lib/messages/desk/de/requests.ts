@@ -11,7 +11,7 @@ export const requestTexts: DeskTexts['requests'] = {
 		returned: 'zurückgegeben',
 		declined: 'abgelehnt'
 	},
-	/** Buttons that bring a request into each state. */
+	/** Buttons that move a request to each state. */
 	acts: {
 		asked: 'Anfrage wieder öffnen',
 		approved: 'Genehmigen',

@@ -25,7 +25,7 @@ export const roundTexts: DeskTexts['rounds'] = {
 	answered: 'Beantwortet',
 	answeredAfterClosing: 'davon nach dem Schließen',
 	medianDays: 'Tage bis zur Antwort (Median)',
-	withHeightProblem: 'Mit einem Höhenproblem',
+	withHeightProblem: 'Mit einem Höhenproblem beim Antworten',
 	withDiscomfort: 'Mit Beschwerden ab 4',
 	notAnswered: 'Ohne Antwort',
 	remindMany: (n) => `Jetzt ${people(n)} erinnern`,

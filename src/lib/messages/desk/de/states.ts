@@ -106,7 +106,7 @@ export const stateTexts: DeskTexts['states'] = {
 		'store-counted': 'hat den Bestand gezählt',
 		'referral-written': 'hat eine Nachricht zu einer Überweisung geschrieben'
 	},
-	/** Acts of the desk by themselves: in the list of today's acts, and the last one on a line. */
+	/** Names of desk acts: in the list of today's acts, and for the latest act on a line. */
 	deskActs: {
 		settled: 'Als erledigt markiert',
 		reopened: 'Wieder geöffnet',

@@ -1,6 +1,6 @@
 import type { DeskTexts } from '../shapes';
 
-/** The reasons why a case needs a coordinator. Each text begins a sentence and leaves its end open. */
+/** Reasons why a case needs a coordinator. Each is a sentence without a full stop. */
 export const triageTexts: DeskTexts['triage'] = {
 	regions: {
 		head: 'Kopf',

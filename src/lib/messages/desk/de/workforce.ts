@@ -1,20 +1,26 @@
 import type { DeskTexts } from '../shapes';
 
-/** Figures of the workforce, and the report on them. Numbers come in as they are written. */
+/** Figures of the workforce, and the report on them. Numbers are already formatted. */
 export const workforceTexts: DeskTexts['workforce'] = {
 	changeTitle: 'Änderung des höchsten Werts, 0 bis 10, von der ersten zur neuesten Angabe',
 	changeScope:
 		'Personen, die zu einem der Zeitpunkte Beschwerden angegeben haben. Ihre Zahl steht neben jeder Zeile.',
 	changeMethod:
+		'Die mittlere Änderung bei denselben Personen mit 95-%-Intervall. Der p-Wert ist der des Wilcoxon-Vorzeichen-Rang-Tests.',
+	changeMethodOld:
 		'Die Änderung bei denselben Personen mit 95-%-Intervall (Hodges-Lehmann-Schätzer, Wilcoxon-Test).',
+	betterSameWorse: 'Besser, gleich, schlechter',
 	changeAxis: 'Punkte: links der Linie weniger Beschwerden, rechts mehr',
 	people: 'Personen',
 	change: 'Änderung',
 	pValue: 'p-Wert',
 	tooFew: 'zu wenige',
-	nothingHelpsFive: 'Keine Ausstattung würde fünf oder mehr Personen helfen.',
+	purchasesHidden:
+		'Hier steht keine Ausstattung. Zum Schutz der Personen zeigen wir nicht, was weniger als fünf Personen helfen würde.',
 	thing: 'Ausstattung',
-	peopleHelped: 'Personen, denen es hilft',
+	peopleHelped: 'Erste Wahl für',
+	peopleHelpedHint:
+		'Für jede Person die günstigste Anschaffung, die fast so viel behebt wie die beste. Was für weniger als fünf Personen erste Wahl ist, zeigen wir nicht.',
 	priceEach: 'Stückpreis',
 	total: 'Summe',
 	totalPriced: 'Summe mit Preis',
@@ -23,17 +29,19 @@ export const workforceTexts: DeskTexts['workforce'] = {
 	byEndOfWeek: 'Bis zum Ende von Woche',
 	days: 'Tage',
 	weeks: 'Wochen',
-	notYetOf: ({ name, people, open }) => `${name ? `${name}: ` : ''}${people}, davon ${open} noch nicht.`,
+	notWithin: ({ name, all, open, isDays }) =>
+		`${name ? `${name}: ` : ''}${all}, davon ${open} noch nicht oder erst nach mehr als ${isDays ? '90 Tagen' : 'einem Jahr'}.`,
 	gapTitle: 'Größe der Höhenprobleme, am Anfang und jetzt',
 	firstOf: (check) => `${check}, am Anfang`,
 	nowOf: (check) => `${check}, jetzt`,
+	gapAxis: 'mm außerhalb des Bereichs: links der Linie darunter, rechts darüber',
 	gapLegend:
 		'Jede Marke ist der Mittelwert von mindestens fünf Personen. Auf der Linie passt die Höhe. Nur Personen mit mehr als einem Ergebnis zählen mit.',
 	height: 'Höhe',
 	peopleHead: 'Personen',
 	averageFirst: 'Mittleres Problem, am Anfang',
 	now: 'Jetzt',
-	changeInterval: 'Änderung bei denselben Personen, 95-%-Intervall',
+	changeInterval: 'Mittlere Änderung bei denselben Personen, 95-%-Intervall',
 	noChange: 'keine Änderung',
 	titleBy: (title, grouping) => `${title} (${grouping})`,
 	shareOfPeople: 'Anteil der Personen',
@@ -80,6 +88,8 @@ export const workforceTexts: DeskTexts['workforce'] = {
 		`Diese Ergebnisse gelten nur für ein Team: ${team}. Gruppiert nach: ${grouping}. Probleme in Millimetern, Kurven und Änderungen über die Zeit brauchen mehr Personen. Verwenden Sie nur einen Filter, um sie zu sehen.`,
 	smallGroupsHidden:
 		'Zum Schutz der Personen zeigen wir keine Ergebnisse von weniger als fünf Personen und keine, aus denen man sie berechnen könnte.',
+	closingFigures:
+		'Zahlen zum Monatsende ändern sich nur, wenn sich mindestens fünf Personen einer Gruppe zusammen ändern. Gruppen mit weniger als fünfzehn Personen sind nur in der Summe enthalten.',
 	todayForCoordinators:
 		'Nur die Koordination sieht die Ergebnisse von heute. Der Vergleich zweier Tage könnte die Antworten einer Person verraten.',
 	answers: 'Antworten',
@@ -96,6 +106,23 @@ export const workforceTexts: DeskTexts['workforce'] = {
 	allGroups: 'Alle Gruppen',
 	team: 'Team',
 	allTeams: 'Alle Teams',
+	overview: 'Überblick',
+	overviewTitle: 'Überblick · Belegschaft · Easy Corner',
+	monthEnd: 'Tag',
+	numberOf: ({ share, interval, of }) => `${share} (95-%-Intervall ${interval}; ${of}).`,
+	numberOfHeights: ({ problem, unknown, fits }) =>
+		`Problem: ${problem} Noch nicht bekannt: ${unknown}. Passt: ${fits}.`,
+	overviewAnswered: 'Personen, die geantwortet haben',
+	overviewAnsweredLink: 'Antworten nach Team ansehen',
+	overviewHeightsLink: 'Probleme ansehen',
+	overviewDiscomfort: 'Personen mit Beschwerden',
+	overviewDiscomfortLink: 'Beschwerden nach Körperregion ansehen',
+	overviewStands: 'Pläne, die nach sechs Wochen noch bestehen',
+	overviewStandsLink: 'Ansehen, was Pläne ändern',
+	overviewMoney: 'Kosten der ersten Wahl für verbleibende Probleme',
+	overviewMoneyLink: 'Anzuschaffendes ansehen',
+	moneyNow: (amount) => `${amount} zu heutigen Preisen.`,
+	noMoney: 'Es kann kein Betrag gezeigt werden.',
 	answersTitle: 'Antworten · Belegschaft · Easy Corner',
 	responseRate: 'Antwortquote',
 	answeredOf: (answered, interval) =>
@@ -103,7 +130,7 @@ export const workforceTexts: DeskTexts['workforce'] = {
 	askedHidden: (people) =>
 		`Im letzten Jahr gefragt: ${people}. Zum Schutz der Personen zeigen wir nicht, wie viele geantwortet haben.`,
 	tooFewAsked: 'Für ein Ergebnis wurden zu wenige Personen gefragt.',
-	halfWithin: (median) => `Die Hälfte aller Antworten kommt innerhalb von ${median}.`,
+	halfWithin: (within) => `Die Hälfte der gefragten Personen hat ${within} geantwortet.`,
 	responseRateHeading: 'Antwortquote',
 	shareAnswered: 'Anteil mit Antwort',
 	askedLastYear: ' wurden im letzten Jahr gefragt',
@@ -128,12 +155,32 @@ export const workforceTexts: DeskTexts['workforce'] = {
 	onBothSides: 'auf beiden Seiten',
 	problemsTitle: 'Probleme · Belegschaft · Easy Corner',
 	problemsHeading: 'Probleme',
-	at: 'An',
-	problemNow: (interval, n) =>
-		`der Arbeitsplätze gibt es jetzt ein Problem (95-%-Intervall ${interval}; ${n}).`,
+	heightProblem: (interval, n) =>
+		`der Personen haben jetzt ein Höhenproblem (95-%-Intervall ${interval}; ${n}).`,
+	heightsFit: (fits, unknown) => `Bei ${fits} passt alles. Bei ${unknown} ist es noch nicht bekannt.`,
+	heightsAfter: (fits, unknown) =>
+		`Mit dem Plan passt bei ${fits} alles. Bei ${unknown} ist es noch nicht bekannt.`,
+	anyFound: (found) => `Zusammen mit anderen Problemen, etwa Licht oder Bildschirm, haben ${found} eines.`,
+	threeParts: 'Höhen',
+	problemPart: 'Problem',
+	unknownPart: 'Noch nicht bekannt',
+	fitsPart: 'Passt',
+	unknownOrFits: 'Noch nicht bekannt, oder passt',
+	partsTogether: 'Beides steht zusammen, weil ein Teil weniger als fünf Personen hat.',
+	threePartsScope:
+		'„Problem“ heißt, dass wir sicher sind. „Noch nicht bekannt“ heißt: Keine Höhe ist sicher falsch, aber ein Maß fehlt oder ist zu grob.',
 	problemsHidden: (people) =>
 		`${people}. Zum Schutz der Personen zeigen wir nicht, wie viele ein Problem haben.`,
 	mostCommon: (problems) => `Am häufigsten: ${problems}.`,
+	heightProblemBy: 'Höhenproblem',
+	differsLower: (groups) => `Niedriger als anderswo, mehr als durch Zufall: ${groups}.`,
+	differsHigher: (groups) => `Höher als anderswo, mehr als durch Zufall: ${groups}.`,
+	differsNone: 'Keine Gruppe unterscheidet sich von den anderen mehr als durch Zufall.',
+	ofDay: (group, day) => `${group} (${day})`,
+	waitingGroups: (groups) =>
+		`Zahlen eines früheren Tages, weil sich seitdem zu wenige Personen geändert haben: ${groups}.`,
+	differsMethod: (groups) =>
+		`${groups} Jede Gruppe wird mit allen anderen verglichen, angepasst an die Zahl der Gruppen.`,
 	shareByProblem: 'Anteil der Personen nach Problem',
 	problemScope:
 		'Probleme aus Antworten oder Messungen, die noch nicht behoben sind. Probleme von weniger als fünf Personen fehlen.',
@@ -158,8 +205,12 @@ export const workforceTexts: DeskTexts['workforce'] = {
 	effectHeading: 'Helfen Pläne?',
 	carriedOutOnly:
 		'Ergebnisse gibt es nur für ein ganzes Team oder für alle. Diese Liste zeigt, wer seinen Plan umgesetzt hat.',
+	adjusted: ({ by, low, high, isLower }) =>
+		`Bei gleichem Anfangswert fiel er mit umgesetztem Plan um ${by} Punkte ${isLower ? 'stärker' : 'weniger'} (95-%-Intervall ${low} bis ${high}).`,
+	adjustedUnclear: (by, low, high) =>
+		`Bei gleichem Anfangswert gibt es keinen klaren Unterschied (${by} Punkte, 95-%-Intervall ${low} bis ${high}).`,
 	hintNotProof:
-		'Ein Unterschied zwischen den Zeilen ist ein Hinweis, kein Beweis. Wer seinen Plan umsetzt, kann sich von anderen unterscheiden. Beschwerden kommen und gehen, und bei den stärksten ist am meisten Besserung möglich.',
+		'Das ist ein Hinweis, kein Beweis. Wer seinen Plan umsetzt, kann sich auf Arten von anderen unterscheiden, die wir nicht kennen. Ein negativer Unterschied heißt weniger Beschwerden mit umgesetztem Plan.',
 	carriedOutShare: 'Personen mit Plan und neuer Angabe: wie viele ihn umgesetzt haben',
 	shareCarriedOut: 'Anteil mit umgesetztem Plan',
 	breaks: 'Pausen',
@@ -192,7 +243,7 @@ export const workforceTexts: DeskTexts['workforce'] = {
 		'Die Kurven gelten für alle zusammen, weil eine kleine Gruppe einzelne Personen verraten könnte. Wochen sind zusammengefasst, damit jede Stufe mindestens fünf Personen umfasst. Personen, die noch nicht so weit sind, zählen bis zum Stichtag.',
 	timeToAct: 'Zeit von den Antworten, bis die Koordination sich darum gekümmert hat',
 	notDealtWith: 'Noch nicht bearbeitet',
-	twoYears: 'Antworten der zwei Jahre vor dem Stichtag.',
+	twoYears: 'Die neuesten Antworten jeder Person, wenn sie aus den zwei Jahren vor dem Stichtag sind.',
 	fixedAtHome: 'Mit Dingen zu Hause behoben',
 	problemRemains: 'Ein Problem bleibt',
 	curvesDiffer: (p) =>
@@ -201,11 +252,13 @@ export const workforceTexts: DeskTexts['workforce'] = {
 	toBuyTitle: 'Anzuschaffen · Belegschaft · Easy Corner',
 	toBuyHeading: 'Anzuschaffen',
 	stillOpen: (interval, n) =>
-		`der Personen haben noch ein Problem, das sich mit Dingen zu Hause nicht beheben lässt (95-%-Intervall ${interval}; ${n}).`,
+		`der Personen haben noch ein Höhenproblem, das sich mit Dingen zu Hause nicht beheben lässt (95-%-Intervall ${interval}; ${n}).`,
 	equipmentHelps: (n) => `Ausstattung würde ${n} von ihnen helfen.`,
+	equipmentHelpsHidden:
+		'Zum Schutz der Personen zeigen wir nicht, wie vielen von ihnen Ausstattung helfen würde.',
 	openHidden: (people) =>
 		`${people}. Zum Schutz der Personen zeigen wir nicht, wie viele noch ein Problem haben.`,
-	helpedBy: 'Personen, denen geholfen wäre, nach der wirksamsten Anschaffung',
+	helpedBy: 'Personen, denen die Anschaffung hilft',
 	toBuyMethod:
-		'Für jede Person mit den Dingen berechnet, die sie zu Hause hat. Personen, die zwei Dinge brauchen, zählen bei beiden.'
+		'Für jede Person mit den Dingen berechnet, die sie zu Hause hat. Eine Person zählt bei jeder Anschaffung, die ihr allein oder mit einer anderen helfen würde.'
 };

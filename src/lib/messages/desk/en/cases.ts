@@ -240,7 +240,7 @@ export const caseTexts = {
 	letterTitle: 'Referral letter · Easy Corner',
 	backToCase: 'Back to the case',
 	print: 'Print',
-	/** What was answered, by part. */
+	/** The answers, by section. */
 	answersOf: {
 		person: 'Person',
 		stature: 'Height',

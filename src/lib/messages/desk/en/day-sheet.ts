@@ -63,7 +63,7 @@ export const daySheetTexts = {
 	openCase: 'Open the case',
 	selectLine: 'Select the line',
 	undoLast: 'Undo the last action',
-	/** Groups of the day sheet that are no level. */
+	/** Groups of the day sheet besides the levels. */
 	ownGroups: {
 		look: { name: 'Follow-up', rule: 'Follow-ups that are due today.' },
 		referred: {

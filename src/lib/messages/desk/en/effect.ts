@@ -1,7 +1,7 @@
 import type { Grouping } from '$lib/core/workforce';
 import { typed } from '../../typed';
 
-/** Whether plans help, and how long things take. Numbers come in as they are written. */
+/** Whether plans help, and how long things take. Numbers are already formatted. */
 export const effectTexts = {
 	/** The outcomes of a plan. */
 	courses: {
@@ -19,14 +19,15 @@ export const effectTexts = {
 		higher: (by: string, low: string, high: string) =>
 			`about ${by} points higher (95% interval ${low} to ${high})`
 	},
-	tooFew: 'Too few people have reported again after their plan. No result can be shown yet.',
+	tooFew:
+		'No result can be shown yet. With the plan carried out or without, fewer than five people have reported again.',
 	compared: (done: string, changeDone: string, notDone: string, changeNotDone: string) =>
 		`Change in the worst discomfort score, 0 to 10. ${done} who carried out their plan: ${changeDone}. ${notDone} who did not: ${changeNotDone}.`,
-	days: (n: number) => (n === 1 ? 'a day' : `${n} days`),
-	weeks: (n: number) => (n === 1 ? 'a week' : `${n} weeks`),
-	halfDealtWith: (time: string) => `Half of all answers were dealt with within ${time}.`,
+	withinDays: (n: number) => (n === 0 ? 'on the same day' : n === 1 ? 'within a day' : `within ${n} days`),
+	withinWeeks: (n: number) => (n === 1 ? 'within a week' : `within ${n} weeks`),
+	halfDealtWith: (time: string) => `Half of all answers were dealt with ${time}.`,
 	fewerDealtWith: 'Fewer than half of all answers were dealt with within three months.',
-	halfCarriedOut: (time: string) => `Half of all plans were carried out within ${time}.`,
+	halfCarriedOut: (time: string) => `Half of all plans were carried out ${time}.`,
 	fewerCarriedOut: 'Fewer than half of all plans were carried out within a year.',
 	noTimes: 'Too few people to show a result.',
 	people: (n: number, formatted: string) => `${formatted} ${n === 1 ? 'person' : 'people'}`,

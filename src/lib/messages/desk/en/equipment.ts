@@ -1,4 +1,4 @@
-/** The board of requests, and the store. */
+/** Equipment requests, and the stock. */
 export const equipmentTexts = {
 	requestForThem: 'Request equipment for them',
 	addRequest: 'Add request',

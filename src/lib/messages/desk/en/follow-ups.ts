@@ -1,4 +1,4 @@
-/** Follow-ups on their days. */
+/** The follow-up calendar. */
 export const followUpTexts = {
 	comingWeeks: 'The coming weeks',
 	calendarHeading: 'In your own calendar',

@@ -12,7 +12,8 @@ export const retentionTexts = {
 	counted: (kind: string, n: number) => `${kind}: ${n}`,
 	logStays: (n: number) =>
 		`${n === 1 ? 'One audit log entry' : `${n} audit log entries`}, under a number without a name. They prove who did what and contain no answers.`,
-	reportsStay: 'Totals in earlier reports. Each is of five people or more.',
+	reportsStay:
+		'Totals in earlier reports. Each is of five people or more. Until month-end totals are renewed, their last answers stay in them without their name, for a year at most.',
 	backupsStay: 'Backups, until they are deleted. Ask the person who runs Easy Corner when that is.',
 	seeAllFirst: 'See all their data first',
 	reason: 'Reason',
@@ -89,7 +90,7 @@ export const retentionTexts = {
 	about: 'About',
 	details: 'Details',
 	detail: (name: string, value: string) => `${name}: ${value}`,
-	/** Names of what an audit-log line tells. */
+	/** Labels of an audit-log line's details. */
 	detailNames: {
 		assessment: 'Self-assessment',
 		by: 'With',

@@ -4,7 +4,7 @@ import type { ConsentWay } from '$lib/core/referral';
 
 /** The referral letter, in a clinician's words. */
 export const letterTexts = {
-	/** How the person agreed. */
+	/** How the person gave consent. */
 	consent: {
 		spoken: 'gave verbal consent to this referral',
 		written: 'gave written consent to this referral'

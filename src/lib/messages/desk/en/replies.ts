@@ -2,7 +2,7 @@ import type { AssessmentResult, ReasonCode } from '$lib/core/case-assessment';
 import { typed } from '../../typed';
 import { triageTexts } from './triage';
 
-/** The grounds that a text can depend on: a judgement, or the part of it that a line of a list has. */
+/** What a text can depend on: a judgement, or the part of it that a line of a list has. */
 export type ReplyGrounds = Pick<AssessmentResult, 'reasons' | 'evidence'> & {
 	readonly worsts: readonly unknown[];
 	readonly plan: Pick<NonNullable<AssessmentResult['plan']>, 'carriedOut'> | null;

@@ -1,15 +1,15 @@
-/** Sentences of the report. Numbers come in as they are written. */
+/** Sentences of the report. Numbers are already formatted. */
 export const reportTexts = {
 	/** What was done, by its kind: how many people, and what. */
 	done: {
-		asked: (people: string) => `${people} were sent a self-assessment.`,
-		answered: (people: string) => `${people} answered.`,
-		dealtWith: (people: string) => `${people} had their answers dealt with.`,
-		carriedOut: (people: string) => `${people} carried out their plan.`,
-		arrived: (people: string) => `${people} received equipment.`,
-		referred: (people: string) => `${people} were referred to a clinician.`
+		asked: (people: string) => `At least ${people} were sent a self-assessment.`,
+		answered: (people: string) => `At least ${people} answered.`,
+		dealtWith: (people: string) => `At least ${people} had their answers dealt with.`,
+		carriedOut: (people: string) => `At least ${people} carried out their plan.`,
+		arrived: (people: string) => `At least ${people} received equipment.`,
+		referred: (people: string) => `At least ${people} were referred to a clinician.`
 	},
-	/** Acts with too few people to publish, as they follow in {@link reportTexts.fewDone}. */
+	/** Acts on too few people to publish, listed in {@link reportTexts.fewDone}. */
 	doneByFew: {
 		asked: 'were sent a self-assessment',
 		answered: 'answered',
@@ -18,6 +18,7 @@ export const reportTexts = {
 		arrived: 'received equipment',
 		referred: 'were referred to a clinician'
 	},
+	nothingDone: 'In this period, no action concerned five people or more.',
 	fewDone: (acts: string) => `Fewer than five people ${acts}.`,
 	shares: {
 		answered: (share: string, interval: string, people: string) =>
@@ -26,11 +27,22 @@ export const reportTexts = {
 			`${share} report discomfort (${interval}; ${people}).`,
 		found: (share: string, interval: string, people: string) =>
 			`${share} have a problem at their workstation (${interval}; ${people}).`,
+		problem: (share: string, interval: string, people: string) =>
+			`${share} have a height problem (${interval}; ${people}).`,
 		open: (share: string, interval: string, people: string) =>
-			`${share} have a problem that nothing at home can fix (${interval}; ${people}).`
+			`${share} have a height problem that nothing at home can fix (${interval}; ${people}).`
 	},
-	before: (month: string, share: string, interval: string, isClear: boolean) =>
-		`At the end of ${month} it was ${share} (${interval}): ${isClear ? 'a clear difference' : 'no clear difference'}.`,
+	before: ({
+		month,
+		share,
+		by,
+		low,
+		high,
+		isClear
+	}: Readonly<Record<'month' | 'share' | 'by' | 'low' | 'high', string>> & { isClear: boolean }) =>
+		`At the end of ${month} it was ${share}: ${isClear ? 'a clear difference' : 'no clear difference'} (${by} percentage points, ${low} to ${high}).`,
+	heights: (fits: string, unknown: string) =>
+		`Everything fits for ${fits}. For ${unknown}, it isn’t known yet.`,
 	paired: ({
 		people,
 		first,

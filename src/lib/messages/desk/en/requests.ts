@@ -11,7 +11,7 @@ export const requestTexts = {
 		returned: 'returned',
 		declined: 'declined'
 	} satisfies Record<RequestState, string>,
-	/** Buttons that bring a request into each state. */
+	/** Buttons that move a request to each state. */
 	acts: {
 		asked: 'Reopen request',
 		approved: 'Approve',

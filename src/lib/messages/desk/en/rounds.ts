@@ -18,7 +18,7 @@ export const roundTexts = {
 	answered: 'Answered',
 	answeredAfterClosing: 'of these, after it was closed',
 	medianDays: 'Median days to answer',
-	withHeightProblem: 'With a height problem',
+	withHeightProblem: 'With a height problem when they answered',
 	withDiscomfort: 'With discomfort of 4 or more',
 	notAnswered: 'Not answered',
 	remindMany: (nudgeable: number) =>

@@ -46,7 +46,7 @@ export const sheetTexts = {
 		`${act} ${when} by ${by}${waits ? '; waiting for their answer' : ''}`,
 	/** The number of items on their way. */
 	onTheWay: (n: number) => `${count(n, 'item of equipment is', 'items of equipment are')} on the way.`,
-	/** People whose emails bounce. */
+	/** People whose emails are returned. */
 	bounced: (n: number) => `Emails to ${count(n, 'person are', 'people are')} returned.`,
 	/** The number of cases still to be assessed again, for instance after an update. */
 	rejudging: (n: number) =>

@@ -104,7 +104,7 @@ export const stateTexts = {
 		'store-counted': 'counted the stock',
 		'referral-written': 'wrote a message about a referral'
 	},
-	/** Acts of the desk by themselves: in the list of today's acts, and the last one on a line. */
+	/** Names of desk acts: in the list of today's acts, and for the latest act on a line. */
 	deskActs: {
 		settled: 'Marked as done',
 		reopened: 'Reopened',

@@ -4,7 +4,7 @@ import type { EmergencyClearance, RedFlag, Region } from '$lib/core/discomfort';
 import type { TriageLevel } from '$lib/core/triage';
 import { typed } from '../../typed';
 
-/** What the words of a reason are made of. Lists are already joined. */
+/** Values that fill the text of a reason. Lists are already joined. */
 export interface ReasonFacts {
 	/** The warning sign; null where it is of another checklist. */
 	readonly sign: string | null;
@@ -16,11 +16,11 @@ export interface ReasonFacts {
 	readonly hazard: string | null;
 	/** Whether the person says that the hazard can't be fixed there. */
 	readonly isRefused: boolean;
-	/** The kind of request; null where it is none of ours. */
+	/** The kind of request; null where we don't know it. */
 	readonly request: string | null;
 }
 
-/** The reasons why a case needs a coordinator. Each text begins a sentence and leaves its end open. */
+/** Reasons why a case needs a coordinator. Each is a sentence without a full stop. */
 export const triageTexts = {
 	/** Body regions, for use within a sentence. */
 	regions: {

@@ -1,38 +1,56 @@
-/** Figures of the workforce, and the report on them. Numbers come in as they are written. */
+/** Figures of the workforce, and the report on them. Numbers are already formatted. */
 export const workforceTexts = {
 	changeTitle: 'Change of the worst score, 0 to 10, from the first report to the newest',
 	changeScope: 'People who reported discomfort at either time. The number of people is beside each row.',
 	changeMethod:
+		'The mean change for the same people, with its 95% interval. The p-value is from Wilcoxon’s signed-rank test.',
+	changeMethodOld:
 		'The change for the same people, with its 95% interval (Hodges–Lehmann estimate, Wilcoxon test).',
+	betterSameWorse: 'Better, same, worse',
 	changeAxis: 'Points: less discomfort to the left of the line, more to the right',
 	people: 'People',
 	change: 'Change',
 	pValue: 'p-value',
 	tooFew: 'too few',
-	nothingHelpsFive: 'No equipment would help five people or more.',
+	purchasesHidden:
+		'No item is shown. To protect privacy, items that would help fewer than five people are hidden.',
 	thing: 'Equipment',
-	peopleHelped: 'People helped',
+	peopleHelped: 'First choice for',
+	peopleHelpedHint:
+		'For each person, the cheapest purchase that fixes nearly as much as the best one. Items that come first for fewer than five people are hidden.',
 	priceEach: 'Price each',
 	total: 'Total',
 	totalPriced: 'Total with a price',
 	noPrice: 'no price',
 	byEndOfDay: 'By the end of day',
 	byEndOfWeek: 'By the end of week',
-	/** What a curve's time is counted in. */
+	/** The unit of a curve's time axis. */
 	days: 'days',
 	weeks: 'weeks',
-	notYetOf: ({ name, people, open }: { name: string | null; people: string; open: string }) =>
-		`${name ? `${name}: ` : ''}${people}, ${open} of them not yet.`,
+	/** How many people or answers, and how many of them not yet, or later than the curve covers. */
+	notWithin: ({
+		name,
+		all,
+		open,
+		isDays
+	}: {
+		name: string | null;
+		all: string;
+		open: string;
+		isDays: boolean;
+	}) =>
+		`${name ? `${name}: ` : ''}${all}, ${open} of them not yet, or after more than ${isDays ? '90 days' : 'a year'}.`,
 	gapTitle: 'Size of height problems, at first and now',
 	firstOf: (check: string | number) => `${check}, first`,
 	nowOf: (check: string | number) => `${check}, now`,
+	gapAxis: 'mm outside the range: below it to the left of the line, above it to the right',
 	gapLegend:
 		'Each mark is the mean of at least five people. On the line, the height fits. Only people with more than one result are included.',
 	height: 'Height',
 	peopleHead: 'People',
 	averageFirst: 'Average problem, first',
 	now: 'Now',
-	changeInterval: 'Change for the same people, 95% interval',
+	changeInterval: 'Mean change for the same people, 95% interval',
 	noChange: 'no change',
 	titleBy: (title: string, grouping: string) => `${title} (${grouping})`,
 	shareOfPeople: 'share of people',
@@ -87,6 +105,8 @@ export const workforceTexts = {
 		`These results are for one team only: ${team}. Grouped by: ${grouping}. Problems in millimetres, curves and changes over time need more people. Use one filter at a time to see them.`,
 	smallGroupsHidden:
 		'To protect privacy, results for fewer than five people are hidden. So are results from which they could be calculated.',
+	closingFigures:
+		'Month-end figures change only when at least five people of a group change together. Groups of fewer than fifteen people are part of the total only.',
 	todayForCoordinators:
 		'Only coordinators see today’s results. Comparing two days could reveal one person’s answers.',
 	answers: 'Answers',
@@ -103,6 +123,24 @@ export const workforceTexts = {
 	allGroups: 'All groups',
 	team: 'Team',
 	allTeams: 'All teams',
+	overview: 'Overview',
+	overviewTitle: 'Overview · Workforce · Easy Corner',
+	monthEnd: 'Day',
+	numberOf: ({ share, interval, of }: Readonly<Record<'share' | 'interval' | 'of', string>>) =>
+		`${share} (95% interval ${interval}; ${of}).`,
+	numberOfHeights: ({ problem, unknown, fits }: Readonly<Record<'problem' | 'unknown' | 'fits', string>>) =>
+		`Problem: ${problem} Not known yet: ${unknown}. Fits: ${fits}.`,
+	overviewAnswered: 'People who answered',
+	overviewAnsweredLink: 'See answers by team',
+	overviewHeightsLink: 'See problems',
+	overviewDiscomfort: 'People with discomfort',
+	overviewDiscomfortLink: 'See discomfort by body region',
+	overviewStands: 'Plans still in place after six weeks',
+	overviewStandsLink: 'See what plans change',
+	overviewMoney: 'Cost of first choices for remaining problems',
+	overviewMoneyLink: 'See equipment to buy',
+	moneyNow: (amount: string) => `${amount} at today’s prices.`,
+	noMoney: 'No amount can be shown.',
 	answersTitle: 'Answers · Workforce · Easy Corner',
 	responseRate: 'Response rate',
 	answeredOf: (answered: string, interval: string) =>
@@ -110,7 +148,7 @@ export const workforceTexts = {
 	askedHidden: (people: string | number) =>
 		`${people} were asked in the last year. To protect privacy, the number who answered is hidden.`,
 	tooFewAsked: 'Too few people were asked to show a result.',
-	halfWithin: (median: string | number) => `Half of all answers arrive within ${median}.`,
+	halfWithin: (within: string) => `Half of the people asked had answered ${within}.`,
 	responseRateHeading: 'Response rate',
 	shareAnswered: 'share who answered',
 	askedLastYear: ' were asked in the last year',
@@ -135,12 +173,34 @@ export const workforceTexts = {
 	onBothSides: 'on both sides',
 	problemsTitle: 'Problems · Workforce · Easy Corner',
 	problemsHeading: 'Problems',
-	at: 'At',
-	problemNow: (found: string | number, n: string | number) =>
-		`of workstations there’s a problem now (95% interval ${found}; ${n}).`,
+	heightProblem: (interval: string, n: string) =>
+		`of people have a height problem now (95% interval ${interval}; ${n}).`,
+	heightsFit: (fits: string, unknown: string) =>
+		`Everything fits for ${fits}. For ${unknown}, it isn’t known yet.`,
+	heightsAfter: (fits: string, unknown: string) =>
+		`With their plan, everything fits for ${fits}. For ${unknown}, it isn’t known yet.`,
+	anyFound: (found: string) =>
+		`Together with other problems, such as light or the screen, ${found} have one.`,
+	threeParts: 'Heights',
+	problemPart: 'Problem',
+	unknownPart: 'Not known yet',
+	fitsPart: 'Fits',
+	unknownOrFits: 'Not known yet, or fits',
+	partsTogether: 'They are shown together, because one part has fewer than five people.',
+	threePartsScope:
+		'“Problem” means that we’re sure of it. “Not known yet” means that no height is known to be wrong, but a measurement is missing or too rough.',
 	problemsHidden: (people: string | number) =>
 		`${people}. To protect privacy, the number with a problem is hidden.`,
 	mostCommon: (words: string | number) => `Most common: ${words}.`,
+	heightProblemBy: 'Height problem',
+	differsLower: (groups: string) => `Lower than elsewhere, beyond chance: ${groups}.`,
+	differsHigher: (groups: string) => `Higher than elsewhere, beyond chance: ${groups}.`,
+	differsNone: 'No group differs from the others by more than chance explains.',
+	ofDay: (group: string, day: string) => `${group} (${day})`,
+	waitingGroups: (groups: string) =>
+		`Figures of an earlier day, because too few people have changed since: ${groups}.`,
+	differsMethod: (groups: string) =>
+		`${groups} Each group is compared with all others, adjusted for the number of groups.`,
 	shareByProblem: 'Share of people, by problem',
 	problemScope:
 		'Problems from answers or measurements that aren’t fixed yet. Problems of fewer than five people are left out.',
@@ -177,8 +237,12 @@ export const workforceTexts = {
 	effectHeading: 'Do plans help?',
 	carriedOutOnly:
 		'Results are shown for a whole team or for everybody. This list shows the people who carried out their plan.',
+	adjusted: ({ by, low, high, isLower }: { by: string; low: string; high: string; isLower: boolean }) =>
+		`For people who began with the same score, it fell by ${by} points ${isLower ? 'more' : 'less'} with the plan carried out (95% interval ${low} to ${high}).`,
+	adjustedUnclear: (by: string, low: string, high: string) =>
+		`For people who began with the same score, there is no clear difference (${by} points, 95% interval ${low} to ${high}).`,
 	hintNotProof:
-		'A difference between the rows is a hint, not proof. People who carry out their plan may differ from those who don’t. Discomfort comes and goes, and people with the most have the most room to improve.',
+		'This is a hint, not proof. People who carry out their plan may differ from the others in ways that we don’t know. A negative difference means less discomfort with the plan carried out.',
 	carriedOutShare: 'People with a plan who reported again: how many carried it out',
 	shareCarriedOut: 'share who carried out their plan',
 	breaks: 'Breaks',
@@ -211,7 +275,7 @@ export const workforceTexts = {
 		'Curves are for everyone together, because a small group could reveal individuals. Weeks are combined so that each step is at least five people. People who aren’t there yet are counted up to the closing day.',
 	timeToAct: 'Time from the answers until the coordinator has dealt with them',
 	notDealtWith: 'Not dealt with yet',
-	twoYears: 'Answers from the two years before the closing day.',
+	twoYears: 'Each person’s latest answers, if they are from the two years before the closing day.',
 	fixedAtHome: 'Fixed with items at home',
 	problemRemains: 'A problem remains',
 	curvesDiffer: (p: string) =>
@@ -220,11 +284,12 @@ export const workforceTexts = {
 	toBuyTitle: 'Equipment to buy · Workforce · Easy Corner',
 	toBuyHeading: 'Equipment to buy',
 	stillOpen: (open: string | number, n: string | number) =>
-		`of people still have a problem that nothing at home can fix (95% interval ${open}; ${n}).`,
+		`of people still have a height problem that nothing at home can fix (95% interval ${open}; ${n}).`,
 	equipmentHelps: (closable: string | number) => `Equipment would help ${closable} of them.`,
+	equipmentHelpsHidden: 'To protect privacy, we hide how many of them equipment would help.',
 	openHidden: (people: string | number) =>
 		`${people}. To protect privacy, the number with a remaining problem is hidden.`,
-	helpedBy: 'People helped, by the purchase that fixes the most',
+	helpedBy: 'People helped by each item',
 	toBuyMethod:
-		'Calculated for each person with the items they have at home. People who need two items count for both.'
+		'Calculated for each person with the items they have at home. A person counts for every item that would help them, alone or with another one.'
 };

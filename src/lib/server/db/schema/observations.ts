@@ -10,15 +10,25 @@ import {
 	integer,
 	jsonb,
 	pgTable,
+	primaryKey,
 	smallint,
 	text,
 	uuid
 } from 'drizzle-orm/pg-core';
 import type { QuestionnaireMode } from '../../../core/answers';
 import type { FindingId } from '../../../core/checklist';
+import { VERDICTS } from '../../../core/checks';
 import type { SittingStyle } from '../../../core/corner';
 import { PURCHASES, type PurchaseId } from '../../../core/plan';
-import { SPOT_KINDS, type SpotKind, type WorkforceReport } from '../../../core/workforce';
+import {
+	SPOT_KINDS,
+	type ClosingParts,
+	type FigureTable,
+	type HiddenSums,
+	type PendingCell,
+	type SpotKind,
+	type WorkforceReport
+} from '../../../core/workforce';
 import { users } from './access';
 import { isOneOf, level, moment, textList } from './columns';
 import { caseAssessments } from './judgements';
@@ -30,6 +40,45 @@ const smallints = (name: string) =>
 	customType<{ data: (number | null)[]; driverData: (number | null)[] }>({
 		dataType: () => 'smallint[]'
 	})(name);
+
+/** What figures count of a person. */
+const countedColumns = () => ({
+	team: text('team').notNull(),
+	country: text('country').notNull(),
+	/** The round that the answers belong to; null for answers outside any round. */
+	roundId: uuid('round_id').references(() => rounds.id, { onDelete: 'set null' }),
+	way: text('way').$type<SittingStyle>(),
+	route: text('route').$type<QuestionnaireMode>(),
+	spot: text('spot').$type<SpotKind>(),
+	/** Day of the newest answers, and of the very first; null while there are none. */
+	answeredOn: date('answered_on', { mode: 'string' }),
+	firstOn: date('first_on', { mode: 'string' }),
+	/** Day of the newest discomfort report, and of the first. */
+	reportedOn: date('reported_on', { mode: 'string' }),
+	firstReportedOn: date('first_reported_on', { mode: 'string' }),
+	/** Whether there is a plan with something to do, and the day on which all of it was in place. */
+	hasPlan: boolean('has_plan').notNull(),
+	carriedOn: date('carried_on', { mode: 'string' }),
+	/** The first day on which all of any plan was in place: a newer plan does not change it. */
+	firstCarriedOn: date('first_carried_on', { mode: 'string' }),
+	/** Worst score now and at first, 0 to 10; null where nothing was reported. */
+	worst: smallint('worst'),
+	firstWorst: smallint('first_worst'),
+	/** As from `discomfortCodes`, now and at first. */
+	discomfort: textList('discomfort').notNull(),
+	firstDiscomfort: textList('first_discomfort').notNull(),
+	findings: textList<FindingId>('findings').notNull(),
+	firstFindings: textList<FindingId>('first_findings').notNull(),
+	/** How far each check is outside its range, mm, in the order of `CHECK_IDS`; now and at first. */
+	gapsMm: smallints('gaps_mm').notNull(),
+	firstGapsMm: smallints('first_gaps_mm').notNull(),
+	/** All heights together, now and after the plan. */
+	heights: text('heights', { enum: VERDICTS }).notNull(),
+	heightsAfter: text('heights_after', { enum: VERDICTS }).notNull(),
+	/** Items that would reduce a problem which remains after the plan, and the cheapest sensible purchase by the prices of that day. */
+	helpedBy: textList<PurchaseId>('helped_by').notNull(),
+	firstChoice: textList<PurchaseId>('first_choice').notNull()
+});
 
 /**
  * What statistics know about each person between two assessments: one row for each assessment and for each change of team or country. The
@@ -49,39 +98,8 @@ export const observations = pgTable(
 		onDay: date('on_day', { mode: 'string' }).notNull(),
 		/** The day on which the next one begins; null for the newest. */
 		untilDay: date('until_day', { mode: 'string' }),
-		team: text('team').notNull(),
-		country: text('country').notNull(),
-		/** The round that the answers belong to; null for answers outside any round. */
-		roundId: uuid('round_id').references(() => rounds.id, { onDelete: 'set null' }),
-		way: text('way').$type<SittingStyle>(),
-		route: text('route').$type<QuestionnaireMode>(),
-		spot: text('spot').$type<SpotKind>(),
 		level: level('level').notNull(),
-		/** Day of the newest answers, and of the very first; null while there are none. */
-		answeredOn: date('answered_on', { mode: 'string' }),
-		firstOn: date('first_on', { mode: 'string' }),
-		/** Day of the newest discomfort report, and of the first. */
-		reportedOn: date('reported_on', { mode: 'string' }),
-		firstReportedOn: date('first_reported_on', { mode: 'string' }),
-		/** Whether there is a plan with something to do, and the day on which all of it was in place. */
-		hasPlan: boolean('has_plan').notNull(),
-		carriedOn: date('carried_on', { mode: 'string' }),
-		/** The first day on which all of any plan was in place: a newer plan does not change it. */
-		firstCarriedOn: date('first_carried_on', { mode: 'string' }),
-		/** Worst score now and at first, 0 to 10; null where nothing was reported. */
-		worst: smallint('worst'),
-		firstWorst: smallint('first_worst'),
-		/** As from `discomfortCodes`, now and at first. */
-		discomfort: textList('discomfort').notNull(),
-		firstDiscomfort: textList('first_discomfort').notNull(),
-		findings: textList<FindingId>('findings').notNull(),
-		firstFindings: textList<FindingId>('first_findings').notNull(),
-		/** How far each check is outside its range, mm, in the order of `CHECK_IDS`; now and at first. */
-		gapsMm: smallints('gaps_mm').notNull(),
-		firstGapsMm: smallints('first_gaps_mm').notNull(),
-		/** What would close the gaps that the plan leaves open, and whether any stays open. */
-		needs: textList<PurchaseId>('needs').notNull(),
-		staysOpen: boolean('stays_open').notNull()
+		...countedColumns()
 	},
 	(t) => [
 		index('observations_person_idx').on(t.personId, t.id.desc()),
@@ -94,8 +112,71 @@ export const observations = pgTable(
 			.using('gin', t.findings)
 			.where(sql`${t.untilDay} is null`),
 		check('observations_spot_check', isOneOf(t.spot, SPOT_KINDS)),
+		check('observations_heights_check', isOneOf(t.heights, VERDICTS)),
+		check('observations_heights_after_check', isOneOf(t.heightsAfter, VERDICTS)),
 		check('observations_days_check', sql`${t.untilDay} is null or ${t.untilDay} >= ${t.onDay}`)
 	]
+);
+
+/**
+ * What is published of each person at closings: their state on the day that it was last renewed together with that of enough others
+ * (`core/workforce/people-to-renew`). Figures of the newest closing are sums of these rows; those of earlier ones are kept as they were
+ * published. A row outlives its person without saying whose it was, until the people of their groups are renewed.
+ */
+export const publishedStates = pgTable(
+	'published_states',
+	{
+		id: bigserial('id', { mode: 'number' }).primaryKey(),
+		personId: uuid('person_id').references(() => people.id, { onDelete: 'set null' }),
+		/** The closing at which it was renewed: what is counted is true of that day. */
+		asOf: date('as_of', { mode: 'string' }).notNull(),
+		/** The day of the assessment that it is from; null for people who have not answered. */
+		onDay: date('on_day', { mode: 'string' }),
+		...countedColumns(),
+		/** The newest self-assessment sent in the year before: day, round, style, length, and the day of the answer; null without one. */
+		sentOn: date('sent_on', { mode: 'string' }),
+		sentRoundId: uuid('sent_round_id'),
+		sentWay: text('sent_way').$type<SittingStyle>(),
+		sentRoute: text('sent_route').$type<QuestionnaireMode>(),
+		sentAnsweredOn: date('sent_answered_on', { mode: 'string' }),
+		/** The day on which a coordinator dealt with the newest answers, of the last item that arrived, and of the last referral. */
+		seenOn: date('seen_on', { mode: 'string' }),
+		boughtOn: date('bought_on', { mode: 'string' }),
+		referredOn: date('referred_on', { mode: 'string' })
+	},
+	(t) => [index('published_states_person_idx').on(t.personId)]
+);
+
+/** Days for which figures are published: month ends. */
+export const workforceClosings = pgTable('workforce_closings', {
+	on: date('on_day', { mode: 'string' }).primaryKey(),
+	madeAt: moment('made_at').notNull(),
+	/** How many people's state was renewed. */
+	renewed: integer('renewed').notNull(),
+	/** Figures about everyone besides the tables; null only while it is being published. */
+	parts: jsonb('parts').$type<ClosingParts>()
+});
+
+/** Figures of a closing as they were published: for each kind and dimension one table, computed once and never changed. */
+export const publishedFigures = pgTable(
+	'published_figures',
+	{
+		on: date('on_day', { mode: 'string' })
+			.notNull()
+			.references(() => workforceClosings.on, { onDelete: 'cascade' }),
+		/** What is counted. */
+		of: text('of').notNull(),
+		/** The dimension; empty for everyone. */
+		by: text('by').notNull(),
+		table: jsonb('document').$type<FigureTable>().notNull(),
+		/** The closing at which each group was last renewed. */
+		renewedOn: jsonb('renewed_on').$type<Readonly<Record<string, string>>>().notNull(),
+		/** Changes since a hidden figure was last shown. */
+		pending: jsonb('pending').$type<readonly PendingCell[]>().notNull(),
+		/** Sums of hidden figures that are known from this closing and earlier ones. */
+		sums: jsonb('sums').$type<HiddenSums>().notNull()
+	},
+	(t) => [primaryKey({ columns: [t.on, t.of, t.by] })]
 );
 
 /** Prices of items bought for people, as entered. Kept until changed. */

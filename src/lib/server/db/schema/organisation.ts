@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { check, customType, integer, pgTable, text } from 'drizzle-orm/pg-core';
-import { PARTICIPATIONS } from '../../../core/organisation';
+import { PARTICIPATIONS, UNSET_ORGANISATION } from '../../../core/organisation';
 import { isOneOf, moment } from './columns';
 
 const bytes = customType<{ data: Buffer }>({ dataType: () => 'bytea' });
@@ -20,6 +20,7 @@ export const organisation = pgTable(
 		participation: text('participation', { enum: PARTICIPATIONS }).notNull(),
 		dutyLaw: text('duty_law').notNull(),
 		language: text('language').notNull(),
+		timeZone: text('time_zone').notNull().default(UNSET_ORGANISATION.timeZone),
 		/** PNG, made from the uploaded file; null for none. */
 		logo: bytes('logo'),
 		logoWidthPx: integer('logo_width_px'),

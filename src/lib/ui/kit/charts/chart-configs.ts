@@ -242,6 +242,50 @@ export interface Strip {
 	readonly values: readonly number[];
 }
 
+/** A line over time: a value for each label, null where there is none. */
+export interface TrendSeries {
+	readonly name: string;
+	readonly values: readonly (number | null)[];
+	/** How the line is drawn, so that lines differ in grey too. */
+	readonly dash: readonly number[];
+}
+
+/** Values from month to month, the last one marked. @param axis its least end, for other values than shares */
+export function trendLines(
+	series: readonly TrendSeries[],
+	labels: readonly string[],
+	axis: { readonly top: number; readonly isShare: boolean }
+): ConfigOf {
+	return (look) => ({
+		type: 'line',
+		data: {
+			labels: [...labels],
+			datasets: series.map(({ values, dash }) => ({
+				data: [...values],
+				borderColor: dash.length > 0 ? look.ink : look.cool,
+				backgroundColor: dash.length > 0 ? look.ink : look.cool,
+				borderWidth: 2.5,
+				borderDash: [...dash],
+				pointRadius: values.map((_, i) => (i === values.length - 1 ? 5 : 2)),
+				spanGaps: false
+			}))
+		},
+		options: {
+			...base(look),
+			plugins: { tooltip: { enabled: false } },
+			scales: {
+				x: { ticks: { ...ticksOf(look), maxTicksLimit: 6, maxRotation: 0 }, grid: { display: false } },
+				y: valueAxis(
+					look,
+					'',
+					{ min: 0, ...(axis.isShare ? { max: 1 } : { suggestedMax: axis.top }) },
+					axis.isShare
+				)
+			}
+		}
+	});
+}
+
 /** Strips of dots around a line that means correct. */
 export function dotStrips(strips: readonly Strip[], title: string): ConfigOf {
 	return (look) => ({

@@ -7,6 +7,7 @@ import { stuckWords } from '$lib/messages/stuck-words';
 import { equipmentOf } from '$lib/server/equipment/decide-equipment';
 import { MAX_MESSAGE_CHARS, messagesOf, writeToCoordinator } from '$lib/server/cases/messages';
 import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
+import { readOrganisation } from '$lib/server/organisation/read-organisation';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text, uuid } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
@@ -39,7 +40,7 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 			begun: hurtWords(url, open.language),
 			hasLeft: assessment.endedWhy === 'left',
 			key: crypto.randomUUID(),
-			timeZone: locals.config.timeZone
+			timeZone: (await readOrganisation(locals.db)).timeZone
 		};
 	});
 

@@ -68,6 +68,6 @@
 <style>
 	.board {
 		max-width: 80rem;
-		padding: 1.25rem 1.5rem 3rem;
+		padding: 1.5rem 1.5rem 3rem;
 	}
 </style>

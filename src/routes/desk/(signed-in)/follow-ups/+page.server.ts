@@ -38,7 +38,7 @@ function spanOf(
 export const load: PageServerLoad = ({ locals, url }) =>
 	withErrorPage(async () => {
 		const actor = signedIn(locals);
-		const today = isoDay(locals.now, locals.config.timeZone);
+		const today = isoDay(locals.now, locals.timeZone);
 		const view = CALENDAR_VIEWS.find((name) => name === url.searchParams.get('view')) ?? 'month';
 		const asked = url.searchParams.get('day') ?? '';
 		const day = isValidDay(asked) ? asked : today;
@@ -69,7 +69,7 @@ export const actions: Actions = {
 	move: ({ request, locals }) =>
 		withFormError(async () => {
 			const { person, due, reason = '', version: seen, key, kind } = await readMove(request);
-			const today = isoDay(locals.now, locals.config.timeZone);
+			const today = isoDay(locals.now, locals.timeZone);
 			if (!isValidDay(due)) throw new DomainError('invalid', 'noSuchDay', '/due');
 			if (due < today) throw new DomainError('invalid', 'dayIsOver', '/due');
 			const input = { key, kind, personId: person, due, reason, seen: Number(seen) };

@@ -34,7 +34,7 @@
 
 <svelte:head><title>{texts.pageTitle}</title></svelte:head>
 
-<main class="px-6 py-5">
+<main class="px-6 py-6">
 	<FollowUpHead
 		{board}
 		view={data.view}

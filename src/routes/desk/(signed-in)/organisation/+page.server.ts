@@ -23,7 +23,8 @@ const read = formReader({
 	genuinePage: text(ORGANISATION_LENGTHS.genuinePage),
 	participation: Type.Enum(PARTICIPATIONS),
 	dutyLaw: text(ORGANISATION_LENGTHS.dutyLaw),
-	language: Type.Enum(LOCALES)
+	language: Type.Enum(LOCALES),
+	timeZone: PERSON_FIELDS.timeZone
 });
 
 export const actions: Actions = {

@@ -30,6 +30,7 @@
 	<OrganisationForm
 		organisation={data.organisation}
 		version={data.version}
+		timeZones={data.timeZones}
 		onsaved={() => (isSaved = true)}
 	/>
 	<LogoForm organisationName={data.organisation.name} isSetUp={data.version > 0} hasLogo={data.hasLogo} />

@@ -41,7 +41,7 @@ export const load: PageServerLoad = ({ locals, url, cookies }) =>
 			countries,
 			saved,
 			mostInBulk: MAX_IN_BULK,
-			today: isoDay(locals.now, locals.config.timeZone)
+			today: isoDay(locals.now, locals.timeZone)
 		};
 	});
 
@@ -78,7 +78,7 @@ export const actions: Actions = {
 	bulk: ({ request, locals, url }) =>
 		withFormError(async () => {
 			const input = await readBulk(request);
-			const act = actOf(input, isoDay(locals.now, locals.config.timeZone));
+			const act = actOf(input, isoDay(locals.now, locals.timeZone));
 			const whom = input.ids
 				? { ids: [...new Set(input.ids.split(','))] }
 				: { filter: filterOfQuery(url.searchParams) };

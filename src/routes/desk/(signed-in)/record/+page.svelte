@@ -55,7 +55,7 @@
 
 <svelte:head><title>{texts.auditLogTitle}</title></svelte:head>
 
-<main class="px-6 py-5">
+<main class="px-6 py-6">
 	<p class="text-note"><a href="/desk/users">{texts.accounts}</a></p>
 	<h1 class="mt-1 text-title">{aboutWhom === null ? texts.auditLog : texts.auditLogOf(aboutWhom)}</h1>
 	<p class="mt-1 max-w-prose text-ink-soft">{texts.auditLogLead}</p>

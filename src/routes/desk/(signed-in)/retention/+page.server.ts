@@ -22,7 +22,7 @@ function thoughtOf(query: URLSearchParams) {
 export const load: PageServerLoad = ({ locals, url }) =>
 	withErrorPage(async () => {
 		const { thought, unread } = thoughtOf(url.searchParams);
-		const zone = locals.config.timeZone;
+		const zone = locals.timeZone;
 		return {
 			thought,
 			unread,

@@ -28,7 +28,8 @@
 <svelte:head><title>{texts.title}</title></svelte:head>
 
 <main class="max-w-4xl px-6 py-6">
-	<h1 class="text-title">{texts.heading}</h1>
+	<p class="text-note"><a href="/desk/users">{deskWords.accounts.accounts}</a></p>
+	<h1 class="mt-1 text-title">{texts.heading}</h1>
 	<p class="mt-1 max-w-prose text-ink-soft">{texts.lead}</p>
 	<div role="status">
 		{#if done}<div class="mt-3"><Notice kind="done">{done}</Notice></div>{/if}

@@ -1,4 +1,4 @@
 import { screenLoad } from '$lib/server/workforce/screen-load';
-import { answersScreen } from '$lib/server/workforce/screens';
+import { overviewScreen } from '$lib/server/workforce/overview';
 
-export const load = screenLoad(answersScreen);
+export const load = screenLoad(overviewScreen);

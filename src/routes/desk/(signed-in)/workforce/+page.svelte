@@ -1,54 +1,132 @@
 <script lang="ts">
-	import { FIGURE_CODES } from '$lib/core/workforce';
-	import { curveStepWords } from '$lib/messages/desk/help-words';
-	import { between, ofWords, peopleWords, percent } from '$lib/messages/desk/workforce-words';
-	import CurveFigure from '$lib/ui/workforce/CurveFigure.svelte';
-	import GroupShares from '$lib/ui/workforce/GroupShares.svelte';
-	import { publishedShareOf, groupSizeOf } from '$lib/ui/workforce/table-rows';
+	import { page } from '$app/state';
+	import TrendFigure from '$lib/ui/workforce/TrendFigure.svelte';
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
+	import { between, money, ofWords, percent } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
 
 	let { data } = $props();
 
-	const ASKED_BY = ['team', 'country', 'round', 'way', 'route', 'time'] as const;
-	const by = $derived(ASKED_BY.find((name) => name === data.view.by) ?? null);
-	const answered = $derived(publishedShareOf(data.table, FIGURE_CODES.answered));
-	const people = $derived(groupSizeOf(data.table));
+	const days = $derived(data.points.map(({ on }) => on));
+	const newest = $derived(data.points.at(-1) ?? null);
+	const to = (path: string) => `/desk/workforce/${path}${page.url.search}`;
+	const dearest = $derived(Math.max(1, ...data.points.map(({ openCents }) => (openCents ?? 0) / 100)));
+	const moneyWords = (amount: number) =>
+		data.currency ? money(100 * amount, data.currency) : String(amount);
+	const said = (
+		figure: { share: number; low: number; high: number; x: number; n: number } | null | undefined
+	) =>
+		figure
+			? texts.numberOf({ share: percent(figure.share), interval: between(figure), of: ofWords(figure) })
+			: texts.tooFewPeople;
 </script>
 
-<svelte:head><title>{texts.answersTitle}</title></svelte:head>
+<svelte:head><title>{texts.overviewTitle}</title></svelte:head>
 
-<WorkforceFrame
-	view={data.view}
-	groups={data.table.groups}
-	rounds={data.table.rounds}
-	dimensions={ASKED_BY}
-	title={texts.responseRate}
->
-	<p class="mt-4 text-lead">
-		{#if answered}
-			<strong>{percent(answered.share)}</strong> {texts.answeredOf(ofWords(answered), between(answered))}
-		{:else if people !== null}
-			{texts.askedHidden(peopleWords(people))}
-		{:else}{texts.tooFewAsked}{/if}
-		{#if data.curve?.median}{texts.halfWithin(curveStepWords(data.curve.median, data.curve.pace))}{/if}
-	</p>
-	<GroupShares
-		title={texts.responseRateHeading}
-		code={FIGURE_CODES.answered}
-		{by}
-		table={data.table}
-		axis={texts.shareAnswered}
-		were={texts.askedLastYear}
-	/>
-	{#if data.curve}
-		<CurveFigure
-			title={texts.howQuickly}
-			still={texts.notAnsweredYet}
-			curves={[{ name: texts.everyone, curve: data.curve }]}
-			note={texts.notAnsweredLegend}
-		/>
-	{/if}
+<WorkforceFrame view={data.view} groups={[]} rounds={{}} dimensions={[]} title={texts.overview}>
+	<div class="grid gap-x-10 lg:grid-cols-2">
+		<div>
+			<TrendFigure
+				title={texts.overviewAnswered}
+				count={said(newest?.answered)}
+				{days}
+				lines={[
+					{
+						name: texts.overviewAnswered,
+						values: data.points.map(({ answered }) => answered?.share ?? null),
+						words: percent
+					}
+				]}
+				href={to('answers')}
+				linkWords={texts.overviewAnsweredLink}
+			/>
+		</div>
+		<div>
+			<TrendFigure
+				title={texts.threeParts}
+				count={newest?.heights
+					? texts.numberOfHeights({
+							problem: said(newest.heights.problem),
+							unknown: newest.heights.unknown
+								? percent(newest.heights.unknown.share)
+								: deskWords.effect.hidden,
+							fits: newest.heights.fits ? percent(newest.heights.fits.share) : deskWords.effect.hidden
+						})
+					: texts.tooFewPeople}
+				{days}
+				lines={[
+					{
+						name: texts.problemPart,
+						values: data.points.map(({ heights }) => heights?.problem.share ?? null),
+						words: percent
+					},
+					{
+						name: texts.unknownPart,
+						values: data.points.map(({ heights }) => heights?.unknown?.share ?? null),
+						words: percent
+					},
+					{
+						name: texts.fitsPart,
+						values: data.points.map(({ heights }) => heights?.fits?.share ?? null),
+						words: percent
+					}
+				]}
+				href={to('findings')}
+				linkWords={texts.overviewHeightsLink}
+			/>
+		</div>
+		<div>
+			<TrendFigure
+				title={texts.overviewDiscomfort}
+				count={said(newest?.hurts)}
+				{days}
+				lines={[
+					{
+						name: texts.overviewDiscomfort,
+						values: data.points.map(({ hurts }) => hurts?.share ?? null),
+						words: percent
+					}
+				]}
+				href={to('discomfort')}
+				linkWords={texts.overviewDiscomfortLink}
+			/>
+		</div>
+		<div>
+			<TrendFigure
+				title={texts.overviewStands}
+				count={said(newest?.stands)}
+				{days}
+				lines={[
+					{
+						name: texts.overviewStands,
+						values: data.points.map(({ stands }) => stands?.share ?? null),
+						words: percent
+					}
+				]}
+				href={to('helps')}
+				linkWords={texts.overviewStandsLink}
+			/>
+		</div>
+		<div>
+			<TrendFigure
+				title={texts.overviewMoney}
+				count={newest?.openCents !== null && newest?.openCents !== undefined
+					? texts.moneyNow(moneyWords(newest.openCents / 100))
+					: texts.noMoney}
+				{days}
+				lines={[
+					{
+						name: texts.overviewMoney,
+						values: data.points.map(({ openCents }) => (openCents === null ? null : openCents / 100)),
+						words: moneyWords
+					}
+				]}
+				top={dearest}
+				href={to('to-buy')}
+				linkWords={texts.overviewMoneyLink}
+			/>
+		</div>
+	</div>
 </WorkforceFrame>

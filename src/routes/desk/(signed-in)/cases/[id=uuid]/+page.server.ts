@@ -20,9 +20,7 @@ import type { Actor } from '$lib/server/actor';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 export const load: PageServerLoad = ({ locals, params }) =>
-	withErrorPage(() =>
-		readCasePage(locals.db, signedIn(locals), params.id, locals.now, locals.config.timeZone)
-	);
+	withErrorPage(() => readCasePage(locals.db, signedIn(locals), params.id, locals.now, locals.timeZone));
 
 /** What an act works with: whose case, who acts, when. */
 interface Here {
@@ -50,7 +48,7 @@ const versioned = ({ key, version }: { key: string; version: string }, { personI
 	version: Number(version)
 });
 
-const todayOf = ({ locals }: Here) => isoDay(locals.now, locals.config.timeZone);
+const todayOf = ({ locals }: Here) => isoDay(locals.now, locals.timeZone);
 
 export const actions: Actions = {
 	send: act(read.readSend, async (form, here, { url }) => {

@@ -112,7 +112,7 @@
 <style>
 	.budget {
 		max-width: 80rem;
-		padding: 1.25rem 1.5rem 3rem;
+		padding: 1.5rem 1.5rem 3rem;
 	}
 	.asked {
 		display: flex;

@@ -10,8 +10,8 @@ import type { RequestHandler } from './$types';
 /** The filtered board as CSV. */
 export const GET: RequestHandler = ({ locals, url }) =>
 	withJsonError(async () => {
-		const { db, now, config } = locals;
-		const dayOf = (at: Date) => isoDay(at, config.timeZone);
+		const { db, now, timeZone } = locals;
+		const dayOf = (at: Date) => isoDay(at, timeZone);
 		const actor = signedIn(locals);
 		const rows = await equipmentRows(db, actor, equipmentFilterOf(url.searchParams), dayOf);
 		await writeAuditLine(db, actor, { at: now, act: 'equipment-exported' });

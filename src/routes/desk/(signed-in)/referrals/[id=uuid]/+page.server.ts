@@ -11,7 +11,7 @@ import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, params }) =>
 	withErrorPage(async () => ({
-		today: isoDay(locals.now, locals.config.timeZone),
+		today: isoDay(locals.now, locals.timeZone),
 		letterhead: await readLetterhead(locals.db),
 		referral: await readReferral(locals.db, signedIn(locals), params.id, locals.now)
 	}));

@@ -17,7 +17,7 @@ const USUAL_DAYS = 28;
 export const load: PageServerLoad = ({ locals }) =>
 	withErrorPage(async () => {
 		const actor = signedIn(locals);
-		const today = isoDay(locals.now, locals.config.timeZone);
+		const today = isoDay(locals.now, locals.timeZone);
 		const usual = emailTextsFor().round;
 		return {
 			teams: await teamsOf(locals.db, actor),
@@ -33,7 +33,7 @@ export const load: PageServerLoad = ({ locals }) =>
 				body: usual.body,
 				startsOn: today,
 				dueOn: addIsoDays(today, USUAL_DAYS),
-				timeZone: locals.config.timeZone
+				timeZone: locals.timeZone
 			}
 		};
 	});

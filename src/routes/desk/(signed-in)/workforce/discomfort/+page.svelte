@@ -77,6 +77,7 @@
 	</div>
 	<GroupShares
 		title={texts.anyDiscomfortRow}
+		on={data.view.on}
 		code={FIGURE_CODES.hurts}
 		by={data.view.by}
 		table={data.table}

@@ -1,9 +1,10 @@
 <script lang="ts">
 	import { FINDING_IDS } from '$lib/core/checklist';
-	import { FIGURE_CODES } from '$lib/core/workforce';
+	import { FIGURE_CODES, threePartsOf } from '$lib/core/workforce';
 	import GapFigures from '$lib/ui/workforce/GapFigures.svelte';
 	import GroupShares from '$lib/ui/workforce/GroupShares.svelte';
 	import ShareFigure from '$lib/ui/workforce/ShareFigure.svelte';
+	import ThreePartsFigure from '$lib/ui/workforce/ThreePartsFigure.svelte';
 	import { publishedShareOf, groupSizeOf } from '$lib/ui/workforce/table-rows';
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
 	import { peopleHref } from '$lib/ui/workforce/people-href';
@@ -15,6 +16,7 @@
 	let { data } = $props();
 
 	const people = $derived(groupSizeOf(data.table));
+	const parts = $derived(threePartsOf(data.table, data.table.at));
 	const found = $derived(publishedShareOf(data.table, FIGURE_CODES.found));
 	const rows = $derived(
 		data.table.figures
@@ -38,13 +40,20 @@
 	title={texts.problemsHeading}
 >
 	<p class="mt-4 text-lead">
-		{#if found}
-			{texts.at} <strong>{percent(found.share)}</strong>
-			{texts.problemNow(between(found), peopleWords(found.n))}
+		{#if parts}
+			<strong>{percent(parts.problem.share)}</strong>
+			{texts.heightProblem(between(parts.problem), peopleWords(parts.problem.n))}
+			{#if parts.fits && parts.unknown}
+				{texts.heightsFit(percent(parts.fits.share), percent(parts.unknown.share))}
+			{/if}
+			{#if found && found.x !== parts.problem.x}{texts.anyFound(percent(found.share))}{/if}
 		{:else if people !== null}{texts.problemsHidden(peopleWords(people))}
 		{:else}{texts.tooFewPeople}{/if}
 		{#if rows[0]?.figure}{texts.mostCommon(rows[0].words)}{/if}
 	</p>
+	{#if parts}
+		<ThreePartsFigure {parts} count={`${peopleWords(parts.problem.n)}.`} />
+	{/if}
 	<ShareFigure
 		title={texts.shareByProblem}
 		count={people === null ? '' : `${peopleWords(people)}.`}
@@ -53,6 +62,19 @@
 		{rows}
 		note={texts.problemScope}
 	/>
-	<GroupShares title={texts.anyProblem} code={FIGURE_CODES.found} by={data.view.by} table={data.table} />
+	<GroupShares
+		title={texts.heightProblemBy}
+		on={data.view.on}
+		code={FIGURE_CODES.problem}
+		by={data.view.by}
+		table={data.table}
+	/>
+	<GroupShares
+		title={texts.anyProblem}
+		on={data.view.on}
+		code={FIGURE_CODES.found}
+		by={data.view.by}
+		table={data.table}
+	/>
 	<GapFigures gaps={data.gaps} />
 </WorkforceFrame>

@@ -10,6 +10,6 @@ export { figures as load };
 /** The screen, with the break habits of those who share them: of all people together, whatever filter the view has. */
 async function figures(event: Parameters<typeof load>[0]) {
 	const screen = await load(event);
-	const { db, now, config } = event.locals;
-	return { ...screen, breaks: await breakTotals(db, civilDateIn(config.timeZone, now)) };
+	const { db, now, timeZone } = event.locals;
+	return { ...screen, breaks: await breakTotals(db, civilDateIn(timeZone, now)) };
 }

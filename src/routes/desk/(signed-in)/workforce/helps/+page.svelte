@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { FIGURE_CODES } from '$lib/core/workforce';
 	import ChangeFigure from '$lib/ui/workforce/ChangeFigure.svelte';
-	import { helpSentence } from '$lib/messages/desk/help-words';
+	import { differenceSentence, helpSentence } from '$lib/messages/desk/help-words';
 	import GroupShares from '$lib/ui/workforce/GroupShares.svelte';
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
 	import { deskWords } from '$lib/messages/desk';
@@ -24,14 +24,16 @@
 >
 	<p class="mt-4 text-lead">
 		{#if isCrossed}{texts.carriedOutOnly}
-		{:else}{helpSentence(data.courses)}{/if}
+		{:else}{helpSentence(data.courses)}
+			{#if data.difference}{differenceSentence(data.difference)}{/if}{/if}
 	</p>
-	<p class="mt-2 max-w-3xl text-note text-ink-soft">
-		{texts.hintNotProof}
-	</p>
+	{#if data.courses.length > 0}
+		<p class="mt-2 max-w-3xl text-note text-ink-soft">{texts.hintNotProof}</p>
+	{/if}
 	{#if !isCrossed}<ChangeFigure courses={data.courses} />{/if}
 	<GroupShares
 		title={texts.carriedOutShare}
+		on={data.view.on}
 		code={FIGURE_CODES.done}
 		by={data.view.by}
 		table={data.table}

@@ -6,7 +6,8 @@ import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { day, uuid } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
-import { deleteReport, listReports, createReport, REPORT_MONTHS } from '$lib/server/workforce/create-report';
+import { REPORT_MONTHS } from '$lib/core/workforce';
+import { deleteReport, listReports, createReport } from '$lib/server/workforce/create-report';
 import { viewOf } from '$lib/server/workforce/screen-load';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -14,7 +15,6 @@ export const load: PageServerLoad = ({ locals, url }) =>
 	withErrorPage(async () => ({
 		view: await viewOf({ locals, url }),
 		key: randomUUID(),
-		months: REPORT_MONTHS,
 		reports: await listReports(locals.db, signedIn(locals))
 	}));
 
@@ -29,9 +29,9 @@ export const actions: Actions = {
 	make: ({ request, locals }) =>
 		withFormError(async () => {
 			const { key, to, months } = await readMake(request);
-			const { db, config, now } = locals;
+			const { db, timeZone, now } = locals;
 			const input = { key, to, months: Number(months) };
-			const id = await createReport(db, signedIn(locals), input, isoDay(now, config.timeZone), now);
+			const id = await createReport(db, signedIn(locals), input, isoDay(now, timeZone), now);
 			redirect(303, `/desk/workforce/report/${id}`);
 		}),
 

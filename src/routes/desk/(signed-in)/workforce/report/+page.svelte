@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { REPORT_MONTHS } from '$lib/core/workforce';
 	import { dayWords, momentWords } from '$lib/messages/dates';
 	import { isPermitted } from '$lib/core/access';
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';
@@ -53,7 +54,7 @@
 					label={texts.period}
 					size="desk"
 					value="3"
-					options={data.months.map((n) => ({ value: String(n), words: months(n) }))}
+					options={REPORT_MONTHS.map((n) => ({ value: String(n), words: months(n) }))}
 				/>
 				<Button look="main" size="desk" isBusy={isMaking}>{texts.createReport}</Button>
 			</form>

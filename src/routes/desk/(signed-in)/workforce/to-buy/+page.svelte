@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { isPermitted } from '$lib/core/access';
-	import { FIGURE_CODES } from '$lib/core/workforce';
+	import { FIGURE_CODES, firstChoiceCode, threePartsOf } from '$lib/core/workforce';
 	import CostTable from '$lib/ui/workforce/CostTable.svelte';
 	import PriceForm from '$lib/ui/workforce/PriceForm.svelte';
 	import GroupShares from '$lib/ui/workforce/GroupShares.svelte';
@@ -23,7 +23,8 @@
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
 
 	const people = $derived(groupSizeOf(data.table));
-	const open = $derived(publishedShareOf(data.table, FIGURE_CODES.open));
+	const parts = $derived(threePartsOf(data.table, data.table.at, 'after'));
+	const open = $derived(parts?.problem ?? null);
 	const closable = $derived(publishedShareOf(data.table, FIGURE_CODES.closable));
 	const rows = $derived(
 		data.things
@@ -36,7 +37,7 @@
 	);
 	const purchases = $derived(
 		data.things.flatMap((purchase) => {
-			const figure = publishedShareOf(data.table, purchase);
+			const figure = publishedShareOf(data.table, firstChoiceCode(purchase));
 			const price = data.prices.find((one) => one.purchase === purchase);
 			return figure
 				? [{ purchase, people: figure.x, cents: price?.cents ?? null, currency: price?.currency ?? null }]
@@ -57,7 +58,11 @@
 		{#if open}
 			<strong>{percent(open.share)}</strong>
 			{texts.stillOpen(between(open), peopleWords(open.n))}
-			{#if closable}{texts.equipmentHelps(formattedNumber(closable.x))}{/if}
+			{#if closable}{texts.equipmentHelps(formattedNumber(closable.x))}
+			{:else}{texts.equipmentHelpsHidden}{/if}
+			{#if parts?.fits && parts.unknown}
+				{texts.heightsAfter(percent(parts.fits.share), percent(parts.unknown.share))}
+			{/if}
 		{:else if people !== null}{texts.openHidden(peopleWords(people))}
 		{:else}{texts.tooFewPeople}{/if}
 	</p>
@@ -79,5 +84,11 @@
 			isKept={form !== null && 'kept' in form}
 		/>
 	{/if}
-	<GroupShares title={texts.problemRemains} code={FIGURE_CODES.open} by={data.view.by} table={data.table} />
+	<GroupShares
+		title={texts.problemRemains}
+		on={data.view.on}
+		code={FIGURE_CODES.open}
+		by={data.view.by}
+		table={data.table}
+	/>
 </WorkforceFrame>

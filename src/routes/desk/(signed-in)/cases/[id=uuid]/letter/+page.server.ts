@@ -13,7 +13,7 @@ export const load: PageServerLoad = ({ locals, params }) =>
 		const writer = await requireCase(locals.db, signedIn(locals), params.id, 'cases:read');
 		const open = await openReferralOf(locals.db, params.id);
 		return {
-			today: isoDay(locals.now, locals.config.timeZone),
+			today: isoDay(locals.now, locals.timeZone),
 			letterhead: await readLetterhead(locals.db),
 			letter: await referralLetterOf(locals.db, params.id, open, writer)
 		};

@@ -1,0 +1,1 @@
+ALTER TABLE "organisation" ADD COLUMN "time_zone" text DEFAULT 'UTC' NOT NULL;

@@ -1,0 +1,2 @@
+ALTER TABLE "observations" DROP COLUMN "needs";--> statement-breakpoint
+ALTER TABLE "observations" DROP COLUMN "stays_open";

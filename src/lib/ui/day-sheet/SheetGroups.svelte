@@ -76,7 +76,7 @@
 
 <style>
 	.group {
-		margin-top: 0.5rem;
+		margin-top: 0.25rem;
 		border-top: 1.5px solid var(--ink);
 	}
 	.group-head {

@@ -225,12 +225,12 @@
 	.reason {
 		flex: 1 1 auto;
 	}
-	/* A warning sign is never cut off by the width of a line: what else there is has the rest of it. */
+	/* A warning sign is never cut off by the width of a line, and wraps only where it needs more than all of it: what else there is has the rest. */
 	.sign {
 		flex: 0 1 auto;
 	}
 	.sign + .reason {
-		flex: 1 1 6rem;
+		flex: 1 1 0;
 		color: var(--ink-soft);
 	}
 	.last {

@@ -7,9 +7,16 @@ const MINUTE_MS = 60_000;
  * Those that take longest come first, so that no worker is left with one of them at the end. The size of the day sheet is
  * measured before `desk` works lines off: with fewer lines each has a larger share of the headings.
  */
-const FIRST = ['access', 'bad-requests', 'crash', 'day-sheet-size', 'desk', 'main-job', 'offline', 'walk'].map(
-	(name) => `**/${name}.spec.ts`
-);
+const FIRST = [
+	'access',
+	'bad-requests',
+	'crash',
+	'day-sheet-size',
+	'desk',
+	'main-job',
+	'offline',
+	'walk'
+].map((name) => `**/${name}.spec.ts`);
 
 /** The program that this worker has to itself, where each has one. */
 const WORKER_URL = process.env.BASE_URLS?.split(' ')[Number(process.env.TEST_PARALLEL_INDEX ?? 0)];

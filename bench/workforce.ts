@@ -26,6 +26,7 @@ const SCREENS = [
 	['discomfort', '/discomfort?by=team'],
 	['what is off', '/findings?by=team'],
 	['what goes with what', '/goes-with'],
+	['steps of plans', '/steps'],
 	['does it help', '/helps?by=team'],
 	['how long', '/times'],
 	['what to buy', '/to-buy?by=team'],

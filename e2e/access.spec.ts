@@ -180,6 +180,7 @@ test('axe finds nothing in either door, light and dark, nor in the employee’s 
 		'/desk/workforce/discomfort',
 		'/desk/workforce/findings',
 		'/desk/workforce/goes-with',
+		'/desk/workforce/steps',
 		'/desk/equipment/budget?money=900',
 		'/desk/workforce/to-buy',
 		'/desk/workforce/report'

@@ -38,6 +38,7 @@ export const DESK_PAGES = [
 	'/workforce/discomfort',
 	'/workforce/findings',
 	'/workforce/goes-with',
+	'/workforce/steps',
 	'/workforce/helps',
 	'/workforce/times',
 	'/workforce/to-buy',

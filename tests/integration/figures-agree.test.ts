@@ -3,6 +3,8 @@ import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import {
 	FIGURE_CODES,
+	keptCode,
+	stepDoneCode,
 	reportRows,
 	threePartsOf,
 	type PublishedShare,
@@ -19,6 +21,7 @@ import {
 	findingsScreen,
 	helpScreen,
 	purchasesScreen,
+	stepsScreen,
 	type ScreenTable
 } from '$lib/server/workforce/screens';
 import { plantWorkforce } from '../../seed/planted';
@@ -35,6 +38,10 @@ beforeAll(async () => {
 	desk = await Desk.make(now);
 	const truth = { planTakesOff: 2, neckWith: 0.5, neckWithout: 0.2, answers: 0.9, quietTeamAnswers: 0.5 };
 	await plantWorkforce(db(), PEOPLE, truth, now);
+	// Planted people have no plans of their own.
+	await db().execute(sql`update observations o set plan_steps = array_remove(array['step screen', case when h % 3 > 0 then 'done screen' end,
+		case when h % 3 > 0 and h % 4 > 0 then 'asked 14 screen' end, case when h % 3 > 0 and h % 4 > 1 then 'kept 14 screen' end], null)
+		from (select id as of, abs(hashtext(id::text)) as h from observations) t where t.of = o.id and o.first_on is not null`);
 	await publishDueClosings(db(), () => now);
 });
 afterAll(() => desk.test.drop());
@@ -60,7 +67,8 @@ async function saidOf(view: WorkforceView) {
 		discomfort: (await discomfortScreen(db(), view)).table,
 		findings: (await findingsScreen(db(), view)).table,
 		helps: (await helpScreen(db(), view)).table,
-		'to-buy': (await purchasesScreen(db(), view)).table
+		'to-buy': (await purchasesScreen(db(), view)).table,
+		steps: (await stepsScreen(db(), view)).table
 	};
 	const { points } = await overviewScreen(db(), view);
 	const rows = await figureRows(db(), view);
@@ -82,7 +90,9 @@ describe('figures that are named alike are the same', () => {
 				['answers', FIGURE_CODES.answered, overview?.answered],
 				['discomfort', FIGURE_CODES.hurts, overview?.hurts],
 				['findings', FIGURE_CODES.problem, overview?.heights?.problem],
-				['findings', FIGURE_CODES.unknown, overview?.heights?.unknown]
+				['findings', FIGURE_CODES.unknown, overview?.heights?.unknown],
+				['steps', stepDoneCode('screen'), allOf(tables.steps, stepDoneCode('screen'))],
+				['steps', keptCode(14, 'screen'), allOf(tables.steps, keptCode(14, 'screen'))]
 			] as const;
 			for (const [screen, code, shown] of named) {
 				const figure = allOf(tables[screen], code);
@@ -102,7 +112,9 @@ describe('figures that are named alike are the same', () => {
 		const { rows } = await db().execute<Record<string, number>>(sql`
 			select count(*)::int as n, (count(*) filter (where heights = 'off'))::int as problem, (count(*) filter (where heights = 'unsure'))::int as unknown,
 				(count(*) filter (where heights_after = 'off'))::int as open, (count(*) filter (where cardinality(discomfort) > 0))::int as hurts,
-				(count(*) filter (where cardinality(helped_by) > 0))::int as closable, (count(*) filter (where 'monitor' = any(helped_by)))::int as monitor,
+				(count(*) filter (where cardinality(helped_by) > 0))::int as closable,
+				(count(*) filter (where answered_on <= date '2026-11-26' - 14 and 'done screen' = any(plan_steps)))::int as done,
+				(count(*) filter (where 'kept 14 screen' = any(plan_steps)))::int as kept, (count(*) filter (where 'monitor' = any(helped_by)))::int as monitor,
 				(count(*) filter (where first_carried_on <= date '2026-11-26' - 42 and answered_on <= first_carried_on))::int as settled
 			from observations where until_day is null and first_on is not null`);
 		const [plain] = rows;
@@ -112,6 +124,8 @@ describe('figures that are named alike are the same', () => {
 		expect(of('to-buy', FIGURE_CODES.open)).toBe(plain?.open);
 		expect(of('to-buy', FIGURE_CODES.closable)).toBe(plain?.closable);
 		expect(of('to-buy', 'monitor')).toBe(plain?.monitor);
+		expect(of('steps', stepDoneCode('screen'))).toBe(plain?.done);
+		expect(of('steps', keptCode(14, 'screen'))).toBe(plain?.kept);
 		expect(of('discomfort', FIGURE_CODES.hurts)).toBe(plain?.hurts);
 		expect(of('helps', FIGURE_CODES.settled)).toBe(plain?.settled);
 		expect(tables.findings.people.all).toBe(plain?.n);

@@ -3,6 +3,7 @@ import { CHECK_IDS, type CheckId } from '../checks';
 import { BODY_SIDES, DISCOMFORT_KINDS, REGIONS, SIDED_REGIONS } from '../discomfort';
 import { PURCHASES, type PurchaseId } from '../plan';
 import type { CodeRule } from './figures';
+import { STEP_RULES } from './plan-step-codes';
 
 /** The dimensions by which figures can be grouped. */
 export const GROUPINGS = ['team', 'country', 'round', 'way', 'route', 'spot', 'time'] as const;
@@ -140,11 +141,15 @@ const RULES_OF = {
 	discomfort: DISCOMFORT_RULES,
 	findings: FINDING_RULES,
 	help: HELP_RULES,
-	needs: PURCHASE_RULES
+	needs: PURCHASE_RULES,
+	steps: STEP_RULES
 } as const satisfies Record<string, readonly CodeRule[]>;
 
 /** A kind of figures. */
 export type PublishedOf = keyof typeof RULES_OF;
+
+/** Kinds of which only figures of everyone are published. */
+export const FOR_EVERYONE_ONLY: readonly PublishedOf[] = ['steps'];
 
 /** Kinds of figures. */
 export const PUBLISHED_OF = Object.keys(RULES_OF) as readonly PublishedOf[];

@@ -2,6 +2,7 @@ export {
 	ANSWER_RULES,
 	FIGURE_CODES,
 	FIRST_CHOICE,
+	FOR_EVERYONE_ONLY,
 	firstChoiceCode,
 	CROSSED_RULES,
 	GROUPINGS,
@@ -17,6 +18,24 @@ export {
 	PURCHASE_RULES,
 	type Grouping
 } from './codes';
+export {
+	askedCode,
+	BUILT_HEIGHTS,
+	builtFrom,
+	builtHeightCodes,
+	CLOSE_MM,
+	closeCode,
+	KEPT_AFTER_DAYS,
+	keptCode,
+	measuredCode,
+	planStepCodes,
+	STEP_COUNTED_AFTER_DAYS,
+	STEP_RULES,
+	stepCode,
+	stepDoneCode,
+	type RecordedSteps,
+	type UndoneReport
+} from './plan-step-codes';
 export { publishedCrossTable, type CrossTable } from './cross-tables';
 export { associations, type AllPairs, type Association, type PairCounts } from './associations';
 export { BY_DAYS, BY_WEEKS, coarsenCurve, type CoarseCurve, type TimeSteps } from './coarse-curve';
@@ -97,4 +116,6 @@ export {
 	type ScoreChange,
 	type TimeParts
 } from './screen-parts';
+export { teamsToVisit, VISIT_OF, type TeamToVisit, type VisitSignal } from './teams-to-visit';
+export { purchaseResults, type ArrivedEquipment, type PurchaseResults } from './purchase-results';
 export { overviewPoint, type OverviewPoint } from './overview';

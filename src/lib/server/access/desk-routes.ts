@@ -53,6 +53,7 @@ export const DESK_ROUTES: Readonly<Record<DeskRoute, Permission | null>> = {
 	'/desk/(signed-in)/workforce/figures': 'workforce:read',
 	'/desk/(signed-in)/workforce/findings': 'workforce:read',
 	'/desk/(signed-in)/workforce/goes-with': 'workforce:read',
+	'/desk/(signed-in)/workforce/steps': 'workforce:read',
 	'/desk/(signed-in)/workforce/helps': 'workforce:read',
 	'/desk/(signed-in)/workforce/report': 'workforce:read',
 	'/desk/(signed-in)/workforce/report/[id=uuid]': 'workforce:read',

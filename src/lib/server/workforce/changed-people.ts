@@ -3,6 +3,7 @@ import {
 	BASE_CODES,
 	FIGURE_CODES,
 	GROUPINGS,
+	STEP_COUNTED_AFTER_DAYS,
 	type ChangedPerson,
 	type CountedState
 } from '../../core/workforce';
@@ -46,7 +47,8 @@ const codesOf = (until: SQL) => sql`case when r.first_on is null then '{}' else 
 /** What is counted of a row `r`, as text to compare. What is still open counts as changed at each closing, since more time has passed. */
 const fingerprint = (until: SQL) =>
 	sql`md5(row(${sql.raw(STATE_COLUMNS.map((name) => `r.${name}`).join(', '))}, case when (r.has_plan and r.carried_on is null)
-		or (r.sent_on is not null and r.sent_answered_on is null) or (r.answered_on is not null and r.seen_on is null) then ${until} end)::text)`;
+		or (r.sent_on is not null and r.sent_answered_on is null) or (r.answered_on is not null and r.seen_on is null) then ${until} end,
+		r.answered_on <= ${until} - ${STEP_COUNTED_AFTER_DAYS}::int)::text)`;
 
 const listed = (until: SQL) =>
 	sql`array[${sql.join(GROUPS, sql`, `)}] as groups, ${codesOf(until)} as codes, ${fingerprint(until)} as print`;

@@ -7,6 +7,7 @@ import {
 	findingsScreen,
 	helpScreen,
 	purchasesScreen,
+	stepsScreen,
 	type ScreenTable
 } from './screens';
 
@@ -31,12 +32,13 @@ function rowsOf(screen: string, { by, team }: WorkforceView, { groups, figures }
 
 /** Every share on the workforce pages of a view, in total and for each group; numbers are empty where nothing may be published. */
 export async function figureRows(db: Db, view: WorkforceView): Promise<(readonly CsvCell[])[]> {
-	const [answers, discomfort, findings, helps, purchases] = await Promise.all([
+	const [answers, discomfort, findings, helps, purchases, steps] = await Promise.all([
 		answersScreen(db, view),
 		discomfortScreen(db, view),
 		findingsScreen(db, view),
 		helpScreen(db, view),
-		purchasesScreen(db, view)
+		purchasesScreen(db, view),
+		stepsScreen(db, view)
 	]);
 	const screens: [string, ScreenTable][] = [
 		['answers', answers.table],
@@ -45,5 +47,6 @@ export async function figureRows(db: Db, view: WorkforceView): Promise<(readonly
 		['helps', helps.table],
 		['to-buy', purchases.table]
 	];
-	return [COLUMNS, ...screens.flatMap(([screen, table]) => rowsOf(screen, view, table))];
+	const ofEveryone = view.team === null ? rowsOf('steps', { ...view, by: null }, steps.table) : [];
+	return [COLUMNS, ...screens.flatMap(([screen, table]) => rowsOf(screen, view, table)), ...ofEveryone];
 }

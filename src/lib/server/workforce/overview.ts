@@ -3,11 +3,13 @@ import {
 	figureTable,
 	NO_TABLE,
 	overviewPoint,
-	PUBLISHED_OF,
 	publishedRules,
+	teamsToVisit,
+	VISIT_OF,
 	type FigureTable,
 	type OverviewPoint,
 	type PublishedOf,
+	type TeamToVisit,
 	type WorkforceView
 } from '../../core/workforce';
 import { schema, type Db } from '../db/client';
@@ -16,6 +18,15 @@ import { readAnswerRates } from './read-answers';
 import { readTally } from './read-tally';
 
 const { publishedFigures, workforceClosings } = schema;
+
+/** Kinds of figures that the overview takes its numbers from. */
+const OVERVIEW_OF = [
+	'answers',
+	'discomfort',
+	'findings',
+	'help',
+	'needs'
+] as const satisfies readonly PublishedOf[];
 
 /** Closings that a line over time shows: a year. */
 const MONTHS = 12;
@@ -40,10 +51,31 @@ async function closingTablesUntil(db: Db, on: string) {
 	}));
 }
 
+/** The teams that are worse off, at a closing; null where none is published. Cost: four key look-ups. */
+async function readTeamsToVisit(
+	db: Db,
+	on: string | undefined
+): Promise<{ on: string; isCompared: boolean; teams: readonly TeamToVisit[] } | null> {
+	if (on === undefined) return null;
+	const rows = await db
+		.select({ of: publishedFigures.of, table: publishedFigures.table })
+		.from(publishedFigures)
+		.where(
+			and(
+				eq(publishedFigures.on, on),
+				eq(publishedFigures.by, 'team'),
+				inArray(publishedFigures.of, [...VISIT_OF])
+			)
+		);
+	const tableOf = (of: PublishedOf) => rows.find((row) => row.of === of)?.table ?? NO_TABLE;
+	const isCompared = rows.some(({ table }) => table.people.groups.filter((n) => n !== null).length > 1);
+	return { on, isCompared, teams: teamsToVisit(tableOf) };
+}
+
 /** Figures of everyone as they are today. Cost: a pass over everyone for each kind. */
 async function tablesOfToday(db: Db, view: WorkforceView): Promise<(of: PublishedOf) => FigureTable> {
 	const tables = await Promise.all(
-		PUBLISHED_OF.map(async (of) => {
+		OVERVIEW_OF.map(async (of) => {
 			const tally =
 				of === 'answers'
 					? (await readAnswerRates(db, view, null)).tally
@@ -67,5 +99,9 @@ export async function overviewScreen(db: Db, view: WorkforceView) {
 		...closings.map(({ on, tableOf }) => overviewPoint(on, tableOf, priceOf)),
 		...(today ? [overviewPoint(view.on, today, priceOf)] : [])
 	];
-	return { points, currency: prices[0]?.currency ?? null };
+	return {
+		points,
+		currency: prices[0]?.currency ?? null,
+		visit: await readTeamsToVisit(db, closings.at(-1)?.on)
+	};
 }

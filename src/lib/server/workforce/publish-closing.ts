@@ -1,6 +1,7 @@
 import { and, desc, eq, inArray, lt, sql } from 'drizzle-orm';
 import {
 	BASE_CODES,
+	FOR_EVERYONE_ONLY,
 	CellsOfBefore,
 	changesByGroup,
 	changesOfDimension,
@@ -29,8 +30,10 @@ import { STATE_COLUMNS, statesOn } from './states-on';
 const { publishedFigures, publishedStates, workforceClosings } = schema;
 
 /** Dimensions of a kind of figures; null for everyone. */
-const dimensionsOf = (of: PublishedOf): readonly (Grouping | null)[] =>
-	of === 'answers' ? [null, ...ASKED_BY] : [null, ...GROUPINGS];
+function dimensionsOf(of: PublishedOf): readonly (Grouping | null)[] {
+	if (FOR_EVERYONE_ONLY.includes(of)) return [null];
+	return of === 'answers' ? [null, ...ASKED_BY] : [null, ...GROUPINGS];
+}
 
 /** Groups by dimension; dimension 0 is everyone. */
 type GroupsByDimension = ReadonlyMap<number, ReadonlySet<string>>;

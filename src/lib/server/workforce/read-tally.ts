@@ -5,6 +5,7 @@ import {
 	FIRST_CHOICE,
 	gapCode,
 	SETTLED_DAYS,
+	STEP_COUNTED_AFTER_DAYS,
 	type Grouping,
 	type CrossTable,
 	type Tally
@@ -42,6 +43,9 @@ const HELP_SQL = sql`array_remove(array[${when(sql`o.again`, FIGURE_CODES.again)
 	${when(sql`o.planned and o.done`, FIGURE_CODES.done)}, ${when(sql`o.settled`, FIGURE_CODES.settled)},
 	${when(sql`o.settled and o.stands`, FIGURE_CODES.stands)}], null)`;
 
+/** Whether people had time to carry out a plan for their newest answers. */
+const isStepCounted = (until: SQL) => sql`o.answered_on <= ${until} - ${STEP_COUNTED_AFTER_DAYS}::int`;
+
 /** What is counted: the columns in which rows are alike, and the codes of those rows. @param until the day until which a row was observed */
 const countedAt = (until: SQL) =>
 	({
@@ -71,6 +75,10 @@ const countedAt = (until: SQL) =>
 			alike: sql`o.reported_on > o.first_reported_on as again, ${REPORTED_AGAIN_SQL} as planned, ${CARRIED_OUT_SQL} as done, ${settledSql(until)}`,
 			codes: HELP_SQL
 		},
+		steps: {
+			alike: sql`o.plan_steps, ${isStepCounted(until)} as counted`,
+			codes: sql`case when o.counted then o.plan_steps else array(select c from unnest(o.plan_steps) c where c !~ '^(step|done) ') end`
+		},
 		crossed: {
 			alike: sql`o.discomfort, o.findings, o.heights, o.heights_after, o.helped_by, o.first_choice, o.reported_on > o.first_reported_on as again,
 			${REPORTED_AGAIN_SQL} as planned, ${CARRIED_OUT_SQL} as done, ${settledSql(until)}`,
@@ -87,6 +95,7 @@ const groupedBy = (of: CountedOf) =>
 		findings: '1, 2, 3, 4, 5',
 		needs: '1, 2, 3, 4',
 		help: '1, 2, 3, 4, 5, 6',
+		steps: '1, 2, 3',
 		crossed: '1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12'
 	})[of];
 
@@ -120,7 +129,7 @@ export function readGrid(db: Db, snapshot: Snapshot, by: Grouping): Promise<Cros
 export function codesOfRow(until: SQL): SQL {
 	const counted = countedAt(until);
 	return sql.join(
-		(['discomfort', 'findings', 'needs', 'help'] as const).map(
+		(['discomfort', 'findings', 'needs', 'help', 'steps'] as const).map(
 			(of) => sql`(select ${counted[of].codes} from (select ${counted[of].alike} from (select r.*) o) o)`
 		),
 		sql` || `

@@ -23,6 +23,8 @@ import {
 	HELP_RULES,
 	publishedRules,
 	publishedCrossTable,
+	purchaseResults,
+	type PurchaseResults,
 	PURCHASE_RULES,
 	type CoarseCurve,
 	type CodeRule,
@@ -34,6 +36,7 @@ import {
 } from '../../core/workforce';
 import { schema, type Db } from '../db/client';
 import { crossTableOf } from './cross-table-key';
+import { readArrivedEquipment } from './read-arrived';
 import { ASKED_BY, readAnswerRates } from './read-answers';
 import { readGaps, readScoreChanges, type PeopleGroup } from './read-changes';
 import { readClosingParts } from './closing-parts';
@@ -208,6 +211,23 @@ export async function timesScreen(db: Db, view: WorkforceView): Promise<TimePart
 	if (!view.isLive) return (await readClosingParts(db, view.on)).times;
 	const [act, all] = await Promise.all([readTimesToAct(db, view), readTimesToFix(db, view)]);
 	return timeParts(act, all);
+}
+
+/** Which steps of plans are carried out and stay in place, for everyone together. */
+export async function stepsScreen(db: Db, view: WorkforceView): Promise<{ readonly table: ScreenTable }> {
+	const everyone: WorkforceView = { ...view, by: null, group: null, team: null };
+	if (!view.isLive) return { table: await publishedTable(db, everyone, 'steps', null) };
+	const tally = await readTally(db, everyone, 'steps', null);
+	return { table: await screenTable(db, everyone, figureTable(tally, publishedRules('steps', null))) };
+}
+
+/**
+ * What purchases achieved, for everyone together; null at a closing, for which it isn't published, where a group is chosen, and where too
+ * few have received anything.
+ */
+export async function purchaseResultsScreen(db: Db, view: WorkforceView): Promise<PurchaseResults | null> {
+	if (!view.isLive || view.group !== null || view.team !== null) return null;
+	return purchaseResults(await readArrivedEquipment(db, PURCHASES));
 }
 
 /** What would help with problems that remain, and how many people. */

@@ -43,7 +43,8 @@ const WITHOUT_ANSWER: Readonly<Record<string, string>> = {
 	heights: "'unsure'",
 	heights_after: "'unsure'",
 	helped_by: "'{}'",
-	first_choice: "'{}'"
+	first_choice: "'{}'",
+	plan_steps: "'{}'"
 };
 
 const counted = COUNTED_COLUMNS.map((name) => {

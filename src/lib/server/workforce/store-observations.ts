@@ -5,7 +5,14 @@ import type { Corner, SittingStyle } from '../../core/corner';
 import type { RegionReport } from '../../core/discomfort';
 import type { AssessmentResult } from '../../core/case-assessment';
 import type { Plan, PurchaseId } from '../../core/plan';
-import { observe } from '../../core/workforce';
+import type { RemeasuredHeights } from '../../core/side-view';
+import {
+	builtHeightCodes,
+	observe,
+	planStepCodes,
+	type RecordedSteps,
+	type UndoneReport
+} from '../../core/workforce';
 import { schema, type Db } from '../db/client';
 import type { LockedPerson } from '../people/lock-person';
 import { readPrices } from './prices';
@@ -21,6 +28,9 @@ export interface JudgementRow {
 	readonly onDay: string;
 	readonly document: AssessmentResult;
 }
+
+/** Something as PostgreSQL writes it: moments are texts. */
+type AsJson<T> = T extends Date ? string : T extends object ? { readonly [K in keyof T]: AsJson<T[K]> } : T;
 
 /** What an assessment rested on, as it was then. */
 interface Sources extends Record<string, unknown> {
@@ -40,12 +50,17 @@ interface Sources extends Record<string, unknown> {
 		readonly plan: Plan | null;
 		readonly purchases: readonly StoredPurchase[];
 	} | null;
+	readonly plans: readonly AsJson<RecordedSteps>[];
+	readonly checkIns: readonly AsJson<UndoneReport>[];
+	/** The newest measurement after the plan in use was built, with the plan; null where there was none. */
+	readonly built: { readonly corner: Corner; readonly plan: Plan; readonly again: RemeasuredHeights } | null;
 }
 
 /**
  * Reads what each assessment rested on at its time, in one statement: half a dozen index look-ups per assessment, served by
  * assessments_person_sent_idx, round_people_assessment_idx, reported_discomfort_assessment_idx, check_ins_person_idx and
- * plans_assessment_idx.
+ * plans_assessment_idx, step_events_plan_idx and
+ * re_measurements_assessment_at_idx.
  */
 async function sourcesOf(tx: Db, ids: readonly number[]): Promise<Map<number, Sources>> {
 	const reports = sql`(select d.at, d.regions from assessments s join reported_discomfort d on d.assessment_id = s.id
@@ -60,7 +75,18 @@ async function sourcesOf(tx: Db, ids: readonly number[]): Promise<Map<number, So
 				'roundId', (select round_id from round_people where assessment_id = a.id limit 1)) end as answered,
 			${report('desc')} as report, ${report('asc')} as "firstReport",
 			(select jsonb_build_object('plan', p.plan, 'purchases', p.advice -> 'purchases') from plans p
-				where p.assessment_id = a.id and p.made_at <= j.at order by p.made_at desc limit 1) as plan
+				where p.assessment_id = a.id and p.made_at <= j.at order by p.made_at desc limit 1) as plan,
+			(select coalesce(jsonb_agg(jsonb_build_object('madeAt', p.made_at,
+					'steps', (select coalesce(jsonb_agg(jsonb_build_object('place', t.step -> 'place', 'kinds', jsonb_path_query_array(t.step, '$.pieces[*].kind'))), '[]')
+						from jsonb_array_elements(p.steps) t(step)),
+					'events', (select coalesce(jsonb_agg(jsonb_build_object('thing', e.thing, 'isDone', e.is_done, 'at', e.at) order by e.id), '[]')
+						from step_events e where e.plan_id = p.id and e.at <= j.at)) order by p.made_at), '[]')
+				from assessments s join plans p on p.assessment_id = s.id where s.person_id = j.person_id and s.spot_of is null and p.made_at <= j.at) as plans,
+			(select coalesce(jsonb_agg(jsonb_build_object('at', c.answered_at, 'undone', c.undone) order by c.answered_at), '[]')
+				from check_ins c where c.person_id = j.person_id and c.kind = 'check-in' and c.answered_at <= j.at) as "checkIns",
+			(select jsonb_build_object('corner', p.corner, 'plan', p.plan, 'again', m.lengths) from plans p join re_measurements m on m.assessment_id = p.assessment_id
+				where p.assessment_id = a.id and p.plan is not null and m.at between p.made_at and least(coalesce(p.ended_at, 'infinity'), j.at)
+				order by m.at desc limit 1) as built
 		from judgements j left join lateral (select * from assessments s where s.person_id = j.person_id and s.spot_of is null
 			and s.answered_at <= j.at order by s.answered_at desc, s.id desc limit 1) a on true
 		where j.id = any(${sql.param([...ids])}::bigint[])`);
@@ -79,9 +105,20 @@ interface Earlier {
 	readonly firstCarriedOn: string | null;
 }
 
+/** The codes of plan steps, as statistics count them. */
+const stepCodesOf = (plans: Sources['plans'], checkIns: Sources['checkIns']) =>
+	planStepCodes(
+		plans.map(({ madeAt, steps, events }) => ({
+			madeAt: new Date(madeAt),
+			steps,
+			events: events.map(({ thing, isDone, at }) => ({ thing, isDone, at: new Date(at) }))
+		})),
+		checkIns.map(({ at, undone }) => ({ at: new Date(at), undone }))
+	);
+
 function rowOf(
 	{ id, onDay, document }: JudgementRow,
-	{ answered, report, firstReport, plan }: Sources,
+	{ answered, report, firstReport, plan, plans, checkIns, built }: Sources,
 	{ id: personId, team, country, place }: LockedPerson,
 	{ first, firstCarriedOn }: Earlier,
 	prices: ReadonlyMap<PurchaseId, number>
@@ -134,6 +171,10 @@ function rowOf(
 		heightsAfter: asNow.heightsAfter,
 		helpedBy: [...asNow.helpedBy],
 		firstChoice: [...asNow.firstChoice],
+		planSteps: [
+			...stepCodesOf(plans, checkIns),
+			...(built ? builtHeightCodes(built.corner, built.plan, built.again) : [])
+		],
 		// The findings of the first answers remain what "first" means.
 		...(first ?? {
 			firstOn: answeredOn,

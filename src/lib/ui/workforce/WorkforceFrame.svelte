@@ -33,6 +33,7 @@
 		['/findings', texts.problems],
 		['/goes-with', texts.problemsAndDiscomfort],
 		['/helps', texts.effectOfPlans],
+		['/steps', texts.steps],
 		['/times', texts.responseTimes],
 		['/to-buy', texts.equipmentToBuy],
 		['/report', texts.report]

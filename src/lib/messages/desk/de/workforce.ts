@@ -249,6 +249,61 @@ export const workforceTexts: DeskTexts['workforce'] = {
 	curvesDiffer: (p) =>
 		`Wären die Gruppen gleich, wäre ein so großer Unterschied selten (Log-Rank-Test, p = ${p}).`,
 	tooFewForCurve: 'Zu wenige Personen für eine Kurve.',
+	steps: 'Schritte der Pläne',
+	stepsTitle: 'Schritte der Pläne · Belegschaft · Easy Corner',
+	stepsHeading: 'Welche Schritte werden umgesetzt und bleiben bestehen?',
+	tooFewSteps: 'Zu wenige Personen haben einen Plan, der zwei Wochen alt ist.',
+	stepsCarriedOut: 'Umgesetzte Schritte, unter den Personen, die sie im Plan haben',
+	stepsCarriedOutScope:
+		'Pläne zu Antworten, die mindestens zwei Wochen alt sind. Die Schritte stehen in der Reihenfolge der Arbeit.',
+	stepsByItem: 'Nach zwei Wochen noch vorhanden, nach Schritt und Gegenstand',
+	stepsKeptScope:
+		'Nach der ersten Rückmeldung ab diesem Tag. Wer keine beantwortet hat, ist nicht mitgezählt. Die Schritte stehen in der Reihenfolge der Arbeit.',
+	stepPlace: 'Schritt',
+	shareOfSteps: 'Anteil der Personen mit diesem Schritt',
+	stepsLeastDone: (step: string, share: string, interval: string) =>
+		`Am seltensten umgesetzt wird dieser Schritt: ${step} (${share}, 95-%-Intervall ${interval}).`,
+	stepsLeastKept: (step: string, share: string, interval: string) =>
+		`Am häufigsten rückgängig gemacht wird innerhalb von zwei Wochen: ${step} (${share} behalten ihn bei, 95-%-Intervall ${interval}).`,
+	stepsKept: (days: number) => `Schritte, die nach ${days === 14 ? 'zwei' : 'sechs'} Wochen noch bestehen`,
+	stepWithItem: (step: string, item: string) => `${step}: ${item}`,
+	builtToPlan: (within: string) => `Nach dem Aufbau gemessene Höhen: höchstens ${within} neben dem Plan`,
+	builtToPlanScope:
+		'Personen, die nach dem Aufbau neu gemessen haben. Der Unterschied entsteht beim Messen und beim Aufbauen zusammen.',
+	shareOfMeasured: 'Anteil der Personen, die neu gemessen haben',
+	heightHead: 'Höhe',
+	builtHeights: {
+		seatUnder: 'Sitz, mit der Person darauf',
+		feetOn: 'Unter den Füßen',
+		surface: 'Tischplatte',
+		keysOn: 'Unter der Tastatur',
+		screenTop: 'Oberkante des Bildschirms'
+	},
+	purchaseResults: 'Was die Anschaffungen bewirkt haben',
+	arrivedFor: (people: string, before: string) =>
+		`Bei ${people} ist etwas angekommen. Vorher hatten ${before} davon ein Höhenproblem.`,
+	solvedNow: ({ solved, share, interval }: Readonly<Record<'solved' | 'share' | 'interval', string>>) =>
+		`${solved} davon haben jetzt keines mehr (${share}, 95-%-Intervall ${interval}).`,
+	paidFor: (amount: string) => `Ihre Ausstattung hat ${amount} gekostet.`,
+	costOfOne: (amount: string) => `Das sind ${amount} für jedes gelöste Problem.`,
+	costMissing: 'Die Kosten sind nicht bekannt, weil bei manchen Gegenständen der Preis fehlt.',
+	purchaseResultsScope:
+		'Zahlen von heute. Auch andere Änderungen zählen mit, etwa Schritte zu Hause. Gegenstände aus dem Bestand kosten hier nichts.',
+	shareSolved: 'Anteil der Personen, deren Höhenproblem gelöst ist',
+	visitTitle: 'Teams, die einen Besuch brauchen',
+	visitNone: 'Kein Team steht schlechter da als die anderen, soweit es nicht Zufall sein kann.',
+	visitTooFew: 'Kein Monatsende hat Zahlen für mindestens zwei Teams.',
+	visitDay: (day: string) => `Zahlen vom ${day}, angepasst an die Zahl der verglichenen Teams und Werte.`,
+	visitLines: {
+		answered: ({ team, share, all }: Readonly<Record<'team' | 'share' | 'all', string>>) =>
+			`${team}: ${share} haben geantwortet, insgesamt ${all}.`,
+		problem: ({ team, share, all }: Readonly<Record<'team' | 'share' | 'all', string>>) =>
+			`${team}: ${share} haben ein Höhenproblem, insgesamt ${all}.`,
+		hurts: ({ team, share, all }: Readonly<Record<'team' | 'share' | 'all', string>>) =>
+			`${team}: ${share} haben Beschwerden, insgesamt ${all}.`,
+		stands: ({ team, share, all }: Readonly<Record<'team' | 'share' | 'all', string>>) =>
+			`${team}: ${share} der Pläne bestehen nach sechs Wochen noch, insgesamt ${all}.`
+	},
 	toBuyTitle: 'Anzuschaffen · Belegschaft · Easy Corner',
 	toBuyHeading: 'Anzuschaffen',
 	stillOpen: (interval, n) =>

@@ -1,3 +1,6 @@
+import type { RemeasuredField } from '$lib/core/side-view';
+import type { VisitSignal } from '$lib/core/workforce';
+
 /** Figures of the workforce, and the report on them. Numbers are already formatted. */
 export const workforceTexts = {
 	changeTitle: 'Change of the worst score, 0 to 10, from the first report to the newest',
@@ -281,6 +284,60 @@ export const workforceTexts = {
 	curvesDiffer: (p: string) =>
 		`If the groups were the same, a difference this large would be rare (log-rank test, p = ${p}).`,
 	tooFewForCurve: 'Too few people to show a curve.',
+	steps: 'Steps of plans',
+	stepsTitle: 'Steps of plans · Workforce · Easy Corner',
+	stepsHeading: 'Which steps are done, and stay in place?',
+	tooFewSteps: 'Too few people have a plan that is two weeks old.',
+	stepsCarriedOut: 'Steps carried out, among people who have them in their plan',
+	stepsCarriedOutScope: 'Plans for answers given at least two weeks ago. Steps are in the order of work.',
+	stepsByItem: 'Still in place after two weeks, by step and item',
+	stepsKeptScope:
+		'By the first check-in from that day on. People who haven’t answered one are left out. Steps are in the order of work.',
+	stepPlace: 'Step',
+	shareOfSteps: 'share of people with this step',
+	stepsLeastDone: (step: string, share: string, interval: string) =>
+		`People carry out this step least often: ${step} (${share}, 95% interval ${interval}).`,
+	stepsLeastKept: (step: string, share: string, interval: string) =>
+		`This one is most often undone within two weeks: ${step} (${share} keep it, 95% interval ${interval}).`,
+	stepsKept: (days: number) => `Steps still in place after ${days === 14 ? 'two weeks' : 'six weeks'}`,
+	stepWithItem: (step: string, item: string) => `${step}: ${item}`,
+	builtToPlan: (within: string) => `Heights measured after building: within ${within} of the plan`,
+	builtToPlanScope:
+		'Of people who measured again once their plan was built. The difference comes from measuring and from building together.',
+	shareOfMeasured: 'share of people who measured again',
+	heightHead: 'Height',
+	builtHeights: {
+		seatUnder: 'Seat, with the person on it',
+		feetOn: 'Under the feet',
+		surface: 'Table top',
+		keysOn: 'Under the keyboard',
+		screenTop: 'Top of the screen'
+	} satisfies Readonly<Record<RemeasuredField, string>>,
+	purchaseResults: 'What equipment has achieved',
+	arrivedFor: (people: string, before: string) =>
+		`Equipment has arrived for ${people}. Before it came, ${before} of them had a height problem.`,
+	solvedNow: ({ solved, share, interval }: Readonly<Record<'solved' | 'share' | 'interval', string>>) =>
+		`${solved} of these have none now (${share}, 95% interval ${interval}).`,
+	paidFor: (amount: string) => `Their equipment cost ${amount}.`,
+	costOfOne: (amount: string) => `That is ${amount} for each problem that is gone.`,
+	costMissing: 'The cost isn’t known, because some items have no price.',
+	purchaseResultsScope:
+		'Today’s figures. Other changes, such as steps at home, count too. Items from stock cost nothing here.',
+	shareSolved: 'share of people whose height problem is gone',
+	visitTitle: 'Teams to visit',
+	visitNone: 'No team is worse off than the others by more than chance explains.',
+	visitTooFew: 'No month end has figures for two teams or more.',
+	visitDay: (day: string) => `Figures of ${day}, adjusted for the number of teams and figures compared.`,
+	visitLines: {
+		answered: ({ team, share, all }: Readonly<Record<'team' | 'share' | 'all', string>>) =>
+			`${team}: ${share} answered, ${all} of everyone.`,
+		problem: ({ team, share, all }: Readonly<Record<'team' | 'share' | 'all', string>>) =>
+			`${team}: ${share} have a height problem, ${all} of everyone.`,
+		hurts: ({ team, share, all }: Readonly<Record<'team' | 'share' | 'all', string>>) =>
+			`${team}: ${share} have discomfort, ${all} of everyone.`,
+		stands: ({ team, share, all }: Readonly<Record<'team' | 'share' | 'all', string>>) =>
+			`${team}: ${share} of plans are still in place after six weeks, ${all} of everyone’s.`
+	} satisfies Readonly<Record<VisitSignal, unknown>>,
 	toBuyTitle: 'Equipment to buy · Workforce · Easy Corner',
 	toBuyHeading: 'Equipment to buy',
 	stillOpen: (open: string | number, n: string | number) =>

@@ -77,7 +77,9 @@ const countedColumns = () => ({
 	heightsAfter: text('heights_after', { enum: VERDICTS }).notNull(),
 	/** Items that would reduce a problem which remains after the plan, and the cheapest sensible purchase by the prices of that day. */
 	helpedBy: textList<PurchaseId>('helped_by').notNull(),
-	firstChoice: textList<PurchaseId>('first_choice').notNull()
+	firstChoice: textList<PurchaseId>('first_choice').notNull(),
+	/** As from `planStepCodes` and `builtHeightCodes`. */
+	planSteps: textList('plan_steps').notNull().default([])
 });
 
 /**

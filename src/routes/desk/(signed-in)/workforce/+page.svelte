@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
+	import { dayWords } from '$lib/messages/dates';
 	import TrendFigure from '$lib/ui/workforce/TrendFigure.svelte';
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
 	import { between, money, ofWords, percent } from '$lib/messages/desk/workforce-words';
@@ -26,6 +27,29 @@
 <svelte:head><title>{texts.overviewTitle}</title></svelte:head>
 
 <WorkforceFrame view={data.view} groups={[]} rounds={{}} dimensions={[]} title={texts.overview}>
+	<section class="mt-6">
+		<h2 class="text-head">{texts.visitTitle}</h2>
+		{#if !data.visit?.isCompared}
+			<p class="mt-1">{texts.visitTooFew}</p>
+		{:else}
+			{#if data.visit.teams.length === 0}
+				<p class="mt-1">{texts.visitNone}</p>
+			{:else}
+				<ul class="mt-1">
+					{#each data.visit.teams as { team, signal, figure, all } (`${team} ${signal}`)}
+						<li>
+							{texts.visitLines[signal]({
+								team: team || deskWords.effect.noTeam,
+								share: percent(figure.share),
+								all: percent(all.share)
+							})}
+						</li>
+					{/each}
+				</ul>
+			{/if}
+			<p class="text-note text-ink-soft">{texts.visitDay(dayWords(data.visit.on))}</p>
+		{/if}
+	</section>
 	<div class="grid gap-x-10 lg:grid-cols-2">
 		<div>
 			<TrendFigure

@@ -7,11 +7,12 @@ import { signedIn } from '$lib/server/signed-in';
 import { CURRENCIES } from '$lib/core/equipment';
 import { readPrices, setPrices } from '$lib/server/workforce/prices';
 import { screenLoad } from '$lib/server/workforce/screen-load';
-import { purchasesScreen } from '$lib/server/workforce/screens';
+import { purchaseResultsScreen, purchasesScreen } from '$lib/server/workforce/screens';
 import type { Actions } from './$types';
 
 export const load = screenLoad(async (db, view) => ({
 	...(await purchasesScreen(db, view)),
+	results: await purchaseResultsScreen(db, view),
 	prices: await readPrices(db),
 	currencies: CURRENCIES
 }));

@@ -2,6 +2,7 @@
 	import { isPermitted } from '$lib/core/access';
 	import { FIGURE_CODES, firstChoiceCode, threePartsOf } from '$lib/core/workforce';
 	import CostTable from '$lib/ui/workforce/CostTable.svelte';
+	import PurchaseResultsFigure from '$lib/ui/workforce/PurchaseResultsFigure.svelte';
 	import PriceForm from '$lib/ui/workforce/PriceForm.svelte';
 	import GroupShares from '$lib/ui/workforce/GroupShares.svelte';
 	import ShareFigure from '$lib/ui/workforce/ShareFigure.svelte';
@@ -75,6 +76,7 @@
 		note={texts.toBuyMethod}
 	/>
 	{#if data.table.at === null}<CostTable {purchases} />{/if}
+	{#if data.results}<PurchaseResultsFigure results={data.results} />{/if}
 	{#if isPermitted(data.role, 'prices:set')}
 		<PriceForm
 			things={data.things}

@@ -1,0 +1,73 @@
+<script lang="ts">
+	import { formatLength } from '$lib/core/length';
+	import { CLOSE_MM } from '$lib/core/workforce';
+	import { deskLocale } from '$lib/messages/desk-language';
+	import ShareFigure from '$lib/ui/workforce/ShareFigure.svelte';
+	import { smallestOf, stepRows } from '$lib/ui/workforce/step-rows';
+	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
+	import { between, percent } from '$lib/messages/desk/workforce-words';
+	import { deskWords } from '$lib/messages/desk';
+
+	const texts = deskWords.workforce;
+
+	let { data } = $props();
+
+	const rows = $derived(stepRows(data.table));
+	const leastDone = $derived(smallestOf(rows.done));
+	const leastKept = $derived(smallestOf(rows.kept[0]?.rows ?? []));
+	const isEmpty = $derived(leastDone === null && leastKept === null);
+</script>
+
+<svelte:head><title>{texts.stepsTitle}</title></svelte:head>
+
+<WorkforceFrame view={data.view} groups={[]} rounds={{}} dimensions={[]} title={texts.stepsHeading}>
+	<p class="mt-4 text-lead">
+		{#if isEmpty}{texts.tooFewSteps}{/if}
+		{#if leastDone}{texts.stepsLeastDone(
+				leastDone.words,
+				percent(leastDone.figure.share),
+				between(leastDone.figure)
+			)}{/if}
+		{#if leastKept}{texts.stepsLeastKept(
+				leastKept.words,
+				percent(leastKept.figure.share),
+				between(leastKept.figure)
+			)}{/if}
+	</p>
+	{#if !isEmpty}
+		<ShareFigure
+			title={texts.stepsCarriedOut}
+			count=""
+			note={texts.stepsCarriedOutScope}
+			axis={texts.shareOfSteps}
+			of={texts.stepPlace}
+			rows={rows.done}
+		/>
+		{#each rows.kept as { days, rows: kept } (days)}
+			<ShareFigure
+				title={texts.stepsKept(days)}
+				count=""
+				note={texts.stepsKeptScope}
+				axis={texts.shareOfSteps}
+				of={texts.stepPlace}
+				rows={kept}
+			/>
+		{/each}
+		<ShareFigure
+			title={texts.stepsByItem}
+			count=""
+			note={texts.stepsKeptScope}
+			axis={texts.shareOfSteps}
+			of={texts.stepPlace}
+			rows={rows.byItem}
+		/>
+		<ShareFigure
+			title={texts.builtToPlan(formatLength(CLOSE_MM, 'cm', { locale: deskLocale() }))}
+			count=""
+			note={texts.builtToPlanScope}
+			axis={texts.shareOfMeasured}
+			of={texts.heightHead}
+			rows={rows.built}
+		/>
+	{/if}
+</WorkforceFrame>

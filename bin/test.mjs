@@ -72,8 +72,8 @@ await run(async () => {
 		await exec(packageProgram('svelte-kit'), ['sync'], { cwd: root });
 		/** The demo's data for each worker of the browser tests, as soon as it is there. */
 		const filled = (async () => {
-			await needBuild();
-			say(await migrateAndSeed(postgres.url, ['--demo']));
+			const [, prepared] = await Promise.all([needBuild(), migrateAndSeed(postgres.url, ['--demo'])]);
+			say(prepared);
 			await writeBackup(postgresBin() ?? '', postgres.url, join(root, FILLED));
 			// Only a database nobody is connected to can be copied.
 			return [postgres.url, await copyDatabase(postgres.url, 'second')];

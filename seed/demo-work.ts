@@ -57,7 +57,8 @@ export async function seedWork(
 				askedAt: ago(6 - (i % 4)),
 				state,
 				reason: state === 'declined' ? 'One from the store room is on its way instead' : '',
-				changedAt: state === 'asked' ? null : ago(1)
+				changedAt: state === 'asked' ? null : ago(1),
+				...(state === 'sent' || state === 'arrived' ? { costCents: 4300, currency: 'EUR' } : {})
 			});
 			await reassessCase(tx, personId, ago(1));
 		});

@@ -40,13 +40,16 @@ export const ROUNDS_AGO = { first: 700, second: 390, last: 16 } as const;
 /** Days that people take to answer; the longer ones come after a reminder. */
 const DAYS_TO_ANSWER = [0, 0, 1, 1, 2, 2, 3, 4, 4, 5, 6, 9, 10, 12, 15, 21] as const;
 
+/** Days that somebody takes to answer. */
+export const daysToAnswer = (dice: Dice): number => dice.pick(DAYS_TO_ANSWER);
+
 /** Days after which a coordinator has dealt with answers. */
 const DAYS_TO_DEAL = [1, 6] as const;
 
 /** A team in which fewer people answer: the workforce's figures show it. */
 export const QUIET_TEAM = 'Web shop';
 
-const LATER_REASONS = [
+export const LATER_REASONS = [
 	'Yearly look',
 	'Has the screen arrived?',
 	'New chair: does it hold?',
@@ -126,7 +129,7 @@ export class Life {
 		const input = { key: crypto.randomUUID(), personId: this.personId, version: null };
 		const sent = await sendAssessment(this.db, this.coordinator, input, this.ago(sentAgo));
 		if (!sent || !doesAnswer) return;
-		const after = staysOpen ? this.dice.int(8, 15) : Math.min(this.dice.pick(DAYS_TO_ANSWER), sentAgo - 3);
+		const after = staysOpen ? this.dice.int(8, 15) : Math.min(daysToAnswer(this.dice), sentAgo - 3);
 		const told = this.isEased ? eased(this.dice, answers) : answers;
 		await this.answer(sent.token, told, Math.max(0, sentAgo - after), staysOpen);
 	}

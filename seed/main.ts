@@ -55,7 +55,7 @@ const DEMO_PRICES = {
 } as const;
 
 /** People in the demo where no other number is asked for. */
-const USUAL_PEOPLE = 400;
+const USUAL_PEOPLE = 340;
 
 /** How many people are asked for: `--people 100000`. */
 function peopleWanted(args: readonly string[]): number {

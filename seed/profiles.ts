@@ -7,7 +7,7 @@ import { Dice } from './random';
 export class SeedFault extends Error {}
 
 /** Roughly normal, from six draws: good enough for body sizes, and the same on every machine. */
-function normal(dice: Dice, mean: number, sd: number): number {
+export function normal(dice: Dice, mean: number, sd: number): number {
 	let sum = 0;
 	for (let i = 0; i < 6; i += 1) sum += dice.int(0, 1000) / 1000;
 	return mean + ((sum - 3) / Math.sqrt(0.5)) * sd;
@@ -123,18 +123,31 @@ function firstAnswers(dice: Dice): Record<string, string> {
 	};
 }
 
+/** Heights between which furniture can be adjusted, mm. Our assumption. */
+const ADJUSTS_MM = {
+	seatHeight: [380, 600],
+	surfaceHeight: [580, 1250],
+	topAboveBase: [160, 700]
+} as const;
+
 /** Seat, table and screen once chair and table can be adjusted: each check in the middle of its band, as exactly as a hand sets it. */
-function fittedAnswers(dice: Dice, answers: Record<string, string>): Record<string, string> {
+export function fittedAnswers(dice: Dice, answers: Answers): Record<string, string> {
 	const { corner } = cornerFromAnswers(answers, 'upright');
-	if (!corner) return answers;
+	if (!corner) return { ...answers };
 	const checks = checkCorner(corner);
 	/** Distance of a check from the middle of its band, mm. */
 	const off = (id: CheckId) => {
 		const check = checks.find((c) => c.id === id);
 		return check ? check.value - (check.low + (check.high ?? check.low)) / 2 + dice.int(-5, 5) : 0;
 	};
-	const moved = (field: string, byMm: number) =>
-		answers[field] === undefined ? {} : { [field]: cm(Number(answers[field]) * 10 + byMm) };
+	const moved = (field: keyof typeof ADJUSTS_MM, byMm: number) => {
+		const isSeat = field === 'seatHeight' && answers.seatMoves === 'yes';
+		const [least, most] = isSeat
+			? [Number(answers.seatLow) * 10, Number(answers.seatHigh) * 10]
+			: ADJUSTS_MM[field];
+		const to = Math.min(most, Math.max(least, Number(answers[field]) * 10 + byMm));
+		return answers[field] === undefined ? {} : { [field]: cm(to) };
+	};
 	const seatBy = -off('knee');
 	const surfaceBy = off('elbow') + seatBy;
 	const screenBy = seatBy - surfaceBy - off('eye');
@@ -171,16 +184,33 @@ function laterAnswers(dice: Dice, first: Answers): Record<string, string> {
 const EASED_BY = [1, 3] as const;
 
 /** Answers after a plan was carried out: each place hurts less, some not at all. */
-export function eased(dice: Dice, answers: Answers): Record<string, string> {
+export function eased(
+	dice: Dice,
+	answers: Answers,
+	by: readonly [number, number] = EASED_BY
+): Record<string, string> {
 	const told: Record<string, string> = { ...answers };
 	for (const place of soreIn(answers)) {
-		const worst = Number(answers[`pain.${place}.worst`]) - dice.int(...EASED_BY);
+		const worst = Number(answers[`pain.${place}.worst`]) - dice.int(...by);
 		for (const name of Object.keys(told))
 			if (name.startsWith(`pain.${place}.`) && worst <= 0) delete told[name];
 		if (worst > 0)
 			Object.assign(told, { [`pain.${place}.worst`]: String(worst), [`pain.${place}.hinders`]: 'no' });
 	}
 	return told;
+}
+
+/** Highest score of someone whom the tool needn't send to a clinician. */
+const MILD_SCORE = 6;
+
+/** The same answers without anything that only a call closes: no warning sign, no score of 7 or more, no tingling. */
+export function mild(answers: Answers): Record<string, string> {
+	return Object.fromEntries(
+		Object.entries({ ...answers, ...NO_SIGNS }).map(([name, value]): [string, string] => {
+			if (/^pain\..*\.worst$/.test(name) && Number(value) > MILD_SCORE) return [name, String(MILD_SCORE)];
+			return [name.replace('.kind.tingling-or-numbness', '.kind.ache'), value];
+		})
+	);
 }
 
 /** The first and the later answers of one person. */

@@ -7,12 +7,16 @@ import type { NewPerson } from '../src/lib/server/people/add-person';
 import { plannerHere } from '../src/lib/server/planning/planning';
 import { GIVEN_NAMES, SURNAMES } from './invented-names';
 import { liveOne, QUIET_TEAM } from './lives';
+import { liveTogether } from './many-lives';
 import { Dice } from './random';
 
 export { ROUNDS_AGO } from './lives';
 
-/** Lives that the program works out itself; a larger workforce repeats each under other names. */
-const MOST_LIVES = { quiet: 36, open: 24 } as const;
+/** Lives that go through each of the program's use cases, one after the other. */
+const MOST_LIVES = { quiet: 12, open: 24 } as const;
+
+/** Lives that are lived side by side; a larger workforce repeats each under other names. */
+const MOST_TOGETHER = 400;
 
 /** One person in this many has just answered, and nobody has looked at it yet. */
 const ONE_OPEN_IN = 16;
@@ -41,16 +45,19 @@ const TEAMS = [
 	'Training'
 ] as const;
 
+/** Teams as often as they have people: some are larger than others. */
+const TEAM_SHARES = [...TEAMS, 'Web shop', 'Web shop', 'Support', 'Sales'] as const;
+
 /** Countries whose people in the demo read German. */
 const GERMAN_SPEAKING: readonly string[] = ['DE', 'AT'];
 
-/** Where people live, with telephone numbers reserved for fiction in each country, or that nobody can be given. */
+/** Where people live, with the telephone numbers that are reserved for fiction (Ofcom, Bundesnetzagentur); none where there are none. */
 const COUNTRIES = [
 	['GB', 'Europe/London', '+44 20 7946 0'],
-	['PT', 'Europe/Lisbon', '+351 20 000 0'],
+	['PT', 'Europe/Lisbon', ''],
 	['DE', 'Europe/Berlin', '+49 30 23125 '],
-	['NL', 'Europe/Amsterdam', '+31 20 000 0'],
-	['IE', 'Europe/Dublin', '+353 1 000 0']
+	['NL', 'Europe/Amsterdam', ''],
+	['IE', 'Europe/Dublin', '']
 ] as const;
 
 function drawPerson(dice: Dice, index: number): NewPerson {
@@ -59,8 +66,8 @@ function drawPerson(dice: Dice, index: number): NewPerson {
 	return {
 		name,
 		email: `${name.toLowerCase().replace(/[^a-z]+/g, '.')}.${index}@lanterns.example`,
-		team: dice.pick(TEAMS),
-		phone: dice.chance(0.8) ? `${phone}${String(dice.int(100, 999))}` : '',
+		team: dice.pick(TEAM_SHARES),
+		phone: phone !== '' && dice.chance(0.9) ? `${phone}${String(dice.int(100, 999))}` : '',
 		country,
 		language: GERMAN_SPEAKING.includes(country) ? 'de' : 'en',
 		timeZone
@@ -111,6 +118,21 @@ export async function seedWorkforce(
 		.update(schema.emails)
 		.set({ state: 'delivered', tries: 1, deliveredAt: sql`${schema.emails.writtenAt}` })
 		.where(eq(schema.emails.state, 'waiting'));
+	const together = drawn
+		.filter(({ n, isOpen: open }) => !open && !originalSet.has(n))
+		.slice(0, MOST_TOGETHER);
+	// While the database writes for one part of them, the plans of another are solved.
+	const parts = await Promise.all(
+		Array.from({ length: AT_ONCE }, (_, part) =>
+			liveTogether(
+				db,
+				together.filter((_one, i) => i % AT_ONCE === part),
+				now
+			)
+		)
+	);
+	lived.quiet.push(...parts.flat());
+	for (const { n } of together) originalSet.add(n);
 	const copies = drawn.filter(({ n }) => !originalSet.has(n));
 	for (let from = 0; from < copies.length; from += CHUNK) {
 		const clones = copies.slice(from, from + CHUNK).map(({ n, isOpen: open, person }) => {

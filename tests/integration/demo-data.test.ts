@@ -11,12 +11,22 @@ import { schema } from '$lib/server/db/client';
 import { personPlaceOf } from '$lib/server/people/person-place';
 import { reassessCase } from '$lib/server/case-assessments/reassess-cases';
 import { sendDueReminders } from '$lib/server/rounds/send-due-reminders';
+import {
+	FIGURE_CODES,
+	keptCode,
+	stepDoneCode,
+	type PublishedShare,
+	type WorkforceView
+} from '$lib/core/workforce';
+import { answersScreen, helpScreen, stepsScreen } from '$lib/server/workforce/screens';
 import { seedWork } from '../../seed/demo-work';
+import { QUIET_TEAM } from '../../seed/lives';
+import { TRUTH } from '../../seed/truth';
 import { seedWorkforce } from '../../seed/workforce';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
 
 const now = new Date('2026-03-04T10:00:00Z');
-const PEOPLE = 200;
+const PEOPLE = 340;
 
 /** Free days of a country. */
 const calendarOf = (country: string) => personPlaceOf({ timeZone: '', country }, 'UTC').calendar;
@@ -85,6 +95,32 @@ describe('the generated workforce', () => {
 		expect(listed(made)).toEqual(listed(seeded));
 	});
 
+	it('is of lives that are all different', async () => {
+		const { rows } = await test.db.execute<{
+			n: number;
+			answers: number;
+			statures: number;
+			most: number;
+		}>(sql`
+			select count(*)::int as n, count(distinct answers)::int as answers, count(distinct answers ->> 'stature')::int as statures,
+				(select max(n)::int from (select count(*) as n from (select distinct on (person_id) answers ->> 'stature' as stature from assessments
+					where answered_at is not null order by person_id, answered_at) s group by stature) t) as most
+			from (select distinct on (person_id) answers from assessments where answered_at is not null order by person_id, answered_at) a`);
+		const [told] = rows;
+		expect(told?.n).toBeGreaterThan(250);
+		expect(told?.answers).toBe(told?.n);
+		expect(told?.statures).toBeGreaterThan(100);
+		// Statures are given to the millimetre: of some three hundred, few are the same.
+		expect(told?.most).toBeLessThanOrEqual(9);
+	});
+
+	it('has telephone numbers from ranges reserved for fiction only (Ofcom 020 7946 0xxx, Bundesnetzagentur 030 23125 xxx)', async () => {
+		const rows = await test.db.select({ phone: schema.people.phone }).from(schema.people);
+		const given = rows.filter(({ phone }) => phone !== '');
+		expect(given.length).toBeGreaterThan(50);
+		for (const { phone } of given) expect(phone).toMatch(/^\+44 20 7946 0\d{3}$|^\+49 30 23125 \d{3}$/);
+	});
+
 	it('sets follow-ups on working days of the person’s country', async () => {
 		const { rows } = await test.db.execute<{ due: string; country: string }>(
 			sql`select f.due::text, p.country from follow_ups f join people p on p.id = f.person_id where f.reason <> ''`
@@ -94,6 +130,51 @@ describe('the generated workforce', () => {
 			const day = parseCivilDate(due);
 			expect(day && isWorkingDay(day, calendarOf(country))).toBe(true);
 		}
+	});
+});
+
+describe('what is true of the generated workforce', () => {
+	const view: WorkforceView = {
+		on: '2026-03-04',
+		isLive: true,
+		closings: [],
+		today: '2026-03-04',
+		by: 'team',
+		group: null,
+		team: null,
+		teams: []
+	};
+	/** Five intervals are looked at: all five hold what is true in 99 of 100 workforces, at three standard errors each. */
+	const holds = (figure: PublishedShare | null | undefined, truth: number) => {
+		if (!figure) throw new Error('the figure is shown');
+		const error = Math.sqrt((truth * (1 - truth)) / figure.n);
+		expect(Math.abs(figure.share - truth), `${figure.x} of ${figure.n} for ${truth}`).toBeLessThan(3 * error);
+	};
+
+	it('is found again by the figures: who answers, which steps are done, and which stay in place', async () => {
+		const { table: answers } = await answersScreen(test.db, view);
+		const answered = answers.figures.find(({ code }) => code === FIGURE_CODES.answered);
+		const quiet = answers.groups.indexOf(QUIET_TEAM);
+		const [worst] = answers.groups
+			.map((_team, i) => ({ i, share: answered?.groups[i]?.share ?? 1 }))
+			.sort((a, b) => a.share - b.share);
+		expect(worst?.i).toBe(quiet);
+		const { table } = await stepsScreen(test.db, view);
+		const of = (code: string) => table.figures.find((one) => one.code === code)?.all;
+		for (const place of ['seat', 'keys', 'screen'] as const)
+			holds(of(stepDoneCode(place)), TRUTH.stepDone[place] * (1 - TRUTH.neverStarts));
+		holds(of(keptCode(14, 'seat')), TRUTH.keptTwoWeeks.seat);
+	});
+
+	it('shows that plans help, by about as much as is true, and no more than that without', async () => {
+		const { courses, difference } = await helpScreen(test.db, { ...view, by: null });
+		const done = courses.find(({ course }) => course === 'done')?.change;
+		const [least, most] = TRUTH.fallsWithPlan;
+		expect(done?.high).toBeLessThan(-0.5);
+		// A score can't fall below 0: who begins with 1 or 2 can't gain as much.
+		expect(-(done?.estimate ?? 0)).toBeLessThanOrEqual(most);
+		expect(-(done?.low ?? 0)).toBeGreaterThan(least / 2);
+		expect(difference?.high).toBeLessThan(0);
 	});
 });
 

@@ -39,7 +39,8 @@ beforeAll(async () => {
 	const truth = { planTakesOff: 2, neckWith: 0.5, neckWithout: 0.2, answers: 0.9, quietTeamAnswers: 0.5 };
 	await plantWorkforce(db(), PEOPLE, truth, now);
 	// Planted people have no plans of their own.
-	await db().execute(sql`update observations o set plan_steps = array_remove(array['step screen', case when h % 3 > 0 then 'done screen' end,
+	await db()
+		.execute(sql`update observations o set plan_steps = array_remove(array['step screen', case when h % 3 > 0 then 'done screen' end,
 		case when h % 3 > 0 and h % 4 > 0 then 'asked 14 screen' end, case when h % 3 > 0 and h % 4 > 1 then 'kept 14 screen' end], null)
 		from (select id as of, abs(hashtext(id::text)) as h from observations) t where t.of = o.id and o.first_on is not null`);
 	await publishDueClosings(db(), () => now);

@@ -51,7 +51,7 @@ function eventsKept(
 const planOf = ({ corner, advice, chosen }: NewPlan) => planOffers(corner, advice)[chosen]?.plan ?? null;
 
 /** A plan as stored. */
-function rowOf(made: NewPlan, madeAt: Date) {
+export function planRow(made: NewPlan, madeAt: Date) {
 	const plan = planOf(made);
 	const costNow = cornerCost(made.corner);
 	return {
@@ -105,7 +105,7 @@ export async function makePlan(
 			await tx.update(plans).set({ moving }).where(eq(plans.id, before.id));
 		return;
 	}
-	const row = rowOf(made, now);
+	const row = planRow(made, now);
 	const kept = before
 		? eventsKept(before, await stepEventsOf(tx, before.id), row.steps)
 		: earlier

@@ -89,6 +89,15 @@ test('prices are said once, a report is made of them, kept and printed', async (
 	await page.getByRole('button', { name: 'Create report' }).click();
 	await expect(page).toHaveURL(/report\/[0-9a-f-]{36}$/);
 	await expect(page.getByRole('heading', { name: 'Decisions we ask for' })).toBeVisible();
+	await hydrated(page);
+	const buying = page.getByRole('group', { name: 'Buy equipment' });
+	await buying.getByLabel('Decision').selectOption('Agreed');
+	await buying.getByLabel('Note').fill('From next year’s budget');
+	await page.getByLabel('Remark').fill('Two offices closed in spring.');
+	await page.getByRole('button', { name: 'Save decisions' }).click();
+	await expect(page.getByRole('status')).toContainText('Saved.');
+	await expect(page.locator('.sheet')).toContainText('Agreed. From next year’s budget');
+	await expect(page.locator('.sheet')).toContainText('Two offices closed in spring.');
 	await drawn(page);
 	for (const [format, width] of [
 		['A4', 794],

@@ -17,7 +17,13 @@ import { helpSentence } from '$lib/messages/desk/help-words';
 import { publishDueClosings } from '$lib/server/workforce/publish-closing';
 import { readReportingDates } from '$lib/server/workforce/reporting-dates';
 import { figureRows } from '$lib/server/workforce/figure-rows';
-import { deleteReport, listReports, createReport, readReport } from '$lib/server/workforce/create-report';
+import {
+	deleteReport,
+	listReports,
+	createReport,
+	readReport,
+	recordOnReport
+} from '$lib/server/workforce/create-report';
 import { parseCents, readPrices, setPrices } from '$lib/server/workforce/prices';
 import { readTally } from '$lib/server/workforce/read-tally';
 import {
@@ -314,6 +320,42 @@ describe('the report', () => {
 		expect(rows.find(([part, of]) => part === 'discomfort' && of === 'neck')?.[3]).toBe(
 			document.regions.find(({ code }) => code === 'neck')?.figure.x
 		);
+	});
+
+	it('takes a remark and what was decided on it, and the next one says what came of that', async () => {
+		const first = await make('2026-07-31');
+		const before = await readReport(test.db, coordinator, first);
+		const decided = {
+			time: { result: 'agreed', note: ' An hour for everyone ' },
+			first: { result: 'open', note: '' }
+		} as const;
+		const record = (version: number, remark: string, actor: Actor = coordinator) =>
+			recordOnReport(test.db, actor, first, { remark, decided, version }, now);
+		expect(await faultOf(record(1, 'Not mine', reader))).toBe('not-allowed');
+		await record(1, ' Two offices closed in July. ');
+		// Of two coordinators at once, the second sees what the first one wrote.
+		expect(await faultOf(record(1, 'Another remark'))).toBe('conflict');
+		const after = await readReport(test.db, reader, first);
+		expect(after).toMatchObject({
+			document: before.document,
+			remark: 'Two offices closed in July.',
+			decided: { time: { result: 'agreed', note: 'An hour for everyone' } },
+			version: 2
+		});
+		expect(Object.keys(after.decided)).toEqual(['time']);
+		const { document } = await readReport(test.db, reader, await make('2026-08-31'));
+		expect(document.author).toBe(coordinator.name);
+		expect(document.last?.to).toBe('2026-07-31');
+		const time = document.last?.outcomes.find(({ kind }) => kind === 'time');
+		const [most] = before.document.findings;
+		expect(time).toMatchObject({
+			about: most?.code,
+			decided: { result: 'agreed' },
+			then: { x: most?.figure.x }
+		});
+		expect(time?.now?.x).toBe(document.findings.find(({ code }) => code === most?.code)?.figure.x);
+		for (const { id } of await listReports(test.db, coordinator))
+			await deleteReport(test.db, coordinator, id, now);
 	});
 
 	it('is refused to readers and for months that are not over, and taken away by coordinators alone', async () => {

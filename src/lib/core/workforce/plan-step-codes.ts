@@ -37,19 +37,25 @@ export interface UndoneReport {
 	readonly undone: readonly string[];
 }
 
-/** In the plan for the newest answers; and carried out. */
+/** The code of people who have a step in the plan for their newest answers. */
 export const stepCode = (place: PlanItem) => `step ${place}`;
+
+/** The code of those of them who have carried it out. */
 export const stepDoneCode = (place: PlanItem) => `done ${place}`;
 
-/** Asked about so many days after a step was carried out or later; and still in place then. */
+/** The code of people who were asked about something so many days after it was carried out, or later. */
 export const askedCode = (days: KeptAfterDays, what: string) => `asked ${days} ${what}`;
+
+/** The code of those of them for whom it was still in place. */
 export const keptCode = (days: KeptAfterDays, what: string) => `kept ${days} ${what}`;
 
-/** A step built from a kind of item. */
+/** What a step built from a kind of item is called in codes. */
 export const builtFrom = (place: PlanItem, kind: HouseholdKind) => `${place}:${kind}`;
 
-/** Measured again once the plan was built; and within {@link CLOSE_MM} of the planned height. */
+/** The code of people who measured a height again once the plan was built. */
 export const measuredCode = (field: RemeasuredField) => `measured ${field}`;
+
+/** The code of those of them for whom it is within {@link CLOSE_MM} of the planned one. */
 export const closeCode = (field: RemeasuredField) => `close ${field}`;
 
 /** How far a height that was measured again may be from the planned one to count as built to the plan, mm. Our working assumption. */

@@ -5,6 +5,7 @@ import type { AdjustedDifference } from '../statistics';
 import type { Association } from './associations';
 import type { CoarseCurve } from './coarse-curve';
 import type { PublishedShare } from './figures';
+import type { DecisionOutcome } from './report-decisions';
 import type { PairedFigure } from './paired-figure';
 import type { PublishedChange } from './published-change';
 import type { ThreeParts } from './three-parts';
@@ -112,6 +113,12 @@ export interface WorkforceReport {
 	readonly teams: { readonly answered: readonly TeamFigure[]; readonly hurts: readonly TeamFigure[] };
 	/** Teams in which fewer people answer than chance explains. */
 	readonly quietTeams?: readonly string[];
+	/** Of people with a problem that remains: those whom equipment would help. */
+	readonly helped?: PublishedShare | null;
+	/** Who made it, by name. */
+	readonly author?: string;
+	/** What was decided on the previous report, and what came of it. */
+	readonly last?: { readonly to: string; readonly outcomes: readonly DecisionOutcome[] } | null;
 	/** The previous report, if there is one. */
 	readonly before: { readonly to: string; readonly key: KeyFigures } | null;
 }

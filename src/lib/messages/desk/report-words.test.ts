@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import {
+	costOf,
 	NO_ACTIVITIES,
 	reportRows,
 	REPORT_COLUMNS,
@@ -10,7 +11,7 @@ import {
 } from '$lib/core/workforce';
 import { wilson } from '$lib/core/statistics';
 import { differenceSentence, helpSentence, curveStepWords, timesSentence } from './help-words';
-import { changedLines, costOf, decisionLines, doneLines, standLines } from './report-words';
+import { changedLines, decisionLines, doneLines, standLines } from './report-words';
 import { publishedShareOf, groupSizeOf, rowsByGroup } from '$lib/ui/workforce/table-rows';
 import { signedNumber, pValueText, codeWords, groupWords } from './workforce-words';
 
@@ -111,7 +112,9 @@ describe('the words of a report', () => {
 		expect(things).toBe(
 			'Should we buy equipment? An adjustable footrest for 12 people; A chair with adjustable height for 6 people. Together it costs €478.80.'
 		);
-		expect(team).toBe('Should a manager speak to Web shop? Fewer people answer there than elsewhere.');
+		expect(team).toBe(
+			'Should a manager speak to Web shop (30%)? Fewer people answer there than elsewhere (77% of everyone). Otherwise, they get another reminder.'
+		);
 		expect(most).toContain('The most common problem is “The keys are too high”, at 23% of workstations');
 		expect(pair).toContain('2.5 times as often. This shows a link, not a cause.');
 		const nothing = { ...REPORT, purchases: [], findings: [], associations: [] };

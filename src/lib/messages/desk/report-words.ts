@@ -1,6 +1,12 @@
 import { dayWords } from '../dates';
 import { differenceOfShares } from '$lib/core/statistics';
-import type { REPORTED_ACTIVITIES, ReportedPurchase, WorkforceReport } from '$lib/core/workforce';
+import {
+	decisionsOf,
+	type Decision,
+	type DecisionOutcome,
+	type REPORTED_ACTIVITIES,
+	type WorkforceReport
+} from '$lib/core/workforce';
 import { differenceSentence, helpSentence, timesSentence } from './help-words';
 import { deskCatalogue, deskWords } from './index';
 import {
@@ -8,6 +14,7 @@ import {
 	signedNumber,
 	codeWords,
 	decimalNumber,
+	formattedNumber,
 	money,
 	peopleWords,
 	percent
@@ -85,40 +92,65 @@ export function changedLines({ courses, difference, paired: { all }, times }: Wo
 	];
 }
 
-/** The total cost; null where no price is known. */
-export function costOf(purchases: readonly ReportedPurchase[]): { cents: number; currency: string } | null {
-	const priced = purchases.flatMap(({ people, cents, currency }) =>
-		cents !== null && currency !== null ? [{ cents: cents * people, currency }] : []
-	);
-	const [first] = priced;
-	return first
-		? { cents: priced.reduce((sum, { cents }) => sum + cents, 0), currency: first.currency }
-		: null;
-}
-
-/** What management is asked to decide: what follows from the figures, and no more. */
-export function decisionLines(report: WorkforceReport): string[] {
+/** Who is helped by equipment, and the smallest alternative. */
+function buyingWords({ purchases, cost, helped, cheapest }: Extract<Decision, { kind: 'buy' }>): string {
 	const texts = deskWords.report;
-	const { purchases, teams, findings, key, associations } = report;
-	const cost = costOf(purchases);
 	const things = purchases.map(({ purchase, people }) =>
 		texts.thingFor(codeWords(purchase), peopleWords(people))
 	);
-	const everyone = key.answered;
-	// A report of version 1 keeps the teams that it named then.
-	const quiet =
-		report.quietTeams ??
-		teams.answered
-			.filter(({ figure }) => everyone !== null && figure !== null && figure.high < everyone.share)
-			.map(({ team }) => team);
-	const most = findings[0];
-	const [pair] = associations.filter(({ p, ratio }) => p < 0.05 && ratio > 1);
 	return [
-		...(things.length > 0 ? [texts.buy(things, cost && money(cost.cents, cost.currency))] : []),
-		...(quiet.length > 0 ? [texts.silentTeams(quiet.map((team) => team || texts.withoutTeam))] : []),
-		...(most ? [texts.workingTime(codeWords(most.code), percent(most.figure.share))] : []),
-		...(pair
-			? [texts.firstProblem(codeWords(pair.finding), codeWords(pair.region), decimalNumber(pair.ratio, 1))]
+		texts.buy(things, cost && money(cost.cents, cost.currency)),
+		...(helped ? [texts.buyHelps(formattedNumber(helped.x), peopleWords(helped.n))] : []),
+		...(cheapest
+			? [
+					texts.buyLess(
+						texts.thingFor(codeWords(cheapest.purchase), peopleWords(cheapest.people)),
+						money(cheapest.cents * cheapest.people, cheapest.currency)
+					)
+				]
 			: [])
-	];
+	].join(' ');
+}
+
+/** A decision in words: what it is about, for how many people, and what else could be done. */
+export function decisionWords(decision: Decision): string {
+	const texts = deskWords.report;
+	switch (decision.kind) {
+		case 'buy':
+			return buyingWords(decision);
+		case 'teams':
+			return texts.silentTeams(
+				decision.teams.map(({ team, figure }) => {
+					const name = team || texts.withoutTeam;
+					return figure ? texts.teamWithShare(name, percent(figure.share)) : name;
+				}),
+				decision.all ? percent(decision.all.share) : null
+			);
+		case 'time':
+			return texts.workingTime(codeWords(decision.finding), percent(decision.figure.share));
+		case 'first':
+			return texts.firstProblem(
+				codeWords(decision.finding),
+				codeWords(decision.region),
+				decimalNumber(decision.ratio, 1)
+			);
+	}
+}
+
+/** What management is asked to decide: what follows from the figures, and no more. */
+export const decisionLines = (report: WorkforceReport): string[] => decisionsOf(report).map(decisionWords);
+
+/** What came of a decision on the previous report. */
+export function outcomeWords({ kind, about, decided, then, now }: DecisionOutcome): string {
+	const texts = deskWords.report;
+	const subject = about === null ? '' : kind === 'teams' ? about || texts.withoutTeam : codeWords(about);
+	const result = texts.results[decided.result];
+	const figures =
+		then && now ? texts.thenAndNow(percent(then.share), percent(now.share)) : texts.thenAndNowHidden;
+	return [
+		texts.outcomes[kind](subject),
+		result,
+		...(decided.note ? [`“${decided.note}”`] : []),
+		figures
+	].join(' ');
 }

@@ -141,6 +141,7 @@ export const DESK_ACTIONS: Partial<Readonly<Record<DeskRoute, Readonly<Record<st
 		limit: 'emails:release'
 	},
 	'/desk/(signed-in)/workforce/report': { make: 'reports:make', drop: 'reports:make' },
+	'/desk/(signed-in)/workforce/report/[id=uuid]': { record: 'reports:make' },
 	'/desk/(signed-in)/workforce/to-buy': { prices: 'prices:set' }
 };
 

@@ -89,6 +89,7 @@ export const AUDIT_ACTIONS = [
 	'email-limit-set',
 	'prices-set',
 	'report-made',
+	'report-noted',
 	'report-dropped',
 	'figures-exported'
 ] as const;

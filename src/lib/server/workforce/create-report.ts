@@ -5,10 +5,13 @@ import {
 	FIGURE_CODES,
 	comparedGroups,
 	firstChoiceCode,
+	DECISION_KINDS,
+	decisionOutcomes,
 	NO_ACTIVITIES,
 	threePartsOf,
 	type CodeFigure,
 	type PublishedShare,
+	type RecordedDecisions,
 	type KeyFigures,
 	type TeamFigure,
 	type WorkforceReport,
@@ -34,7 +37,7 @@ import {
 } from './screens';
 import { readView } from './view';
 
-const { workforceReports } = schema;
+const { users, workforceReports } = schema;
 
 /** The first day of some months that end on a day. */
 function firstDay(to: string, months: number): string {
@@ -129,7 +132,8 @@ async function workOut(
 			answered: teamsOf(answers.table, FIGURE_CODES.answered),
 			hurts: teamsOf(discomfort.table, FIGURE_CODES.hurts)
 		},
-		quietTeams: quietTeamsOf(answers.table)
+		quietTeams: quietTeamsOf(answers.table),
+		helped: allOf(buy.table, FIGURE_CODES.closable)
 	};
 }
 
@@ -181,13 +185,21 @@ export async function createReport(
 	const from = firstDay(to, months);
 	const worked = await workOut(db, { from, to, months });
 	const [before] = await db
-		.select({ to: workforceReports.toDay, document: workforceReports.document })
+		.select({
+			to: workforceReports.toDay,
+			document: workforceReports.document,
+			decided: workforceReports.decided
+		})
 		.from(workforceReports)
 		.where(lt(workforceReports.toDay, to))
 		.orderBy(desc(workforceReports.toDay), desc(workforceReports.madeAt))
 		.limit(1);
 	const document: WorkforceReport = {
 		...worked,
+		author: (await userName(db, madeBy)) ?? '',
+		last: before
+			? { to: before.to, outcomes: decisionOutcomes(before.document, before.decided, worked) }
+			: null,
 		before: before ? { to: before.to, key: before.document.key } : null
 	};
 	await inTransaction(db, async (tx) => {
@@ -200,6 +212,53 @@ export async function createReport(
 			await writeAuditLine(tx, actor, { at: now, act: 'report-made', detail: { from, to } });
 	});
 	return key;
+}
+
+async function userName(db: Db, id: string): Promise<string | null> {
+	const [user] = await db.select({ name: users.name }).from(users).where(eq(users.id, id));
+	return user?.name ?? null;
+}
+
+/** What a coordinator adds to a report. */
+export interface ReportNotes {
+	readonly remark: string;
+	readonly decided: RecordedDecisions;
+	readonly version: number;
+}
+
+/**
+ * Records a remark on a report, and what was decided on it. The report itself stays as it was made; the next one says what came of it.
+ * @throws DomainError where somebody else has recorded something meanwhile
+ */
+export async function recordOnReport(
+	db: Db,
+	actor: Actor,
+	id: string,
+	{ remark, decided, version }: ReportNotes,
+	now: Date
+): Promise<void> {
+	requirePermission(actor, 'reports:make');
+	await inTransaction(db, async (tx) => {
+		const kept = Object.fromEntries(
+			DECISION_KINDS.flatMap((kind) => {
+				const one = decided[kind];
+				return one && (one.result !== 'open' || one.note.trim() !== '')
+					? [[kind, { result: one.result, note: one.note.trim() }]]
+					: [];
+			})
+		);
+		const changed = await tx
+			.update(workforceReports)
+			.set({ remark: remark.trim(), decided: kept, version: version + 1 })
+			.where(and(eq(workforceReports.id, id), eq(workforceReports.version, version)))
+			.returning({ to: workforceReports.toDay });
+		const [report] = changed;
+		if (!report) {
+			await readReport(tx, actor, id);
+			throw new DomainError('conflict', 'reportNotedMeanwhile');
+		}
+		await writeAuditLine(tx, actor, { at: now, act: 'report-noted', detail: { to: report.to } });
+	});
 }
 
 /** Deletes a report made by mistake. */

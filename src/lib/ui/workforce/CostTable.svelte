@@ -1,6 +1,5 @@
 <script lang="ts">
-	import type { ReportedPurchase } from '$lib/core/workforce';
-	import { costOf } from '$lib/messages/desk/report-words';
+	import { costOf, type ReportedPurchase } from '$lib/core/workforce';
 	import { codeWords, money, formattedNumber } from '$lib/messages/desk/workforce-words';
 	import DataTable from '../kit/DataTable.svelte';
 	import type { TableColumn } from '../kit/data-table';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { dayWords, momentWords } from '$lib/messages/dates';
 	import type { ComponentProps } from 'svelte';
-	import type { WorkforceReport } from '$lib/core/workforce';
+	import { decisionsOf, type RecordedDecisions, type WorkforceReport } from '$lib/core/workforce';
 	import LetterheadLines from '../organisation/LetterheadLines.svelte';
 	import ChangeFigure from './ChangeFigure.svelte';
 	import CostTable from './CostTable.svelte';
@@ -9,7 +9,13 @@
 	import CurveFigure from './CurveFigure.svelte';
 	import PairedFigures from './PairedFigures.svelte';
 	import ShareFigure from './ShareFigure.svelte';
-	import { changedLines, decisionLines, doneLines, standLines } from '$lib/messages/desk/report-words';
+	import {
+		changedLines,
+		decisionWords,
+		doneLines,
+		outcomeWords,
+		standLines
+	} from '$lib/messages/desk/report-words';
 	import { codeWords, peopleWords } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -21,9 +27,12 @@
 		/** IANA name. */
 		timeZone: string;
 		letterhead: ComponentProps<typeof LetterheadLines>['letterhead'];
+		/** What a coordinator added. */
+		remark: string;
+		decided: RecordedDecisions;
 	}
 
-	let { report, madeAt, timeZone, letterhead }: Props = $props();
+	let { report, madeAt, timeZone, letterhead, remark, decided }: Props = $props();
 
 	const MOST_ROWS = 10;
 	const rowsOf = (list: WorkforceReport['regions']) =>
@@ -33,7 +42,7 @@
 		{ title: texts.discomfortByRegion, of: texts.bodyRegion, list: report.regions },
 		{ title: texts.mostCommonProblems, of: texts.problems, list: report.findings }
 	]);
-	const decisions = $derived(decisionLines(report));
+	const decisions = $derived(decisionsOf(report));
 </script>
 
 <!-- On paper the letterhead is on each page: a table's head is the one thing that browsers repeat. -->
@@ -56,14 +65,37 @@
 				</div>
 				<p class="lead">
 					{texts.reportMade({ madeAt: momentWords(madeAt, timeZone), to: dayWords(report.to), count })}
+					{#if report.author}{texts.madeBy(report.author)}{/if}
 				</p>
 
 				<h2>{texts.decisions}</h2>
 				{#if decisions.length > 0}
 					<ol>
-						{#each decisions as line (line)}<li>{line}</li>{/each}
+						{#each decisions as decision (decision.kind)}
+							<li>
+								{decisionWords(decision)}
+								{#if decided[decision.kind]}
+									<strong>{deskWords.report.results[decided[decision.kind]?.result ?? 'open']}</strong>
+									{decided[decision.kind]?.note}
+								{/if}
+							</li>
+						{/each}
 					</ol>
 				{:else}<p>{texts.noDecisions}</p>{/if}
+
+				{#if remark !== ''}
+					<h2>{texts.remark}</h2>
+					<p class="remark">{remark}</p>
+				{/if}
+
+				{#if report.last && report.last.outcomes.length > 0}
+					<h2>{texts.lastDecisions(dayWords(report.last.to))}</h2>
+					<ul>
+						{#each report.last.outcomes as outcome (`${outcome.kind} ${outcome.about}`)}
+							<li>{outcomeWords(outcome)}</li>
+						{/each}
+					</ul>
+				{/if}
 
 				<h2>{texts.results}</h2>
 				<ul>
@@ -151,6 +183,10 @@
 	li {
 		margin-top: 0.25rem;
 		break-inside: avoid;
+	}
+	.remark {
+		margin-top: 0.4rem;
+		white-space: pre-line;
 	}
 	.small {
 		margin-top: 0.5rem;

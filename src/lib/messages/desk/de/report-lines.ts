@@ -39,8 +39,26 @@ export const reportTexts: DeskTexts['report'] = {
 	buy: (things, cost) =>
 		`Sollen wir Ausstattung anschaffen? ${things.join('; ')}.${cost ? ` Zusammen kostet das ${cost}.` : ''}`,
 	thingFor: (thing, people) => `${thing} für ${people}`,
-	silentTeams: (teams) =>
-		`Wer spricht mit diesen Teams: ${teams.join(', ')}? Dort antworten weniger Personen als anderswo.`,
+	silentTeams: (teams: readonly string[], all: string | null) =>
+		`Soll eine Führungskraft mit ${teams.join(', ')} sprechen? Dort antworten weniger Personen als anderswo${all ? ` (insgesamt ${all})` : ''}. Sonst erhalten sie eine weitere Erinnerung.`,
+	teamWithShare: (team: string, share: string) => `${team} (${share})`,
+	buyHelps: (helped: string, people: string) =>
+		`Das hilft ${helped} von ${people} mit einem Höhenproblem, das sich mit Dingen zu Hause nicht lösen lässt.`,
+	buyLess: (thing: string, cost: string) => `Der kleinste Schritt: ${thing}, ${cost}.`,
+	results: {
+		open: 'Es wurde nichts entschieden.',
+		agreed: 'Zugestimmt.',
+		declined: 'Abgelehnt.',
+		postponed: 'Verschoben.'
+	},
+	outcomes: {
+		buy: () => 'Anschaffungen.',
+		teams: (team: string) => `Antworten in ${team}.`,
+		time: (problem: string) => `Arbeitszeit für die Pläne („${problem}“).`,
+		first: (problem: string) => `„${problem}“ zuerst.`
+	},
+	thenAndNow: (before: string, now: string) => `Damals ${before}, jetzt ${now}.`,
+	thenAndNowHidden: 'Zu wenige Personen für einen Vergleich.',
 	withoutTeam: 'Personen ohne Team',
 	workingTime: (problem, share) =>
 		`Können Pläne in der Arbeitszeit umgesetzt werden? Das häufigste Problem ist „${problem}“, an ${share} der Arbeitsplätze.`,

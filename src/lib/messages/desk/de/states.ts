@@ -101,6 +101,7 @@ export const stateTexts: DeskTexts['states'] = {
 		'password-chosen': 'hat ein Passwort gewählt',
 		'prices-set': 'hat Preise geändert',
 		'report-made': 'hat einen Bericht erstellt',
+		'report-noted': 'hat Entscheidungen zu einem Bericht festgehalten',
 		'report-dropped': 'hat einen Bericht gelöscht',
 		'figures-exported': 'hat Ergebnisse heruntergeladen',
 		'store-counted': 'hat den Bestand gezählt',

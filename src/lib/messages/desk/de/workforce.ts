@@ -282,7 +282,7 @@ export const workforceTexts: DeskTexts['workforce'] = {
 	purchaseResults: 'Was die Anschaffungen bewirkt haben',
 	arrivedFor: (people: string, before: string) =>
 		`Bei ${people} ist etwas angekommen. Vorher hatten ${before} davon ein Höhenproblem.`,
-	solvedNow: ({ solved, share, interval }: Readonly<Record<'solved' | 'share' | 'interval', string>>) =>
+	solvedNow: ({ solved, share, interval }) =>
 		`${solved} davon haben jetzt keines mehr (${share}, 95-%-Intervall ${interval}).`,
 	paidFor: (amount: string) => `Ihre Ausstattung hat ${amount} gekostet.`,
 	costOfOne: (amount: string) => `Das sind ${amount} für jedes gelöste Problem.`,
@@ -295,15 +295,33 @@ export const workforceTexts: DeskTexts['workforce'] = {
 	visitTooFew: 'Kein Monatsende hat Zahlen für mindestens zwei Teams.',
 	visitDay: (day: string) => `Zahlen vom ${day}, angepasst an die Zahl der verglichenen Teams und Werte.`,
 	visitLines: {
-		answered: ({ team, share, all }: Readonly<Record<'team' | 'share' | 'all', string>>) =>
-			`${team}: ${share} haben geantwortet, insgesamt ${all}.`,
-		problem: ({ team, share, all }: Readonly<Record<'team' | 'share' | 'all', string>>) =>
-			`${team}: ${share} haben ein Höhenproblem, insgesamt ${all}.`,
-		hurts: ({ team, share, all }: Readonly<Record<'team' | 'share' | 'all', string>>) =>
-			`${team}: ${share} haben Beschwerden, insgesamt ${all}.`,
-		stands: ({ team, share, all }: Readonly<Record<'team' | 'share' | 'all', string>>) =>
+		answered: ({ team, share, all }) => `${team}: ${share} haben geantwortet, insgesamt ${all}.`,
+		problem: ({ team, share, all }) => `${team}: ${share} haben ein Höhenproblem, insgesamt ${all}.`,
+		hurts: ({ team, share, all }) => `${team}: ${share} haben Beschwerden, insgesamt ${all}.`,
+		stands: ({ team, share, all }) =>
 			`${team}: ${share} der Pläne bestehen nach sechs Wochen noch, insgesamt ${all}.`
 	},
+	recordDecisions: 'Entscheidungen festhalten',
+	recordDecisionsHint: 'Der Bericht selbst ändert sich nicht. Der nächste sagt, was daraus geworden ist.',
+	decisionsSaved: 'Gespeichert.',
+	decisionResult: 'Entscheidung',
+	decisionNote: 'Notiz',
+	decisionNames: {
+		buy: 'Anschaffungen',
+		teams: 'Mit Teams sprechen',
+		time: 'Arbeitszeit für die Pläne',
+		first: 'Welches Problem zuerst kommt'
+	},
+	decisionResults: {
+		open: 'Noch nicht entschieden',
+		agreed: 'Zugestimmt',
+		declined: 'Abgelehnt',
+		postponed: 'Verschoben'
+	},
+	remark: 'Bemerkung',
+	saveDecisions: 'Entscheidungen speichern',
+	lastDecisions: (to: string) => `Entscheidungen zum Bericht bis ${to}`,
+	madeBy: (author: string) => `Erstellt von ${author}.`,
 	toBuyTitle: 'Anzuschaffen · Belegschaft · Easy Corner',
 	toBuyHeading: 'Anzuschaffen',
 	stillOpen: (interval, n) =>

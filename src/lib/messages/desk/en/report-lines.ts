@@ -1,3 +1,5 @@
+import type { DecisionKind, DecisionResult } from '$lib/core/workforce';
+
 /** Sentences of the report. Numbers are already formatted. */
 export const reportTexts = {
 	/** What was done, by its kind: how many people, and what. */
@@ -56,8 +58,26 @@ export const reportTexts = {
 	buy: (things: readonly string[], cost: string | null) =>
 		`Should we buy equipment? ${things.join('; ')}.${cost ? ` Together it costs ${cost}.` : ''}`,
 	thingFor: (thing: string, people: string) => `${thing} for ${people}`,
-	silentTeams: (teams: readonly string[]) =>
-		`Should a manager speak to ${teams.join(', ')}? Fewer people answer there than elsewhere.`,
+	silentTeams: (teams: readonly string[], all: string | null) =>
+		`Should a manager speak to ${teams.join(', ')}? Fewer people answer there than elsewhere${all ? ` (${all} of everyone)` : ''}. Otherwise, they get another reminder.`,
+	teamWithShare: (team: string, share: string) => `${team} (${share})`,
+	buyHelps: (helped: string, people: string) =>
+		`It would help ${helped} of ${people} with a height problem that items at home can’t fix.`,
+	buyLess: (thing: string, cost: string) => `The smallest step: ${thing}, ${cost}.`,
+	results: {
+		open: 'Nothing was decided.',
+		agreed: 'Agreed.',
+		declined: 'Declined.',
+		postponed: 'Postponed.'
+	} satisfies Readonly<Record<DecisionResult, string>>,
+	outcomes: {
+		buy: () => 'Equipment.',
+		teams: (team: string) => `Answers in ${team}.`,
+		time: (problem: string) => `Working time for plans (“${problem}”).`,
+		first: (problem: string) => `“${problem}” first.`
+	} satisfies Readonly<Record<DecisionKind, (about: string) => string>>,
+	thenAndNow: (before: string, now: string) => `Then ${before}, now ${now}.`,
+	thenAndNowHidden: 'Too few people to compare.',
 	withoutTeam: 'people without a team',
 	workingTime: (problem: string, share: string) =>
 		`Can people use working time to carry out their plans? The most common problem is “${problem}”, at ${share} of workstations.`,

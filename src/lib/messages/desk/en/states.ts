@@ -99,6 +99,7 @@ export const stateTexts = {
 		'password-chosen': 'chose a password',
 		'prices-set': 'changed prices',
 		'report-made': 'created a report',
+		'report-noted': 'recorded decisions on a report',
 		'report-dropped': 'deleted a report',
 		'figures-exported': 'downloaded results',
 		'store-counted': 'counted the stock',

@@ -1,5 +1,12 @@
 import type { RemeasuredField } from '$lib/core/side-view';
-import type { VisitSignal } from '$lib/core/workforce';
+import type { DecisionKind, DecisionResult, VisitSignal } from '$lib/core/workforce';
+
+/** A team’s share, and that of everyone. */
+interface TeamShare {
+	readonly team: string;
+	readonly share: string;
+	readonly all: string;
+}
 
 /** Figures of the workforce, and the report on them. Numbers are already formatted. */
 export const workforceTexts = {
@@ -316,7 +323,7 @@ export const workforceTexts = {
 	purchaseResults: 'What equipment has achieved',
 	arrivedFor: (people: string, before: string) =>
 		`Equipment has arrived for ${people}. Before it came, ${before} of them had a height problem.`,
-	solvedNow: ({ solved, share, interval }: Readonly<Record<'solved' | 'share' | 'interval', string>>) =>
+	solvedNow: ({ solved, share, interval }: { solved: string; share: string; interval: string }) =>
 		`${solved} of these have none now (${share}, 95% interval ${interval}).`,
 	paidFor: (amount: string) => `Their equipment cost ${amount}.`,
 	costOfOne: (amount: string) => `That is ${amount} for each problem that is gone.`,
@@ -329,15 +336,34 @@ export const workforceTexts = {
 	visitTooFew: 'No month end has figures for two teams or more.',
 	visitDay: (day: string) => `Figures of ${day}, adjusted for the number of teams and figures compared.`,
 	visitLines: {
-		answered: ({ team, share, all }: Readonly<Record<'team' | 'share' | 'all', string>>) =>
-			`${team}: ${share} answered, ${all} of everyone.`,
-		problem: ({ team, share, all }: Readonly<Record<'team' | 'share' | 'all', string>>) =>
+		answered: ({ team, share, all }: TeamShare) => `${team}: ${share} answered, ${all} of everyone.`,
+		problem: ({ team, share, all }: TeamShare) =>
 			`${team}: ${share} have a height problem, ${all} of everyone.`,
-		hurts: ({ team, share, all }: Readonly<Record<'team' | 'share' | 'all', string>>) =>
-			`${team}: ${share} have discomfort, ${all} of everyone.`,
-		stands: ({ team, share, all }: Readonly<Record<'team' | 'share' | 'all', string>>) =>
+		hurts: ({ team, share, all }: TeamShare) => `${team}: ${share} have discomfort, ${all} of everyone.`,
+		stands: ({ team, share, all }: TeamShare) =>
 			`${team}: ${share} of plans are still in place after six weeks, ${all} of everyone’s.`
 	} satisfies Readonly<Record<VisitSignal, unknown>>,
+	recordDecisions: 'Record decisions',
+	recordDecisionsHint: 'The report itself doesn’t change. The next one says what came of these.',
+	decisionsSaved: 'Saved.',
+	decisionResult: 'Decision',
+	decisionNote: 'Note',
+	decisionNames: {
+		buy: 'Buy equipment',
+		teams: 'Speak to teams',
+		time: 'Working time for plans',
+		first: 'Which problem comes first'
+	} satisfies Readonly<Record<DecisionKind, string>>,
+	decisionResults: {
+		open: 'Not decided yet',
+		agreed: 'Agreed',
+		declined: 'Declined',
+		postponed: 'Postponed'
+	} satisfies Readonly<Record<DecisionResult, string>>,
+	remark: 'Remark',
+	saveDecisions: 'Save decisions',
+	lastDecisions: (to: string) => `Decisions of the report up to ${to}`,
+	madeBy: (author: string) => `Created by ${author}.`,
 	toBuyTitle: 'Equipment to buy · Workforce · Easy Corner',
 	toBuyHeading: 'Equipment to buy',
 	stillOpen: (open: string | number, n: string | number) =>

@@ -27,6 +27,7 @@ import {
 	type HiddenSums,
 	type PendingCell,
 	type SpotKind,
+	type RecordedDecisions,
 	type WorkforceReport
 } from '../../../core/workforce';
 import { users } from './access';
@@ -208,7 +209,11 @@ export const workforceReports = pgTable(
 		toDay: date('to_day', { mode: 'string' }).notNull(),
 		madeAt: moment('made_at').notNull(),
 		madeBy: uuid('made_by').references(() => users.id, { onDelete: 'set null' }),
-		document: jsonb('document').$type<WorkforceReport>().notNull()
+		document: jsonb('document').$type<WorkforceReport>().notNull(),
+		/** A remark of the coordinator’s, and what was decided on it: added later, while the document stays as it was made. */
+		remark: text('remark').notNull().default(''),
+		decided: jsonb('decided').$type<RecordedDecisions>().notNull().default({}),
+		version: integer('version').notNull().default(1)
 	},
 	(t) => [
 		index('workforce_reports_to_idx').on(t.toDay.desc(), t.madeAt.desc()),

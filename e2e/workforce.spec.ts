@@ -119,7 +119,8 @@ test('prices are said once, a report is made of them, kept and printed', async (
 			expect(await figure.evaluate((element) => getComputedStyle(element).breakInside)).toBe('avoid');
 			expect((await figure.boundingBox())?.height ?? 0).toBeLessThan(900);
 		}
-		await page.emulateMedia({ media: 'screen' });
+		// Not 'screen', which would be what is printed next.
+		await page.emulateMedia({ media: null });
 	}
 	// Paper stays white in dark mode too, and charts are printed dark on it.
 	await page.emulateMedia({ media: 'print', colorScheme: 'dark' });

@@ -34,7 +34,7 @@ const REPORT: WorkforceReport = {
 	purchases: [bought({}), bought({ purchase: 'chair', people: 5, cents: 24_000 })],
 	teams: { answered: [{ team: 'Web shop', figure: shareFigure(10, 30) }], hurts: [] },
 	quietTeams: ['Web shop'],
-	helped: shareFigure(60, 90),
+	helped: shareFigure(60, 300),
 	before: null
 };
 
@@ -44,7 +44,7 @@ describe('the decisions of a report', () => {
 		expect(buy).toMatchObject({
 			kind: 'buy',
 			cost: { cents: 12 * 3900 + 5 * 24_000, currency: 'EUR' },
-			helped: { x: 60, n: 90 },
+			helped: { x: 60, of: 90 },
 			cheapest: { purchase: 'footrest', people: 12 }
 		});
 		expect(teams).toMatchObject({ kind: 'teams', teams: [{ team: 'Web shop', figure: { x: 10 } }] });

@@ -34,8 +34,8 @@ export type Decision =
 			readonly kind: 'buy';
 			readonly purchases: readonly ReportedPurchase[];
 			readonly cost: Amount | null;
-			/** Of people with a problem that remains: those whom equipment would help. */
-			readonly helped: PublishedShare | null;
+			/** How many people with a problem that remains there are, and how many of them equipment would help. */
+			readonly helped: { readonly x: number; readonly of: number } | null;
 			/** The alternative: the item that costs least for each person; null where no other has a price. */
 			readonly cheapest: (ReportedPurchase & Amount) | null;
 	  }
@@ -109,7 +109,7 @@ export function decisionsOf(report: WorkforceReport): Decision[] {
 						kind: 'buy' as const,
 						purchases,
 						cost: costOf(purchases),
-						helped: helped ?? null,
+						helped: helped && key.open ? { x: helped.x, of: key.open.x } : null,
 						cheapest: cheapestOf(purchases)
 					}
 				]

@@ -113,7 +113,7 @@ export interface WorkforceReport {
 	readonly teams: { readonly answered: readonly TeamFigure[]; readonly hurts: readonly TeamFigure[] };
 	/** Teams in which fewer people answer than chance explains. */
 	readonly quietTeams?: readonly string[];
-	/** Of people with a problem that remains: those whom equipment would help. */
+	/** Of everyone: those with a problem that remains whom equipment would help. */
 	readonly helped?: PublishedShare | null;
 	/** Who made it, by name. */
 	readonly author?: string;

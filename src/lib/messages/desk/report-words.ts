@@ -100,7 +100,7 @@ function buyingWords({ purchases, cost, helped, cheapest }: Extract<Decision, { 
 	);
 	return [
 		texts.buy(things, cost && money(cost.cents, cost.currency)),
-		...(helped ? [texts.buyHelps(formattedNumber(helped.x), peopleWords(helped.n))] : []),
+		...(helped ? [texts.buyHelps(formattedNumber(helped.x), peopleWords(helped.of))] : []),
 		...(cheapest
 			? [
 					texts.buyLess(

@@ -3,6 +3,7 @@ import { isoDay } from '../clock';
 import type { Db } from '../db/client';
 import { withErrorPage } from '../http/error-responses';
 import { signedIn } from '../signed-in';
+import { recentFigures } from './recent-figures';
 import { readView } from './view';
 
 /** What a request contains. */
@@ -15,11 +16,23 @@ interface Asked {
 export const viewOf = ({ locals, url }: Asked): Promise<WorkforceView> =>
 	readView(locals.db, signedIn(locals), url.searchParams, isoDay(locals.now, locals.timeZone));
 
-/** Loads a workforce page: the view in the URL, with what the page reads for it. */
+/**
+ * Loads a workforce page: the view in the URL, with what the page reads for it.
+ * @param besides what the page needs besides figures, read anew each time
+ */
 export const screenLoad =
-	<T extends object>(screen: (db: Db, view: WorkforceView) => Promise<T>) =>
+	<T extends object, B extends object = object>(
+		screen: (db: Db, view: WorkforceView) => Promise<T>,
+		besides?: (db: Db, view: WorkforceView) => Promise<B>
+	) =>
 	(asked: Asked) =>
 		withErrorPage(async () => {
+			const { db, now } = asked.locals;
 			const view = await viewOf(asked);
-			return { view, ...(await screen(asked.locals.db, view)) };
+			const page = asked.url.pathname;
+			const [figures, others] = await Promise.all([
+				recentFigures(db, { page, view, now: now.getTime() }, () => screen(db, view)),
+				besides?.(db, view)
+			]);
+			return { view, ...figures, ...(others as B) };
 		});

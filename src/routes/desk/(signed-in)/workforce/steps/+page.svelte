@@ -62,7 +62,7 @@
 			rows={rows.byItem}
 		/>
 		<ShareFigure
-			title={texts.builtToPlan(formatLength(CLOSE_MM, 'cm', { locale: deskLocale() }))}
+			title={texts.builtToPlan(formatLength(CLOSE_MM, 'mm', { locale: deskLocale() }))}
 			count=""
 			note={texts.builtToPlanScope}
 			axis={texts.shareOfMeasured}

@@ -10,12 +10,13 @@ import { screenLoad } from '$lib/server/workforce/screen-load';
 import { purchaseResultsScreen, purchasesScreen } from '$lib/server/workforce/screens';
 import type { Actions } from './$types';
 
-export const load = screenLoad(async (db, view) => ({
-	...(await purchasesScreen(db, view)),
-	results: await purchaseResultsScreen(db, view),
-	prices: await readPrices(db),
-	currencies: CURRENCIES
-}));
+export const load = screenLoad(
+	async (db, view) => ({
+		...(await purchasesScreen(db, view)),
+		results: await purchaseResultsScreen(db, view)
+	}),
+	async (db) => ({ prices: await readPrices(db), currencies: CURRENCIES })
+);
 
 const PRICE_LETTERS = 12;
 

@@ -54,10 +54,15 @@
 						value={data.decided[kind]?.result ?? 'open'}
 						options={DECISION_RESULTS.map((value) => ({ value, words: texts.decisionResults[value] }))}
 					/>
-					<TextField name="note.{kind}" label={texts.decisionNote} value={data.decided[kind]?.note ?? ''} />
+					<TextField
+						name="note.{kind}"
+						label={texts.decisionNote}
+						size="desk"
+						value={data.decided[kind]?.note ?? ''}
+					/>
 				</fieldset>
 			{/each}
-			<TextArea name="remark" label={texts.remark} value={data.remark} rows={4} />
+			<TextArea name="remark" size="desk" label={texts.remark} value={data.remark} rows={4} />
 			<div><Button look="main" size="desk">{texts.saveDecisions}</Button></div>
 		</form>
 	{/if}

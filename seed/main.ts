@@ -8,6 +8,7 @@ import { demoLogo } from './demo-logo';
 import { redrawLogo } from '../src/lib/server/organisation/redraw-logo';
 import { publishDueClosings } from '../src/lib/server/workforce/publish-closing';
 import { setPrices } from '../src/lib/server/workforce/prices';
+import { setYearBudget } from '../src/lib/server/equipment/year-budget';
 import { seedDemo } from './seed-demo';
 import { seedOwners } from './demo-board';
 import { seedWork } from './demo-work';
@@ -57,6 +58,9 @@ const DEMO_PRICES = {
 /** People in the demo where no other number is asked for. */
 const USUAL_PEOPLE = 340;
 
+/** What the demo's organisation may spend in a year: invented. */
+const DEMO_BUDGET = '15000';
+
 /** How many people are asked for: `--people 100000`. */
 function peopleWanted(args: readonly string[]): number {
 	const at = args.indexOf('--people');
@@ -90,6 +94,9 @@ async function main(args: readonly string[]): Promise<string> {
 		await seedWorkforce(db, wanted, now, coordinator);
 		const people = await seedDemo(db, coordinator, now);
 		await setPrices(db, coordinator, DEMO_PRICES, 'EUR', now);
+		const year = now.getUTCFullYear();
+		const budget = { year, amount: DEMO_BUDGET, currency: 'EUR', version: 0 };
+		await setYearBudget(db, coordinator, budget, now);
 		await seedWork(db, coordinator, others[1] ?? '', now);
 		const second = {
 			kind: 'user',

@@ -14,6 +14,7 @@ import {
 	readEquipmentBoard
 } from '$lib/server/equipment/read-equipment-board';
 import { setStock, readStock } from '$lib/server/equipment/store';
+import { readYearBudget, setYearBudget } from '$lib/server/equipment/year-budget';
 import { planHere } from '../support/planning';
 import { setPrices } from '$lib/server/workforce/prices';
 import { DEMO_PEOPLE } from '../../seed/people';
@@ -187,5 +188,53 @@ describe('a budget', () => {
 		expect(await faultOf(planBudget(db(), planHere, desk.reader, { money: '1', team: '' }))).toBe(
 			'not-allowed'
 		);
+	});
+});
+
+describe('the budget of a year', () => {
+	const read = () => readYearBudget(db(), desk.coordinator, 2026, 'EUR');
+	const set = (amount: string, version: number) =>
+		setYearBudget(db(), desk.coordinator, { year: 2026, amount, currency: 'EUR', version }, now);
+
+	it('says what is spent, approved and left over, in one currency, without what came from stock', async () => {
+		await db().delete(schema.equipmentRequests);
+		await db().delete(schema.purchasePrices);
+		await db().insert(schema.purchasePrices).values({ purchase: 'monitor', cents: 18_900, currency: 'EUR' });
+		const one = async (purchase: 'monitor' | 'footrest') => {
+			const { personId, open } = await desk.answered();
+			await requestEquipment(db(), open, { purchase, wanted: true }, now);
+			await decide(personId, 'approved');
+			return personId;
+		};
+		const order = (cost: string, currency = 'EUR') => ({
+			order: { supplier: 'Weir & Lantern Supplies', number: '1', cost, currency }
+		});
+		const [bought, abroad] = [await one('monitor'), await one('monitor'), await one('monitor')];
+		await one('footrest');
+		await decide(bought, 'ordered', order('174.50'));
+		await decide(abroad, 'ordered', order('150', 'GBP'));
+		// One monitor is approved at its price; the footrest has none, and the pounds are no euros.
+		expect(await read()).toMatchObject({
+			budgetCents: null,
+			spentCents: 17_450,
+			promisedCents: 18_900,
+			notCounted: 2,
+			version: 0
+		});
+		await set('1000', 0);
+		expect(await read()).toMatchObject({ budgetCents: 100_000, currency: 'EUR', version: 1 });
+		expect(await readYearBudget(db(), desk.coordinator, 2027, 'EUR')).toMatchObject({
+			budgetCents: null,
+			spentCents: 0
+		});
+	});
+
+	it('is set by one of two coordinators at once, refused where it is no amount, and taken away', async () => {
+		expect(await faultOf(set('2000', 1))).toBe('none');
+		expect(await faultOf(set('3000', 1))).toBe('conflict');
+		expect(await faultOf(set('a lot', 2))).toBe('invalid');
+		expect(await read()).toMatchObject({ budgetCents: 200_000, version: 2 });
+		await set('', 2);
+		expect(await read()).toMatchObject({ budgetCents: null, version: 0 });
 	});
 });

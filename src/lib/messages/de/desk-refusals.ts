@@ -116,6 +116,8 @@ export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 		'Das Budget hat sich geändert, weil jemand geantwortet hat oder über eine Anfrage entschieden wurde. Nichts wurde genehmigt. Prüfen Sie das neue Budget, und genehmigen Sie es dann.',
 	reportNotedMeanwhile:
 		'Die Entscheidungen zu diesem Bericht wurden von anderer Seite geändert. Die Seite zeigt die neue Fassung. Ändern Sie sie noch einmal, wenn es noch stimmt.',
+	yearBudgetChanged:
+		'Dieses Budget wurde von anderer Seite geändert. Die Seite zeigt die neue Fassung. Ändern Sie es noch einmal, wenn es noch stimmt.',
 	decidedMeanwhile:
 		'Darüber wurde von anderer Seite entschieden. Die Seite zeigt die Entscheidung. Ändern Sie sie, wenn Ihre noch stimmt.',
 	personChanged:

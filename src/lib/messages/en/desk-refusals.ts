@@ -101,6 +101,8 @@ export const deskRefusalTexts = {
 		'The budget has changed, because someone answered or a request was decided. Nothing was approved. Check the new budget, then approve it.',
 	reportNotedMeanwhile:
 		'A colleague has changed the decisions on this report. The page shows theirs. Make your change again if it is still right.',
+	yearBudgetChanged:
+		'A colleague has changed this budget. The page shows theirs. Make your change again if it is still right.',
 	decidedMeanwhile:
 		'A colleague has decided on this. The page shows their decision. Change it if yours is still right.',
 	personChanged:

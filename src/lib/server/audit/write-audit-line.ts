@@ -88,6 +88,7 @@ export const AUDIT_ACTIONS = [
 	'emails-sent-again',
 	'email-limit-set',
 	'prices-set',
+	'budget-set',
 	'report-made',
 	'report-noted',
 	'report-dropped',

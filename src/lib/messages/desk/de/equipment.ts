@@ -49,6 +49,23 @@ export const equipmentTexts: DeskTexts['equipment'] = {
 	budget: {
 		title: 'Budget · Ausstattung · Easy Corner',
 		heading: 'Das Beste aus Ihrem Budget',
+		ofYear: (year) => `Budget ${year}`,
+		yearBudget: 'Budget',
+		spent: 'Ausgegeben',
+		promised: 'Genehmigt, nicht bestellt',
+		left: 'Übrig',
+		notSet: 'Nicht festgelegt',
+		yearScope:
+			'Ausgegeben ist, was in diesem Jahr bestellt wurde. Genehmigtes zählt zum heutigen Preis, und was aus dem Bestand kommt, kostet nichts.',
+		notCounted: (n) =>
+			n === 1
+				? 'Eine Anschaffung ohne Betrag oder in einer anderen Währung ist nicht enthalten.'
+				: `${n} Anschaffungen ohne Betrag oder in einer anderen Währung sind nicht enthalten.`,
+		useWhatIsLeft: 'Ansehen, was damit möglich ist',
+		setBudget: 'Budget festlegen',
+		amountOfYear: (year) => `Budget ${year}`,
+		saveBudget: 'Budget speichern',
+		budgetSaved: 'Das Budget ist gespeichert.',
 		lead: 'Die Anschaffungen, die für Ihr Geld am meisten beheben, über das hinaus, was im Haushalt möglich ist. Was im Bestand oder zu Hause ungenutzt ist, kostet nichts. Probleme zählen mehr, wenn die Person Schmerzen hat.',
 		link: 'Budget',
 		money: (currency) => `Budget (${currency})`,

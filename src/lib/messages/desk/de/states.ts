@@ -99,6 +99,7 @@ export const stateTexts: DeskTexts['states'] = {
 		'user-invited': 'hat jemanden eingeladen',
 		'user-closed': 'hat ein Konto geschlossen',
 		'password-chosen': 'hat ein Passwort gewählt',
+		'budget-set': 'hat das Budget für Ausstattung festgelegt',
 		'prices-set': 'hat Preise geändert',
 		'report-made': 'hat einen Bericht erstellt',
 		'report-noted': 'hat Entscheidungen zu einem Bericht festgehalten',

@@ -53,6 +53,23 @@ export const equipmentTexts = {
 	budget: {
 		title: 'Budget · Equipment · Easy Corner',
 		heading: 'Best use of your budget',
+		ofYear: (year: number) => `Budget for ${year}`,
+		yearBudget: 'Budget',
+		spent: 'Spent',
+		promised: 'Approved, not ordered',
+		left: 'Left',
+		notSet: 'Not set',
+		yearScope:
+			'Spent is what was ordered this year. Approved items count at today’s price, and items from stock cost nothing.',
+		notCounted: (n: number) =>
+			n === 1
+				? 'One purchase without an amount, or in another currency, isn’t included.'
+				: `${n} purchases without an amount, or in another currency, aren’t included.`,
+		useWhatIsLeft: 'See what it could buy',
+		setBudget: 'Set the budget',
+		amountOfYear: (year: number) => `Budget for ${year}`,
+		saveBudget: 'Save budget',
+		budgetSaved: 'The budget is saved.',
 		lead: 'The purchases that fix the most for your money, beyond what each household can already fix. What’s in stock, or unused at home, costs nothing. Problems count more for people in pain.',
 		link: 'Budget',
 		money: (currency: string) => `Budget (${currency})`,

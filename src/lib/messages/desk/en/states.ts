@@ -97,6 +97,7 @@ export const stateTexts = {
 		'user-invited': 'invited someone',
 		'user-closed': 'closed an account',
 		'password-chosen': 'chose a password',
+		'budget-set': 'set the budget for equipment',
 		'prices-set': 'changed prices',
 		'report-made': 'created a report',
 		'report-noted': 'recorded decisions on a report',

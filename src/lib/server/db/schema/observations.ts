@@ -182,6 +182,23 @@ export const publishedFigures = pgTable(
 	(t) => [primaryKey({ columns: [t.on, t.of, t.by] })]
 );
 
+/** What may be spent on equipment in a calendar year. Kept until changed. */
+export const equipmentBudgets = pgTable(
+	'equipment_budgets',
+	{
+		year: smallint('year').primaryKey(),
+		/** Whole cents of {@link currency}. */
+		cents: integer('cents').notNull(),
+		/** ISO 4217. */
+		currency: text('currency').notNull(),
+		version: integer('version').notNull().default(1)
+	},
+	(t) => [
+		check('equipment_budgets_cents_check', sql`${t.cents} between 0 and 1000000000`),
+		check('equipment_budgets_currency_check', sql`${t.currency} ~ '^[A-Z]{3}$'`)
+	]
+);
+
 /** Prices of items bought for people, as entered. Kept until changed. */
 export const purchasePrices = pgTable(
 	'purchase_prices',

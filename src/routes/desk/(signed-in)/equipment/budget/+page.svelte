@@ -4,12 +4,14 @@
 	import { money } from '$lib/messages/desk/workforce-words';
 	import BudgetPeople from '$lib/ui/equipment/BudgetPeople.svelte';
 	import BudgetThings from '$lib/ui/equipment/BudgetThings.svelte';
+	import { isPermitted } from '$lib/core/access';
+	import YearBudgetLines from '$lib/ui/equipment/YearBudgetLines.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import Select from '$lib/ui/kit/Select.svelte';
 	import TextField from '$lib/ui/kit/TextField.svelte';
 
-	let { data } = $props();
+	let { data, form } = $props();
 
 	const t = deskCatalogue();
 	const board = deskWords.equipment;
@@ -33,6 +35,14 @@
 	<p class="text-note"><a href="/desk/equipment">{board.heading}</a></p>
 	<h1 class="mt-1 text-title">{texts.heading}</h1>
 	<p class="mt-1 max-w-prose text-ink-soft">{texts.lead}</p>
+	{#if data.ofYear}
+		<YearBudgetLines
+			budget={data.ofYear}
+			fault={form && 'fault' in form ? (form.fault as { message: string }).message : null}
+			isKept={form !== null && 'kept' in form}
+			maySet={isPermitted(data.role, 'prices:set')}
+		/>
+	{/if}
 	{#if currency === null}
 		<Notice kind="caution">
 			{texts.noPrices} <a href="/desk/workforce/to-buy">{texts.toPrices}</a>

@@ -44,6 +44,18 @@ function writerOf(locale: string, unit: MetricUnit, signed: boolean): Intl.Numbe
 	return writer;
 }
 
+/**
+ * A decimal number as typed or computed, with the decimal mark of a language: `74.5` is `74,5` in German. Anything else comes back as it
+ * is, whole numbers and fractions of an inch among them. Both marks are read back alike.
+ */
+export function withDecimalMark(text: string, locale: string): string {
+	const parts = /^(\d+)\.(\d+)$/.exec(text);
+	if (!parts || /^en\b/.test(locale)) return text;
+	const written = writerOf(locale, 'cm', false).formatToParts(0.5);
+	const mark = written.find(({ type }) => type === 'decimal')?.value ?? '.';
+	return `${parts[1]}${mark}${parts[2]}`;
+}
+
 /** Millimetres in another unit, with a decimal point. Rounded half away from zero, like the formats of other languages. */
 function withPoint(lengthMm: number, unit: MetricUnit, signed: boolean): string {
 	const mm = Math.round(Math.abs(lengthMm));

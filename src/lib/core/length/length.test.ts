@@ -1,4 +1,5 @@
 import fc from 'fast-check';
+import { withDecimalMark } from './format-length';
 import { describe, expect, it } from 'vitest';
 import { formatLength, parseLength, type LengthUnit } from './index';
 
@@ -119,5 +120,20 @@ describe('formatLength', () => {
 				}
 			)
 		);
+	});
+});
+
+describe('the decimal mark of a language', () => {
+	it('takes the place of the point in decimal numbers only, and is read back as the same length', () => {
+		expect(withDecimalMark('74.5', 'de')).toBe('74,5');
+		expect(withDecimalMark('74.5', 'fr')).toBe('74,5');
+		expect(withDecimalMark('74.5', 'es')).toBe('74,5');
+		for (const same of ['74.5', '74']) expect(withDecimalMark(same, 'en-GB')).toBe(same);
+		for (const same of ['74', '74,5', '29 5/8', '1.5 m', 'about 74.5', '74.'])
+			expect(withDecimalMark(same, 'de')).toBe(same);
+		for (let mm = 1; mm < 2500; mm += 7) {
+			const shown = withDecimalMark(formatLength(mm, 'cm', { withUnit: false }), 'de');
+			expect(parseLength(shown, 'cm')).toEqual({ ok: true, mm });
+		}
 	});
 });

@@ -1,12 +1,15 @@
 <script lang="ts">
 	import Minus from '@lucide/svelte/icons/minus';
 	import Plus from '@lucide/svelte/icons/plus';
+	import { withDecimalMark } from '$lib/core/length';
 	import Button from './Button.svelte';
 
 	interface Props {
 		name: string;
 		label: string;
 		value: string;
+		/** BCP 47 language of the decimal mark; what is being typed stays as it is. */
+		locale: string;
 		/** Shown after the number, and read with it. */
 		unit: string;
 		describedBy?: string | undefined;
@@ -26,6 +29,7 @@
 		name,
 		label,
 		value,
+		locale,
 		unit,
 		describedBy,
 		isInvalid = false,
@@ -37,6 +41,14 @@
 		onfocus = () => {},
 		onblur = () => {}
 	}: Props = $props();
+
+	let typed = $state<string | null>(null);
+	const shown = $derived(typed ?? withDecimalMark(value, locale));
+
+	function stepBy(direction: 1 | -1) {
+		typed = null;
+		step(direction);
+	}
 </script>
 
 <!-- A native text field: people write numbers in their own way, such as "29 1/8" and "74,5". -->
@@ -50,13 +62,19 @@
 			inputmode="decimal"
 			autocomplete="off"
 			{maxlength}
-			{value}
+			value={shown}
 			{disabled}
 			aria-invalid={isInvalid}
 			aria-describedby={describedBy}
-			oninput={(event) => oninput(event.currentTarget.value)}
+			oninput={(event) => {
+				typed = event.currentTarget.value;
+				oninput(typed);
+			}}
 			{onfocus}
-			{onblur}
+			onblur={() => {
+				typed = null;
+				onblur();
+			}}
 		/>
 		<span class="kit-unit" aria-hidden="true">{unit}</span>
 	</div>
@@ -67,7 +85,7 @@
 		class="needs-js"
 		aria-label="− {label}"
 		{disabled}
-		onclick={() => step(-1)}
+		onclick={() => stepBy(-1)}
 	>
 		<Minus size={22} aria-hidden="true" />
 	</Button>
@@ -78,7 +96,7 @@
 		class="needs-js"
 		aria-label="+ {label}"
 		{disabled}
-		onclick={() => step(1)}
+		onclick={() => stepBy(1)}
 	>
 		<Plus size={22} aria-hidden="true" />
 	</Button>

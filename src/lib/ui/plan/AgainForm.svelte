@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { PlanVisit } from './plan-visit.svelte';
 	import { enhanceForm } from '../kit/enhance-form';
-	import type { LengthUnit } from '$lib/core/length';
+	import { withDecimalMark, type LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import TextField from '../kit/TextField.svelte';
@@ -43,7 +43,7 @@
 				name={field}
 				label={t.again.fields[field]}
 				hint={[t.again.hints[field], unit].filter(Boolean).join(' · ')}
-				value={again.text(field)}
+				value={withDecimalMark(again.text(field), t.locale)}
 				inputmode="decimal"
 				maxlength={40}
 				fault={issue && issueWords(issue, t, unit)}

@@ -104,6 +104,7 @@
 		name={counted ? countField(name) : name}
 		label={t.fields[name]}
 		value={shown}
+		locale={t.locale}
 		unit={unitWords}
 		{describedBy}
 		isInvalid={issue !== null}

@@ -2,7 +2,7 @@
 	import Trash from '@lucide/svelte/icons/trash-2';
 	import { readLengthField, THING_SIDE_PARTS, thingField, type FieldIssue } from '$lib/core/answers';
 	import { CORNER_BOUNDS, type HouseholdKind } from '$lib/core/corner';
-	import { formatLength, parseLength } from '$lib/core/length';
+	import { formatLength, parseLength, withDecimalMark } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
@@ -99,6 +99,7 @@
 					name={thingField(index, 'count')}
 					label={t.lists.of(t.things.count, name)}
 					value={text('count') || '1'}
+					locale={t.locale}
 					unit=""
 					maxlength={3}
 					isInvalid={countFault !== null}
@@ -115,6 +116,7 @@
 						isPosted={false}
 						label={t.lists.of(t.things.pile, name)}
 						value={typedPile ?? pile}
+						locale={t.locale}
 						{unit}
 						step={stepPile}
 						oninput={setPile}
@@ -137,7 +139,7 @@
 						<TextField
 							name={thingField(index, part)}
 							label={t.things.sides[part]}
-							value={text(part)}
+							value={withDecimalMark(text(part), t.locale)}
 							inputmode="decimal"
 							maxlength={20}
 							fault={read.ok ? null : words(read.issue)}

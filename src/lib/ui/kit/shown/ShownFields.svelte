@@ -24,6 +24,7 @@
 			name="step"
 			label="A length"
 			value={String(length / 10)}
+			locale="en-GB"
 			unit="cm"
 			step={(direction) => (length += direction * 5)}
 			oninput={(text) => (length = Number(text) * 10 || length)}

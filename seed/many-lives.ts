@@ -253,10 +253,12 @@ class PlainLife {
 	private carryOut(answeredAgo: number, { plan, corner }: ReturnType<typeof planRow>): void {
 		const { dice } = this;
 		const [assessmentId, planId] = [this.assessmentId ?? '', this.planId];
-		const done = dice.chance(TRUTH.neverStarts)
-			? []
-			: this.steps.filter((place) => dice.chance(TRUTH.stepDone[place]));
-		let day = answeredAgo - dice.int(1, 8);
+		const begins = !dice.chance(TRUTH.startsLate);
+		// Most of those who don't begin do one step once they are reminded; a few wait for the coordinator.
+		const late = this.steps.length > 0 && dice.chance(0.9) ? [dice.pick(this.steps)] : [];
+		const done = begins ? this.steps.filter((place) => dice.chance(TRUTH.stepDone[place])) : late;
+		if (begins && done.length === 0) done.push(...late);
+		let day = answeredAgo - (begins ? dice.int(1, 8) : dice.int(16, 30));
 		for (const thing of done) {
 			const agoDays = day;
 			this.plan(agoDays, (week) => {
@@ -265,7 +267,7 @@ class PlainLife {
 			});
 			day -= dice.int(0, 2);
 		}
-		if (done.length < this.steps.length || dice.chance(TRUTH.neverStarts))
+		if (done.length < this.steps.length || dice.chance(TRUTH.startsLate))
 			return this.askedAgain(answeredAgo, false);
 		const all = day;
 		this.plan(all, (week) => {

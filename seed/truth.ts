@@ -5,8 +5,8 @@ export const TRUTH = {
 	/** Share who answer a self-assessment in ordinary teams, and in the quiet one. */
 	answers: 0.9,
 	quietTeamAnswers: 0.4,
-	/** Share who never begin with their plan. */
-	neverStarts: 0.12,
+	/** Share who don't begin with their plan before they are reminded, and then do one step at most. */
+	startsLate: 0.12,
 	/** Of those who begin: share who carry out a step. */
 	stepDone: {
 		surface: 0.9,

@@ -99,20 +99,20 @@ test('a table is counted in sheets of A4, or in hand-spans of one’s own', asyn
 	await begin(page, link);
 	await page.goto(`${link}/spot`);
 	await hydrated(page);
-	await page.getByRole('group', { name: 'How you measure the furniture' }).getByText('A4 sheets').click();
+	await page.getByRole('group', { name: 'You measure with' }).getByText('A4 sheets').click();
 	const table = page.getByLabel('Floor to the top of the table', { exact: true });
 	await table.fill('2 1/2');
 	await expect(page.getByText(/^That’s 74.3 cm/)).toBeVisible();
 	await table.blur();
 	await expect(table).toHaveValue('2 1/2');
 	await page
-		.getByRole('group', { name: 'How you measure the furniture' })
+		.getByRole('group', { name: 'You measure with' })
 		.getByText('Hand-span', { exact: true })
 		.click();
 	await page.getByLabel('Your hand-span', { exact: true }).fill('20');
 	await table.fill('3,5');
 	await expect(page.getByText(/^That’s 70.0 cm/)).toBeVisible();
 	// A length counted in A4 sheets is a length like any other: measured with a tape it is the same.
-	await page.getByRole('group', { name: 'How you measure the furniture' }).getByText('Tape measure').click();
+	await page.getByRole('group', { name: 'You measure with' }).getByText('Tape measure').click();
 	await expect(table).toHaveValue('70.0');
 });

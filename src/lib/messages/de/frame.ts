@@ -23,8 +23,7 @@ export const frameTexts: Catalogue['frame'] = {
 
 export const startTexts: Catalogue['start'] = {
 	title: (name) => `Guten Tag, ${name}. Prüfen wir, ob Ihr Arbeitsplatz zu Ihnen passt.`,
-	lead: (minutes) =>
-		`Das dauert etwa ${minutes} Minuten, am besten mit einem Maßband. Sie können jederzeit aufhören und später weitermachen.`,
+	lead: (minutes) => `Das dauert etwa ${minutes} Minuten, am besten mit einem Maßband.`,
 	again: {
 		title: 'Was ist anders als beim letzten Mal?',
 		lead: 'Wir haben gespeichert, was Sie gemessen haben. Kreuzen Sie an, was sich geändert hat. Wir fragen nur danach, wie es Ihnen geht, und nach der Sicherheit.',

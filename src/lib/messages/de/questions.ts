@@ -53,13 +53,13 @@ export const questionTexts: ChecklistTexts['items'] = {
 		question: 'Gehen Menschen hinter Ihnen oder über Ihre Kabel?',
 		why: 'Menschen hinter Ihnen machen angespannt. Ein Kabel im Laufweg ist eine Stolperfalle.',
 		look: 'Stellen Sie sich den Raum zur belebtesten Stunde vor.',
-		answers: { 'out-of-the-way': 'Nein, ich bin aus dem Weg', 'people-pass': 'Ja, oft' }
+		answers: { 'out-of-the-way': 'Nein', 'people-pass': 'Ja, oft' }
 	},
 	socket: {
 		question: 'Ist eine Wandsteckdose in Reichweite?',
 		why: 'Lange Kabel sind Stolperfallen.',
 		look: 'Folgen Sie dem Kabel Ihres Ladegeräts bis zur Wand.',
-		answers: { 'in-reach': 'Ja', 'across-the-room': 'Nein, das Kabel geht quer durch den Raum' }
+		answers: { 'in-reach': 'Ja', 'across-the-room': 'Nein' }
 	},
 	quiet: {
 		question: 'Ist es ruhig genug zum Nachdenken?',

@@ -179,7 +179,7 @@ export const fieldTexts: Catalogue['fields'] = {
 	visibleHeight: 'Höhe der Anzeige',
 	baseLong: 'Standfuß, von links nach rechts',
 	baseShort: 'Standfuß, von vorn nach hinten',
-	screenSize: 'Wie groß ist er, von Ecke zu Ecke?',
+	screenSize: 'Seine Größe, von Ecke zu Ecke',
 	screenMoves: 'Ist die Höhe des Monitors verstellbar?',
 	hurts: 'Tut etwas weh?',
 	hasThings: 'Können Sie zu Hause etwas entbehren?',
@@ -208,7 +208,6 @@ export const hintTexts: Catalogue['hints'] = {
 	sex: 'Wir verwenden das nur, um zu schätzen, was Sie nicht messen.',
 	surfaceHeight: 'Senkrecht von oben nach unten, an der Vorderkante.',
 	surfaceThickness: 'Mit Zarge oder Schublade, wo Ihre Beine sind.',
-	seatGive: 'Drücken Sie ihn mit der Hand ein.',
 	seatDepth: '',
 	popliteal: 'Sitzen Sie barfuß mit flachen Füßen. Messen Sie vom Boden bis zur Falte hinter dem Knie.',
 	thigh:
@@ -409,5 +408,5 @@ export const thingTexts: Catalogue['things'] = {
 	sides: { a: 'Länge', b: 'Breite', c: 'Höhe' },
 	remove: (name) => `Entfernen: ${name}`,
 	pile: 'Wie hoch ist der Stapel ungefähr?',
-	none: 'Tippen Sie an, was Sie haben. Wir verwenden vorerst übliche Größen.'
+	none: 'Tippen Sie an, was Sie haben.'
 };

@@ -3,7 +3,7 @@ import type { DiscomfortKind, Region, RegionPart, WORK_INTERFERENCE } from '$lib
 export const discomfortTexts = {
 	question: 'Where has it hurt in the last seven days?',
 	nothing: 'Nothing hurts',
-	list: 'Choose from a list instead',
+	list: 'Choose from a list',
 	figure: 'Figure, front and back. The list beside it has the same body regions.',
 	front: 'front',
 	back: 'back',

@@ -19,8 +19,7 @@ export const frameTexts = {
 
 export const startTexts = {
 	title: (name: string) => `Hello ${name}. Let’s check whether your desk fits you.`,
-	lead: (minutes: number) =>
-		`It takes about ${minutes} minutes, best with a tape measure. You can stop and continue whenever you like.`,
+	lead: (minutes: number) => `It takes about ${minutes} minutes, best with a tape measure.`,
 	again: {
 		title: 'What is different from last time?',
 		lead: 'We’ve saved what you measured. Tick what has changed. We’ll ask only about that, about how you feel, and about safety.',

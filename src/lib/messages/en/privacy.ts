@@ -64,7 +64,7 @@ export const privacyTexts = {
 	] as PrivacyLine,
 	rights: [
 		'Your rights',
-		'You can see, correct, download or withdraw your answers here at any time.'
+		'You can see, correct, download or withdraw your answers here.'
 	] as PrivacyLine,
 	limits: [
 		'Its limits',

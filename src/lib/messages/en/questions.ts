@@ -56,13 +56,13 @@ export const questionTexts: { readonly [I in ItemId]: ItemTexts<I> } = {
 		question: 'Do people walk past behind you or over your cables?',
 		why: 'People walking behind you make you tense. A cable across a walkway is a trip hazard.',
 		look: 'Picture the room at its busiest hour.',
-		answers: { 'out-of-the-way': 'No, I’m out of the way', 'people-pass': 'Yes, often' }
+		answers: { 'out-of-the-way': 'No', 'people-pass': 'Yes' }
 	},
 	socket: {
 		question: 'Is a wall socket within reach?',
 		why: 'Long cables are a trip hazard.',
 		look: 'Follow your charger’s cable to the wall.',
-		answers: { 'in-reach': 'Yes', 'across-the-room': 'No, the cable crosses the room' }
+		answers: { 'in-reach': 'Yes', 'across-the-room': 'No' }
 	},
 	quiet: {
 		question: 'Is it quiet enough to think?',

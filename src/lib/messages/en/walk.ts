@@ -137,7 +137,7 @@ export const fieldTexts = {
 	unit: 'Lengths in',
 	stature: 'Your height without shoes',
 	handSpan: 'Your hand-span',
-	heel: 'Sole of the shoes you work in',
+	heel: 'Soles of your work shoes',
 	sex: 'Body proportions to estimate with',
 	hand: 'Writing hand',
 	pointer: 'Mouse hand',
@@ -147,7 +147,7 @@ export const fieldTexts = {
 	arms: 'Arms',
 	drawnAs: 'How the drawing shows you',
 	posture: 'At this place you',
-	by: 'How you measure the furniture',
+	by: 'You measure with',
 	surfaceHeight: 'Floor to the top of the table',
 	surfaceThickness: 'Thickness of the table’s edge',
 	surfaceDepth: 'Depth, front to back',
@@ -185,7 +185,7 @@ export const fieldTexts = {
 	visibleHeight: 'Height of the display',
 	baseLong: 'Its foot or base, side to side',
 	baseShort: 'Its foot or base, front to back',
-	screenSize: 'How big is it, corner to corner?',
+	screenSize: 'Its size, corner to corner',
 	screenMoves: 'Does the monitor’s height adjust?',
 	hurts: 'Does anything hurt?',
 	hasThings: 'Can you spare anything at home?',
@@ -214,7 +214,6 @@ export const hintTexts = typed<Readonly<Partial<Record<LengthFieldName | ChoiceF
 	sex: 'We use this only to estimate what you don’t measure.',
 	surfaceHeight: 'A straight line down from the top, at the front.',
 	surfaceThickness: 'Include any rail or drawer where your legs go.',
-	seatGive: 'Press it down with your hand.',
 	seatDepth: '',
 	popliteal: 'Sit barefoot with your feet flat. Measure from the floor to the crease behind the knee.',
 	thigh: 'Sit upright on something hard. Measure from the seat to the highest point of your thigh.',
@@ -400,7 +399,7 @@ export const thingTexts = {
 		cushion: 'For the seat or the back only.',
 		binder: 'Tilts a keyboard; never in a stack.'
 	}),
-	devices: 'Do you have any of these unused at home?',
+	devices: 'Any of these unused at home?',
 	deviceNames: {
 		keyboard: 'Keyboard',
 		mouse: 'Mouse',
@@ -419,5 +418,5 @@ export const thingTexts = {
 	sides: { a: 'Length', b: 'Width', c: 'Height' },
 	remove: (name: string) => `Remove: ${name}`,
 	pile: 'About how high is the pile?',
-	none: 'Tap what you have. We use usual sizes for now.'
+	none: 'Tap what you have.'
 };

@@ -21,8 +21,7 @@ export const frameTexts: Catalogue['frame'] = {
 
 export const startTexts: Catalogue['start'] = {
 	title: (name) => `Hola, ${name}. Veamos si su puesto le va bien.`,
-	lead: (minutes) =>
-		`Lleva unos ${minutes} minutos, mejor con una cinta métrica. Puede parar y seguir cuando quiera.`,
+	lead: (minutes) => `Lleva unos ${minutes} minutos, mejor con una cinta métrica.`,
 	again: {
 		title: '¿Qué ha cambiado desde la última vez?',
 		lead: 'Hemos conservado sus medidas. Marque lo que ha cambiado. Solo preguntamos por eso, por cómo se encuentra y por la seguridad.',

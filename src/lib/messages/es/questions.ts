@@ -52,13 +52,13 @@ export const questionTexts: ChecklistTexts['items'] = {
 		question: '¿Pasa gente por detrás de usted o sobre sus cables?',
 		why: 'La gente detrás crea tensión. Un cable en el paso hace tropezar.',
 		look: 'Imagine la habitación a la hora con más movimiento.',
-		answers: { 'out-of-the-way': 'No, estoy apartado', 'people-pass': 'Sí, a menudo' }
+		answers: { 'out-of-the-way': 'No', 'people-pass': 'Sí, a menudo' }
 	},
 	socket: {
 		question: '¿Hay un enchufe de pared a mano?',
 		why: 'Los cables largos hacen tropezar.',
 		look: 'Siga el cable de su cargador hasta la pared.',
-		answers: { 'in-reach': 'Sí', 'across-the-room': 'No, el cable cruza la habitación' }
+		answers: { 'in-reach': 'Sí', 'across-the-room': 'No' }
 	},
 	quiet: {
 		question: '¿Hay bastante silencio para pensar?',

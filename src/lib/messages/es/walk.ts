@@ -179,7 +179,7 @@ export const fieldTexts: Catalogue['fields'] = {
 	visibleHeight: 'Altura de la imagen',
 	baseLong: 'Su pie, de izquierda a derecha',
 	baseShort: 'Su pie, de delante a atrás',
-	screenSize: '¿Qué tamaño tiene, de esquina a esquina?',
+	screenSize: 'Su tamaño, de esquina a esquina',
 	screenMoves: '¿Se puede regular la pantalla en altura?',
 	hurts: '¿Le duele algo?',
 	hasThings: '¿Puede prestar objetos de casa?',
@@ -208,7 +208,6 @@ export const hintTexts: Catalogue['hints'] = {
 	sex: 'Solo lo usamos para estimar lo que usted no mida.',
 	surfaceHeight: 'En vertical desde la parte superior, por delante.',
 	surfaceThickness: 'Con el travesaño o el cajón donde están sus piernas.',
-	seatGive: 'Apriete con la mano.',
 	seatDepth: '',
 	popliteal: 'Siéntese descalzo y con los pies planos. Mida del suelo al pliegue detrás de la rodilla.',
 	thigh: 'Siéntese erguido en algo duro. Mida del asiento al punto más alto del muslo.',
@@ -407,5 +406,5 @@ export const thingTexts: Catalogue['things'] = {
 	sides: { a: 'Largo', b: 'Ancho', c: 'Alto' },
 	remove: (name) => `Quitar: ${name}`,
 	pile: '¿Cuánto mide la pila de alto, más o menos?',
-	none: 'Toque lo que tiene. Primero usamos tamaños habituales.'
+	none: 'Toque lo que tiene.'
 };

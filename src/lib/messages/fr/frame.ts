@@ -22,8 +22,7 @@ export const frameTexts: Catalogue['frame'] = {
 
 export const startTexts: Catalogue['start'] = {
 	title: (name) => `Bonjour ${name}. Voyons si votre poste vous convient.`,
-	lead: (minutes) =>
-		`Cela prend environ ${minutes} minutes, de préférence avec un mètre ruban. Vous pouvez arrêter et reprendre quand vous voulez.`,
+	lead: (minutes) => `Cela prend environ ${minutes} minutes, de préférence avec un mètre ruban.`,
 	again: {
 		title: 'Qu’est-ce qui a changé depuis la dernière fois ?',
 		lead: 'Nous avons gardé vos mesures. Cochez ce qui a changé. Nous ne posons que ces questions, celles sur votre état et celles sur la sécurité.',

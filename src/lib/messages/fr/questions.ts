@@ -52,13 +52,13 @@ export const questionTexts: ChecklistTexts['items'] = {
 		question: 'Passe-t-on derrière vous ou sur vos câbles ?',
 		why: 'Des gens derrière vous créent une tension. Un câble dans le passage fait trébucher.',
 		look: 'Imaginez la pièce à l’heure la plus animée.',
-		answers: { 'out-of-the-way': 'Non, je suis à l’écart', 'people-pass': 'Oui, souvent' }
+		answers: { 'out-of-the-way': 'Non', 'people-pass': 'Oui, souvent' }
 	},
 	socket: {
 		question: 'Une prise murale est-elle à portée ?',
 		why: 'De longs câbles font trébucher.',
 		look: 'Suivez le câble de votre chargeur jusqu’au mur.',
-		answers: { 'in-reach': 'Oui', 'across-the-room': 'Non, le câble traverse la pièce' }
+		answers: { 'in-reach': 'Oui', 'across-the-room': 'Non' }
 	},
 	quiet: {
 		question: 'Est-ce assez calme pour réfléchir ?',

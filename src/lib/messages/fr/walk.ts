@@ -179,7 +179,7 @@ export const fieldTexts: Catalogue['fields'] = {
 	visibleHeight: 'Hauteur de l’affichage',
 	baseLong: 'Son pied, de gauche à droite',
 	baseShort: 'Son pied, d’avant en arrière',
-	screenSize: 'Quelle est sa taille, d’un coin à l’autre ?',
+	screenSize: 'Sa taille, d’un coin à l’autre',
 	screenMoves: 'L’écran est-il réglable en hauteur ?',
 	hurts: 'Avez-vous mal quelque part ?',
 	hasThings: 'Pouvez-vous prêter des objets de la maison ?',
@@ -208,7 +208,6 @@ export const hintTexts: Catalogue['hints'] = {
 	sex: 'Nous l’utilisons seulement pour estimer ce que vous ne mesurez pas.',
 	surfaceHeight: 'À la verticale depuis le dessus, à l’avant.',
 	surfaceThickness: 'Avec la traverse ou le tiroir là où sont vos jambes.',
-	seatGive: 'Appuyez avec la main.',
 	seatDepth: '',
 	popliteal: 'Assis pieds nus et à plat. Mesurez du sol au pli derrière le genou.',
 	thigh: 'Assis droit sur quelque chose de dur. Mesurez du siège au point le plus haut de la cuisse.',
@@ -406,5 +405,5 @@ export const thingTexts: Catalogue['things'] = {
 	sides: { a: 'Longueur', b: 'Largeur', c: 'Hauteur' },
 	remove: (name) => `Retirer : ${name}`,
 	pile: 'Quelle est à peu près la hauteur de la pile ?',
-	none: 'Touchez ce que vous avez. Nous prenons d’abord des tailles habituelles.'
+	none: 'Touchez ce que vous avez.'
 };

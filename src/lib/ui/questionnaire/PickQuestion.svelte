@@ -26,7 +26,10 @@
 	const options = $derived(
 		field.picks.map((mm, i) => {
 			const length = formatLength(mm, draft.unit, { locale: t.locale });
-			return { value: textOf(mm), words: words ? `${words[i] ?? ''} (${length})` : length };
+			const named = words?.[i];
+			if (named === undefined) return { value: textOf(mm), words: length };
+			// Nothing is told by its name alone.
+			return { value: textOf(mm), words: mm === 0 ? named : `${named} (${length})` };
 		})
 	);
 	const isOwn = $derived(text !== '' && !options.some(({ value }) => value === text));

@@ -56,7 +56,7 @@ const DEMO_PRICES = {
 } as const;
 
 /** People in the demo where no other number is asked for. */
-const USUAL_PEOPLE = 340;
+const USUAL_PEOPLE = 325;
 
 /** What the demo's organisation may spend in a year: invented. */
 const DEMO_BUDGET = '15000';

@@ -68,6 +68,8 @@ const PAID: Readonly<Partial<Record<PurchaseId, number>>> = {
 /** Rows of one week, written together. */
 class Week {
 	readonly assessments: (typeof assessments.$inferInsert)[] = [];
+	/** Answers to self-assessments, by their ids. */
+	readonly answered = new Map<string, Partial<typeof assessments.$inferInsert>>();
 	readonly emails: (typeof emails.$inferInsert)[] = [];
 	readonly plans: (typeof plans.$inferInsert)[] = [];
 	readonly stepEvents: (typeof stepEvents.$inferInsert)[] = [];
@@ -207,7 +209,7 @@ class PlainLife {
 		{ id, sentAt, answeredAgo }: { id: string; sentAt: Date; answeredAgo: number }
 	): Promise<void> {
 		if (this.assessmentId !== id) return;
-		const { answers, dice, personId } = this;
+		const { answers, dice } = this;
 		const at = new Date(Math.max(this.ago(answeredAgo).getTime(), sentAt.getTime() + 15 * MINUTE_MS));
 		const read = cornerFromAnswers(answers, 'upright');
 		const told = discomfortFromAnswers(answers);
@@ -223,13 +225,7 @@ class PlainLife {
 		this.hasCarriedOut = false;
 		this.checkInsAnswered = 0;
 		week.plans.push({ id: this.planId, ...row });
-		week.assessments.push({
-			id,
-			personId,
-			tokenHash: '',
-			way: 'upright',
-			checklistVersion: RULES_IN_FORCE.checklist.version,
-			sentAt,
+		week.answered.set(id, {
 			consentedAt: at,
 			savedAt: at,
 			answers: { ...answers },
@@ -300,8 +296,11 @@ class PlainLife {
 		const { dice } = this;
 		const again = answeredAgo - dice.int(150, 300);
 		if (again < 40 || !dice.chance(0.5)) return;
-		this.answers = eased(dice, this.answers, isCarriedOut ? TRUTH.fallsWithPlan : TRUTH.fallsWithout);
-		if (isCarriedOut && dice.chance(0.6)) this.answers = fittedAnswers(dice, this.answers);
+		// Before that, check-ins are still about how it was.
+		this.plan(again + 1, () => {
+			this.answers = eased(dice, this.answers, isCarriedOut ? TRUTH.fallsWithPlan : TRUTH.fallsWithout);
+			if (isCarriedOut && dice.chance(0.6)) this.answers = fittedAnswers(dice, this.answers);
+		});
 		this.send(again);
 	}
 
@@ -332,7 +331,7 @@ class PlainLife {
 			});
 		});
 		const again = answeredAgo - arrivesIn - dice.int(8, 20);
-		this.plan(again, () => {
+		this.plan(again + 1, () => {
 			this.answers = dice.chance(TRUTH.setsUpAnew) ? fittedAnswers(dice, this.answers) : this.answers;
 		});
 		this.send(again);
@@ -405,13 +404,8 @@ async function write(db: Db, week: Week, now: Date): Promise<void> {
 		const insert = async <T extends object>(rows: readonly T[], into: (rows: T[]) => Promise<unknown>) => {
 			if (rows.length > 0) await into([...rows]);
 		};
-		await insert(
-			week.assessments.filter(({ tokenHash }) => tokenHash !== ''),
-			(rows) => tx.insert(assessments).values(rows)
-		);
-		for (const { id = '', tokenHash: _same, ...answered } of week.assessments.filter(
-			({ tokenHash }) => tokenHash === ''
-		))
+		await insert(week.assessments, (rows) => tx.insert(assessments).values(rows));
+		for (const [id, answered] of week.answered)
 			await tx.update(assessments).set(answered).where(eq(assessments.id, id));
 		for (const { id, at } of week.replaced)
 			await tx
@@ -533,7 +527,7 @@ async function passDue(
 /**
  * Lets many people live through two years at once, week by week: the lives are drawn, the program assesses them. Cost: some ten statements
  * a week for all of them together, and a plan for each time that somebody answers, about 50 ms.
- * @param from number of the first, so that no two lives are alike
+ * @param drawn who they are; each number gives a life of its own, the same at every start
  */
 export async function liveTogether(
 	db: Db,

@@ -143,6 +143,12 @@ describe('figures that are named alike are the same', () => {
 		expect(xOf(document.key.hurts)).toEqual(xOf(overview?.hurts));
 		expect(xOf(document.heights?.problem)).toEqual(xOf(overview?.heights?.problem));
 		expect(document.people).toBe(tables.findings.people.all);
+		// The newest of the months is that of the overview.
+		expect(document.trend?.points.at(-1)).toEqual(overview);
+		expect(document.trend?.points.length).toBeGreaterThan(6);
+		expect(
+			reportRows(document).find(([part, on]) => part === 'month end: hurts' && on === closing)?.[3]
+		).toBe(overview?.hurts?.x);
 		const rows = reportRows(document);
 		const row = rows.find(([part, of]) => part === 'heights' && of === 'problem');
 		expect(row?.slice(2, 4)).toEqual(xOf(overview?.heights?.problem));

@@ -142,12 +142,24 @@ function timing({ times }: WorkforceReport): ReportRow[] {
 	);
 }
 
+/** The five numbers of each month end. */
+function trending({ trend }: WorkforceReport): ReportRow[] {
+	return (trend?.points ?? []).flatMap(({ on, answered, heights, hurts, stands, openCents }) => [
+		ofFigure('month end: answered', on, answered),
+		ofFigure('month end: problem', on, heights?.problem ?? null),
+		ofFigure('month end: hurts', on, hurts),
+		ofFigure('month end: stands', on, stands),
+		plain(`month end: open${trend?.currency ? `, cents of ${trend.currency}` : ''}`, on, openCents)
+	]);
+}
+
 /** The data of a report as rows: every number it shows, with shares from 0 to 1, changes in points, gaps in mm and money in whole cents. */
 export function reportRows(report: WorkforceReport): ReportRow[] {
 	return [
 		...standing(report),
 		...changing(report),
 		...timing(report),
+		...trending(report),
 		...report.purchases.map(({ purchase, people, cents, currency }) =>
 			plain(`to buy${currency ? `, cents of ${currency}` : ''}`, purchase, cents, people)
 		)

@@ -5,6 +5,7 @@ import type { AdjustedDifference } from '../statistics';
 import type { Association } from './associations';
 import type { CoarseCurve } from './coarse-curve';
 import type { PublishedShare } from './figures';
+import type { OverviewPoint } from './overview';
 import type { DecisionOutcome } from './report-decisions';
 import type { PairedFigure } from './paired-figure';
 import type { PublishedChange } from './published-change';
@@ -115,6 +116,8 @@ export interface WorkforceReport {
 	readonly quietTeams?: readonly string[];
 	/** Of everyone: those with a problem that remains whom equipment would help. */
 	readonly helped?: PublishedShare | null;
+	/** The five numbers of the overview at each month end of a year, oldest first, with the currency of amounts. */
+	readonly trend?: { readonly points: readonly OverviewPoint[]; readonly currency: string | null };
 	/** Who made it, by name. */
 	readonly author?: string;
 	/** What was decided on the previous report, and what came of it. */

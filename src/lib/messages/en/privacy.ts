@@ -62,10 +62,7 @@ export const privacyTexts = {
 		'After deletion',
 		'If you withdraw, your coordinator’s own notes stay, and the fact that you were asked. Even after we delete your data, some things stay: log entries without your name, totals in earlier reports, and backups for a while. Until month-end totals are renewed, your last answers stay in them without your name, for a year at most.'
 	] as PrivacyLine,
-	rights: [
-		'Your rights',
-		'You can see, correct, download or withdraw your answers here.'
-	] as PrivacyLine,
+	rights: ['Your rights', 'You can see, correct, download or withdraw your answers here.'] as PrivacyLine,
 	limits: [
 		'Its limits',
 		'This is guidance for comfort, not a diagnosis. It doesn’t replace a clinician. Local law comes first.'

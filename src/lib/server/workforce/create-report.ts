@@ -24,6 +24,7 @@ import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { readClosingParts } from './closing-parts';
+import { overviewScreen } from './overview';
 import { readPrices } from './prices';
 import {
 	answersScreen,
@@ -94,6 +95,7 @@ async function workOut(
 	const { found } = await associationsScreen(db, view);
 	const { activities } = await readClosingParts(db, to);
 	const prices = await readPrices(db);
+	const { points, currency } = await overviewScreen(db, view);
 	const key: KeyFigures = {
 		answered: allOf(answers.table, FIGURE_CODES.answered),
 		hurts: allOf(discomfort.table, FIGURE_CODES.hurts),
@@ -133,7 +135,8 @@ async function workOut(
 			hurts: teamsOf(discomfort.table, FIGURE_CODES.hurts)
 		},
 		quietTeams: quietTeamsOf(answers.table),
-		helped: allOf(buy.table, FIGURE_CODES.closable)
+		helped: allOf(buy.table, FIGURE_CODES.closable),
+		trend: { points, currency }
 	};
 }
 

@@ -7,8 +7,10 @@
 	import CostTable from './CostTable.svelte';
 	import GapFigures from './GapFigures.svelte';
 	import CurveFigure from './CurveFigure.svelte';
+	import MonthTable from './MonthTable.svelte';
 	import PairedFigures from './PairedFigures.svelte';
 	import ShareFigure from './ShareFigure.svelte';
+	import TeamTable from './TeamTable.svelte';
 	import {
 		changedLines,
 		decisionWords,
@@ -103,6 +105,14 @@
 							{line}
 						</li>{/each}
 				</ul>
+
+				{#if report.trend && report.trend.points.length > 1}
+					<h2>{texts.lastMonths}</h2>
+					<MonthTable points={report.trend.points} currency={report.trend.currency} />
+				{/if}
+
+				<h2>{texts.teamFigures}</h2>
+				<TeamTable teams={report.teams} />
 
 				<h2>{texts.actionsTaken}</h2>
 				<ul>

@@ -322,6 +322,19 @@ export const workforceTexts: DeskTexts['workforce'] = {
 	saveDecisions: 'Entscheidungen speichern',
 	lastDecisions: (to: string) => `Entscheidungen zum Bericht bis ${to}`,
 	madeBy: (author: string) => `Erstellt von ${author}.`,
+	lastMonths: 'Die letzten zwölf Monate',
+	monthHeads: {
+		answered: 'Geantwortet',
+		problem: 'Höhenproblem',
+		hurts: 'Beschwerden',
+		stands: 'Pläne noch umgesetzt',
+		money: 'Erste Wahl, Kosten'
+	},
+	teamFigures: 'Teams',
+	teamsHidden: (n: number) =>
+		n === 1
+			? 'Ein Team ist zu klein, um gezeigt zu werden. Es ist in der Gesamtzahl enthalten.'
+			: `${n} Teams sind zu klein, um gezeigt zu werden. Sie sind in der Gesamtzahl enthalten.`,
 	toBuyTitle: 'Anzuschaffen · Belegschaft · Easy Corner',
 	toBuyHeading: 'Anzuschaffen',
 	stillOpen: (interval, n) =>

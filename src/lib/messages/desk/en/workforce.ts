@@ -364,6 +364,19 @@ export const workforceTexts = {
 	saveDecisions: 'Save decisions',
 	lastDecisions: (to: string) => `Decisions of the report up to ${to}`,
 	madeBy: (author: string) => `Created by ${author}.`,
+	lastMonths: 'The last twelve months',
+	monthHeads: {
+		answered: 'Answered',
+		problem: 'Height problem',
+		hurts: 'Discomfort',
+		stands: 'Plans still in place',
+		money: 'First choices, cost'
+	},
+	teamFigures: 'Teams',
+	teamsHidden: (n: number) =>
+		n === 1
+			? 'One team is too small to be shown. It is part of the total.'
+			: `${n} teams are too small to be shown. They are part of the total.`,
 	toBuyTitle: 'Equipment to buy · Workforce · Easy Corner',
 	toBuyHeading: 'Equipment to buy',
 	stillOpen: (open: string | number, n: string | number) =>

@@ -3,6 +3,7 @@ import { benchBodies } from './bodies';
 import { benchCrash } from './crash';
 import { benchCore } from './core';
 import { benchDesk } from './desk';
+import { benchFiguresAge } from './figures-age';
 import { benchLoad } from './load';
 import { benchMoving } from './moving';
 import { benchPage } from './page';
@@ -21,6 +22,7 @@ const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = {
 	bodies: benchBodies,
 	core: benchCore,
 	crash: benchCrash,
+	'figures-age': benchFiguresAge,
 	page: benchPage,
 	walk: benchWalk,
 	desk: async () => {

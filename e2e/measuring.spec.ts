@@ -105,10 +105,7 @@ test('a table is counted in sheets of A4, or in hand-spans of one’s own', asyn
 	await expect(page.getByText(/^That’s 74.3 cm/)).toBeVisible();
 	await table.blur();
 	await expect(table).toHaveValue('2 1/2');
-	await page
-		.getByRole('group', { name: 'You measure with' })
-		.getByText('Hand-span', { exact: true })
-		.click();
+	await page.getByRole('group', { name: 'You measure with' }).getByText('Hand-span', { exact: true }).click();
 	await page.getByLabel('Your hand-span', { exact: true }).fill('20');
 	await table.fill('3,5');
 	await expect(page.getByText(/^That’s 70.0 cm/)).toBeVisible();

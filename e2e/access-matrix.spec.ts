@@ -97,6 +97,7 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 	['/desk/cases/PERSON/erase', { name: 'x', why: 'asked' }],
 	['/desk/retention?/keep', { leaving: '1', answer: '', version: '1' }],
 	['/desk/equipment/budget?/approve', { people: 'PERSON', key: KEY }],
+	['/desk/equipment/budget?/year', { year: '2026', version: '0', amount: '1', currency: 'EUR' }],
 	['/desk/equipment?/count', { thing: 'headset', onHand: '3', version: '0' }],
 	['/desk/cases/PERSON?/setUp', { ...ACT, way: 'open' }],
 	['/desk/referrals/REFERRAL?/writeReferral', { key: KEY, text: 'x' }],
@@ -149,6 +150,7 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 	['/desk/organisation/emails?/send', { kind: 'message', language: 'en' }],
 	['/desk/workforce/report?/make', { key: KEY, to: '2026-01-31', months: '3' }],
 	['/desk/workforce/report?/drop', { report: KEY }],
+	['/desk/workforce/report/REPORT?/record', { remark: 'x', version: '1' }],
 	[
 		'/desk/workforce/to-buy?/prices',
 		{
@@ -181,7 +183,7 @@ function actOf(path: string): { route: DeskRoute; action: string } {
 	const [place = '', action = 'default'] = path.split('?/');
 	const route = place
 		.replace('/desk', '/desk/(signed-in)')
-		.replace(/\/(?:PERSON|ROUND|REFERRAL)(?=\/|$)/, '/[id=uuid]') as DeskRoute;
+		.replace(/\/(?:PERSON|ROUND|REFERRAL|REPORT)(?=\/|$)/, '/[id=uuid]') as DeskRoute;
 	return { route, action };
 }
 
@@ -287,7 +289,11 @@ test('every route is closed but to those who are named, for each role and a fore
 		await signedIn(request, who, origin);
 		for (const [path, form] of ACTS) {
 			const fill = (text: string) =>
-				text.replaceAll('PERSON', person).replaceAll('ROUND', round).replaceAll('REFERRAL', KEY);
+				text
+					.replaceAll('PERSON', person)
+					.replaceAll('ROUND', round)
+					.replaceAll('REFERRAL', KEY)
+					.replaceAll('REPORT', KEY);
 			const response = await request.post(fill(path), {
 				headers: { origin, accept: 'application/json', 'x-sveltekit-action': 'true' },
 				form: Object.fromEntries(Object.entries(form).map(([name, text]) => [name, fill(text)])),

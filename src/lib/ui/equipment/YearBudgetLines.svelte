@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { page } from '$app/state';
 	import { deskWords } from '$lib/messages/desk';
 	import { money } from '$lib/messages/desk/workforce-words';
 	import { CURRENCIES } from '$lib/core/equipment';
@@ -22,12 +23,17 @@
 			readonly notCounted: number;
 			readonly version: number;
 		};
+		/** That of the page's last form. */
 		fault: string | null;
 		isKept: boolean;
 		maySet: boolean;
 	}
 
-	let { budget, fault, isKept, maySet }: Props = $props();
+	let { budget, fault: anyFault, isKept, maySet }: Props = $props();
+
+	/** Whether the last form sent was this one; another one's fault is shown elsewhere. */
+	let wasSent = $state(false);
+	const fault = $derived(wasSent || page.url.searchParams.has('/year') ? anyFault : null);
 
 	const left = $derived(
 		budget.budgetCents === null ? null : budget.budgetCents - budget.spentCents - budget.promisedCents
@@ -58,12 +64,20 @@
 		{texts.yearScope}
 		{#if budget.notCounted > 0}{texts.notCounted(budget.notCounted)}{/if}
 		{#if left !== null && left > 0}
-			<a href="/desk/equipment/budget?money={asTyped(left)}">{texts.useWhatIsLeft}</a>
+			<a class="underline" href="/desk/equipment/budget?money={asTyped(left)}">{texts.useWhatIsLeft}</a>
 		{/if}
 	</p>
 	{#if maySet}
 		<Disclosure words={texts.setBudget} isOpen={fault !== null}>
-			<form method="POST" action="?/year" class="set" use:enhanceForm>
+			<form
+				method="POST"
+				action="?/year"
+				class="set"
+				use:enhanceForm={() => {
+					wasSent = true;
+					return ({ update }) => update();
+				}}
+			>
 				<input type="hidden" name="year" value={budget.year} />
 				<input type="hidden" name="version" value={budget.version} />
 				<TextField

@@ -63,7 +63,7 @@ export const equipmentTexts: DeskTexts['equipment'] = {
 				: `${n} Anschaffungen ohne Betrag oder in einer anderen Währung sind nicht enthalten.`,
 		useWhatIsLeft: 'Ansehen, was damit möglich ist',
 		setBudget: 'Budget festlegen',
-		amountOfYear: (year) => `Budget ${year}`,
+		amountOfYear: (year) => `Betrag für ${year}`,
 		saveBudget: 'Budget speichern',
 		budgetSaved: 'Das Budget ist gespeichert.',
 		lead: 'Die Anschaffungen, die für Ihr Geld am meisten beheben, über das hinaus, was im Haushalt möglich ist. Was im Bestand oder zu Hause ungenutzt ist, kostet nichts. Probleme zählen mehr, wenn die Person Schmerzen hat.',

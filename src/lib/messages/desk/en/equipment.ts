@@ -67,7 +67,7 @@ export const equipmentTexts = {
 				: `${n} purchases without an amount, or in another currency, aren’t included.`,
 		useWhatIsLeft: 'See what it could buy',
 		setBudget: 'Set the budget',
-		amountOfYear: (year: number) => `Budget for ${year}`,
+		amountOfYear: (year: number) => `Amount for ${year}`,
 		saveBudget: 'Save budget',
 		budgetSaved: 'The budget is saved.',
 		lead: 'The purchases that fix the most for your money, beyond what each household can already fix. What’s in stock, or unused at home, costs nothing. Problems count more for people in pain.',

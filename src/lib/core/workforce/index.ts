@@ -96,18 +96,15 @@ export {
 	type TeamFigure,
 	type WorkforceReport
 } from './report';
+export { costOf, decisionOutcomes, decisionsOf, type Decision } from './report-decisions';
 export {
-	costOf,
 	DECISION_KINDS,
 	DECISION_RESULTS,
-	decisionOutcomes,
-	decisionsOf,
-	type Decision,
 	type DecisionKind,
 	type DecisionOutcome,
 	type DecisionResult,
 	type RecordedDecisions
-} from './report-decisions';
+} from './decision-outcome';
 export { BASE_CODES, CellsOfBefore, changesOfDimension, type PendingCell } from './cells-before';
 export { closingTables, type ClosingTable, type HiddenSums } from './closing-table';
 export {

@@ -1,5 +1,19 @@
 import { describe, expect, it } from 'vitest';
-import { planStepCodes, type RecordedSteps, type UndoneReport } from './plan-step-codes';
+import { cornerFromAnswers } from '../answers';
+import { planCorner, setUpAfter } from '../plan';
+import { remeasuredHeightsOf } from '../side-view';
+import { DEMO_PEOPLE } from '../../../../seed/people';
+import {
+	BUILT_HEIGHTS,
+	builtHeightCodes,
+	CLOSE_MM,
+	closeCode,
+	measuredCode,
+	planStepCodes,
+	STEP_RULES,
+	type RecordedSteps,
+	type UndoneReport
+} from './plan-step-codes';
 
 const START = Date.UTC(2026, 2, 2);
 const day = (n: number) => new Date(START + n * 86_400_000);
@@ -65,5 +79,49 @@ describe('plan steps as statistics count them', () => {
 		expect(codes).toContain('asked 14 seat');
 		expect(codes).not.toContain('kept 14 seat');
 		expect(codes).toContain('kept 14 screen');
+	});
+});
+
+describe('heights measured once a plan is built', () => {
+	const { corner } = cornerFromAnswers(DEMO_PEOPLE.find(({ answers }) => answers)?.answers ?? {}, 'upright');
+	if (!corner) throw new Error('a demo person has a workstation');
+	const [plan] = planCorner(corner).plans;
+	if (!plan) throw new Error('their home improves it');
+	const planned = remeasuredHeightsOf(corner, setUpAfter(corner, plan));
+
+	it('count as built to the plan where they are', () => {
+		expect(builtHeightCodes(corner, plan, planned)).toEqual(
+			BUILT_HEIGHTS.flatMap((field) => [measuredCode(field), closeCode(field)])
+		);
+	});
+
+	it('count as close up to ten millimetres either way, and no further', () => {
+		for (const field of BUILT_HEIGHTS)
+			for (const by of [-CLOSE_MM - 1, -CLOSE_MM, CLOSE_MM, CLOSE_MM + 1]) {
+				const again = { ...planned, [field]: (planned[field] ?? 0) + by };
+				const codes = builtHeightCodes(corner, plan, again);
+				expect(codes).toContain(measuredCode(field));
+				expect(codes.includes(closeCode(field)), `${field} ${by}`).toBe(Math.abs(by) <= CLOSE_MM);
+			}
+	});
+
+	it('say nothing of a seat that nobody sits on', () => {
+		const codes = builtHeightCodes(corner, plan, { ...planned, seatUnder: null });
+		expect(codes.some((code) => code.endsWith('seatUnder'))).toBe(false);
+	});
+});
+
+describe('the rules of plan steps', () => {
+	it('name each code once, each after what it is counted among, and everything that a person can have', () => {
+		const codes = STEP_RULES.map(({ code }) => code);
+		expect(new Set(codes).size).toBe(codes.length);
+		for (const { code, among } of STEP_RULES)
+			expect(among === '' || codes.indexOf(among) < codes.indexOf(code), code).toBe(true);
+		const had = planStepCodes(
+			[plan(0, [done('seat', 1), done('screen', 1)])],
+			[checkIn(16), checkIn(44, ['screen'])]
+		);
+		expect(had.length).toBeGreaterThan(8);
+		for (const code of had) expect(codes).toContain(code);
 	});
 });

@@ -6,7 +6,7 @@ import type { Association } from './associations';
 import type { CoarseCurve } from './coarse-curve';
 import type { PublishedShare } from './figures';
 import type { OverviewPoint } from './overview';
-import type { DecisionOutcome } from './report-decisions';
+import type { DecisionOutcome } from './decision-outcome';
 import type { PairedFigure } from './paired-figure';
 import type { PublishedChange } from './published-change';
 import type { ThreeParts } from './three-parts';

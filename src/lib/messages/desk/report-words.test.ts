@@ -11,7 +11,7 @@ import {
 } from '$lib/core/workforce';
 import { wilson } from '$lib/core/statistics';
 import { differenceSentence, helpSentence, curveStepWords, timesSentence } from './help-words';
-import { changedLines, decisionLines, doneLines, standLines } from './report-words';
+import { changedLines, decisionLines, outcomeWords, doneLines, standLines } from './report-words';
 import { publishedShareOf, groupSizeOf, rowsByGroup } from '$lib/ui/workforce/table-rows';
 import { signedNumber, pValueText, codeWords, groupWords } from './workforce-words';
 
@@ -153,6 +153,63 @@ describe('the words of a report', () => {
 			-0.5,
 			0.001
 		]);
+	});
+
+	it('give a decision its effect, the people and the smallest alternative', () => {
+		const priced: WorkforceReport = {
+			...REPORT,
+			helped: figure(25, 300),
+			purchases: [
+				{ purchase: 'footrest', people: 12, cents: 3990, currency: 'EUR' },
+				{ purchase: 'chair', people: 6, cents: 24_000, currency: 'EUR' }
+			]
+		};
+		const [buy] = decisionLines(priced);
+		expect(buy).toContain('Together it costs €1,918.80.');
+		expect(buy).toContain(
+			'It would help 25 of 40 people with a height problem that items at home can’t fix.'
+		);
+		expect(buy).toContain('The smallest step: An adjustable footrest for 12 people, €478.80.');
+	});
+
+	it('say what came of each decision: what was decided, and the figure then and now', () => {
+		const decided = { result: 'agreed', note: 'In two lots' } as const;
+		const [then, now] = [figure(90, 300), figure(60, 300)];
+		expect(outcomeWords({ kind: 'buy', about: null, decided, then, now })).toBe(
+			'Equipment. Agreed. “In two lots” Then 30%, now 20%.'
+		);
+		expect(
+			outcomeWords({ kind: 'teams', about: '', decided: { result: 'open', note: '' }, then, now: null })
+		).toBe('Answers in people without a team. Nothing was decided. Too few people to compare.');
+		expect(
+			outcomeWords({
+				kind: 'time',
+				about: 'screen-too-low',
+				decided: { result: 'postponed', note: '' },
+				then,
+				now
+			})
+		).toBe('Working time for plans (“The screen is too low”). Postponed. Then 30%, now 20%.');
+		expect(
+			outcomeWords({ kind: 'first', about: 'glare', decided: { result: 'declined', note: '' }, then, now })
+		).toContain('first. Declined. Then 30%, now 20%.');
+	});
+
+	it('have the five numbers of each month end in their data', () => {
+		const point = {
+			on: '2026-08-31',
+			answered: figure(200, 300),
+			heights: null,
+			hurts: figure(120, 300),
+			stands: null,
+			openCents: 47_880
+		};
+		const rows = reportRows({ ...REPORT, trend: { points: [point], currency: 'EUR' } });
+		const of = (part: string) => rows.find(([name, on]) => name === part && on === '2026-08-31');
+		expect(of('month end: answered')?.slice(2, 4)).toEqual([300, 200]);
+		expect(of('month end: problem')?.slice(2)).toEqual([null, null, null, null, null, null]);
+		expect(of('month end: open, cents of EUR')?.[4]).toBe(47_880);
+		expect(reportRows(REPORT).some(([part]) => part.startsWith('month end'))).toBe(false);
 	});
 
 	it('stand in the table of its data with every number', () => {

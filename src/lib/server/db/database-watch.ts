@@ -8,10 +8,12 @@ const LOOK_MS = 1000;
 const LOOK_AGAIN_MS = 250;
 
 /**
- * A database that does not answer for this long, and then again on a new connection, counts as gone, ms. The check asks for a single value.
- * Our assumption.
+ * A database that does not answer for so many ticks of this length, and then again on a new connection, counts as gone: 1.8 s. The check asks
+ * for a single value. Our assumption. Ticks of this process are counted, not the clock: where it was busy itself, or a busy machine held it
+ * up, the answer may have come without being read.
  */
-const SILENCE_MS = 1800;
+const TICK_MS = 200;
+const SILENT_TICKS = 9;
 
 /** Interval between two test writes, ms: on a full disk, reading still works. */
 const WRITE_MS = 15_000;
@@ -89,7 +91,7 @@ export class DatabaseWatch {
 
 	async #ask(): Promise<void> {
 		const client = (this.#client ??= await this.#connected());
-		await client.query('select 1');
+		await withinTicks(client.query('select 1'));
 		this.#setSilent(null);
 		await this.#tryToWrite(client);
 	}
@@ -97,14 +99,12 @@ export class DatabaseWatch {
 	async #connected(): Promise<pg.Client> {
 		const client = new pg.Client({
 			connectionString: this.databaseUrl,
-			connectionTimeoutMillis: SILENCE_MS,
-			query_timeout: SILENCE_MS,
 			keepAlive: true,
 			application_name: 'easy-corner-watch'
 		});
 		client.on('error', () => {});
 		try {
-			await client.connect();
+			await withinTicks(client.connect());
 		} catch (error) {
 			destroyClient(client);
 			throw error;
@@ -121,7 +121,7 @@ export class DatabaseWatch {
 	async #tryToWrite(client: pg.Client): Promise<void> {
 		if (Date.now() < this.#nextWriteAt) return;
 		this.#nextWriteAt = Date.now() + WRITE_MS;
-		const could = await client.query('update heartbeat set at = now()').then(
+		const could = await withinTicks(client.query('update heartbeat set at = now()')).then(
 			() => true,
 			(error: unknown) => {
 				// Before the first migration there is no such table.
@@ -146,6 +146,25 @@ export class DatabaseWatch {
 			for (const tell of this.#waiting) tell();
 			this.#waiting.clear();
 		} else log({ level: 'info', event: 'database-back' });
+	}
+}
+
+/** The result of some work, or an error where it takes more than {@link SILENT_TICKS}. */
+export async function withinTicks<T>(work: Promise<T>): Promise<T> {
+	let ticks = 0;
+	let timer: NodeJS.Timeout | undefined;
+	const silence = new Promise<never>((_, reject) => {
+		timer = setInterval(() => {
+			ticks += 1;
+			if (ticks >= SILENT_TICKS) reject(new Error('No answer from the database'));
+		}, TICK_MS);
+	});
+	// What is given up fails when its connection is dropped.
+	work.catch(() => {});
+	try {
+		return await Promise.race([work, silence]);
+	} finally {
+		clearInterval(timer);
 	}
 }
 

@@ -320,7 +320,7 @@ export const workforceTexts = {
 		keysOn: 'Under the keyboard',
 		screenTop: 'Top of the screen'
 	} satisfies Readonly<Record<RemeasuredField, string>>,
-	purchaseResults: 'What equipment has achieved',
+	purchaseResults: 'Results of equipment',
 	arrivedFor: (people: string, before: string) =>
 		`Equipment has arrived for ${people}. Before it came, ${before} of them had a height problem.`,
 	solvedNow: ({ solved, share, interval }: { solved: string; share: string; interval: string }) =>

@@ -327,7 +327,9 @@ describe('the report', () => {
 		const before = await readReport(test.db, coordinator, first);
 		const decided = {
 			time: { result: 'agreed', note: ' An hour for everyone ' },
-			first: { result: 'open', note: '' }
+			first: { result: 'open', note: '' },
+			// It doesn't ask for that.
+			buy: { result: 'agreed', note: 'Not asked' }
 		} as const;
 		const record = (version: number, remark: string, actor: Actor = coordinator) =>
 			recordOnReport(test.db, actor, first, { remark, decided, version }, now);

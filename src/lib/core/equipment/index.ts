@@ -64,3 +64,4 @@ export const CURRENCIES = [
 	'CAD',
 	'AUD'
 ] as const;
+export { leftCents, type YearBudget } from './year-budget';

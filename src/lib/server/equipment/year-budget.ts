@@ -1,4 +1,5 @@
 import { and, eq, sql } from 'drizzle-orm';
+import type { YearBudget } from '../../core/equipment';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
@@ -9,21 +10,6 @@ import { organisationZone } from '../organisation/organisation-zone';
 import { parseCents } from '../workforce/prices';
 
 const { equipmentBudgets } = schema;
-
-/** The budget for equipment of a year, whole cents, and what became of it. */
-export interface YearBudget {
-	readonly year: number;
-	/** Null where none was set. */
-	readonly budgetCents: number | null;
-	readonly currency: string;
-	/** What was ordered, sent or received in this year and has an amount. */
-	readonly spentCents: number;
-	/** What is approved and not ordered yet, by its price. */
-	readonly promisedCents: number;
-	/** Purchases of the year that no sum contains: without an amount, or in another currency. */
-	readonly notCounted: number;
-	readonly version: number;
-}
 
 interface SumsRow extends Record<string, unknown> {
 	readonly spent: string;

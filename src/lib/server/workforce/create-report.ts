@@ -5,8 +5,8 @@ import {
 	FIGURE_CODES,
 	comparedGroups,
 	firstChoiceCode,
-	DECISION_KINDS,
 	decisionOutcomes,
+	decisionsOf,
 	NO_ACTIVITIES,
 	threePartsOf,
 	type CodeFigure,
@@ -242,8 +242,10 @@ export async function recordOnReport(
 ): Promise<void> {
 	requirePermission(actor, 'reports:make');
 	await inTransaction(db, async (tx) => {
+		const { document } = await readReport(tx, actor, id);
+		// Only on what it asks for.
 		const kept = Object.fromEntries(
-			DECISION_KINDS.flatMap((kind) => {
+			decisionsOf(document).flatMap(({ kind }) => {
 				const one = decided[kind];
 				return one && (one.result !== 'open' || one.note.trim() !== '')
 					? [[kind, { result: one.result, note: one.note.trim() }]]
@@ -256,10 +258,7 @@ export async function recordOnReport(
 			.where(and(eq(workforceReports.id, id), eq(workforceReports.version, version)))
 			.returning({ to: workforceReports.toDay });
 		const [report] = changed;
-		if (!report) {
-			await readReport(tx, actor, id);
-			throw new DomainError('conflict', 'reportNotedMeanwhile');
-		}
+		if (!report) throw new DomainError('conflict', 'reportNotedMeanwhile');
 		await writeAuditLine(tx, actor, { at: now, act: 'report-noted', detail: { to: report.to } });
 	});
 }

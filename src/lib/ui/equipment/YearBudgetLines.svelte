@@ -2,7 +2,7 @@
 	import { page } from '$app/state';
 	import { deskWords } from '$lib/messages/desk';
 	import { money } from '$lib/messages/desk/workforce-words';
-	import { CURRENCIES } from '$lib/core/equipment';
+	import { CURRENCIES, leftCents, type YearBudget } from '$lib/core/equipment';
 	import Button from '../kit/Button.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
 	import { enhanceForm } from '../kit/enhance-form';
@@ -13,16 +13,7 @@
 	const texts = deskWords.equipment.budget;
 
 	interface Props {
-		/** Amounts are whole cents. */
-		budget: {
-			readonly year: number;
-			readonly budgetCents: number | null;
-			readonly currency: string;
-			readonly spentCents: number;
-			readonly promisedCents: number;
-			readonly notCounted: number;
-			readonly version: number;
-		};
+		budget: YearBudget;
 		/** That of the page's last form. */
 		fault: string | null;
 		isKept: boolean;
@@ -35,9 +26,7 @@
 	let wasSent = $state(false);
 	const fault = $derived(wasSent || page.url.searchParams.has('/year') ? anyFault : null);
 
-	const left = $derived(
-		budget.budgetCents === null ? null : budget.budgetCents - budget.spentCents - budget.promisedCents
-	);
+	const left = $derived(leftCents(budget));
 	const amounts = $derived([
 		[texts.yearBudget, budget.budgetCents],
 		[texts.spent, budget.spentCents],

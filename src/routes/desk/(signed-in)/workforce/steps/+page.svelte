@@ -16,6 +16,22 @@
 	const leastDone = $derived(smallestOf(rows.done));
 	const leastKept = $derived(smallestOf(rows.kept[0]?.rows ?? []));
 	const isEmpty = $derived(leastDone === null && leastKept === null);
+	const figures = $derived([
+		{ title: texts.stepsCarriedOut, note: texts.stepsCarriedOutScope, rows: rows.done },
+		...rows.kept.map(({ days, rows: kept }) => ({
+			title: texts.stepsKept(days),
+			note: texts.stepsKeptScope,
+			rows: kept
+		})),
+		{ title: texts.stepsByItem, note: texts.stepsKeptScope, rows: rows.byItem },
+		{
+			title: texts.builtToPlan(formatLength(CLOSE_MM, 'mm', { locale: deskLocale() })),
+			note: texts.builtToPlanScope,
+			rows: rows.built,
+			axis: texts.shareOfMeasured,
+			of: texts.heightHead
+		}
+	]);
 </script>
 
 <svelte:head><title>{texts.stepsTitle}</title></svelte:head>
@@ -35,39 +51,8 @@
 			)}{/if}
 	</p>
 	{#if !isEmpty}
-		<ShareFigure
-			title={texts.stepsCarriedOut}
-			count=""
-			note={texts.stepsCarriedOutScope}
-			axis={texts.shareOfSteps}
-			of={texts.stepPlace}
-			rows={rows.done}
-		/>
-		{#each rows.kept as { days, rows: kept } (days)}
-			<ShareFigure
-				title={texts.stepsKept(days)}
-				count=""
-				note={texts.stepsKeptScope}
-				axis={texts.shareOfSteps}
-				of={texts.stepPlace}
-				rows={kept}
-			/>
+		{#each figures as { axis = texts.shareOfSteps, of = texts.stepPlace, ...figure } (figure.title)}
+			<ShareFigure {...figure} count="" {axis} {of} />
 		{/each}
-		<ShareFigure
-			title={texts.stepsByItem}
-			count=""
-			note={texts.stepsKeptScope}
-			axis={texts.shareOfSteps}
-			of={texts.stepPlace}
-			rows={rows.byItem}
-		/>
-		<ShareFigure
-			title={texts.builtToPlan(formatLength(CLOSE_MM, 'mm', { locale: deskLocale() }))}
-			count=""
-			note={texts.builtToPlanScope}
-			axis={texts.shareOfMeasured}
-			of={texts.heightHead}
-			rows={rows.built}
-		/>
 	{/if}
 </WorkforceFrame>

@@ -85,7 +85,7 @@
 					value={budget.currency}
 					options={CURRENCIES.map((value) => ({ value, words: value }))}
 				/>
-				<Button look="main" size="desk">{texts.saveBudget}</Button>
+				<Button size="desk">{texts.saveBudget}</Button>
 			</form>
 		</Disclosure>
 	{/if}

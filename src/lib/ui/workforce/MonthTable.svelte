@@ -3,6 +3,8 @@
 	import { dayWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
 	import { money, percent } from '$lib/messages/desk/workforce-words';
+	import DataTable from '../kit/DataTable.svelte';
+	import type { TableColumn } from '../kit/data-table';
 
 	const texts = deskWords.workforce;
 
@@ -14,63 +16,35 @@
 
 	let { points, currency }: Props = $props();
 
-	const shareWords = (figure: { readonly share: number } | null | undefined) =>
-		figure ? percent(figure.share) : deskWords.effect.hidden;
-	const amountWords = (cents: number | null) =>
-		cents === null || currency === null ? deskWords.effect.hidden : money(cents, currency);
-	const heads = $derived([
-		texts.monthHeads.answered,
-		texts.monthHeads.problem,
-		texts.monthHeads.hurts,
-		texts.monthHeads.stands,
-		texts.monthHeads.money
+	const { hidden } = deskWords.effect;
+	const shareColumn = (
+		id: 'answered' | 'problem' | 'hurts' | 'stands',
+		of: (point: OverviewPoint) => OverviewPoint['answered'] | undefined
+	): TableColumn<OverviewPoint> => ({
+		id,
+		head: texts.monthHeads[id],
+		words: (point) => {
+			const figure = of(point);
+			return figure ? percent(figure.share) : hidden;
+		},
+		isNumber: true
+	});
+	const columns: readonly TableColumn<OverviewPoint>[] = $derived([
+		{ id: 'on', head: texts.monthEnd, words: ({ on }) => dayWords(on), isRowHead: true },
+		shareColumn('answered', ({ answered }) => answered),
+		shareColumn('problem', ({ heights }) => heights?.problem),
+		shareColumn('hurts', ({ hurts }) => hurts),
+		shareColumn('stands', ({ stands }) => stands),
+		{
+			id: 'money',
+			head: texts.monthHeads.money,
+			words: ({ openCents }) =>
+				openCents === null || currency === null ? hidden : money(openCents, currency),
+			isNumber: true
+		}
 	]);
 </script>
 
-<table class="months">
-	<thead>
-		<tr>
-			<th scope="col">{texts.monthEnd}</th>
-			{#each heads as head (head)}<th scope="col" class="number">{head}</th>{/each}
-		</tr>
-	</thead>
-	<tbody>
-		{#each points as { on, answered, heights, hurts, stands, openCents } (on)}
-			<tr>
-				<th scope="row">{dayWords(on)}</th>
-				<td class="number">{shareWords(answered)}</td>
-				<td class="number">{shareWords(heights?.problem)}</td>
-				<td class="number">{shareWords(hurts)}</td>
-				<td class="number">{shareWords(stands)}</td>
-				<td class="number">{amountWords(openCents)}</td>
-			</tr>
-		{/each}
-	</tbody>
-</table>
-
-<style>
-	.months {
-		width: 100%;
-		margin-top: 0.4rem;
-		border-collapse: collapse;
-		font-size: var(--text-note);
-	}
-	th,
-	td {
-		padding: 0.15rem 0.5rem 0.15rem 0;
-		border-bottom: 1px solid var(--rule);
-		text-align: start;
-		vertical-align: bottom;
-	}
-	th[scope='row'] {
-		font-weight: 400;
-		white-space: nowrap;
-	}
-	.number {
-		text-align: end;
-		font-variant-numeric: tabular-nums;
-	}
-	tr {
-		break-inside: avoid;
-	}
-</style>
+<div class="mt-2 text-note">
+	<DataTable {columns} rows={points} keyOf={({ on }) => on} label={texts.lastMonths} />
+</div>

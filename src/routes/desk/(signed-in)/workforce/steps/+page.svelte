@@ -51,8 +51,15 @@
 			)}{/if}
 	</p>
 	{#if !isEmpty}
-		{#each figures as { axis = texts.shareOfSteps, of = texts.stepPlace, ...figure } (figure.title)}
-			<ShareFigure {...figure} count="" {axis} {of} />
+		{#each figures as figure (figure.title)}
+			<ShareFigure
+				title={figure.title}
+				note={figure.note}
+				rows={figure.rows}
+				count=""
+				axis={figure.axis ?? texts.shareOfSteps}
+				of={figure.of ?? texts.stepPlace}
+			/>
 		{/each}
 	{/if}
 </WorkforceFrame>

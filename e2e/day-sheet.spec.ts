@@ -214,6 +214,9 @@ test('what is typed beside the list stays there, and goes to whom it was written
 	const said = pane.getByLabel('Notes');
 	await pane.getByLabel('Person you spoke with').fill('Tove');
 	await said.fill('The chair is back at the office.');
+	// By video a coordinator sees the workstation, too.
+	await pane.getByLabel('How').selectOption({ label: 'Video call' });
+	await pane.getByLabel('Screen top').selectOption({ label: 'A problem' });
 
 	// A colleague acts on the case: the text stays, and the page says so.
 	const colleague = await (await browser.newContext()).newPage();
@@ -241,5 +244,6 @@ test('what is typed beside the list stays there, and goes to whom it was written
 	// It reached the person it was written for, and nobody else.
 	const everything = await (await page.request.get(`/desk/cases/${id}`)).text();
 	expect(everything).toContain('The chair is back at the office.');
+	expect(everything).toContain('Seen: Screen top is a problem.');
 	await colleague.context().close();
 });

@@ -268,7 +268,8 @@ export class Life {
 					closes,
 					next: 'nothing',
 					nextOn: '',
-					why: 'In good hands; asked again at the next check-in'
+					why: 'In good hands; asked again at the next check-in',
+					saw: {}
 				},
 				when
 			);

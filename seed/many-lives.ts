@@ -1,12 +1,20 @@
 import { randomUUID } from 'node:crypto';
 import { and, eq, inArray, sql } from 'drizzle-orm';
-import { cornerFromAnswers, discomfortFromAnswers, type Answers } from '../src/lib/core/answers';
+import {
+	cornerFromAnswers,
+	discomfortFromAnswers,
+	measuredPadRises,
+	type Answers
+} from '../src/lib/core/answers';
 import { validateCorner } from '../src/lib/core/corner/validate-corner';
 import { FINDING_IDS } from '../src/lib/core/checklist';
 import type { PlanItem } from '../src/lib/core/case-assessment';
-import { setUpAfter, type PurchaseId } from '../src/lib/core/plan';
+import type { CheckResult } from '../src/lib/core/checks';
+import type { Corner } from '../src/lib/core/corner';
+import { COMPRESSED_FRACTION, isPad } from '../src/lib/core/household';
+import { setUpAfter, type Plan, type PurchaseId } from '../src/lib/core/plan';
 import { RULES_IN_FORCE } from '../src/lib/core/rules';
-import { remeasuredHeightsOf } from '../src/lib/core/side-view';
+import { itemOfPiece, remeasuredHeightsOf } from '../src/lib/core/side-view';
 import { emailWords } from '../src/lib/messages/emails';
 import { linkToken } from '../src/lib/server/access/secret-keys';
 import { hashToken } from '../src/lib/server/access/tokens';
@@ -31,6 +39,7 @@ const {
 	assessments,
 	cases,
 	checkIns,
+	contacts,
 	emails,
 	equipmentRequests,
 	findingTicks,
@@ -39,7 +48,8 @@ const {
 	plans,
 	reMeasurements,
 	reportedDiscomfort,
-	stepEvents
+	stepEvents,
+	users
 } = schema;
 
 const DAY_MS = 86_400_000;
@@ -76,6 +86,9 @@ class Week {
 	readonly discomfort: (typeof reportedDiscomfort.$inferInsert)[] = [];
 	readonly checkIns: (typeof checkIns.$inferInsert)[] = [];
 	readonly reMeasurements: (typeof reMeasurements.$inferInsert)[] = [];
+	/** What re-measured seats teach about pads, by self-assessment. */
+	readonly pads = new Map<string, Answers>();
+	readonly contacts: Omit<typeof contacts.$inferInsert, 'authorId'>[] = [];
 	readonly requests: (typeof equipmentRequests.$inferInsert)[] = [];
 	readonly findings: { readonly life: PlainLife; readonly at: Date }[] = [];
 	/** Whose case a coordinator deals with, and when. */
@@ -97,10 +110,22 @@ type Place = PlanItem;
 const keptOf = (kept: { readonly seat: number; readonly other: number }, place: Place) =>
 	place === 'seat' ? kept.seat : kept.other;
 
+/** How much more than planned the pads of a plan leave under someone, mm, by what is true of them. */
+function moreUnderThem(corner: Corner, plan: Plan): number {
+	return plan.stations.seat.pieces.reduce((sum, piece) => {
+		const { kind } = itemOfPiece(corner, piece.id);
+		return isPad(kind)
+			? sum + piece.rise * (TRUTH.padsLeft[kind] / 100 / COMPRESSED_FRACTION[kind] - 1)
+			: sum;
+	}, 0);
+}
+
 /** One life, drawn from what is true of everyone ({@link TRUTH}): answers, plan, check-ins, measurements, equipment. */
 class PlainLife {
 	readonly personId = randomUUID();
 	private readonly dice: Dice;
+	/** For what the coordinator does, so that it leaves the life as it is. */
+	private readonly coordinatorDice: Dice;
 	/** What they answer next. */
 	private answers: Answers;
 	private assessmentId: string | null = null;
@@ -118,6 +143,7 @@ class PlainLife {
 		private readonly later: (happening: Happening) => void
 	) {
 		this.dice = new Dice(31_000 + n);
+		this.coordinatorDice = new Dice(67_000 + n);
 		this.answers = mild(makeHistory(this.dice).first);
 		this.begin();
 	}
@@ -237,12 +263,39 @@ class PlainLife {
 		});
 		if (told.reports.length > 0) week.discomfort.push({ assessmentId: id, at, regions: [...told.reports] });
 		this.dealtWith(answeredAgo - dice.int(1, 6));
+		this.seenByVideo(answeredAgo, solved.advice.before);
 		this.carryOut(answeredAgo, row);
 		this.wishFor(answeredAgo, solved.advice.purchases, row.plan?.after ?? solved.advice.before);
 	}
 
 	private dealtWith(agoDays: number): void {
 		this.plan(agoDays, (week) => void week.seen.push({ personId: this.personId, at: this.ago(agoDays) }));
+	}
+
+	/** A coordinator looks at some workstations by video on the day they are answered about, and mostly sees what the answers say. */
+	private seenByVideo(answeredAgo: number, before: readonly Pick<CheckResult, 'id' | 'verdict'>[]): void {
+		const dice = this.coordinatorDice;
+		if (!dice.chance(TRUTH.seenByVideo)) return;
+		const saw = before.map(({ id, verdict }) => {
+			const isProblem =
+				verdict === 'unsure' ? dice.chance(0.5) : (verdict === 'off') === dice.chance(TRUTH.agreesOnHeights);
+			return [id, isProblem ? 'problem' : 'fits'] as const;
+		});
+		this.plan(answeredAgo, (week) => {
+			const at = new Date(this.now.getTime() - answeredAgo * DAY_MS);
+			week.contacts.push({
+				id: randomUUID(),
+				personId: this.personId,
+				at,
+				onDay: isoDay(at, 'UTC'),
+				how: 'video',
+				result: 'reached',
+				whom: this.person.name,
+				said: 'Looked at the workstation together.',
+				saw: Object.fromEntries(saw),
+				known: Object.fromEntries(before.map(({ id, verdict }) => [id, verdict]))
+			});
+		});
 	}
 
 	/** Most carry steps out within two weeks; whoever does all of them fixes the rest, too, and some measure again. */
@@ -277,17 +330,17 @@ class PlainLife {
 			if (this.planId !== planId) return;
 			const planned = remeasuredHeightsOf(corner, setUpAfter(corner, plan));
 			const off = (mm: number) => Math.max(0, Math.round(mm + normal(dice, 0, TRUTH.builtWithinMm)));
-			week.reMeasurements.push({
-				assessmentId,
-				at: this.ago(measured),
-				lengths: {
-					seatUnder: planned.seatUnder === null ? null : off(planned.seatUnder),
-					feetOn: planned.feetOn === 0 ? 0 : off(planned.feetOn),
-					surface: off(planned.surface),
-					keysOn: off(planned.keysOn),
-					screenTop: off(planned.screenTop)
-				}
-			});
+			const lengths = {
+				seatUnder: planned.seatUnder === null ? null : off(planned.seatUnder + moreUnderThem(corner, plan)),
+				feetOn: planned.feetOn === 0 ? 0 : off(planned.feetOn),
+				surface: off(planned.surface),
+				keysOn: off(planned.keysOn),
+				screenTop: off(planned.screenTop)
+			};
+			week.reMeasurements.push({ assessmentId, at: this.ago(measured), lengths });
+			const learned = measuredPadRises(corner, plan, lengths);
+			week.pads.set(assessmentId, learned);
+			this.answers = { ...this.answers, ...learned };
 		});
 	}
 
@@ -418,6 +471,19 @@ async function write(db: Db, week: Week, now: Date): Promise<void> {
 		await insert(week.discomfort, (rows) => tx.insert(reportedDiscomfort).values(rows));
 		await insert(week.checkIns, (rows) => tx.insert(checkIns).values(rows));
 		await insert(week.reMeasurements, (rows) => tx.insert(reMeasurements).values(rows));
+		for (const [id, learned] of week.pads)
+			await tx
+				.update(assessments)
+				.set({ answers: sql`${assessments.answers} || ${JSON.stringify(learned)}::jsonb` })
+				.where(eq(assessments.id, id));
+		const [author] = await tx
+			.select({ id: users.id })
+			.from(users)
+			.where(eq(users.role, 'coordinator'))
+			.limit(1);
+		await insert(week.contacts, (rows) =>
+			tx.insert(contacts).values(rows.map((row) => ({ ...row, authorId: author?.id ?? null })))
+		);
 		await insert(week.requests, (rows) => tx.insert(equipmentRequests).values(rows));
 		for (const { personId, at } of week.left) {
 			await tx.update(people).set({ leftAt: at }).where(eq(people.id, personId));

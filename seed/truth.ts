@@ -1,4 +1,5 @@
 import type { PlanItem } from '../src/lib/core/case-assessment';
+import type { PadKind } from '../src/lib/core/household';
 
 /** What is true of the generated workforce, so that its figures can be checked: they must find this again. Invented. */
 export const TRUTH = {
@@ -26,8 +27,13 @@ export const TRUTH = {
 	fallsWithPlan: [2, 4],
 	fallsWithout: [0, 1],
 	/** Share of those who carried out their plan who measure again, and how far off they and their stacks are, standard deviation in mm. */
-	measuresAgain: 0.35,
+	measuresAgain: 0.6,
 	builtWithinMm: 6,
+	/** Share of a pad’s thickness that remains under people, percent. */
+	padsLeft: { pillow: 38, cushion: 66 } satisfies Readonly<Record<PadKind, number>>,
+	/** Share of those who answered whom a coordinator sees by video, and of the heights they know, on how many the coordinator agrees. */
+	seenByVideo: 0.25,
+	agreesOnHeights: 0.85,
 	/** Share of people helped by equipment who ask for it, and of these who set up their workstation anew once it has come. */
 	asksForEquipment: 0.5,
 	setsUpAnew: 0.8

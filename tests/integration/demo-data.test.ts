@@ -11,6 +11,7 @@ import { schema } from '$lib/server/db/client';
 import { personPlaceOf } from '$lib/server/people/person-place';
 import { reassessCase } from '$lib/server/case-assessments/reassess-cases';
 import { sendDueReminders } from '$lib/server/rounds/send-due-reminders';
+import { Z } from '$lib/core/statistics';
 import {
 	FIGURE_CODES,
 	keptCode,
@@ -164,6 +165,17 @@ describe('what is true of the generated workforce', () => {
 		for (const place of ['seat', 'keys', 'screen'] as const)
 			holds(of(stepDoneCode(place)), TRUTH.stepDone[place] * (1 - TRUTH.startsLate));
 		holds(of(keptCode(14, 'seat')), TRUTH.keptTwoWeeks.seat);
+	});
+
+	it('shows how far pads sink, and how often a coordinator sees what the answers say', async () => {
+		const { pads, looks } = await stepsScreen(test.db, view);
+		expect(pads.length).toBeGreaterThan(0);
+		for (const { kind, percent, low, high } of pads) {
+			const error = Math.log(high / low) / (2 * Z);
+			expect(Math.abs(Math.log(percent / TRUTH.padsLeft[kind])), kind).toBeLessThan(3 * error);
+		}
+		expect(looks?.checks.length).toBeGreaterThan(0);
+		for (const { figure } of looks?.checks ?? []) if (figure) holds(figure, TRUTH.agreesOnHeights);
 	});
 
 	it('shows that plans help, by about as much as is true, and no more than that without', async () => {

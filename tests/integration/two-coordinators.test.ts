@@ -78,7 +78,8 @@ const CALL = {
 	closes: [],
 	next: null,
 	nextOn: '',
-	why: ''
+	why: '',
+	saw: {}
 } as const;
 
 const DAYS = ['2026-03-05', '2026-03-12', '2026-04-01'] as const;

@@ -1,18 +1,27 @@
 import { desc, eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { padShareField } from '$lib/core/answers';
+import type { Corner } from '$lib/core/corner';
+import { COMPRESSED_FRACTION, isPad, PAD_KINDS } from '$lib/core/household';
 import { remeasuredHeightsOf } from '$lib/core/side-view';
 import { setUpAfter } from '$lib/core/plan';
 import { askedCode, keptCode, stepCode, stepDoneCode, type WorkforceView } from '$lib/core/workforce';
+import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { recordConsent } from '$lib/server/assessments/save-answers';
 import { requestEquipment } from '$lib/server/assessments/request-equipment';
 import { storeRemeasurement } from '$lib/server/assessments/save-remeasurement';
+import { withdrawAnswers } from '$lib/server/assessments/withdraw';
 import { answerCheckIn } from '$lib/server/check-ins/answer-check-in';
 import { processDueCases } from '$lib/server/check-ins/process-due-cases';
+import { contactsOf } from '$lib/server/contacts/record-contact';
 import { schema } from '$lib/server/db/client';
 import { currentPlanOf } from '$lib/server/plans/current-plan';
+import { readPlanPage } from '$lib/server/plans/plan-page';
 import { tickStep } from '$lib/server/plans/tick-step';
+import { publishClosing } from '$lib/server/workforce/publish-closing';
 import { figureRows } from '$lib/server/workforce/figure-rows';
 import { purchaseResultsScreen, stepsScreen } from '$lib/server/workforce/screens';
-import { Desk, PAINLESS, putRight } from '../support/desk';
+import { Desk, faultOf, PAINLESS, putRight } from '../support/desk';
 
 let desk: Desk;
 /** A Monday. */
@@ -114,6 +123,109 @@ describe('which steps are done and stay in place', () => {
 				?.all;
 		expect(await shownOn('2026-03-15')).toBeFalsy();
 		expect(await shownOn('2026-03-16')).toBeTruthy();
+	});
+});
+
+describe('how far pads sink', () => {
+	/** Someone who has built their plan and finds that pads rise twice as much as usual. */
+	async function findsFirmPads() {
+		const { open, plan } = await checkedIn('none');
+		if (!plan?.plan) throw new Error('there is a plan');
+		const planned = remeasuredHeightsOf(plan.corner, setUpAfter(plan.corner, plan.plan));
+		const seatUnder = (planned.seatUnder ?? 0) + plan.plan.stations.seat.rise;
+		await storeRemeasurement(db(), open, { ...planned, seatUnder }, at('2026-03-18'));
+		return plan.corner;
+	}
+	/** Someone who answered before anything was learnt. */
+	let before: Awaited<ReturnType<Desk['answered']>>;
+	const thinnest = (corner: Corner) =>
+		corner.household.flatMap(({ kind, size }) => (isPad(kind) ? [Math.min(...size)] : []));
+
+	it('is learnt from what people measure, and the next person’s plan counts on it', async () => {
+		before = await desk.answered(PAINLESS);
+		const corners: Corner[] = [];
+		for (let i = 0; i < 6; i += 1) corners.push(await findsFirmPads());
+		const { pads } = await stepsScreen(db(), everybody('2026-03-31'));
+		const [found] = pads;
+		if (!found) throw new Error('six people have measured pads');
+		const usual = 100 * COMPRESSED_FRACTION[found.kind];
+		// One more measured what was planned, in a test above.
+		expect(found.people).toBe(7);
+		expect(found.percent).toBeGreaterThan(1.4 * usual);
+		expect(found.percent).toBeLessThan(2 * usual);
+
+		await publishClosing(db(), '2026-03-31', at('2026-04-01'));
+		const closing = { ...everybody('2026-03-31'), isLive: false };
+		expect((await stepsScreen(db(), closing)).pads).toEqual(pads);
+
+		const next = await desk.answered(PAINLESS, at('2026-04-02'));
+		expect(next.open.assessment.answers[padShareField(found.kind)]).toBe(String(found.percent));
+		const now = await currentPlanOf(db(), next.open.assessment.id);
+		const then = await currentPlanOf(db(), before.open.assessment.id);
+		if (!now || !then) throw new Error('both have a plan');
+		expect(Math.max(...thinnest(now.corner))).toBeGreaterThan(Math.max(...thinnest(then.corner)));
+		const page = await readPlanPage(db(), next.open, next.token, at('2026-04-02'), -1);
+		const isUsed = now.steps.some(
+			({ place, pieces }) => place === 'seat' && pieces.some(({ kind }) => kind === found.kind)
+		);
+		expect(page?.padsExpected.map(({ kind }) => kind)).toEqual(isUsed ? [found.kind] : []);
+	});
+
+	it('changes nothing for someone whose plan rests on how it was', async () => {
+		const { token } = await desk.send(before.personId, at('2026-04-10'));
+		const open = await openAssessment(db(), token);
+		await recordConsent(db(), open, at('2026-04-10'));
+		const again = await openAssessment(db(), token);
+		expect(PAD_KINDS.map((kind) => again.assessment.answers[padShareField(kind)])).toEqual([
+			undefined,
+			undefined
+		]);
+	});
+});
+
+describe('a coordinator’s own look', () => {
+	const VIDEO = { how: 'video', whom: 'Person', next: null, why: '' } as const;
+
+	it('is kept with what was known then, shown in the case, and compared with the answers', async () => {
+		const people = await Promise.all(Array.from({ length: 6 }, () => desk.answered(PAINLESS)));
+		for (const { personId } of people) {
+			const { standing } = await desk.judged(personId);
+			const saw = Object.fromEntries(
+				standing.map(({ id, verdict }) => [id, verdict === 'off' ? 'problem' : 'fits'] as const)
+			);
+			await desk.reach(personId, { ...VIDEO, saw }, desk.later(200));
+		}
+		const [first] = people;
+		const { standing } = await desk.judged(first?.personId ?? '');
+		const [newest] = await contactsOf(db(), first?.personId ?? '');
+		expect(Object.keys(newest?.saw ?? {}).sort()).toEqual(standing.map(({ id }) => id).sort());
+		const { looks } = await stepsScreen(db(), everybody('2026-03-20'));
+		expect(looks?.people).toBe(6);
+		expect(looks?.checks.length).toBeGreaterThan(0);
+		for (const { figure } of looks?.checks ?? []) expect(figure).toMatchObject({ x: 6, n: 6 });
+
+		if (!first) throw new Error('six people were seen');
+		await withdrawAnswers(db(), first.open, desk.later(300));
+		const [kept] = await contactsOf(db(), first.personId);
+		expect(kept?.saw).toEqual(newest?.saw);
+		expect((await stepsScreen(db(), everybody('2026-03-20'))).looks?.people).toBe(5);
+	});
+
+	it('is refused of what couldn’t be seen, and of a height that isn’t assessed', async () => {
+		const { personId } = await desk.answered(PAINLESS);
+		const asked = await desk.person();
+		expect(
+			await faultOf(desk.reach(personId, { ...VIDEO, how: 'phone', saw: { eye: 'fits' } }, desk.later(210)))
+		).toBe('invalid');
+		expect(
+			await faultOf(
+				desk.reach(personId, { ...VIDEO, result: 'no-answer', saw: { eye: 'fits' } }, desk.later(211))
+			)
+		).toBe('invalid');
+		expect(await faultOf(desk.reach(asked, { ...VIDEO, saw: { eye: 'fits' } }, desk.later(212)))).toBe(
+			'conflict'
+		);
+		expect(await contactsOf(db(), personId)).toEqual([]);
 	});
 });
 

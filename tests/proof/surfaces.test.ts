@@ -71,6 +71,7 @@ function surfacesOf(seed: number) {
 		tried: null,
 		offersStyles: false,
 		stoodInFor: [],
+		padsExpected: [],
 		closer: [],
 		earlier: [],
 		next: { hasOpenSign: false, isAsked: false, checkInOn: null, recheckOn: null }

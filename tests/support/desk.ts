@@ -187,7 +187,8 @@ export const CALLED = {
 	closes: [],
 	next: 'nothing',
 	nextOn: '',
-	why: 'Gone since last week'
+	why: 'Gone since last week',
+	saw: {}
 } as const;
 
 /** What every act of the desk begins with: a key of its own, and no version unless one was seen. */

@@ -11,7 +11,11 @@ import {
 	ANSWER_FIELDS,
 	THING_FIELD_PATTERN,
 	LENGTH_FIELDS,
+	expectedPadShares,
 	measuredPadRises,
+	measuredPadShares,
+	measuredRiseField,
+	padShareField,
 	suggestLength,
 	listedThings,
 	leftOutField,
@@ -22,7 +26,8 @@ import {
 	QUESTIONNAIRE_PAGES,
 	redFlagsOf,
 	partialChecks,
-	thingField
+	thingField,
+	type Answers
 } from './index';
 
 const answered = DEMO_PEOPLE.flatMap(({ answers }) => (answers ? [answers] : []));
@@ -238,7 +243,8 @@ describe('what the walk asks besides lengths', () => {
 		const pillow = plan.stations.seat.pieces.find(({ mode }) => mode === 'flat');
 		if (!pillow) throw new Error('No pillow on the seat');
 		const planned = remeasuredHeightsOf(corner, setUpAfter(corner, plan));
-		expect(measuredPadRises(corner, plan, planned)).toEqual({});
+		// As planned is worth knowing, too: an average of surprises alone would mislead.
+		expect(Object.values(measuredPadRises(corner, plan, planned))).toContain(String(pillow.rise));
 		const half = (planned.seatUnder ?? 0) - Math.round(plan.stations.seat.rise / 2);
 		const learned = measuredPadRises(corner, plan, { ...planned, seatUnder: half });
 		const told = Number(Object.values(learned)[0]);
@@ -247,5 +253,27 @@ describe('what the walk asks besides lengths', () => {
 		const item = again?.household.find(({ id }) => id === pillow.id);
 		expect(item && placementModes(item)[0]?.rise).toBe(told);
 		expect(again?.household.length).toBe(corner.household.length);
+	});
+
+	it('expects pads to sink as colleagues have measured it, until a person has measured their own', () => {
+		const riseOf = (answers: Answers) => {
+			const item = cornerFromAnswers(answers, 'upright').corner?.household.find(
+				({ kind }) => kind === 'pillow'
+			);
+			return item && placementModes(item)[0]?.rise;
+		};
+		const index = listedThings(mirela).find((i) => mirela[thingField(i, 'kind')] === 'pillow') ?? -1;
+		const thickness = Math.min(
+			...(cornerFromAnswers(mirela, 'upright').corner?.household.find(({ kind }) => kind === 'pillow')
+				?.size ?? [])
+		);
+		const field = padShareField('pillow');
+		expect(riseOf({ ...mirela, [field]: '45' })).toBe(Math.round(thickness * 0.45));
+		expect(expectedPadShares({ ...mirela, [field]: '45' })).toEqual([{ kind: 'pillow', percent: 45 }]);
+		const own = { ...mirela, [field]: '45', [measuredRiseField(index)]: '20' };
+		expect(riseOf(own)).toBe(20);
+		expect(expectedPadShares(own)).toEqual([]);
+		expect(measuredPadShares(own)).toEqual({ pillow: Math.round((100 * 20) / thickness) });
+		expect(measuredPadShares(mirela)).toEqual({});
 	});
 });

@@ -1,8 +1,8 @@
 import { CORNER_BOUNDS, MAX_LABEL_CHARS, type HouseholdItem, type HouseholdKind } from '../corner';
 import { truncateText } from '../truncate-text';
-import { COMPRESSED_FRACTION } from '../household';
+import { COMPRESSED_FRACTION, isPad, PAD_KINDS, type PadKind } from '../household';
 import { formatLength, type LengthUnit } from '../length';
-import { MAX_HOUSEHOLD_THINGS, thingField, type Answers } from './fields';
+import { MAX_HOUSEHOLD_THINGS, thingField, unitOf, type Answers } from './fields';
 import { readLengthField, type FieldIssue } from './read-length-field';
 
 /** A kind of household item that can be chosen: its usual size, and how many are suggested at first. */
@@ -126,15 +126,23 @@ export function measuredRiseField(index: number): string {
 	return `learned.${index}`;
 }
 
+/** Name of the field for the share of a pad's thickness that remains under people, percent, as colleagues have measured it. */
+export function padShareField(kind: PadKind): string {
+	return `pads.${kind}`;
+}
+
 /**
- * A pillow or cushion with its measured rise: its thickness becomes the one from which the usual rule gives that rise. What was typed stays
- * as typed.
+ * A pillow or cushion with its measured rise, or with the rise that colleagues' measurements lead to expect: its thickness becomes the one
+ * from which the usual rule gives that rise. What was typed stays as typed.
  */
-function asLearned(item: HouseholdItem, text: string | undefined): HouseholdItem {
-	const rise = Number(text || NaN);
-	if ((item.kind !== 'pillow' && item.kind !== 'cushion') || !(rise >= 1)) return item;
-	const thickness = Math.max(1, Math.round(rise / COMPRESSED_FRACTION[item.kind]));
+function asLearned(item: HouseholdItem, answers: Answers): HouseholdItem {
+	if (!isPad(item.kind)) return item;
 	const [thinnest = 0] = [...item.size].sort((a, b) => a - b);
+	const own = Number(answers[measuredRiseField(Number(item.id.slice(1)))] || NaN);
+	const percent = Number(answers[padShareField(item.kind)] || NaN);
+	const rise = own >= 1 ? own : (thinnest * percent) / 100;
+	if (!(rise > 0)) return item;
+	const thickness = Math.max(1, Math.round(rise / COMPRESSED_FRACTION[item.kind]));
 	const at = item.size.indexOf(thinnest);
 	const size = item.size.map((side, i) => (i === at ? thickness : side)) as unknown as HouseholdItem['size'];
 	return { ...item, size };
@@ -179,6 +187,40 @@ function thingOf(
 	};
 }
 
+/**
+ * What someone's measurements say of their pads: of each kind, the share of its thickness that remains under them, in whole percent; the
+ * geometric mean where they have measured several. Kinds they haven't measured are left out.
+ */
+export function measuredPadShares(answers: Answers): Partial<Record<PadKind, number>> {
+	const logs = new Map<PadKind, number[]>();
+	for (const index of listedThings(answers)) {
+		const { item } = thingOf(answers, index, unitOf(answers));
+		const rise = Number(answers[measuredRiseField(index)] || NaN);
+		if (!item || !isPad(item.kind) || !(rise >= 1)) continue;
+		const share = Math.log(rise / Math.min(...item.size));
+		logs.set(item.kind, [...(logs.get(item.kind) ?? []), share]);
+	}
+	return Object.fromEntries(
+		[...logs].map(([kind, of]) => [
+			kind,
+			Math.round(100 * Math.exp(of.reduce((sum, log) => sum + log, 0) / of.length))
+		])
+	);
+}
+
+/**
+ * Pads of someone's household that are expected to sink as colleagues have measured it: the share of their thickness that remains, percent.
+ * Kinds of which they have measured their own are left out.
+ */
+export function expectedPadShares(answers: Answers): { readonly kind: PadKind; readonly percent: number }[] {
+	return PAD_KINDS.flatMap((kind) => {
+		const listed = listedThings(answers).filter((index) => answers[thingField(index, 'kind')] === kind);
+		const isExpected = listed.some((index) => !answers[measuredRiseField(index)]);
+		const percent = Number(answers[padShareField(kind)] || NaN);
+		return isExpected && percent > 0 ? [{ kind, percent }] : [];
+	});
+}
+
 /** The household items listed, and what is unreadable among them. */
 export function householdOf(
 	answers: Answers,
@@ -187,7 +229,7 @@ export function householdOf(
 	const left = piecesLeftOut(answers);
 	const things = listedThings(answers).map((index) => {
 		const { item, issues } = thingOf(answers, index, unit);
-		return { item: item && asLearned(item, answers[measuredRiseField(index)]), issues };
+		return { item: item && asLearned(item, answers), issues };
 	});
 	// Copies are alike: with one of three left out, two remain.
 	const there = (item: HouseholdItem): HouseholdItem[] => {

@@ -62,7 +62,10 @@ export {
 	leftOutField,
 	piecesLeftOut,
 	THING_CHOICES,
+	expectedPadShares,
 	leaveOutKindFields,
+	measuredPadShares,
+	padShareField,
 	THING_SIDE_PARTS,
 	type ThingChoice
 } from './household-things';

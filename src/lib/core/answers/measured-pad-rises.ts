@@ -1,13 +1,15 @@
 import type { Corner } from '../corner';
+import { isPad } from '../household';
 import type { Plan } from '../plan';
 import { itemOfPiece, type RemeasuredHeights } from '../side-view';
 import { measuredRiseField } from './household-things';
 
-/** Differences below this cannot be told apart with a tape measure, mm. Our working assumption. */
+/** Differences below this can't be told apart with a tape measure, mm: the pads rise as planned. Our working assumption. */
 const TOLD_APART_MM = 4;
 
 /**
  * What measuring the seat again teaches about the pads of a plan, as fields: how much each pillow or cushion really raises this person, mm.
+ * It is kept where it is as planned, too: an average of surprises alone would be wrong for the next person.
  * Several pads share the difference in proportion to their planned rises. Folded cloth is left out, because less than a millimetre per
  * layer cannot be stored.
  */
@@ -18,12 +20,13 @@ export function measuredPadRises(
 ): Record<string, string> {
 	const { rise, pieces } = plan.stations.seat;
 	if (again.seatUnder === null || plan.heights.seat === null || rise === 0) return {};
-	const achieved = again.seatUnder - plan.heights.seat;
-	if (achieved <= 0 || Math.abs(achieved - rise) < TOLD_APART_MM) return {};
+	const measured = again.seatUnder - plan.heights.seat;
+	if (measured <= 0) return {};
+	const achieved = Math.abs(measured - rise) < TOLD_APART_MM ? rise : measured;
 	return Object.fromEntries(
 		pieces.flatMap((piece): [string, string][] => {
 			const { id, kind } = itemOfPiece(corner, piece.id);
-			if (kind !== 'pillow' && kind !== 'cushion') return [];
+			if (!isPad(kind)) return [];
 			return [
 				[
 					measuredRiseField(Number(id.slice(1))),

@@ -1,4 +1,5 @@
 export { COMPRESSED_FRACTION, placementModes, type PlacementMode } from './placement-modes';
+export { isPad, PAD_KINDS, type PadKind } from './pads';
 export { compareCodeUnits, pieceTypes, type PieceType } from './piece-types';
 export {
 	highestStackMm,

@@ -1,7 +1,8 @@
 export { adjustedDifference, type AdjustedDifference, type AdjustedRow } from './adjusted-difference';
 export { benjaminiHochberg } from './benjamini-hochberg';
+export { cohenKappa, type Kappa } from './cohen-kappa';
 export { differenceOfShares, pairedDifference, type Difference, type PairedCounts } from './difference';
-export type { Interval } from './interval';
+export { Z, type Interval } from './interval';
 export {
 	kaplanMeier,
 	medianTime,

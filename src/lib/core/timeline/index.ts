@@ -1,4 +1,4 @@
-import type { ContactResult, ContactWay, ContactNextStep } from '../contact';
+import type { ContactNextStep, ContactResult, ContactWay, CoordinatorLook } from '../contact';
 import type { RegionReport } from '../discomfort';
 import type { Closable, AssessmentResult } from '../case-assessment';
 import type { TriageLevel } from '../triage';
@@ -74,6 +74,8 @@ export interface TimelineContact {
 	/** ISO day. */
 	readonly nextOn: string | null;
 	readonly why: string;
+	/** What a coordinator saw of the heights; null where nobody looked. */
+	readonly saw: CoordinatorLook | null;
 }
 
 /** What happened, by kind. */

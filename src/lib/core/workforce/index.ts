@@ -125,6 +125,8 @@ export {
 	type ScoreChange,
 	type TimeParts
 } from './screen-parts';
+export { estimatePadShare, padCode, padCodes, padShares, type PadShare } from './pad-shares';
+export { lookAgreement, type LookAgreement, type RecordedLook } from './look-agreement';
 export { teamsToVisit, VISIT_OF, type TeamToVisit, type VisitSignal } from './teams-to-visit';
 export { purchaseResults, type ArrivedEquipment, type PurchaseResults } from './purchase-results';
 export { overviewPoint, type OverviewPoint } from './overview';

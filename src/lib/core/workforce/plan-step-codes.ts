@@ -9,6 +9,7 @@ import {
 	type RemeasuredHeights
 } from '../side-view';
 import type { CodeRule } from './figures';
+import { PAD_RULES } from './pad-shares';
 
 /** Days after a step is carried out at which check-ins show whether it is still in place. */
 export const KEPT_AFTER_DAYS = [14, 42] as const;
@@ -85,7 +86,8 @@ export const STEP_RULES: readonly CodeRule[] = [
 	...BUILT_HEIGHTS.flatMap((field) => [
 		{ code: measuredCode(field), among: '', isPart: true },
 		{ code: closeCode(field), among: measuredCode(field), mayBeAll: true }
-	])
+	]),
+	...PAD_RULES
 ];
 
 const DAY_MS = 86_400_000;

@@ -14,6 +14,7 @@ import { FIGURE_CODES, gapCode } from './codes';
 import { dotStripOf, gatherMeans } from './dot-strip';
 import type { FigureTable, Tally } from './figures';
 import { MIN_GROUP_SIZE } from './group-size-limit';
+import type { PadShare } from './pad-shares';
 import { pairedFigure, type PairedFigure } from './paired-figure';
 import { publishedChange } from './published-change';
 import {
@@ -201,6 +202,7 @@ export interface ClosingParts {
 	readonly associations: AssociationParts;
 	readonly help: HelpParts;
 	readonly times: TimeParts;
+	readonly pads: readonly PadShare[];
 	/** By the number of months before the closing. */
 	readonly activities: Readonly<Record<number, Activities>>;
 }
@@ -215,5 +217,6 @@ export const NO_PARTS: ClosingParts = {
 	associations: { n: 0, looked: 0, found: [] },
 	help: NO_HELP,
 	times: NO_TIMES,
+	pads: [],
 	activities: {}
 };

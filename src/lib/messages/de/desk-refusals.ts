@@ -25,6 +25,9 @@ export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 	forCoordinators: 'Dafür brauchen Sie ein Konto der Koordination.',
 	sayWhatCame: 'Schreiben Sie eine kurze Notiz zum Ergebnis.',
 	accountExists: 'Es gibt schon ein Konto mit dieser Adresse.',
+	lookNeedsSight: 'Was Sie gesehen haben, können Sie nur nach einem Videoanruf oder Besuch festhalten.',
+	heightNotKnown:
+		'Die Antworten haben sich geändert: Eine dieser Höhen wird nicht mehr beurteilt. Laden Sie die Seite neu.',
 	signNeedsContact: 'Ein Warnzeichen können Sie erst schließen, wenn Sie jemanden erreicht haben.',
 	sayWhomYouSpokeWith: 'Geben Sie den Namen der Person ein, mit der Sie gesprochen haben.',
 	sayWhatWasSaid: 'Schreiben Sie eine kurze Notiz zum Kontakt.',

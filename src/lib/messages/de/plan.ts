@@ -82,6 +82,11 @@ export const planTexts: Catalogue['plan'] = {
 	leadHopeless: 'Geben Sie weitere Dinge an, oder bitten Sie die Koordination um das, was fehlt.',
 	openNow: (list) => `Jetzt: ${list}.`,
 	stays: (list) => `Nach allen Schritten: ${list}.`,
+	padShare: {
+		pillow: (percent) => `vom Kopfkissen ${percent} % der Dicke`,
+		cushion: (percent) => `vom Kissen ${percent} % der Dicke`
+	},
+	padsExpected: (shares) => `Nach Messungen im Kollegium bleibt beim Sitzen übrig: ${shares}.`,
 	stoodIn: (list) => `Nicht gemessen, deshalb haben wir übliche Größen genommen: ${list}.`,
 	estimated: (list) => `Aus Ihrer Körpergröße geschätzt, bitte messen Sie nach Möglichkeit: ${list}.`,
 	measureNext: (what) => `Als Nächstes lohnt es sich zu messen: ${what}.`,

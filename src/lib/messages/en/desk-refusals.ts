@@ -18,6 +18,9 @@ export const deskRefusalTexts = {
 	forCoordinators: 'You need a coordinator account for this.',
 	sayWhatCame: 'Add a short note about the result.',
 	accountExists: 'There’s already an account with this address.',
+	lookNeedsSight: 'You can record what you saw only after a video call or a visit.',
+	heightNotKnown:
+		'The answers have changed: one of these heights is no longer assessed. Load the page again.',
 	signNeedsContact: 'You can close a warning sign only after you’ve reached someone.',
 	sayWhomYouSpokeWith: 'Enter the name of the person you spoke with.',
 	sayWhatWasSaid: 'Add a short note about the contact.',

@@ -1,4 +1,5 @@
 import type { HouseholdKind } from '$lib/core/corner';
+import type { PadKind } from '$lib/core/household';
 import type { RequestableItem } from '$lib/core/equipment';
 import type { PlanAction } from '$lib/core/plan';
 import { inWords, isOne } from './numbers';
@@ -87,6 +88,11 @@ export const planTexts = {
 	stays: (list: string) => `After all steps: ${list}.`,
 	stoodIn: (list: string) => `Not measured, so we used usual sizes: ${list}.`,
 	estimated: (list: string) => `Estimated from your height, so measure if you can: ${list}.`,
+	padShare: {
+		pillow: (percent: number) => `a pillow keeps ${percent}% of its thickness`,
+		cushion: (percent: number) => `a cushion keeps ${percent}% of its thickness`
+	} satisfies Readonly<Record<PadKind, (percent: number) => string>>,
+	padsExpected: (shares: string) => `Colleagues measured what stays when you sit on it: ${shares}.`,
 	measureNext: (what: string) => `Worth measuring next: ${what}.`,
 	isDone: 'Done',
 	isOpen: 'Not done',

@@ -78,6 +78,11 @@ export const planTexts: Catalogue['plan'] = {
 	leadHopeless: 'Añada otros objetos o pida a coordinación lo que falta.',
 	openNow: (list) => `Ahora: ${list}.`,
 	stays: (list) => `Después de todos los pasos: ${list}.`,
+	padShare: {
+		pillow: (percent) => `una almohada conserva el ${percent} % de su grosor`,
+		cushion: (percent) => `un cojín conserva el ${percent} % de su grosor`
+	},
+	padsExpected: (shares) => `Según lo que han medido otras personas, al sentarse encima ${shares}.`,
 	stoodIn: (list) => `Sin medir, hemos usado tamaños habituales: ${list}.`,
 	estimated: (list) => `Estimado según su estatura; mídalo si puede: ${list}.`,
 	measureNext: (what) => `Lo siguiente que conviene medir: ${what}.`,

@@ -79,6 +79,11 @@ export const planTexts: Catalogue['plan'] = {
 	leadHopeless: 'Ajoutez d’autres objets, ou demandez à la coordination ce qui manque.',
 	openNow: (list) => `Maintenant : ${list}.`,
 	stays: (list) => `Après toutes les étapes : ${list}.`,
+	padShare: {
+		pillow: (percent) => `un oreiller garde ${percent} % de son épaisseur`,
+		cushion: (percent) => `un coussin garde ${percent} % de son épaisseur`
+	},
+	padsExpected: (shares) => `Mesuré chez d’autres, une fois assis dessus : ${shares}.`,
 	stoodIn: (list) => `Non mesuré, nous avons pris des tailles habituelles : ${list}.`,
 	estimated: (list) => `Estimé d’après votre taille, à mesurer si possible : ${list}.`,
 	measureNext: (what) => `À mesurer ensuite : ${what}.`,

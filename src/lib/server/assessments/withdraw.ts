@@ -1,4 +1,4 @@
-import { and, eq, inArray, notInArray } from 'drizzle-orm';
+import { and, eq, inArray, isNotNull, notInArray } from 'drizzle-orm';
 import type { RedFlag } from '../../core/discomfort';
 import type { TriageReason } from '../../core/case-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
@@ -12,6 +12,7 @@ import type { OpenAssessment } from './open-assessment';
 const {
 	assessments,
 	checkIns,
+	contacts,
 	equipmentRequests,
 	findingTicks,
 	caseAssessments,
@@ -101,6 +102,11 @@ export async function withdrawAnswers(db: Db, open: OpenAssessment, now: Date): 
 		await tx.delete(emails).where(eq(emails.personId, personId));
 		await tx.delete(breakSettings).where(eq(breakSettings.personId, personId));
 		await tx.delete(messages).where(eq(messages.personId, personId));
+		// What a coordinator saw is theirs; what the answers said beside it is not.
+		await tx
+			.update(contacts)
+			.set({ known: {} })
+			.where(and(eq(contacts.personId, personId), isNotNull(contacts.known)));
 		// What month-end totals count stays without saying of whom, until the totals of their groups can change.
 		await tx.update(publishedStates).set({ personId: null }).where(eq(publishedStates.personId, personId));
 		await tx

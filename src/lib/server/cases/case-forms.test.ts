@@ -127,6 +127,14 @@ describe('a contact', () => {
 		next: 'look'
 	} as const;
 
+	it('says what was seen of each height, and nothing of those nobody looked at', async () => {
+		const form = await readContact(
+			posted({ ...filled, how: 'video', 'saw.eye': 'problem', 'saw.elbow': 'fits', 'saw.knee': '' })
+		);
+		expect(contactOf(form, PERSON).saw).toEqual({ eye: 'problem', elbow: 'fits' });
+		await expect(readContact(posted({ ...filled, 'saw.eye': 'maybe' }))).rejects.toBeInstanceOf(DomainError);
+	});
+
 	it('closes what is ticked, each by its own name, and nothing else', async () => {
 		const [first, second] = CLOSABLE;
 		const form = await readContact(

@@ -2,7 +2,8 @@ import { BREAK_SCHEDULES } from '../../core/breaks/break-schedules';
 import { Type } from 'typebox';
 import { QUESTIONNAIRE_MODES } from '../../core/answers';
 import { acceptedDay } from '../../core/calendar';
-import { CONTACT_RESULTS, CONTACT_WAYS, CONTACT_NEXT_STEPS } from '../../core/contact';
+import { CHECK_IDS, type CheckId } from '../../core/checks';
+import { CONTACT_NEXT_STEPS, CONTACT_RESULTS, CONTACT_WAYS, LOOK_RESULTS } from '../../core/contact';
 import { SITTING_STYLES } from '../../core/corner';
 import { REQUESTABLE_ITEMS, CURRENCIES, REQUEST_STATES } from '../../core/equipment';
 import { CLOSABLE, type Closable } from '../../core/case-assessment';
@@ -132,6 +133,12 @@ const closes = Object.fromEntries(
 	CLOSABLE.map((one) => [`closes.${one}`, optional(Type.Literal('yes'))])
 ) as Record<`closes.${Closable}`, ReturnType<typeof optional<ReturnType<typeof Type.Literal<'yes'>>>>>;
 
+const lookField = optional(Type.Enum(['', ...LOOK_RESULTS]));
+const saw = Object.fromEntries(CHECK_IDS.map((id) => [`saw.${id}`, lookField])) as Record<
+	`saw.${CheckId}`,
+	typeof lookField
+>;
+
 const contactFields = {
 	...act,
 	how: Type.Enum(CONTACT_WAYS),
@@ -141,7 +148,8 @@ const contactFields = {
 	next: optional(Type.Enum(['', ...CONTACT_NEXT_STEPS])),
 	nextOn: optional(day),
 	why: optional(text(300)),
-	...closes
+	...closes,
+	...saw
 };
 
 /** A call or another contact, and what it closes. */
@@ -161,7 +169,13 @@ export function contactOf(form: Awaited<ReturnType<typeof readContact>>, personI
 		closes: CLOSABLE.filter((one) => form[`closes.${one}`] === 'yes'),
 		next: CONTACT_NEXT_STEPS.find((step) => step === next) ?? null,
 		nextOn,
-		why
+		why,
+		saw: Object.fromEntries(
+			CHECK_IDS.flatMap((id) => {
+				const seen = LOOK_RESULTS.find((one) => one === form[`saw.${id}`]);
+				return seen ? [[id, seen]] : [];
+			})
+		)
 	};
 }
 

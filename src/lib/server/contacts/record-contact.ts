@@ -1,7 +1,18 @@
 import { desc, eq } from 'drizzle-orm';
-import type { ContactResult, ContactWay, ContactNextStep } from '../../core/contact';
+import {
+	SEEING_WAYS,
+	type ContactNextStep,
+	type ContactResult,
+	type ContactWay,
+	type CoordinatorLook
+} from '../../core/contact';
 import { acceptedDay } from '../../core/calendar';
-import { readAssessmentResult, type Closable, type TriageReason } from '../../core/case-assessment';
+import {
+	readAssessmentResult,
+	type AssessmentResult,
+	type Closable,
+	type TriageReason
+} from '../../core/case-assessment';
 import { isMoreUrgent } from '../../core/triage';
 import type { Actor } from '../actor';
 import { runDeskAct, type DeskActInput } from '../acts/desk-act';
@@ -27,6 +38,8 @@ export interface NewContact extends DeskActInput {
 	/** ISO date of the next attempt or follow-up; empty for none. */
 	readonly nextOn: string;
 	readonly why: string;
+	/** What the author saw of the heights; empty where nobody looked. */
+	readonly saw: CoordinatorLook;
 }
 
 function needOutcome({ result, whom, said, next, nextOn, why }: NewContact): void {
@@ -38,14 +51,24 @@ function needOutcome({ result, whom, said, next, nextOn, why }: NewContact): voi
 	if (next === 'nothing' && why.trim() === '') throw new DomainError('invalid', 'sayWhyNothingNext', '/why');
 }
 
-/** Why a case is open, by the newest assessment. */
-async function openReasons(tx: Db, personId: string): Promise<readonly TriageReason[]> {
+/** The newest assessment of a case. */
+async function newestResult(tx: Db, personId: string) {
 	const [row] = await tx
 		.select({ document: caseAssessments.document })
 		.from(cases)
 		.innerJoin(caseAssessments, eq(caseAssessments.id, cases.judgementId))
 		.where(eq(cases.personId, personId));
-	return row ? readAssessmentResult(row.document).reasons : [];
+	return row ? readAssessmentResult(row.document) : null;
+}
+
+/** What a look is stored as, beside what was known of those heights; nothing where nobody looked. */
+function lookOf({ how, result, saw }: NewContact, known: AssessmentResult['standing']) {
+	const seen = known.filter(({ id }) => saw[id]);
+	if (Object.keys(saw).length === 0) return {};
+	if (result !== 'reached' || !SEEING_WAYS.includes(how))
+		throw new DomainError('invalid', 'lookNeedsSight', '/how');
+	if (seen.length < Object.keys(saw).length) throw new DomainError('conflict', 'heightNotKnown', '/saw');
+	return { saw, known: Object.fromEntries(seen.map(({ id, verdict }) => [id, verdict])) };
 }
 
 /** The name by which an outcome refers to a reason. */
@@ -70,7 +93,8 @@ export async function recordContact(db: Db, actor: Actor, input: NewContact, now
 		await runDeskAct(tx, actor, act, now, async ({ rows, person, actId }) => {
 			const today = person.place.dayOf(now);
 			if (nextOn !== '' && nextOn < today) throw new DomainError('invalid', 'dayHasPassed', '/nextOn');
-			const open = await openReasons(tx, personId);
+			const newest = await newestResult(tx, personId);
+			const open = newest?.reasons ?? [];
 			const gone = closes.find((one) => !open.some((reason) => nameOf(reason) === one));
 			if (gone) throw new DomainError('conflict', 'closedAlready');
 			if (next === 'referral' && !(await openReferralOf(tx, personId)))
@@ -88,7 +112,8 @@ export async function recordContact(db: Db, actor: Actor, input: NewContact, now
 				closes: [...closes],
 				next,
 				nextOn: nextOn === '' ? null : nextOn,
-				why: input.why.trim()
+				why: input.why.trim(),
+				...lookOf(input, newest?.standing ?? [])
 			});
 			if (nextOn !== '')
 				await setManualFollowUp(
@@ -121,6 +146,7 @@ export function contactsOf(db: Db, personId: string) {
 			next: contacts.next,
 			nextOn: contacts.nextOn,
 			why: contacts.why,
+			saw: contacts.saw,
 			authorName: users.name
 		})
 		.from(contacts)

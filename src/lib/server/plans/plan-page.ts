@@ -2,6 +2,7 @@ import {
 	chosenOption,
 	answersChangedSince,
 	assumedLengths,
+	expectedPadShares,
 	piecesLeftOut,
 	sizesToCheck,
 	thingField,
@@ -125,6 +126,10 @@ export async function readPlanPage(
 		offersStyles: offeredSittingStyles(corner).length > 1,
 		/** Lengths that were not measured, with defaults in their place. */
 		stoodInFor: assumedLengths(assessment.answers),
+		/** Pads of the plan in use whose rise comes from what colleagues have measured. */
+		padsExpected: expectedPadShares(assessment.answers).filter(({ kind }) =>
+			kept.steps.some(({ place, pieces }) => place === 'seat' && pieces.some((piece) => piece.kind === kind))
+		),
 		next,
 		again: again && again.at >= kept.madeAt ? again.lengths : null,
 		unit: unitOf(assessment.answers),

@@ -8,6 +8,7 @@ import {
 	helpParts,
 	NO_HELP,
 	NO_PARTS,
+	padShares,
 	pairedParts,
 	REPORTED_ACTIVITIES,
 	REPORT_MONTHS,
@@ -36,7 +37,8 @@ export async function readClosingParts(db: Db, on: string): Promise<ClosingParts
 		.select({ parts: workforceClosings.parts })
 		.from(workforceClosings)
 		.where(eq(workforceClosings.on, on));
-	return row?.parts ?? NO_PARTS;
+	// What later versions publish isn't there at closings before them.
+	return { ...NO_PARTS, ...row?.parts };
 }
 
 /** The day of a published state on which each kind of activity last happened. */
@@ -84,6 +86,7 @@ export async function workOutClosingParts(
 		gaps: gapParts(await readGaps(db, snapshot, null), tableOf('findings'), null),
 		associations: associationParts(await readPairs(db, snapshot)),
 		help: mayHelp ? helpParts(await readScoreChanges(db, snapshot, null), true) : NO_HELP,
+		pads: padShares(await readTally(db, snapshot, 'steps', null), tableOf('steps')),
 		times: timeParts(await readTimesToAct(db, snapshot), await readTimesToFix(db, snapshot)),
 		activities
 	};

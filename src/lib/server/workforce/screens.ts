@@ -15,6 +15,10 @@ import {
 	NO_HELP,
 	NO_PAIRS,
 	NO_TABLE,
+	lookAgreement,
+	type LookAgreement,
+	padShares,
+	type PadShare,
 	pairedParts,
 	timeParts,
 	type AssociationParts,
@@ -36,6 +40,7 @@ import {
 } from '../../core/workforce';
 import { schema, type Db } from '../db/client';
 import { crossTableOf } from './cross-table-key';
+import { readLooks } from './read-looks';
 import { readArrivedEquipment } from './read-arrived';
 import { ASKED_BY, readAnswerRates } from './read-answers';
 import { readGaps, readScoreChanges, type PeopleGroup } from './read-changes';
@@ -213,12 +218,26 @@ export async function timesScreen(db: Db, view: WorkforceView): Promise<TimePart
 	return timeParts(act, all);
 }
 
-/** Which steps of plans are carried out and stay in place, for everyone together. */
-export async function stepsScreen(db: Db, view: WorkforceView): Promise<{ readonly table: ScreenTable }> {
+/**
+ * Which steps of plans are carried out and stay in place, how far pads sink, and how well answers agree with coordinators' own looks, for
+ * everyone together. Looks are of today only: none are published at a closing.
+ */
+export async function stepsScreen(
+	db: Db,
+	view: WorkforceView
+): Promise<{
+	readonly table: ScreenTable;
+	readonly pads: readonly PadShare[];
+	readonly looks: LookAgreement | null;
+}> {
 	const everyone: WorkforceView = { ...view, by: null, group: null, team: null };
-	if (!view.isLive) return { table: await publishedTable(db, everyone, 'steps', null) };
-	const tally = await readTally(db, everyone, 'steps', null);
-	return { table: await screenTable(db, everyone, figureTable(tally, publishedRules('steps', null))) };
+	if (!view.isLive) {
+		const { pads } = await readClosingParts(db, view.on);
+		return { table: await publishedTable(db, everyone, 'steps', null), pads, looks: null };
+	}
+	const [tally, looks] = await Promise.all([readTally(db, everyone, 'steps', null), readLooks(db)]);
+	const table = await screenTable(db, everyone, figureTable(tally, publishedRules('steps', null)));
+	return { table, pads: padShares(tally, table), looks: lookAgreement(looks) };
 }
 
 /**

@@ -1,6 +1,6 @@
 import { and, asc, inArray, isNull, sql } from 'drizzle-orm';
 import { readPurchases, type StoredPurchase } from '../../core/advice';
-import { checklistAnswersOf, type QuestionnaireMode } from '../../core/answers';
+import { checklistAnswersOf, measuredPadShares, type QuestionnaireMode } from '../../core/answers';
 import type { Corner, SittingStyle } from '../../core/corner';
 import type { RegionReport } from '../../core/discomfort';
 import type { AssessmentResult } from '../../core/case-assessment';
@@ -9,6 +9,7 @@ import type { RemeasuredHeights } from '../../core/side-view';
 import {
 	builtHeightCodes,
 	observe,
+	padCodes,
 	planStepCodes,
 	type RecordedSteps,
 	type UndoneReport
@@ -173,7 +174,8 @@ function rowOf(
 		firstChoice: [...asNow.firstChoice],
 		planSteps: [
 			...stepCodesOf(plans, checkIns),
-			...(built ? builtHeightCodes(built.corner, built.plan, built.again) : [])
+			...(built ? builtHeightCodes(built.corner, built.plan, built.again) : []),
+			...(answered ? padCodes(measuredPadShares(answered.answers)) : [])
 		],
 		// The findings of the first answers remain what "first" means.
 		...(first ?? {

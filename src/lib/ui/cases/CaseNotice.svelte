@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { ComponentProps } from 'svelte';
 	import { dayWords } from '$lib/messages/dates';
 	import { reasonWords } from '$lib/messages/desk/triage-words';
 	import type { Closable, AssessmentResult } from '$lib/core/case-assessment';
@@ -14,14 +15,7 @@
 		actBy: string | null;
 		/** Warning signs that the person has since taken back: still open. */
 		takenBack: readonly string[];
-		contact: {
-			readonly personId: string;
-			readonly phone: string;
-			readonly closable: readonly Closable[];
-			readonly isReferred: boolean;
-			readonly version: number;
-			readonly today: string;
-		};
+		contact: ComponentProps<typeof ContactForm>;
 	}
 
 	let { judgement, actBy, takenBack, contact }: Props = $props();

@@ -122,6 +122,7 @@
 			personId={brief.id}
 			phone=""
 			closable={brief.closable}
+			checks={(brief.judgement?.standing ?? []).map(({ id }) => id)}
 			isReferred={brief.isReferred}
 			version={brief.version}
 			{today}

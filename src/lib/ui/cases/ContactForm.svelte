@@ -4,9 +4,13 @@
 		CONTACT_RESULTS,
 		CONTACT_WAYS,
 		CONTACT_NEXT_STEPS,
+		LOOK_RESULTS,
+		SEEING_WAYS,
 		type ContactResult,
-		type ContactNextStep
+		type ContactNextStep,
+		type ContactWay
 	} from '$lib/core/contact';
+	import type { CheckId } from '$lib/core/checks';
 	import type { Closable } from '$lib/core/case-assessment';
 	import { closableWords } from '$lib/messages/desk/triage-words';
 	import { SvelteSet } from 'svelte/reactivity';
@@ -19,7 +23,7 @@
 	import DayField from './DayField.svelte';
 	import { CaseForm } from './case-form.svelte';
 	import FormError from './FormError.svelte';
-	import { deskWords } from '$lib/messages/desk';
+	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;
 
@@ -28,6 +32,8 @@
 		phone: string;
 		/** Open items that only an outcome closes. */
 		closable: readonly Closable[];
+		/** Heights that were assessed: what a coordinator sees of them can be recorded. */
+		checks: readonly CheckId[];
 		/** Whether the case was referred, so that this can be the next step. */
 		isReferred: boolean;
 		version: number;
@@ -36,8 +42,9 @@
 		done?: () => void;
 	}
 
-	let { personId, phone, closable, isReferred, version, today, done = () => {} }: Props = $props();
+	let { personId, phone, closable, checks, isReferred, version, today, done = () => {} }: Props = $props();
 
+	let how = $state<ContactWay>(CONTACT_WAYS[0]);
 	let result = $state<ContactResult>('reached');
 	let next = $state<ContactNextStep | ''>('');
 	/**
@@ -47,12 +54,16 @@
 	const left = new SvelteSet<Closable>();
 	const isClosing = $derived(closable.some((one) => !left.has(one)));
 	const form = new CaseForm(() => {
-		[result, next] = ['reached', ''];
+		[how, result, next] = [CONTACT_WAYS[0], 'reached', ''];
 		left.clear();
 		done();
 	});
 	const WAYS = CONTACT_WAYS.map((value) => ({ value, words: deskWords.contacts.how[value] }));
 	const RESULTS = CONTACT_RESULTS.map((value) => ({ value, words: deskWords.contacts.result[value] }));
+	const LOOKS = ['' as const, ...LOOK_RESULTS].map((value) => ({
+		value,
+		words: deskWords.contacts.look[value || 'not-looked']
+	}));
 	const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 	const steps = $derived(CONTACT_NEXT_STEPS.filter((step) => step !== 'referral' || isReferred));
 </script>
@@ -71,8 +82,9 @@
 			id="contact-how"
 			label={texts.how}
 			size="desk"
-			value={CONTACT_WAYS[0]}
+			value={how}
 			options={WAYS}
+			onchange={(value) => (how = CONTACT_WAYS.find((one) => one === value) ?? how)}
 		/>
 		<Select
 			name="result"
@@ -103,6 +115,22 @@
 			maxlength={2000}
 			isRequired
 		/>
+		{#if SEEING_WAYS.includes(how) && checks.length > 0}
+			<fieldset class="grid grid-cols-2 gap-2">
+				<legend class="mb-1 font-semibold">{texts.lookTitle}</legend>
+				{#each checks as check (check)}
+					<Select
+						name="saw.{check}"
+						id="saw-{check}"
+						label={deskCatalogue().checks.names[check]}
+						size="desk"
+						value=""
+						options={LOOKS}
+					/>
+				{/each}
+				<p class="col-span-2 text-ink-soft">{texts.lookHint}</p>
+			</fieldset>
+		{/if}
 		{#if closable.length > 0}
 			<fieldset class="grid gap-1">
 				<legend class="font-semibold">{texts.contactResolves}</legend>

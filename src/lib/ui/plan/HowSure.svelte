@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { pageOfField, type LengthFieldName } from '$lib/core/answers';
 	import type { MeasurableLengthName } from '$lib/core/checks';
+	import type { PadKind } from '$lib/core/household';
 	import type { Catalogue } from '$lib/messages';
 	import { checkWords } from '../gap-mark/check-words';
 	import Disclosure from '../kit/Disclosure.svelte';
@@ -14,6 +15,7 @@
 			readonly token: string;
 			readonly body: Readonly<Partial<Record<string, { readonly from: string }>>>;
 			readonly stoodInFor: readonly LengthFieldName[];
+			readonly padsExpected: readonly { readonly kind: PadKind; readonly percent: number }[];
 			readonly offersStyles: boolean;
 		};
 		t: Catalogue;
@@ -31,6 +33,9 @@
 	};
 	const way = $derived(t.ways[visit.data.corner.way]);
 	const stoodIn = $derived(t.lists.and(data.stoodInFor.map((name) => t.fields[name])));
+	const pads = $derived(
+		t.lists.and(data.padsExpected.map(({ kind, percent }) => t.plan.padShare[kind](percent)))
+	);
 	const stays = $derived(
 		t.lists.and(
 			visit.stays.map((check) => `${t.checks.names[check.id]} (${checkWords(check, t, visit.data.unit)})`)
@@ -54,6 +59,7 @@
 		{/if}
 		{#if estimated}<p class="mt-1 text-note text-ink-soft">{t.plan.estimated(estimated)}</p>{/if}
 		{#if stoodIn}<p class="mt-1 text-note text-ink-soft">{t.plan.stoodIn(stoodIn)}</p>{/if}
+		{#if pads}<p class="mt-1 text-note text-ink-soft">{t.plan.padsExpected(pads)}</p>{/if}
 		<p class="mt-1 text-note text-ink-soft">{t.wayOf(way.name, way.why)}</p>
 		{#if data.offersStyles}<p class="mt-1">
 				<NeedsNetwork href="/c/{data.token}/style" {t}>{t.style.link}</NeedsNetwork>

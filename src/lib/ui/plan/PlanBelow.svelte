@@ -18,7 +18,7 @@
 			Found['advice'] &
 			Pick<Found, 'requests' | 'findingTicks'> &
 			Pick<ComponentProps<typeof PlanNext>, 'next' | 'earlier'> &
-			Pick<ComponentProps<typeof HowSure>['data'], 'stoodInFor' | 'offersStyles'> &
+			Pick<ComponentProps<typeof HowSure>['data'], 'stoodInFor' | 'padsExpected' | 'offersStyles'> &
 			Pick<ComponentProps<typeof LookCloser>, 'closer'>;
 		t: Catalogue;
 	}

@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { CHECK_IDS } from '$lib/core/checks';
+	import type { CoordinatorLook } from '$lib/core/contact';
 	import type { TimelineEntry } from '$lib/core/timeline';
 	import { dayWords, momentWords } from '$lib/messages/dates';
 	import { closableWords, reasonWords, regionScoreWords } from '$lib/messages/desk/triage-words';
@@ -15,7 +17,12 @@
 
 	let { entry, personName, timeZone }: Props = $props();
 
-	const { lists } = deskCatalogue();
+	const { lists, checks } = deskCatalogue();
+	const lookWords = (saw: CoordinatorLook) =>
+		CHECK_IDS.flatMap((id) => {
+			const seen = saw[id];
+			return seen ? [texts.sawHeight[seen](checks.names[id])] : [];
+		});
 	const { event } = $derived(entry);
 	const who = $derived(entry.isPerson ? personName : entry.by);
 </script>
@@ -38,6 +45,7 @@
 				<strong>{deskWords.contacts.result[contact.result]}{contact.whom ? `: ${contact.whom}` : ''}.</strong>
 				{contact.said}
 			</p>
+			{#if contact.saw}<p>{texts.saw(lists.and(lookWords(contact.saw)))}</p>{/if}
 			{#if contact.closes.length > 0}<p>
 					{texts.outcomeOf(lists.and(contact.closes.map(closableWords)))}
 				</p>{/if}

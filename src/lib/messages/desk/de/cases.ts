@@ -87,6 +87,9 @@ export const caseTexts: DeskTexts['cases'] = {
 	result: 'Ergebnis',
 	spokeWith: 'Gesprochen mit',
 	contactNotes: 'Notizen',
+	lookTitle: 'Was Sie gesehen haben',
+	lookHint:
+		'Nach Ihrem eigenen Urteil. An der Dringlichkeit ändert es nichts. Die Statistik vergleicht es mit den Antworten.',
 	contactResolves: 'Dieser Kontakt klärt',
 	note: 'Notiz',
 	nextStep: 'Nächster Schritt',

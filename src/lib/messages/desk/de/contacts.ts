@@ -13,5 +13,6 @@ export const contactTexts: DeskTexts['contacts'] = {
 		look: 'Wiedervorlage',
 		referral: 'Überweisung',
 		nothing: 'Kein nächster Schritt'
-	}
+	},
+	look: { 'not-looked': 'Nicht angesehen', fits: 'Passt', problem: 'Ein Problem' }
 };

@@ -11,6 +11,11 @@ export const timelineTexts: DeskTexts['timeline'] = {
 	coordinatorWrote: (who) => `${who ?? 'Die Koordination'} hat geschrieben`,
 	noteBy: (who) => (who ? `Notiz von ${who}` : 'Notiz'),
 	contact: (who, how) => (who ? `${who}: ${how}` : `${how}`),
+	saw: (list) => `Gesehen: ${list}.`,
+	sawHeight: {
+		fits: (height) => `${height} passt`,
+		problem: (height) => `${height} ist ein Problem`
+	},
 	outcomeOf: (closable) => `Ausgang zu: ${closable}.`,
 	noNextStep: (why) => `Kein nächster Schritt: ${why}`,
 	nextClinician: 'Nächster Schritt: Überweisung.',

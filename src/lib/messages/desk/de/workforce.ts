@@ -279,6 +279,19 @@ export const workforceTexts: DeskTexts['workforce'] = {
 		keysOn: 'Unter der Tastatur',
 		screenTop: 'Oberkante des Bildschirms'
 	},
+	looksTitle: 'Antworten und eigener Blick',
+	lookedAt: (people: string) => `Von ${people} wurde der Arbeitsplatz im Videoanruf oder vor Ort gesehen.`,
+	kappa: (value: string, interval: string) =>
+		`Alle Höhen zusammen stimmen mit einem Kappa von ${value} überein (95-%-Intervall ${interval}). 0 wäre Zufall, 1 völlige Übereinstimmung.`,
+	noKappa: 'Die Übereinstimmung über den Zufall hinaus (Kappa) lässt sich daraus nicht angeben.',
+	looksScope:
+		'Zahlen von heute, jeweils nach dem letzten Blick. Was die Antworten offenlassen, zählt nicht mit. Halten Sie beim Kontakt im Videoanruf oder vor Ort fest, was Sie gesehen haben.',
+	shareAgreed: 'Anteil der Personen, bei denen beide dasselbe sagen',
+	padsTitle: 'Wie weit Sitzauflagen nachgeben',
+	padsScope:
+		'Aus Sitzhöhen, die nach dem Aufbau neu gemessen wurden. Neue Pläne rechnen mit diesen Anteilen, wie sie zum letzten Monatsende veröffentlicht wurden. Wer selbst gemessen hat, behält den eigenen Wert.',
+	padLine: ({ kind, share, interval, people, usual }) =>
+		`${kind}: ${share} der Dicke bleiben unter einer Person (95-%-Intervall ${interval}, ${people}). Übliche Annahme: ${usual}.`,
 	purchaseResults: 'Was die Anschaffungen bewirkt haben',
 	arrivedFor: (people: string, before: string) =>
 		`Bei ${people} ist etwas angekommen. Vorher hatten ${before} davon ein Höhenproblem.`,

@@ -95,6 +95,8 @@ export const caseTexts = {
 	result: 'Result',
 	spokeWith: 'Person you spoke with',
 	contactNotes: 'Notes',
+	lookTitle: 'What you saw',
+	lookHint: 'By your own judgement. It changes no level. Statistics compare it with the answers.',
 	contactResolves: 'This contact resolves',
 	note: 'Note',
 	nextStep: 'Next step',

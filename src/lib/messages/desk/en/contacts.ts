@@ -1,4 +1,4 @@
-import type { ContactResult, ContactWay, ContactNextStep } from '$lib/core/contact';
+import type { ContactNextStep, ContactResult, ContactWay, LookResult } from '$lib/core/contact';
 
 /** The parts of a contact: its way, its result and the next step. */
 export const contactTexts = {
@@ -16,5 +16,9 @@ export const contactTexts = {
 		look: 'Follow-up',
 		referral: 'Referral to a clinician',
 		nothing: 'No next step'
-	} satisfies Record<ContactNextStep, string>
+	} satisfies Record<ContactNextStep, string>,
+	look: { 'not-looked': 'Not looked at', fits: 'Fits', problem: 'A problem' } satisfies Record<
+		LookResult | 'not-looked',
+		string
+	>
 };

@@ -1,3 +1,4 @@
+import type { LookResult } from '$lib/core/contact';
 import type { TimelineGroup } from '$lib/core/timeline';
 import { typed } from '../../typed';
 
@@ -12,6 +13,11 @@ export const timelineTexts = {
 	coordinatorWrote: (who: string | null | undefined) => `${who ?? 'A coordinator'} wrote`,
 	noteBy: (who: string | null | undefined) => `Note by ${who ?? 'someone'}`,
 	contact: (who: string | null | undefined, how: string | number) => `${who ?? 'Someone'}: ${how}`,
+	saw: (list: string) => `Seen: ${list}.`,
+	sawHeight: {
+		fits: (height: string) => `${height} fits`,
+		problem: (height: string) => `${height} is a problem`
+	} satisfies Record<LookResult, (height: string) => string>,
 	outcomeOf: (closableEn: string | number) => `Outcome of ${closableEn}.`,
 	noNextStep: (why: string | number) => `No next step: ${why}`,
 	nextClinician: 'Next step: referral to a clinician.',

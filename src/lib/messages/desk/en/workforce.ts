@@ -8,6 +8,15 @@ interface TeamShare {
 	readonly all: string;
 }
 
+/** How far a kind of pad sinks. */
+interface PadFacts {
+	readonly kind: string;
+	readonly share: string;
+	readonly interval: string;
+	readonly people: string;
+	readonly usual: string;
+}
+
 /** Figures of the workforce, and the report on them. Numbers are already formatted. */
 export const workforceTexts = {
 	changeTitle: 'Change of the worst score, 0 to 10, from the first report to the newest',
@@ -320,6 +329,19 @@ export const workforceTexts = {
 		keysOn: 'Under the keyboard',
 		screenTop: 'Top of the screen'
 	} satisfies Readonly<Record<RemeasuredField, string>>,
+	looksTitle: 'Answers and your own look',
+	lookedAt: (people: string) => `A coordinator saw the workstations of ${people} by video or in person.`,
+	kappa: (value: string, interval: string) =>
+		`All heights together agree with a kappa of ${value} (95% interval ${interval}). 0 is what chance would give, 1 is full agreement.`,
+	noKappa: 'Agreement beyond chance (kappa) can’t be told from these.',
+	looksScope:
+		'Today’s figures, by each person’s newest look. Heights the answers leave open are left out. Record a look with a contact by video or in person.',
+	shareAgreed: 'share of people with the same result in both',
+	padsTitle: 'How far pads sink',
+	padsScope:
+		'From seats measured again once a plan was built. New plans use these shares as published at the last month end. People who have measured their own pads keep those shares.',
+	padLine: ({ kind, share, interval, people, usual }: PadFacts) =>
+		`${kind}: ${share} of the thickness stays under a person (95% interval ${interval}, ${people}). Common practice: ${usual}.`,
 	purchaseResults: 'Results of equipment',
 	arrivedFor: (people: string, before: string) =>
 		`Equipment has arrived for ${people}. Before it came, ${before} of them had a height problem.`,

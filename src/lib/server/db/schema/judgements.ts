@@ -1,7 +1,13 @@
 import { sql } from 'drizzle-orm';
 import { bigserial, check, date, index, integer, jsonb, pgTable, text, uuid } from 'drizzle-orm/pg-core';
 import { CLOSABLE, type Closable, type StoredAssessmentResult } from '../../../core/case-assessment';
-import { CONTACT_RESULTS, CONTACT_WAYS, CONTACT_NEXT_STEPS } from '../../../core/contact';
+import type { CheckId, Verdict } from '../../../core/checks';
+import {
+	CONTACT_NEXT_STEPS,
+	CONTACT_RESULTS,
+	CONTACT_WAYS,
+	type CoordinatorLook
+} from '../../../core/contact';
 import { users } from './access';
 import { areAllOf, isOneOf, level, moment, textList } from './columns';
 import { people } from './people';
@@ -56,10 +62,18 @@ export const contacts = pgTable(
 		/** Day of the next attempt or follow-up. */
 		nextOn: date('next_on', { mode: 'string' }),
 		/** Why there is no next step. */
-		why: text('why').notNull().default('')
+		why: text('why').notNull().default(''),
+		/** What the author saw of the heights, and what was known of them from the answers then; null where nobody looked. */
+		saw: jsonb('saw').$type<CoordinatorLook>(),
+		known: jsonb('known').$type<Readonly<Partial<Record<CheckId, Verdict>>>>()
 	},
 	(t) => [
 		index('contacts_person_idx').on(t.personId, t.at.desc()),
+		// The few with a look, for the figure of how well answers agree with it.
+		index('contacts_look_idx')
+			.on(t.personId, t.at.desc())
+			.where(sql`${t.saw} is not null`),
+		check('contacts_look_check', sql`(${t.saw} is null) = (${t.known} is null)`),
 		check('contacts_how_check', isOneOf(t.how, CONTACT_WAYS)),
 		check('contacts_result_check', isOneOf(t.result, CONTACT_RESULTS)),
 		check('contacts_next_check', isOneOf(t.next, CONTACT_NEXT_STEPS)),

@@ -23,6 +23,7 @@
 		personId: data.person.id,
 		phone: data.person.phone,
 		closable: data.closable,
+		checks: (data.judgement?.standing ?? []).map(({ id }) => id),
 		isReferred: data.referrals.some(({ endedAt }) => endedAt === null),
 		version: data.listed.version,
 		today: data.today

@@ -2,6 +2,8 @@
 	import { formatLength } from '$lib/core/length';
 	import { CLOSE_MM } from '$lib/core/workforce';
 	import { deskLocale } from '$lib/messages/desk-language';
+	import LookFigure from '$lib/ui/workforce/LookFigure.svelte';
+	import PadShares from '$lib/ui/workforce/PadShares.svelte';
 	import ShareFigure from '$lib/ui/workforce/ShareFigure.svelte';
 	import { smallestOf, stepRows } from '$lib/ui/workforce/step-rows';
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
@@ -62,4 +64,6 @@
 			/>
 		{/each}
 	{/if}
+	<PadShares pads={data.pads} />
+	{#if data.looks}<LookFigure looks={data.looks} />{/if}
 </WorkforceFrame>

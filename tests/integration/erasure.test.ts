@@ -3,7 +3,10 @@ import { join } from 'node:path';
 import { eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { verifyAuditLog, sealAuditLines } from '$lib/server/audit/seal-audit-log';
-import { readAuditLog, auditLogFilterOf } from '$lib/server/audit/read-audit-log';
+import Papa from 'papaparse';
+import { BYTE_ORDER_MARK, csvFormatOf } from '$lib/core/exchange';
+import type { Actor } from '$lib/server/actor';
+import { auditLogFilterOf, exportAuditLog, readAuditLog } from '$lib/server/audit/read-audit-log';
 import { addNote } from '$lib/server/cases/notes';
 import { readCase } from '$lib/server/cases/read-case';
 import { writeToPerson } from '$lib/server/cases/messages';
@@ -228,6 +231,38 @@ describe('the record', () => {
 			'person=1'
 		])
 			expect((await record(odd)).lines.length, odd).toBeGreaterThan(0);
+	});
+
+	it('is downloaded whole, in words, and that it was is on it', async () => {
+		const { personId } = await desk.answered(MIRELA);
+		const words = {
+			headings: ['Line', 'When', 'Person', 'Action', 'About', 'Details'],
+			wordsOf: {
+				by: (kind: string) => `by ${kind}`,
+				act: (act: string) => `act ${act}`,
+				details: (detail: object) => JSON.stringify(detail)
+			}
+		};
+		const download = async (query: string, actor: Actor = desk.coordinator) => {
+			const filter = auditLogFilterOf(new URLSearchParams(query));
+			let csv = '';
+			const format = csvFormatOf('de');
+			for await (const part of exportAuditLog(db(), actor, { filter, format, words }, now)) csv += part;
+			return Papa.parse<string[]>(csv.replace(BYTE_ORDER_MARK, ''), { delimiter: ';', skipEmptyLines: true })
+				.data;
+		};
+		const [headings, ...rows] = await download(`person=${personId}`);
+		expect(headings).toEqual(words.headings);
+		const { lines } = await record(`person=${personId}`);
+		// Downloading and reading it are on it, too: the two newest lines.
+		expect(rows.map(([id]) => id).slice(1)).toEqual(
+			lines.filter(({ act }) => !act.startsWith('record-')).map(({ id }) => id)
+		);
+		expect(rows.map(([, , , act]) => act)).toContain('act consented');
+		expect((await record('act=record-exported')).lines.length).toBeGreaterThan(0);
+		const everything = await download('');
+		expect(everything.length - 1).toBeGreaterThan(rows.length);
+		expect(await faultOf(download('', desk.second))).toBe('not-allowed');
 	});
 
 	it('is for coordinators who have the right', async () => {

@@ -8,7 +8,7 @@ const FORMULA = /^[=+\-@\t\r\n\uFF1D\uFF0B\uFF0D\uFF20]/;
 
 /** Removes the guard that is written before text which a spreadsheet would run as a formula. */
 export function stripFormulaGuard(text: string): string {
-	return text.startsWith("'") && FORMULA.test(text.slice(1)) ? text.slice(1) : text;
+	return isGuarded(text) ? text.slice(1) : text;
 }
 
 /** Tells a spreadsheet that a file is UTF-8; without it, letters beyond ASCII are garbled. */
@@ -17,11 +17,39 @@ export const BYTE_ORDER_MARK = '\ufeff';
 /** A table cell: text, a number, or empty. */
 export type CsvCell = string | number | null;
 
+/** How a table is written so that a spreadsheet of some language reads its columns and numbers. */
+export interface CsvFormat {
+	readonly delimiter: ',' | ';';
+	readonly decimalMark: '.' | ',';
+}
+
+/** As RFC 4180 has it; for programs, and for spreadsheets of languages with a decimal point. */
+export const PLAIN_CSV: CsvFormat = { delimiter: ',', decimalMark: '.' };
+
+/** The format for spreadsheets of a language: where a comma is the decimal mark, a semicolon separates the columns. */
+export function csvFormatOf(locale: string): CsvFormat {
+	const parts = new Intl.NumberFormat(locale).formatToParts(0.5);
+	const isComma = parts.some(({ type, value }) => type === 'decimal' && value === ',');
+	return isComma ? { delimiter: ';', decimalMark: ',' } : PLAIN_CSV;
+}
+
+const isGuarded = (text: string) => text.startsWith("'") && FORMULA.test(text.slice(1));
+
+const cellText = (cell: CsvCell, decimalMark: CsvFormat['decimalMark']): string => {
+	if (cell === null) return '';
+	if (typeof cell === 'number') return String(cell).replace('.', decimalMark);
+	return FORMULA.test(cell) ? `'${cell}` : cell;
+};
+
 /**
  * Writes a table as CSV (RFC 4180, with CR LF), using the library `papaparse`. Text that a spreadsheet would run as a formula gets an
  * apostrophe in front; a number stays a number, even if negative.
  */
-export function toCsv(rows: Iterable<readonly CsvCell[]>): string {
-	const table = Array.from(rows, (row) => [...row]);
-	return table.length === 0 ? '' : `${Papa.unparse(table, { newline: '\r\n', escapeFormulae: FORMULA })}\r\n`;
+export function toCsv(
+	rows: Iterable<readonly CsvCell[]>,
+	{ delimiter, decimalMark }: CsvFormat = PLAIN_CSV
+): string {
+	const table = Array.from(rows, (row) => row.map((cell) => cellText(cell, decimalMark)));
+	if (table.length === 0) return '';
+	return `${Papa.unparse(table, { newline: '\r\n', delimiter, quotes: (text: string) => isGuarded(text) })}\r\n`;
 }

@@ -1,5 +1,5 @@
 export { countryCode } from './countries';
-export { BYTE_ORDER_MARK, toCsv, type CsvCell } from './csv';
+export { BYTE_ORDER_MARK, csvFormatOf, toCsv, type CsvCell, type CsvFormat } from './csv';
 export { guessColumns, headingsKey } from './guess-columns';
 export { isBlankRow, readRoster, RosterReader } from './read-roster';
 export {

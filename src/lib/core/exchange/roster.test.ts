@@ -4,6 +4,7 @@ import { describe, expect, it } from 'vitest';
 import {
 	parseExportColumns,
 	countryCode,
+	csvFormatOf,
 	toCsv,
 	guessColumns,
 	readRoster,
@@ -173,6 +174,17 @@ describe('toCsv', () => {
 	it('leaves numbers what they are, also below 0', () => {
 		expect(toCsv([['change', -2.5, null, 3]])).toBe('change,-2.5,,3\r\n');
 		expect(toCsv([])).toBe('');
+	});
+
+	it('is written for spreadsheets of the reader’s language, whose numbers stay numbers', () => {
+		const german = csvFormatOf('de');
+		expect(toCsv([['Team; Süd', -2.5, 1200, '=x', '1,5']], german)).toBe(
+			'"Team; Süd";-2,5;1200;"\'=x";1,5\r\n'
+		);
+		for (const locale of ['en', 'en-US', 'en-GB']) expect(csvFormatOf(locale)).toEqual(csvFormatOf('en'));
+		expect(toCsv([['a,b', 0.5]], csvFormatOf('en-US'))).toBe('"a,b",0.5\r\n');
+		const { data } = Papa.parse<string[]>(toCsv([['a;b', 'c,d', 'e']], german));
+		expect(data[0]).toEqual(['a;b', 'c,d', 'e']);
 	});
 
 	it('is read back by the roster, formulas and all', () => {

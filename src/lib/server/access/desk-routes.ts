@@ -38,6 +38,7 @@ export const DESK_ROUTES: Readonly<Record<DeskRoute, Permission | null>> = {
 	'/desk/(signed-in)/people/import': 'people:change',
 	'/desk/(signed-in)/people/new': 'people:change',
 	'/desk/(signed-in)/record': 'audit-log:read',
+	'/desk/(signed-in)/record/export': 'audit-log:read',
 	'/desk/(signed-in)/referrals': null,
 	'/desk/(signed-in)/referrals/[id=uuid]': 'referrals:read',
 	'/desk/(signed-in)/retention': 'retention:set',
@@ -155,6 +156,7 @@ export const DESK_ENDPOINTS: readonly DeskRoute[] = [
 	'/desk/(signed-in)/organisation/emails/html',
 	'/desk/(signed-in)/organisation/logo',
 	'/desk/(signed-in)/people/export',
+	'/desk/(signed-in)/record/export',
 	'/desk/(signed-in)/rounds/[id=uuid]/progress',
 	'/desk/(signed-in)/workforce/figures',
 	'/desk/(signed-in)/workforce/report/[id=uuid]/data'
@@ -201,6 +203,7 @@ const LIST_NAMES: Partial<Readonly<Record<DeskRoute, string>>> = {
 	'/desk/(signed-in)/people/export': 'people as CSV',
 	'/desk/(signed-in)/people/import': 'import of people',
 	'/desk/(signed-in)/people/new': 'form for a new person',
+	'/desk/(signed-in)/record/export': 'audit log as CSV',
 	'/desk/(signed-in)/rounds/new': 'form for a new round',
 	'/desk/(signed-in)/rounds/[id=uuid]': 'round',
 	'/desk/(signed-in)/rounds/[id=uuid]/progress': 'progress of a round',

@@ -22,6 +22,7 @@ const ASKS_ANEW: Readonly<Record<string, (path: string) => string>> = {
 	'/desk/(signed-in)/users': (path) => path,
 	'/desk/(signed-in)/people/export': () => '/desk/people',
 	'/desk/(signed-in)/equipment/export': () => '/desk/equipment',
+	'/desk/(signed-in)/record/export': () => '/desk/record',
 	'/desk/(signed-in)/cases/[id=uuid]/erase': (path) => path,
 	'/desk/(signed-in)/cases/[id=uuid]/everything': (path) => path,
 	'/desk/(signed-in)/cases/[id=uuid]/everything/data': (path) => path.replace(/\/data$/, ''),

@@ -1,5 +1,6 @@
 import { and, desc, eq, lt, sql, type SQL } from 'drizzle-orm';
 import { parseCivilDate } from '../../core/calendar';
+import { BYTE_ORDER_MARK, toCsv, type CsvFormat } from '../../core/exchange';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
@@ -68,13 +69,9 @@ function whereOf({ act, user, person, from, until, before }: AuditLogFilter): SQ
 	);
 }
 
-/**
- * Audit-log lines, newest first, with who acted and about whom; reading them is logged too. Cost: one page along the primary key, or along
- * the index of a person, a user or an act.
- */
-export async function readAuditLog(db: Db, actor: Actor, filter: AuditLogFilter, now: Date) {
-	await requireAuditLog(db, actor);
-	const lines = await db
+/** Lines of a filter, newest first. */
+function linesOf(db: Db, filter: AuditLogFilter, most: number) {
+	return db
 		.select({
 			id: sql<string>`${auditLines.id}::text`,
 			at: auditLines.at,
@@ -92,7 +89,19 @@ export async function readAuditLog(db: Db, actor: Actor, filter: AuditLogFilter,
 		.leftJoin(auditSeals, eq(auditSeals.lineId, auditLines.id))
 		.where(whereOf(filter))
 		.orderBy(desc(auditLines.id))
-		.limit(PAGE + 1);
+		.limit(most);
+}
+
+/** An audit-log line with who acted and about whom. */
+export type AuditLogLine = Awaited<ReturnType<typeof linesOf>>[number];
+
+/**
+ * Audit-log lines, newest first, with who acted and about whom; reading them is logged too. Cost: one page along the primary key, or along
+ * the index of a person, a user or an act.
+ */
+export async function readAuditLog(db: Db, actor: Actor, filter: AuditLogFilter, now: Date) {
+	await requireAuditLog(db, actor);
+	const lines = await linesOf(db, filter, PAGE + 1);
 	const [seal] = await db
 		.select({ hash: auditSeals.hash, at: auditSeals.at })
 		.from(auditSeals)
@@ -107,4 +116,54 @@ export async function readAuditLog(db: Db, actor: Actor, filter: AuditLogFilter,
 		newestSeal: seal ?? null,
 		users: await db.select({ id: users.id, name: users.name }).from(users).orderBy(users.name).limit(500)
 	};
+}
+
+/** Lines read at a time for a download. */
+const CHUNK = 2000;
+
+/** Which lines are downloaded, and in whose words. */
+export interface AuditLogExport {
+	readonly filter: AuditLogFilter;
+	readonly format: CsvFormat;
+	readonly words: {
+		/** Of the columns: number, moment, who, act, about whom, details. */
+		readonly headings: readonly string[];
+		readonly wordsOf: {
+			/** Whoever acted without an account. */
+			readonly by: (kind: AuditLogLine['by']) => string;
+			readonly act: (act: string) => string;
+			readonly details: (detail: AuditLogLine['detail']) => string;
+		};
+	};
+}
+
+/**
+ * All audit-log lines of a filter as CSV, newest first; read in chunks along the primary key, so that a log of any length takes the memory
+ * of one chunk. Downloading is logged, too.
+ */
+export async function* exportAuditLog(
+	db: Db,
+	actor: Actor,
+	{ filter, format, words: { headings, wordsOf } }: AuditLogExport,
+	now: Date
+): AsyncGenerator<string> {
+	await requireAuditLog(db, actor);
+	const personId = filter.person === '' ? {} : { personId: filter.person };
+	await writeAuditLine(db, actor, { at: now, act: 'record-exported', ...personId });
+	yield BYTE_ORDER_MARK + toCsv([headings], format);
+	let { before } = filter;
+	for (;;) {
+		const lines = await linesOf(db, { ...filter, before }, CHUNK);
+		const rows = lines.map(({ id, at, act, by, user, person, detail }) => [
+			id,
+			at.toISOString(),
+			user ?? wordsOf.by(by),
+			wordsOf.act(act),
+			person,
+			wordsOf.details(detail)
+		]);
+		yield toCsv(rows, format);
+		if (lines.length < CHUNK) return;
+		before = lines.at(-1)?.id ?? before;
+	}
 }

@@ -21,6 +21,7 @@ export const AUDIT_ACTIONS = [
 	'retention-set',
 	'list-read',
 	'record-read',
+	'record-exported',
 	'feed-read',
 	'equipment-exported',
 	'letter-delivered',

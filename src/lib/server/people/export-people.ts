@@ -2,6 +2,7 @@ import { sql, type SQL } from 'drizzle-orm';
 import {
 	BYTE_ORDER_MARK,
 	toCsv,
+	type CsvFormat,
 	ROSTER_FIELDS,
 	type ExportColumn,
 	type RosterField
@@ -55,6 +56,14 @@ const isRosterField = (column: ExportColumn): column is RosterField =>
 const textOf = (column: ExportColumn): SQL =>
 	sql`coalesce(${isRosterField(column) ? sql`${people[column]}` : STANDING[column]}, '')`;
 
+/** Who is exported, and how. */
+interface PeopleExport {
+	readonly filter: PeopleFilter;
+	readonly columns: readonly ExportColumn[];
+	/** As RFC 4180 has it, if left out. */
+	readonly format?: CsvFormat;
+}
+
 /**
  * The people of a filter as CSV in the chosen columns, with the byte order mark by which spreadsheets recognise the encoding. Read in
  * chunks by id: the table may have any length, and only one chunk is in memory.
@@ -62,12 +71,12 @@ const textOf = (column: ExportColumn): SQL =>
 export async function* exportPeople(
 	db: Db,
 	actor: Actor,
-	{ filter, columns }: { readonly filter: PeopleFilter; readonly columns: readonly ExportColumn[] },
+	{ filter, columns, format }: PeopleExport,
 	now: Date
 ): AsyncGenerator<string> {
 	requirePermission(actor, 'people:export');
 	await writeAuditLine(db, actor, { at: now, act: 'people-exported' });
-	yield BYTE_ORDER_MARK + toCsv([columns]);
+	yield BYTE_ORDER_MARK + toCsv([columns], format);
 	const row = sql`array[${sql.join(columns.map(textOf), sql`, `)}]`;
 	let after = '00000000-0000-0000-0000-000000000000';
 	for (;;) {
@@ -76,7 +85,10 @@ export async function* exportPeople(
 			where ${peopleWhere(filter) ?? sql`true`} and ${people.id} > ${after}::uuid
 			order by ${people.id} limit ${EXPORT_CHUNK}`);
 		if (rows.length === 0) return;
-		yield toCsv(rows.map((line) => line.row));
+		yield toCsv(
+			rows.map((line) => line.row),
+			format
+		);
 		after = rows.at(-1)?.id ?? after;
 	}
 }

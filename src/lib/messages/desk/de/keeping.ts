@@ -87,6 +87,8 @@ export const retentionTexts: DeskTexts['keeping'] = {
 	show: 'Anzeigen',
 	action: 'Handlung',
 	person: 'Person',
+	downloadLog: 'Als CSV herunterladen',
+	lineNumber: 'Zeile',
 	allActions: 'Alle Handlungen',
 	everyone: 'Alle',
 	from: 'Von',

@@ -82,6 +82,7 @@ export const stateTexts: DeskTexts['states'] = {
 		'reminders-resumed': 'wünscht wieder Erinnerungen',
 		'list-read': 'hat eine Liste angesehen',
 		'record-read': 'hat das Protokoll angesehen',
+		'record-exported': 'hat das Protokoll heruntergeladen',
 		'feed-read': 'ein Kalender hat die Wiedervorlagen abgerufen',
 		'equipment-exported': 'hat die Liste der Ausstattung heruntergeladen',
 		'letter-delivered': 'eine E-Mail wurde zugestellt',

@@ -82,6 +82,8 @@ export const retentionTexts = {
 	show: 'Show',
 	action: 'Action',
 	person: 'Person',
+	downloadLog: 'Download as CSV',
+	lineNumber: 'Line',
 	allActions: 'All actions',
 	everyone: 'Everyone',
 	from: 'From',

@@ -80,6 +80,7 @@ export const stateTexts = {
 		'reminders-resumed': 'asked for reminders again',
 		'list-read': 'viewed a list',
 		'record-read': 'viewed the audit log',
+		'record-exported': 'downloaded the audit log',
 		'feed-read': 'a calendar downloaded the follow-ups',
 		'equipment-exported': 'downloaded the equipment list',
 		'letter-delivered': 'an email was delivered',

@@ -1,4 +1,3 @@
-import { toCsv } from '$lib/core/exchange';
 import { writeAuditLine } from '$lib/server/audit/write-audit-line';
 import { isoDay } from '$lib/server/clock';
 import { equipmentFilterOf, equipmentRows } from '$lib/server/equipment/read-equipment-board';
@@ -15,5 +14,5 @@ export const GET: RequestHandler = ({ locals, url }) =>
 		const actor = signedIn(locals);
 		const rows = await equipmentRows(db, actor, equipmentFilterOf(url.searchParams), dayOf);
 		await writeAuditLine(db, actor, { at: now, act: 'equipment-exported' });
-		return csvResponse(`equipment-${dayOf(now)}.csv`, toCsv(rows));
+		return csvResponse(`equipment-${dayOf(now)}.csv`, rows);
 	});

@@ -1,7 +1,9 @@
-import { parseExportColumns } from '$lib/core/exchange';
+import { csvFormatOf, parseExportColumns } from '$lib/core/exchange';
+import { deskLocale } from '$lib/messages/desk-language';
 import { requirePermission } from '$lib/server/access/require-permission';
 import { exportPeople } from '$lib/server/people/export-people';
 import { filterOfQuery } from '$lib/server/people/people-filter';
+import { csvStream } from '$lib/server/http/csv-response';
 import { withJsonError } from '$lib/server/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';
@@ -13,21 +15,8 @@ export const GET: RequestHandler = ({ locals, url }) =>
 		requirePermission(actor, 'people:export');
 		const wanted = {
 			filter: filterOfQuery(url.searchParams),
-			columns: parseExportColumns(url.searchParams.getAll('column').join(','))
+			columns: parseExportColumns(url.searchParams.getAll('column').join(',')),
+			format: csvFormatOf(deskLocale())
 		};
-		const parts = exportPeople(locals.db, actor, wanted, locals.now);
-		const encoder = new TextEncoder();
-		const body = new ReadableStream<Uint8Array>({
-			async pull(controller) {
-				const { value, done } = await parts.next();
-				if (done) controller.close();
-				else controller.enqueue(encoder.encode(value));
-			}
-		});
-		return new Response(body, {
-			headers: {
-				'content-type': 'text/csv; charset=utf-8',
-				'content-disposition': 'attachment; filename="people.csv"'
-			}
-		});
+		return csvStream('people.csv', exportPeople(locals.db, actor, wanted, locals.now));
 	});

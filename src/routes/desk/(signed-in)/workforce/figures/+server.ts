@@ -1,4 +1,3 @@
-import { toCsv } from '$lib/core/exchange';
 import { writeAuditLine } from '$lib/server/audit/write-audit-line';
 import { withJsonError } from '$lib/server/http/error-responses';
 import { csvResponse } from '$lib/server/http/csv-response';
@@ -14,5 +13,5 @@ export const GET: RequestHandler = ({ locals, url }) =>
 		const view = await viewOf({ locals, url });
 		const rows = await figureRows(db, view);
 		await writeAuditLine(db, signedIn(locals), { at: now, act: 'figures-exported' });
-		return csvResponse(`figures-${view.on}.csv`, toCsv(rows));
+		return csvResponse(`figures-${view.on}.csv`, rows);
 	});

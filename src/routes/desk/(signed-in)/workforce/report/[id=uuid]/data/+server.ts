@@ -1,4 +1,3 @@
-import { toCsv } from '$lib/core/exchange';
 import { REPORT_COLUMNS, reportRows } from '$lib/core/workforce';
 import { writeAuditLine } from '$lib/server/audit/write-audit-line';
 import { withJsonError } from '$lib/server/http/error-responses';
@@ -13,5 +12,5 @@ export const GET: RequestHandler = ({ locals, params }) =>
 		const actor = signedIn(locals);
 		const { document } = await readReport(locals.db, actor, params.id);
 		await writeAuditLine(locals.db, actor, { at: locals.now, act: 'figures-exported' });
-		return csvResponse(`workforce-${document.to}.csv`, toCsv([REPORT_COLUMNS, ...reportRows(document)]));
+		return csvResponse(`workforce-${document.to}.csv`, [REPORT_COLUMNS, ...reportRows(document)]);
 	});

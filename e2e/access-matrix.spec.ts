@@ -147,6 +147,10 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 	],
 	['/desk/organisation?/removeLogo', {}],
 	['/desk/organisation/translations?/confirm', { language: 'de', reviewedBy: 'x' }],
+	[
+		'/desk/organisation/cover?/save',
+		{ version: '1', minutes: '30', deputyId: '', outOfHours: '', webhookUrl: '' }
+	],
 	['/desk/organisation/emails?/send', { kind: 'message', language: 'en' }],
 	['/desk/workforce/report?/make', { key: KEY, to: '2026-01-31', months: '3' }],
 	['/desk/workforce/report?/drop', { report: KEY }],

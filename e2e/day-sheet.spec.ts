@@ -215,7 +215,7 @@ test('what is typed beside the list stays there, and goes to whom it was written
 	await pane.getByLabel('Person you spoke with').fill('Tove');
 	await said.fill('The chair is back at the office.');
 	// By video a coordinator sees the workstation, too.
-	await pane.getByLabel('How').selectOption({ label: 'Video call' });
+	await pane.getByLabel('How', { exact: true }).selectOption({ label: 'Video call' });
 	await pane.getByLabel('Screen top').selectOption({ label: 'A problem' });
 
 	// A colleague acts on the case: the text stays, and the page says so.

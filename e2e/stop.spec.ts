@@ -161,11 +161,27 @@ test('distress has a calm page of its own, with the crisis line that the organis
 	await page.getByLabel('Phone number').fill('+44 20 7946 0199');
 	await page.getByRole('button', { name: 'Save crisis line' }).click();
 	await expect(page.getByRole('status')).toContainText('Employees in United Kingdom see it');
+	// Who is told if nobody opens the report, and what happens at other hours, is what the page of the person says.
+	await page.goto('/desk/organisation/cover');
+	await page.getByLabel('Email the deputy').selectOption({ label: '20 minutes' });
+	await page.getByLabel('What happens outside working hours').fill('At night the gate answers: 1234.');
+	await page.getByLabel('Webhook address').fill('http://not-safe.example');
+	await page.getByRole('button', { name: 'Save cover' }).click();
+	await expect(page.getByText('Enter an address that starts with https://')).toBeVisible();
+	await page.getByLabel('Webhook address').fill('https://on-call.lanterns.example/hook');
+	await page.getByRole('button', { name: 'Save cover' }).click();
+	await expect(page.getByRole('status')).toContainText('It applies from now on');
+	await expect(page.getByText('Signing secret')).toBeVisible();
+	await page.getByLabel('Webhook address').fill('');
+	await page.getByRole('button', { name: 'Save cover' }).click();
+	await expect(page.getByText('Signing secret')).toHaveCount(0);
 	await page.goto(link);
 	await expect(page.getByRole('link', { name: 'An invented line: +44 20 7946 0199' })).toHaveAttribute(
 		'href',
 		'tel:+442079460199'
 	);
+	await expect(page.getByText('If nobody has opened it after 20 minutes')).toBeVisible();
+	await expect(page.getByText('At night the gate answers: 1234.')).toBeVisible();
 	await page.getByRole('button', { name: 'I’m safe now and someone is with me' }).click();
 	await expect(page).toHaveURL(link);
 });

@@ -47,6 +47,7 @@ export const DESK_PAGES = [
 	'/account',
 	'/account/second-factor',
 	'/organisation',
+	'/organisation/cover',
 	'/organisation/emails',
 	'/record',
 	'/retention',
@@ -371,9 +372,13 @@ export async function dragToDay(page: Page, card: Locator, day: Locator): Promis
 	const to = await gripOf(day);
 	await page.mouse.move(from.x, from.y);
 	await page.mouse.down();
-	await page.mouse.move(from.x + 8, from.y + 8);
-	await expect(page.locator('a.dragged')).toHaveCount(1);
-	await page.mouse.move(to.x, to.y, { steps: 4 });
-	await expect(day).toHaveClass(/over/);
+	/** A hand never rests quite still: where the machine was too busy to see a move, the next one is seen. */
+	const moveUntil = (x: number, y: number, isSeen: () => Promise<boolean>) =>
+		expect(async () => {
+			for (const by of [2, 0]) await page.mouse.move(x + by, y, { steps: 4 });
+			expect(await isSeen()).toBe(true);
+		}).toPass();
+	await moveUntil(from.x + 8, from.y + 8, async () => (await page.locator('a.dragged').count()) === 1);
+	await moveUntil(to.x, to.y, async () => /\bover\b/.test((await day.getAttribute('class')) ?? ''));
 	await page.mouse.up();
 }

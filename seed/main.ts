@@ -1,6 +1,7 @@
 import { addUser } from '../src/lib/server/access/add-user';
 import type { Organisation } from '../src/lib/core/organisation';
 import { setLogo, setOrganisation } from '../src/lib/server/organisation/set-organisation';
+import { setCover } from '../src/lib/server/cover/cover-settings';
 import { openDatabase, schema } from '../src/lib/server/db/client';
 import { migrateDatabase, MigrationError } from '../src/lib/server/db/migrate';
 import { readConfig, ConfigError } from '../src/lib/server/config';
@@ -43,6 +44,13 @@ const DEMO_ORGANISATION: Organisation = {
 	language: 'en',
 	timeZone: 'UTC'
 };
+
+/** Who is told of an emergency that nobody opens: invented. */
+const DEMO_COVER = {
+	minutes: 30,
+	outOfHours: 'Nobody reads reports at night or on public holidays.',
+	webhookUrl: ''
+} as const;
 
 /** What things cost the demo's organisation: invented. */
 const DEMO_PRICES = {
@@ -104,6 +112,7 @@ async function main(args: readonly string[]): Promise<string> {
 			name: DEMO_OTHERS[0].name,
 			role: 'coordinator'
 		} as const;
+		await setCover(db, coordinator, { cover: { ...DEMO_COVER, deputyId: second.id }, version: 0 }, now);
 		await seedOwners(db, [coordinator, second], now);
 		await publishDueClosings(db, () => now);
 		return `The database is new: filled with the demo data, ${wanted + people} people.`;

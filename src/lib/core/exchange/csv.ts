@@ -1,10 +1,10 @@
 import Papa from 'papaparse';
 
 /**
- * What a spreadsheet takes for the start of a formula, including full-width East Asian forms (U+FF1D, FF0B, FF0D, FF20), and a line break
- * that hides one.
+ * Characters that a spreadsheet takes for the start of a formula, including full-width East Asian forms (U+FF1D, FF0B, FF0D, FF20), and line
+ * breaks that hide one. By character rather than by pattern: a download has millions of cells.
  */
-const FORMULA = /^[=+\-@\t\r\n\uFF1D\uFF0B\uFF0D\uFF20]/;
+const FORMULA_STARTS: ReadonlySet<string | undefined> = new Set('=+-@\t\r\n\uFF1D\uFF0B\uFF0D\uFF20');
 
 /** Removes the guard that is written before text which a spreadsheet would run as a formula. */
 export function stripFormulaGuard(text: string): string {
@@ -33,12 +33,12 @@ export function csvFormatOf(locale: string): CsvFormat {
 	return isComma ? { delimiter: ';', decimalMark: ',' } : PLAIN_CSV;
 }
 
-const isGuarded = (text: string) => text.startsWith("'") && FORMULA.test(text.slice(1));
+const isGuarded = (text: string) => text[0] === "'" && FORMULA_STARTS.has(text[1]);
 
 const cellText = (cell: CsvCell, decimalMark: CsvFormat['decimalMark']): string => {
 	if (cell === null) return '';
 	if (typeof cell === 'number') return String(cell).replace('.', decimalMark);
-	return FORMULA.test(cell) ? `'${cell}` : cell;
+	return FORMULA_STARTS.has(cell[0]) ? `'${cell}` : cell;
 };
 
 /**

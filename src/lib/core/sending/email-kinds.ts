@@ -44,6 +44,7 @@ export const EMAIL_KINDS = [
 	'referral-new',
 	'referral-answered',
 	'referral-ended',
+	'deputy-alert',
 	'account-invitation',
 	'password-reset',
 	...ACCOUNT_NOTICES

@@ -162,6 +162,8 @@ export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 	reviewerName: 'Wer hat die Texte geprüft? Geben Sie den Namen der Person ein.',
 	organisationName: 'Geben Sie den Namen Ihrer Organisation ein.',
 	organisationContact: 'Geben Sie den Namen der Person ein, die E-Mails unterschreibt.',
+	webhookAddress:
+		'Geben Sie eine Adresse ein, die mit https:// beginnt und keinen Namen und kein Passwort enthält, oder lassen Sie das Feld leer.',
 	genuinePage: 'Geben Sie eine Adresse ein, die mit https:// beginnt, oder lassen Sie das Feld leer.',
 	replyToAddress:
 		'Geben Sie eine E-Mail-Adresse ein, zum Beispiel health@organisation.example, oder lassen Sie das Feld leer.',

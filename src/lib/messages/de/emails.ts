@@ -108,6 +108,14 @@ export const emailTexts: EmailTexts = {
 			],
 			button: 'Meine Überweisungen ansehen'
 		},
+		'deputy-alert': {
+			subject: 'Bitte jetzt handeln: Eine Meldung in Easy Corner ist noch ungeöffnet',
+			paragraphs: () => [
+				'Jemand hat etwas gemeldet, das ein Notfall sein kann, und noch hat es niemand geöffnet. Sie sind die Vertretung. Melden Sie sich an, öffnen Sie die Meldung ganz oben in der Liste und rufen Sie die Person an.',
+				'Zum Schutz der Person steht in dieser E-Mail nicht, um wen es geht.'
+			],
+			button: 'Liste öffnen'
+		},
 		'account-invitation': {
 			subject: 'Ihr Konto in Easy Corner',
 			paragraphs: () => [

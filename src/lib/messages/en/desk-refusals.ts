@@ -147,6 +147,8 @@ export const deskRefusalTexts = {
 	reviewerName: 'Enter the name of the person who checked the texts.',
 	organisationName: 'Enter the name of your organisation.',
 	organisationContact: 'Enter the name of the person who signs emails.',
+	webhookAddress:
+		'Enter an address that starts with https:// and holds no name or password, or leave it empty.',
 	genuinePage: 'Enter an address that starts with https://, or leave it empty.',
 	replyToAddress: 'Enter an email address such as health@organisation.example, or leave it empty.',
 	organisationChanged:

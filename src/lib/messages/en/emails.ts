@@ -116,6 +116,14 @@ export const emailTexts = {
 			],
 			button: 'See my referrals'
 		},
+		'deputy-alert': {
+			subject: 'Please act now: a report in Easy Corner hasn’t been opened',
+			paragraphs: () => [
+				'An employee reported something that can be an emergency, and no coordinator has opened it yet. You’re their deputy. Sign in, open the report at the top of the list and call the person.',
+				'For their privacy, this email doesn’t say who it is.'
+			],
+			button: 'Open the list'
+		},
 		'account-invitation': {
 			subject: 'Your account in Easy Corner',
 			paragraphs: () => [

@@ -110,6 +110,14 @@ export const emailTexts: EmailTexts = {
 			],
 			button: 'Ver mis derivaciones'
 		},
+		'deputy-alert': {
+			subject: 'Actúe ahora: nadie ha abierto un aviso en Easy Corner',
+			paragraphs: () => [
+				'Una persona ha avisado de algo que puede ser una urgencia, y nadie lo ha abierto todavía. Usted es la persona suplente. Inicie sesión, abra el aviso que está arriba en la lista y llame a la persona.',
+				'Para proteger su intimidad, este correo no dice de quién se trata.'
+			],
+			button: 'Abrir la lista'
+		},
 		'account-invitation': {
 			subject: 'Su cuenta en Easy Corner',
 			paragraphs: () => [

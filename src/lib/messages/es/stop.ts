@@ -10,6 +10,9 @@ export const stopTexts: StopTexts = {
 	],
 	reportReceived:
 		'Coordinación ha recibido su aviso, pero quizá no esté trabajando. No espere: llame ahora. Esta herramienta no hace diagnósticos.',
+	deputyTold: (minutes) =>
+		`Si nadie lo ha abierto después de ${minutes} minutos, avisamos por correo a una persona suplente. Aun así, no espere.`,
+	outOfHours: 'Fuera del horario de trabajo, según su organización:',
 	openAgain: 'Para volver a usar sus páginas',
 	slip: 'Lo he tocado por error',
 	seen: 'Me ha visto un médico o el servicio de emergencias',

@@ -111,6 +111,14 @@ export const emailTexts: EmailTexts = {
 			],
 			button: 'Voir mes orientations'
 		},
+		'deputy-alert': {
+			subject: 'À faire maintenant : un signalement dans Easy Corner n’a pas été ouvert',
+			paragraphs: () => [
+				'Une personne a signalé ce qui peut être une urgence, et personne ne l’a encore ouvert. Vous êtes la personne suppléante. Connectez-vous, ouvrez le signalement en haut de la liste et appelez la personne.',
+				'Pour protéger sa vie privée, cet e-mail ne dit pas de qui il s’agit.'
+			],
+			button: 'Ouvrir la liste'
+		},
 		'account-invitation': {
 			subject: 'Votre compte dans Easy Corner',
 			paragraphs: () => [

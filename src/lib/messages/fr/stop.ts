@@ -10,6 +10,9 @@ export const stopTexts: StopTexts = {
 	],
 	reportReceived:
 		'La coordination a reçu votre signalement, mais n’est peut-être pas au travail. Ne l’attendez pas : appelez maintenant. Cet outil ne pose pas de diagnostic.',
+	deputyTold: (minutes) =>
+		`Si personne ne l’a ouvert après ${minutes} minutes, nous prévenons une personne suppléante par e-mail. N’attendez pas pour autant.`,
+	outOfHours: 'En dehors des heures de travail, selon votre organisation :',
 	openAgain: 'Pour utiliser à nouveau vos pages',
 	slip: 'J’ai appuyé par erreur',
 	seen: 'Un médecin ou les secours m’ont vu',

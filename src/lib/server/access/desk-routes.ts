@@ -29,6 +29,7 @@ export const DESK_ROUTES: Readonly<Record<DeskRoute, Permission | null>> = {
 	'/desk/(signed-in)/follow-ups': 'follow-ups:read',
 	'/desk/(signed-in)/live': 'desk:live',
 	'/desk/(signed-in)/organisation': 'settings:change',
+	'/desk/(signed-in)/organisation/cover': 'settings:change',
 	'/desk/(signed-in)/organisation/emails': 'settings:change',
 	'/desk/(signed-in)/organisation/emails/html': 'settings:change',
 	'/desk/(signed-in)/organisation/logo': 'settings:change',
@@ -107,6 +108,7 @@ export const DESK_ACTIONS: Partial<Readonly<Record<DeskRoute, Readonly<Record<st
 		endFeed: 'follow-ups:read'
 	},
 	'/desk/(signed-in)/organisation': { save: 'settings:change', removeLogo: 'settings:change' },
+	'/desk/(signed-in)/organisation/cover': { save: 'settings:change' },
 	'/desk/(signed-in)/organisation/emails': { send: 'settings:change' },
 	'/desk/(signed-in)/organisation/translations': { confirm: 'settings:change' },
 	'/desk/(signed-in)/people': {

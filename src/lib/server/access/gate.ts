@@ -28,6 +28,7 @@ const ASKS_ANEW: Readonly<Record<string, (path: string) => string>> = {
 	'/desk/(signed-in)/cases/[id=uuid]/everything/data': (path) => path.replace(/\/data$/, ''),
 	'/desk/(signed-in)/retention': (path) => path,
 	'/desk/(signed-in)/organisation': (path) => path,
+	'/desk/(signed-in)/organisation/cover': (path) => path,
 	'/desk/(signed-in)/organisation/translations': (path) => path,
 	'/desk/(signed-in)/organisation/logo': () => '/desk/organisation',
 	[SET_UP]: (path) => path,

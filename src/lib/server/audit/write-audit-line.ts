@@ -40,6 +40,8 @@ export const AUDIT_ACTIONS = [
 	'finding-ticked',
 	'crisis-line-set',
 	'organisation-set',
+	'cover-set',
+	'deputy-alerted',
 	'translation-reviewed',
 	'language-changed',
 	'reminders-stopped',

@@ -61,7 +61,8 @@ async function workedOn(db: Db, answeredId: string | null) {
 }
 
 /**
- * Everything the case page shows about one person. Opening it is logged once an hour for each reader. Cost: some twenty index reads, each
+ * Everything the case page shows about one person. Opening it is logged once an hour for each reader, and
+ * anew once a sign was reported. Cost: some twenty index reads, each
  * bounded; no plan is solved.
  */
 export async function readCase(db: Db, actor: Actor, personId: string, now: Date) {
@@ -101,7 +102,8 @@ export async function readCase(db: Db, actor: Actor, personId: string, now: Date
 			judgementsOf(db, personId),
 			newestAuditLines(db, personId)
 		]);
-	await recordRead(db, reader, { act: 'case-read', personId }, now);
+	const reportedAt = signs[0]?.at ?? null;
+	await recordRead(db, reader, { act: 'case-read', personId, reportedAt }, now);
 	const { person, listed, organisationZone: zone } = row;
 	const { calendar: _calendar, dayOf, ...place } = personPlaceOf(person, zone);
 	return {

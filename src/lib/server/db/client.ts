@@ -6,6 +6,7 @@ import { level } from './schema/columns';
 import * as acts from './schema/acts';
 import * as assessments from './schema/assessments';
 import * as audit from './schema/audit';
+import * as cover from './schema/cover';
 import * as followUps from './schema/follow-ups';
 import * as cases from './schema/cases';
 import * as judgements from './schema/judgements';
@@ -27,6 +28,7 @@ export const schema = {
 	level,
 	...access,
 	...acts,
+	...cover,
 	...judgements,
 	...moving,
 	...observations,

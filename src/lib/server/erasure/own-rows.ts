@@ -32,7 +32,14 @@ export const OF_ASSESSMENT = {
 } as const;
 
 /** Tables derived from others, or only about how the program works: they are deleted with the person and say nothing further about them. */
-export const WITHOUT_NEWS = ['cases', 'observations', 'published_states', 'desk_acts', 'link_uses'] as const;
+export const WITHOUT_NEWS = [
+	'cases',
+	'observations',
+	'published_states',
+	'desk_acts',
+	'link_uses',
+	'deputy_alerts'
+] as const;
 
 /** Columns that open something, or that only the program reads. */
 const NEVER_GIVEN =

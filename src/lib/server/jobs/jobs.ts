@@ -5,6 +5,8 @@ import { processDueCases } from '../check-ins/process-due-cases';
 import { remindCheckIns } from '../check-ins/remind-check-ins';
 import { purgeWriteLimits } from '../access/write-limits';
 import type { Config } from '../config';
+import { coverEmergencies } from '../cover/cover-job';
+import { postWebhook } from '../cover/post-webhook';
 import type { Db } from '../db/client';
 import { sealAuditLog } from '../audit/seal-audit-log';
 import { withDatabaseLock } from '../db/migrate';
@@ -29,6 +31,7 @@ const JOBS = [
 	'round',
 	'reminders',
 	'due',
+	'cover',
 	'judging',
 	'record',
 	'retention',
@@ -100,6 +103,11 @@ export async function startJobs(
 		due: async (shallGoOn) => {
 			await purgeUndoData(db, clock());
 			if ((await processDueCases(db, clock(), shallGoOn)) > 0) wake('letters');
+		},
+		cover: async () => {
+			const n = await coverEmergencies(db, postWebhook, clock);
+			if (n > 0) log({ level: 'warn', event: 'deputy-alerted', emergencies: n });
+			if (n > 0) wake('letters');
 		},
 		record: async (shallGoOn) => {
 			const { n, newest, missing } = await sealAuditLog(db, clock, shallGoOn);

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { ToldCover } from '$lib/core/cover';
 	import { isDistressFlag, type EmergencyRedFlag } from '$lib/core/discomfort';
 	import { messagesFor, type Catalogue } from '$lib/messages';
 	import { stopTextsFor } from '$lib/messages/stop';
@@ -12,13 +13,15 @@
 		number: string;
 		/** The crisis line that the organisation has set for the country; null where there is none. */
 		crisisLine: { readonly name: string; readonly phone: string } | null;
+		/** What is set about reports that nobody opens, and about other hours. */
+		cover: ToldCover;
 		token: string;
 		/** Whether the translation was reviewed: if not, the English text is below. */
 		isChecked: boolean;
 		t: Catalogue;
 	}
 
-	let { signs, number, crisisLine, token, isChecked, t }: Props = $props();
+	let { signs, number, crisisLine, cover, token, isChecked, t }: Props = $props();
 
 	const texts = $derived(stopTextsFor(t.locale));
 	const english = messagesFor();
@@ -33,6 +36,13 @@
 		[`/c/${token}/withdraw`, texts.withdraw]
 	]);
 </script>
+
+{#snippet told()}
+	{#if cover.minutes !== null}<p class="mt-2 text-ink-soft">{texts.deputyTold(cover.minutes)}</p>{/if}
+	{#if cover.outOfHours}
+		<p class="mt-2 text-ink-soft">{texts.outOfHours} <span class="text-ink">{cover.outOfHours}</span></p>
+	{/if}
+{/snippet}
 
 {#if bodily.length > 0}
 	<div class="mt-6 border-s-8 border-warm bg-warm-wash px-5 py-5" role="alert">
@@ -50,6 +60,7 @@
 		{#each texts.do as line (line)}<li>{line}</li>{/each}
 	</ol>
 	<p class="mt-6 text-ink-soft">{texts.reportReceived}</p>
+	{@render told()}
 	{#if !isChecked}
 		<div lang="en" class="mt-6 border-t border-rule pt-4 text-note">
 			<p class="font-semibold">{english.first.stopTitle} {english.first.call(number)}.</p>
@@ -81,6 +92,7 @@
 			{#each texts.distressDo as line (line)}<li>{line}</li>{/each}
 		</ul>
 		<p class="mt-5 text-ink-soft">{texts.distressTold}</p>
+		{#if bodily.length === 0}{@render told()}{/if}
 		{#if !isChecked}
 			<div lang="en" class="mt-5 border-t border-rule pt-4 text-note">
 				<p class="font-semibold">{englishStop.distressTitle}</p>

@@ -10,8 +10,8 @@
 </script>
 
 {#if pads.length > 0}
-	<section class="mt-8">
-		<h2 class="text-head">{texts.padsTitle}</h2>
+	<section class="mt-6 border-t border-ink pt-2">
+		<h3 class="text-lead">{texts.padsTitle}</h3>
 		<p class="mt-1 text-note text-ink-soft">{texts.padsScope}</p>
 		<ul class="mt-2">
 			{#each pads as pad (pad.kind)}

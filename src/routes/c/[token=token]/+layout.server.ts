@@ -1,9 +1,11 @@
 import { redirect } from '@sveltejs/kit';
+import type { ToldCover } from '$lib/core/cover';
 import { isUrgent, type UrgentRedFlag } from '$lib/core/discomfort';
 import { emergencyNumber } from '$lib/core/emergency';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { withErrorPage } from '$lib/server/http/error-responses';
 import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
+import { readCover } from '$lib/server/cover/cover-settings';
 import { crisisLineOf } from '$lib/server/warning-signs/crisis-lines';
 import { areSignsReviewed } from '$lib/server/organisation/language-reviews';
 import { clearancesOf } from '$lib/server/warning-signs/clear-emergency';
@@ -20,9 +22,10 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 				evenIfLeft
 			}
 		);
-		const [judgement, crisisLine, lifts, areSignsChecked] = await Promise.all([
+		const [judgement, crisisLine, { minutes, outOfHours }, lifts, areSignsChecked] = await Promise.all([
 			newestAssessmentResult(locals.db, actor.personId),
 			crisisLineOf(locals.db, country),
+			readCover(locals.db),
 			clearancesOf(locals.db, actor.personId),
 			areSignsReviewed(locals.db, language)
 		]);
@@ -41,6 +44,7 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 			route: assessment.route,
 			emergencyNumber: emergencyNumber(country),
 			crisisLine,
+			cover: { minutes, outOfHours } satisfies ToldCover,
 			/** Shown on every page until its outcome: what needs a doctor today. */
 			urgent: {
 				signs: reasons.flatMap(({ sign }): UrgentRedFlag[] => (sign && isUrgent(sign) ? [sign] : [])),

@@ -51,6 +51,7 @@
 				signs={stopping}
 				number={data.emergencyNumber}
 				crisisLine={data.crisisLine}
+				cover={data.cover}
 				token={data.token}
 				isChecked={data.areSignsChecked}
 				{t}

@@ -67,6 +67,7 @@ export const organisationTexts: DeskTexts['organisation'] = {
 		'referral-new': 'Neue Überweisung',
 		'referral-answered': 'Antwort zu einer Überweisung',
 		'referral-ended': 'Überweisung abgesagt',
+		'deputy-alert': 'Notfall nicht geöffnet',
 		'account-invitation': 'Einladung zu einem Konto',
 		'password-reset': 'Passwort vergessen',
 		'new-device': 'Anmeldung in einem neuen Browser',
@@ -85,6 +86,31 @@ export const organisationTexts: DeskTexts['organisation'] = {
 		employees: 'An Beschäftigte',
 		clinicians: 'An Ärztinnen und Ärzte',
 		accounts: 'Zu Konten'
+	},
+	coverLink: 'Vertretung bei Notfällen',
+	cover: {
+		title: 'Vertretung bei Notfällen · Easy Corner',
+		heading: 'Vertretung bei Notfällen',
+		lead: 'Bei einem Notfallzeichen wird die Person aufgefordert, sofort Hilfe zu rufen. Hier legen Sie fest, wer informiert wird, wenn niemand aus Ihrem Team die Meldung öffnet.',
+		minutes: 'E-Mail an die Vertretung, wenn niemand die Meldung geöffnet hat nach',
+		never: 'Nie',
+		minutesWords: (minutes) =>
+			minutes === 60 ? 'einer Stunde' : minutes === 120 ? 'zwei Stunden' : `${minutes} Minuten`,
+		deputy: 'Vertretung',
+		everyCoordinator: 'Alle in der Koordination',
+		deputyHint:
+			'Die E-Mail nennt niemanden. Ist das Konto geschlossen, bekommen sie alle in der Koordination.',
+		outOfHours: 'Was außerhalb der Arbeitszeit geschieht',
+		outOfHoursHint:
+			'Das steht auf der Seite, die zum Anrufen auffordert. Schreiben Sie, was zutrifft, zum Beispiel: „Nachts liest niemand Meldungen.“',
+		webhook: 'Webhook-Adresse',
+		webhookHint:
+			'Ein eigenes Programm, das ebenfalls informiert wird, etwa ein Bereitschaftssystem. Es bekommt die Art des Alarms und eine Nummer, nichts über die Person.',
+		secret: 'Schlüssel der Signatur',
+		secretHint:
+			'Jede Nachricht hat die Kopfzeile x-easy-corner-signature: t=Sekunden,v1=Signatur. Die Signatur ist der HMAC-SHA-256 von „Sekunden.Inhalt“ mit diesem Schlüssel, hexadezimal.',
+		save: 'Vertretung speichern',
+		saved: 'Gespeichert. Es gilt ab jetzt.'
 	},
 	translationsLink: 'Übersetzungen der Warnzeichen prüfen',
 	translations: {

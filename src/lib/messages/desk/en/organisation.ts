@@ -67,6 +67,7 @@ export const organisationTexts = {
 		'referral-new': 'New referral',
 		'referral-answered': 'Answer about a referral',
 		'referral-ended': 'Referral cancelled',
+		'deputy-alert': 'Emergency not opened',
 		'account-invitation': 'Invitation to an account',
 		'password-reset': 'Forgotten password',
 		'new-device': 'Sign-in from a new browser',
@@ -82,6 +83,30 @@ export const organisationTexts = {
 		provider: 'First sign-in with the organisation’s account'
 	} satisfies Record<EmailKind, string>,
 	groups: { employees: 'To employees', clinicians: 'To clinicians', accounts: 'About accounts' },
+	coverLink: 'Cover for emergencies',
+	cover: {
+		title: 'Cover for emergencies · Easy Corner',
+		heading: 'Cover for emergencies',
+		lead: 'An emergency sign tells the employee to call for help at once. Here you set who is told if nobody in your team opens the report.',
+		minutes: 'Email the deputy if nobody has opened the report after',
+		never: 'Never',
+		minutesWords: (minutes: number) =>
+			minutes === 60 ? 'an hour' : minutes === 120 ? 'two hours' : `${minutes} minutes`,
+		deputy: 'Deputy',
+		everyCoordinator: 'Every coordinator',
+		deputyHint: 'The email names nobody. If the account is closed, every coordinator gets it.',
+		outOfHours: 'What happens outside working hours',
+		outOfHoursHint:
+			'Employees read this on the page that tells them to call. Write what is true, such as “Nobody reads reports at night.”',
+		webhook: 'Webhook address',
+		webhookHint:
+			'A program of yours that is told too, such as an on-call system. It gets the kind of alert and a number, nothing about the person.',
+		secret: 'Signing secret',
+		secretHint:
+			'Every message has the header x-easy-corner-signature: t=seconds,v1=signature. The signature is the HMAC-SHA-256 of “seconds.body” with this secret, in hexadecimal.',
+		save: 'Save cover',
+		saved: 'Saved. It applies from now on.'
+	},
 	translationsLink: 'Check translations of warning signs',
 	translations: {
 		title: 'Translations · Easy Corner',

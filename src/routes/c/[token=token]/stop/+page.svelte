@@ -20,6 +20,7 @@
 		signs={data.signs}
 		number={data.emergencyNumber}
 		crisisLine={data.crisisLine}
+		cover={data.cover}
 		token={data.token}
 		{t}
 	/>

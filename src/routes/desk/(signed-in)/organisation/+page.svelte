@@ -20,6 +20,7 @@
 		{isSetUp(data.organisation) ? texts.lead : texts.firstLead}
 	</p>
 	<p class="mt-2 flex flex-wrap gap-4 text-note">
+		<a href="/desk/organisation/cover">{texts.coverLink}</a>
 		<a href="/desk/organisation/emails">{texts.seeEmails}</a>
 		<a href="/desk/organisation/translations">{texts.translationsLink}</a>
 	</p>

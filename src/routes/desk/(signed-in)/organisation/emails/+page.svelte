@@ -17,7 +17,7 @@
 	const GROUPS: readonly (readonly [string, readonly EmailKind[]])[] = [
 		[texts.groups.employees, EMPLOYEE_EMAIL_KINDS],
 		[texts.groups.clinicians, ['referral-new', 'referral-answered', 'referral-ended']],
-		[texts.groups.accounts, ['account-invitation', 'password-reset', ...ACCOUNT_NOTICES]]
+		[texts.groups.accounts, ['deputy-alert', 'account-invitation', 'password-reset', ...ACCOUNT_NOTICES]]
 	];
 	const queryOf = (kind: EmailKind, language = data.language, hasPictures = data.hasPictures) =>
 		`?kind=${kind}&language=${language}${hasPictures ? '' : '&pictures=off'}`;

@@ -1,0 +1,126 @@
+import { inArray, isNull, and, eq, sql } from 'drizzle-orm';
+import { rolesWith } from '../../core/access';
+import { EMERGENCY_RED_FLAGS } from '../../core/discomfort';
+import { emailWords } from '../../messages/emails';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
+import { queueEmail } from '../email/queue-email';
+import { readCover } from './cover-settings';
+
+const { deputyAlerts, users } = schema;
+
+const MINUTE_MS = 60_000;
+
+/** An emergency that nobody has opened since it was reported. */
+interface Unopened extends Record<string, unknown> {
+	readonly personId: string;
+	readonly reportedAt: string;
+}
+
+/**
+ * Emergencies reported before a moment that no account has opened since, and about which nobody was alerted yet. Cost: open emergencies, by
+ * cases_level_idx, with three look-ups each.
+ */
+async function unopenedEmergencies(db: Db, before: Date): Promise<Unopened[]> {
+	const { rows } = await db.execute<Unopened>(sql`
+		select c.person_id as "personId", s.at::text as "reportedAt" from cases c
+		join lateral (select max(r.at) as at from reported_signs r where r.person_id = c.person_id
+			and r.sign = any(${sql.param([...EMERGENCY_RED_FLAGS])}::text[])) s on s.at <= ${before.toISOString()}::timestamptz
+		where c.level = 'emergency' and c.open_since is not null
+			and not exists (select from audit_lines a where a.person_id = c.person_id and a.act = 'case-read' and a.at >= s.at)
+			and not exists (select from deputy_alerts d where d.person_id = c.person_id and d.reported_at = s.at)
+		order by s.at, c.person_id`);
+	return rows;
+}
+
+/** The deputy; every coordinator where none is named or the account is closed. */
+async function deputiesOf(db: Db, deputyId: string | null) {
+	const open = await db
+		.select({ id: users.id, name: users.name, email: users.email, language: users.language })
+		.from(users)
+		.where(and(inArray(users.role, rolesWith('cases:act')), isNull(users.closedAt)));
+	const named = open.filter(({ id }) => id === deputyId);
+	return named.length > 0 ? named : open;
+}
+
+/**
+ * Emails the deputy about each emergency that nobody has opened within the set time. The email names nobody. Done twice, or by two
+ * processes at once, it is done once.
+ * @returns how many emergencies the deputy was alerted to
+ */
+export async function alertDeputies(db: Db, now: Date): Promise<number> {
+	const { minutes, deputyId } = await readCover(db);
+	if (minutes === null) return 0;
+	const unopened = await unopenedEmergencies(db, new Date(now.getTime() - minutes * MINUTE_MS));
+	if (unopened.length === 0) return 0;
+	const deputies = await deputiesOf(db, deputyId);
+	let alerted = 0;
+	for (const { personId, reportedAt } of unopened)
+		alerted += await inTransaction(db, async (tx) => {
+			const made = await tx
+				.insert(deputyAlerts)
+				.values({ personId, reportedAt: sql`${reportedAt}::timestamptz`, alertedAt: now })
+				.onConflictDoNothing()
+				.returning({ alertId: deputyAlerts.alertId });
+			if (made.length === 0) return 0;
+			for (const { name, email, language } of deputies)
+				await queueEmail(tx, {
+					personId: null,
+					toName: name,
+					toEmail: email,
+					linkPath: '/desk',
+					writtenAt: now,
+					...emailWords('deputy-alert', { name, language })
+				});
+			await writeAuditLine(tx, { kind: 'system' }, { at: now, act: 'deputy-alerted', personId });
+			return 1;
+		});
+	return alerted;
+}
+
+/** Alerts that the webhook hasn't taken yet, oldest first; after a day of trying each minute it is given up. */
+const MOST_TRIES = 1440;
+
+/** Most alerts handed to the webhook in one go. */
+const AT_ONCE = 20;
+
+/** Hands a signed message to the webhook's address; true once it was taken. */
+export type PostWebhook = (message: {
+	readonly url: string;
+	readonly secret: string;
+	readonly body: string;
+	readonly at: Date;
+}) => Promise<boolean>;
+
+/**
+ * Tells the webhook of alerts that it hasn't taken yet: the kind of alert and an opaque id, nothing of the person. Outside any transaction.
+ * @param secret of the settings, decrypted
+ * @returns how many it took
+ */
+export async function tellWebhook(
+	db: Db,
+	{ url, secret }: { readonly url: string; readonly secret: string },
+	post: PostWebhook,
+	now: Date
+): Promise<number> {
+	const waiting = await db
+		.select({ alertId: deputyAlerts.alertId })
+		.from(deputyAlerts)
+		.where(and(isNull(deputyAlerts.webhookAt), sql`${deputyAlerts.webhookTries} < ${MOST_TRIES}`))
+		.orderBy(deputyAlerts.alertedAt)
+		.limit(AT_ONCE);
+	let taken = 0;
+	for (const { alertId } of waiting) {
+		const body = JSON.stringify({ kind: 'emergency-unopened', id: alertId, at: now.toISOString() });
+		const isTaken = await post({ url, secret, body, at: now });
+		await db
+			.update(deputyAlerts)
+			.set({ webhookTries: sql`${deputyAlerts.webhookTries} + 1`, ...(isTaken ? { webhookAt: now } : {}) })
+			.where(eq(deputyAlerts.alertId, alertId));
+		if (isTaken) taken += 1;
+		// The others would meet the same fault.
+		else break;
+	}
+	return taken;
+}

@@ -1,0 +1,14 @@
+import type { Db } from '../db/client';
+import { alertDeputies, tellWebhook, type PostWebhook } from './alert-deputies';
+import { readWebhook } from './cover-settings';
+
+/**
+ * What is done each minute about emergencies that nobody opens.
+ * @returns how many the deputy was alerted to
+ */
+export async function coverEmergencies(db: Db, post: PostWebhook, clock: () => Date): Promise<number> {
+	const alerted = await alertDeputies(db, clock());
+	const webhook = await readWebhook(db);
+	if (webhook) await tellWebhook(db, webhook, post, clock());
+	return alerted;
+}

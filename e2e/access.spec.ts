@@ -176,6 +176,7 @@ test('axe finds nothing in either door, light and dark, nor in the employee’s 
 		'/desk/account',
 		'/desk/waiting-emails',
 		'/desk/crisis-lines',
+		'/desk/organisation/cover',
 		'/desk/workforce/answers?by=team',
 		'/desk/workforce/discomfort',
 		'/desk/workforce/findings',

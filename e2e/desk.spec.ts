@@ -324,6 +324,8 @@ test('a round goes to as many as were seen, is followed live, and is closed', as
 	await page.getByRole('button', { name: 'Save draft' }).click();
 	await expect(page.getByRole('heading', { name: 'Glaze only', level: 1 })).toBeVisible();
 	await hydrated(page);
+	await page.getByText('Send to 2 people …').click();
+	await expect(page.getByText(/The invitations go out from .* after 3, 7 and 14 working days/)).toBeVisible();
 	await page.getByRole('button', { name: 'Send to 2 people' }).click();
 	// The server pushes progress as the queue advances; nobody reloads the page.
 	await expect(page.getByRole('img', { name: '2 no answer yet' })).toBeVisible();
@@ -334,6 +336,20 @@ test('a round goes to as many as were seen, is followed live, and is closed', as
 	await page.goto('/desk/rounds');
 	await page.getByRole('link', { name: 'Glaze only' }).click();
 	await hydrated(page);
+	// Held back for a while, and given longer.
+	await page.getByRole('button', { name: 'Pause' }).click();
+	await expect(page.getByText(/^Paused · /)).toBeVisible();
+	await expect(page.getByText('No invitations or reminders go out while')).toBeVisible();
+	await page.getByRole('button', { name: 'Resume' }).click();
+	await expect(page.getByText(/^Paused · /)).toHaveCount(0);
+	await page.getByText('Extend or correct …').click();
+	await expect(page.getByText('All invitations have gone out')).toBeVisible();
+	const later = new Date(Date.now() + 60 * 86_400_000).toISOString().slice(0, 10);
+	await fillDay(page, 'correct-due', later);
+	await page.getByLabel('Subject', { exact: true }).fill('A little longer');
+	await page.getByRole('button', { name: 'Save changes' }).click();
+	const last = new Intl.DateTimeFormat('en-GB', { dateStyle: 'medium', timeZone: 'UTC' });
+	await expect(page.getByText(`to ${last.format(new Date(later))}`)).toBeVisible();
 	await page.getByText('Close the round …').click();
 	await page.getByRole('checkbox', { name: 'Add the 2 who haven’t answered to the call list' }).uncheck();
 	await page.getByRole('button', { name: 'Yes, close the round' }).click();

@@ -20,6 +20,7 @@ import { DeliveryError, mailboxTransport, type MailTransport } from '$lib/server
 import { queueEmail } from '$lib/server/email/queue-email';
 import { referCase } from '$lib/server/referrals/refer';
 import { roundProgressOf } from '$lib/server/rounds/round-news';
+import { correctRound, pauseRound } from '$lib/server/rounds/correct-round';
 import { changeRound, createRound, type RoundInput } from '$lib/server/rounds/edit-rounds';
 import { listRounds, readRound } from '$lib/server/rounds/read-rounds';
 import { roundFigures, pairedRoundFigures } from '$lib/server/rounds/round-figures';
@@ -247,6 +248,93 @@ describe('a round', () => {
 		expect(sent).toHaveLength(60);
 		expect(sent[0]?.body).toMatch(/^Hello Person \d+, until 30 March 2026\.$/);
 		expect((await listRounds(db(), desk.coordinator)).find((round) => round.id === id)?.state).toBe('open');
+	});
+
+	it('writes nothing while it is paused, neither invitations nor reminders, and goes on where it was', async () => {
+		const { id, team } = await started(30);
+		const pause = (version: number, isPaused: boolean) =>
+			faultOf(pauseRound(db(), desk.coordinator, { id, version, isPaused }, now));
+		const sent = async () => (await roundProgressOf(db(), id)).sent ?? 0;
+		expect(await pause(2, true)).toBe('none');
+		expect([await pause(2, true), await pause(3, true)]).toEqual(['conflict', 'conflict']);
+		await sendRoundBatches(db(), () => now);
+		expect(await sent()).toBe(0);
+		expect(await pause(3, false)).toBe('none');
+		await sendRoundBatches(db(), () => now);
+		expect(await sent()).toBe(30);
+
+		const reminded = () => db().$count(emails, and(eq(emails.roundId, id), eq(emails.kind, 'reminder')));
+		expect(await pause(4, true)).toBe('none');
+		await sendDueReminders(db(), at('2026-03-06'));
+		expect(await reminded()).toBe(0);
+		expect(
+			await faultOf(
+				remindUnanswered(db(), desk.coordinator, { id, personId: null, expected: 30 }, at('2026-03-06'))
+			)
+		).toBe('conflict');
+		expect((await readRound(db(), desk.coordinator, id, at('2026-03-06'))).nudgeable).toBe(0);
+		// Links work all the time.
+		const [person] = await db().select().from(people).where(eq(people.team, team)).limit(1);
+		const [link] = await db()
+			.select()
+			.from(emails)
+			.where(and(eq(emails.personId, person?.id ?? ''), eq(emails.roundId, id)));
+		const open = await openLetter(db(), link);
+		await recordConsent(db(), open, at('2026-03-06'));
+		await saveAnswers(db(), open, MIRELA, at('2026-03-06'));
+		expect(await submitAnswers(db(), open, at('2026-03-06'), planHere)).toEqual({ ok: true });
+		expect(await pause(5, false)).toBe('none');
+		await sendDueReminders(db(), at('2026-03-06'));
+		expect(await reminded()).toBe(29);
+		// Nobody without the right, and no round that isn't out.
+		expect(await faultOf(pauseRound(db(), desk.reader, { id, version: 6, isPaused: true }, now))).toBe(
+			'not-allowed'
+		);
+		const draft = await createRound(db(), desk.coordinator, input, now);
+		expect(
+			await faultOf(pauseRound(db(), desk.coordinator, { id: draft, version: 1, isPaused: true }, now))
+		).toBe('conflict');
+	});
+
+	it('is extended and corrected for what has not gone out; what has stays as it was', async () => {
+		const { id } = await started(40, { startsOn: '2026-03-04' });
+		const text = { subject: 'A second look, {name}', body: 'Until {until}, {name}.' };
+		const correct = (version: number, over: object = {}) =>
+			faultOf(
+				correctRound(
+					db(),
+					desk.coordinator,
+					{ id, version, ...text, dueOn: '2026-04-13', ...over },
+					at('2026-03-03')
+				)
+			);
+		for (const wrong of [
+			{ dueOn: '2026-03-03' },
+			{ dueOn: '2026-02-30' },
+			{ subject: ' ' },
+			{ body: 'Hello {nobody}' }
+		])
+			expect(await correct(2, wrong), JSON.stringify(wrong)).toBe('invalid');
+		expect([await correct(2), await correct(2)]).toEqual(['none', 'conflict']);
+		await sendRoundBatches(db(), () => at('2026-03-04'));
+		const written = await db().select().from(emails).where(eq(emails.roundId, id));
+		expect(written).toHaveLength(40);
+		for (const { subject, body } of written) {
+			expect(subject).toMatch(/^A second look, Person \d+$/);
+			expect(body).toMatch(/^Until 13 April 2026, Person \d+\.$/);
+		}
+		expect(await correct(3, { dueOn: '2026-05-04', body: 'Too late.' })).toBe('none');
+		expect((await db().select().from(emails).where(eq(emails.roundId, id))).map(({ body }) => body)).toEqual(
+			written.map(({ body }) => body)
+		);
+		// A reminder names the invitation by its new subject.
+		expect(await correct(4, { subject: 'Longer, {name}' })).toBe('none');
+		await sendDueReminders(db(), at('2026-03-10'));
+		const [reminder] = await db()
+			.select()
+			.from(emails)
+			.where(and(eq(emails.roundId, id), eq(emails.kind, 'reminder')));
+		expect(`${reminder?.subject} ${reminder?.body}`).toMatch(/Longer, Person/);
 	});
 
 	it('passes over someone whose email can’t be written, told so, and goes on with the others and the rounds after it', async () => {

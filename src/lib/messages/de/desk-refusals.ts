@@ -53,6 +53,9 @@ export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 	noRound: 'Diese Runde wurde gelöscht.',
 	roundSentAlready: 'Diese Runde wurde schon gesendet.',
 	nobodyMatches: 'Keine Person passt. Wählen Sie andere Teams.',
+	correctOnlyOut:
+		'Nur eine gesendete Runde, die nicht geschlossen ist, kann angehalten oder geändert werden.',
+	roundIsPaused: 'Die Runde ist angehalten. Setzen Sie sie zuerst fort.',
 	closeOnlyOut: 'Sie können nur eine offene Runde schließen.',
 	openOnlyClosed: 'Sie können nur eine geschlossene Runde wieder öffnen.',
 	remindOnlyOut: 'Erinnern können Sie nur in einer offenen Runde.',

@@ -45,6 +45,8 @@ export const deskRefusalTexts = {
 	noRound: 'This round has been deleted.',
 	roundSentAlready: 'This round has already been sent.',
 	nobodyMatches: 'No people match. Choose other teams.',
+	correctOnlyOut: 'Only a round that has been sent and isn’t closed can be paused or changed.',
+	roundIsPaused: 'The round is paused. Resume it first.',
 	closeOnlyOut: 'You can close only an open round.',
 	openOnlyClosed: 'You can reopen only a closed round.',
 	remindOnlyOut: 'You can remind people only in an open round.',

@@ -129,6 +129,8 @@ export const DESK_ACTIONS: Partial<Readonly<Record<DeskRoute, Readonly<Record<st
 		start: 'rounds:run',
 		nudge: 'rounds:run',
 		close: 'rounds:run',
+		pause: 'rounds:run',
+		correct: 'rounds:run',
 		reopen: 'rounds:run',
 		drop: 'rounds:run'
 	},

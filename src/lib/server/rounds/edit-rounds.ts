@@ -31,16 +31,21 @@ export interface RoundInput {
 	readonly timeZone: string;
 }
 
-function checked(input: RoundInput): RoundInput {
-	if (input.name.trim() === '') throw new DomainError('invalid', 'nameRound', '/name');
-	if (!isValidDay(input.startsOn)) throw new DomainError('invalid', 'chooseFirstDay', '/startsOn');
-	if (!isValidDay(input.dueOn)) throw new DomainError('invalid', 'chooseLastDay', '/dueOn');
-	if (input.dueOn < input.startsOn) throw new DomainError('invalid', 'lastBeforeFirst', '/dueOn');
-	if (input.subject.trim() === '') throw new DomainError('invalid', 'nameSubject', '/subject');
-	if (input.body.trim() === '') throw new DomainError('invalid', 'writeLetter', '/body');
+/** What a round's email says, and from when until when it runs. */
+type RoundText = Pick<RoundInput, 'subject' | 'body' | 'startsOn' | 'dueOn'>;
+
+/**
+ * The text and days of a round, trimmed.
+ * @throws DomainError naming the field that can't be used
+ */
+export function checkRoundText({ subject, body, startsOn, dueOn }: RoundText): RoundText {
+	if (!isValidDay(dueOn)) throw new DomainError('invalid', 'chooseLastDay', '/dueOn');
+	if (dueOn < startsOn) throw new DomainError('invalid', 'lastBeforeFirst', '/dueOn');
+	if (subject.trim() === '') throw new DomainError('invalid', 'nameSubject', '/subject');
+	if (body.trim() === '') throw new DomainError('invalid', 'writeLetter', '/body');
 	for (const [at, text] of [
-		['/subject', input.subject],
-		['/body', input.body]
+		['/subject', subject],
+		['/body', body]
 	] as const) {
 		const unknown = unknownPlaceholders(text, ROUND_FIELDS);
 		if (unknown.length > 0)
@@ -50,8 +55,15 @@ function checked(input: RoundInput): RoundInput {
 				at
 			);
 	}
+	return { subject: subject.trim(), body, startsOn, dueOn };
+}
+
+function checked(input: RoundInput): RoundInput {
+	if (input.name.trim() === '') throw new DomainError('invalid', 'nameRound', '/name');
+	if (!isValidDay(input.startsOn)) throw new DomainError('invalid', 'chooseFirstDay', '/startsOn');
+	const text = checkRoundText(input);
 	if (!isTimeZone(input.timeZone)) throw new DomainError('invalid', 'giveTimeZone', '/timeZone');
-	return { ...input, name: input.name.trim(), subject: input.subject.trim() };
+	return { ...input, ...text, name: input.name.trim() };
 }
 
 /** Creates a draft. Nothing is sent. */

@@ -37,7 +37,7 @@ export async function readRound(db: Db, actor: Actor, id: string, now: Date) {
 	if (!round) throw new DomainError('not-found', 'noRound');
 	const [news, nudgeable, silent, earlier] = await Promise.all([
 		roundNewsOf(db, id, now),
-		isAwaitingAnswer(round) ? countRemindable(db, id, now) : 0,
+		isAwaitingAnswer(round) && round.pausedAt === null ? countRemindable(db, id, now) : 0,
 		db
 			.select({
 				personId: people.id,

@@ -81,6 +81,7 @@ export async function remindUnanswered(
 		const [round] = await tx.select().from(rounds).where(eq(rounds.id, id)).for('update');
 		if (!round) throw new DomainError('not-found', 'noRound');
 		if (!isAwaitingAnswer(round)) throw new DomainError('conflict', 'remindOnlyOut');
+		if (round.pausedAt !== null) throw new DomainError('conflict', 'roundIsPaused');
 		const nudged = await tx
 			.update(roundPeople)
 			// A day that has begun everywhere.

@@ -7,6 +7,9 @@ import { formReader } from '../http/read-body';
 import { PERSON_FIELDS } from '../people/person-details';
 import type { RoundInput } from './edit-rounds';
 
+/** What a round's email says, and until when it can be answered. */
+export const ROUND_TEXT_FIELDS = { subject: text(150), body: text(5000), dueOn: day };
+
 /** Reads the form for editing a round. Teams are lines of one field. */
 export const readRoundForm = formReader({
 	name: text(80),
@@ -16,10 +19,8 @@ export const readRoundForm = formReader({
 	way: Type.Enum(SITTING_STYLES),
 	route: Type.Enum(QUESTIONNAIRE_MODES),
 	rhythm: Type.Enum(BREAK_SCHEDULES),
-	subject: text(150),
-	body: text(5000),
+	...ROUND_TEXT_FIELDS,
 	startsOn: day,
-	dueOn: day,
 	timeZone: PERSON_FIELDS.timeZone,
 	version: Type.Optional(version)
 });

@@ -69,7 +69,7 @@ export async function closeRound(
 		const counts = await roundProgressOf(tx, id);
 		await tx
 			.update(rounds)
-			.set({ state: 'closed', closedAt: now, version: round.version + 1, counts })
+			.set({ state: 'closed', closedAt: now, pausedAt: null, version: round.version + 1, counts })
 			.where(eq(rounds.id, id));
 		await writeAuditLine(tx, actor, { at: now, act: 'round-closed', detail: { round: id } });
 		await publishChange(tx, `round:${id}`);

@@ -1,5 +1,5 @@
 import { RULES_IN_FORCE } from '../../core/rules';
-import { and, asc, eq, lte, sql } from 'drizzle-orm';
+import { and, asc, eq, isNull, lte, sql } from 'drizzle-orm';
 import { nextReminderDay, remindersFor } from '../../core/triage';
 import { minutesLeftOf } from '../assessments/minutes-left';
 import { emailWords } from '../../messages/emails';
@@ -84,6 +84,7 @@ async function remindBatch(db: Db, after: Cursor | null, now: Date): Promise<Bat
 			.where(
 				and(
 					eq(roundPeople.state, 'sent'),
+					isNull(rounds.pausedAt),
 					lte(roundPeople.remindOn, latest),
 					after
 						? sql`${place} > (${after.remindOn}::date, ${after.personId}::uuid, ${after.roundId}::uuid)`

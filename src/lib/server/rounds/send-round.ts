@@ -1,5 +1,5 @@
 import { RULES_IN_FORCE } from '../../core/rules';
-import { and, asc, eq } from 'drizzle-orm';
+import { and, asc, eq, isNull } from 'drizzle-orm';
 import { remindersFor } from '../../core/triage';
 import { sendWithin } from '../assessments/send-assessment';
 import { isoDay } from '../clock';
@@ -33,12 +33,12 @@ export async function sendRoundBatches(
 	const sending = await db
 		.select()
 		.from(rounds)
-		.where(eq(rounds.state, 'sending'))
+		.where(and(eq(rounds.state, 'sending'), isNull(rounds.pausedAt)))
 		.orderBy(asc(rounds.createdAt));
 	for (const round of sending) {
 		if (isoDay(clock(), round.timeZone) < round.startsOn) continue;
 		while (shallGoOn()) {
-			const n = await sendBatch(db, round, clock());
+			const n = await sendBatch(db, round.id, clock());
 			if (n === 0) break;
 			written += n;
 		}
@@ -46,8 +46,12 @@ export async function sendRoundBatches(
 	return written;
 }
 
-async function sendBatch(db: Db, round: typeof rounds.$inferSelect, now: Date): Promise<number> {
+async function sendBatch(db: Db, id: string, now: Date): Promise<number> {
 	return db.transaction(async (tx) => {
+		// As it is now: someone may have paused it or corrected its text since the batch before. Not locked, or two processes at the end
+		// of a round would wait for each other.
+		const [round] = await tx.select().from(rounds).where(eq(rounds.id, id));
+		if (round?.state !== 'sending' || round.pausedAt !== null) return 0;
 		const batch = await tx
 			.select({ personId: roundPeople.personId, person: people, zone: organisationZone })
 			.from(roundPeople)

@@ -1,23 +1,42 @@
 <script lang="ts">
+	import { RULES_IN_FORCE } from '$lib/core/rules';
+	import { dayWords } from '$lib/messages/dates';
+	import { formattedNumber } from '$lib/messages/desk/workforce-words';
 	import { enhanceForm } from '../kit/enhance-form';
+	import DayField from '../cases/DayField.svelte';
 	import { CaseForm } from '../cases/case-form.svelte';
 	import FormError from '../cases/FormError.svelte';
 	import Button from '../kit/Button.svelte';
 	import CheckBox from '../kit/CheckBox.svelte';
-	import { deskWords } from '$lib/messages/desk';
+	import TextArea from '../kit/TextArea.svelte';
+	import TextField from '../kit/TextField.svelte';
+	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.rounds;
 
 	interface Props {
-		state: keyof typeof deskWords.states.rounds;
-		version: number;
+		round: {
+			readonly state: keyof typeof deskWords.states.rounds;
+			readonly version: number;
+			readonly pausedAt: Date | null;
+			/** First and last day, ISO. */
+			readonly startsOn: string;
+			readonly dueOn: string;
+			readonly subject: string;
+			readonly body: string;
+		};
 		/** How many people a draft would be sent to. */
 		matches: number;
 		/** How many were emailed and have not answered. */
 		silent: number;
+		/** How many invitations are not written yet. */
+		waiting: number;
 	}
 
-	let { state, version, matches, silent }: Props = $props();
+	let { round, matches, silent, waiting }: Props = $props();
+
+	const { state, version } = $derived(round);
+	const isPaused = $derived(round.pausedAt !== null);
 
 	const acting = new CaseForm();
 </script>
@@ -28,13 +47,25 @@
 			<form method="POST" action="?/drop" use:enhanceForm={acting.submit}>
 				<Button size="desk" isBusy={acting.isBusy}>{texts.deleteDraft}</Button>
 			</form>
-			<form method="POST" action="?/start" use:enhanceForm={acting.submit}>
-				<input type="hidden" name="version" value={version} />
-				<input type="hidden" name="expected" value={matches} />
-				<Button look="main" size="desk" isBusy={acting.isBusy} disabled={matches === 0}
-					>{texts.sendTo(matches)}</Button
-				>
-			</form>
+			{#if matches > 0}
+				<details>
+					<summary class="kit-button main desk">{texts.sendMenu(matches)}</summary>
+					<form method="POST" action="?/start" use:enhanceForm={acting.submit} class="sure">
+						<input type="hidden" name="version" value={version} />
+						<input type="hidden" name="expected" value={matches} />
+						<p class="text-note">
+							{texts.sendHint(
+								dayWords(round.startsOn, 'medium'),
+								deskCatalogue().lists.and(
+									RULES_IN_FORCE.policy.reminderWorkingDays.map((days) => formattedNumber(days))
+								)
+							)}
+							<a href="/desk/organisation/emails?kind=reminder">{texts.seeReminder}</a>
+						</p>
+						<Button look="main" size="desk" isBusy={acting.isBusy}>{texts.sendTo(matches)}</Button>
+					</form>
+				</details>
+			{/if}
 		{:else if state === 'closed'}
 			<details>
 				<summary class="kit-button plain desk">{texts.reopenMenu}</summary>
@@ -47,6 +78,46 @@
 				</form>
 			</details>
 		{:else}
+			<form method="POST" action="?/pause" use:enhanceForm={acting.submit}>
+				<input type="hidden" name="version" value={version} />
+				<Button
+					name="paused"
+					value={isPaused ? 'no' : 'yes'}
+					look={isPaused ? 'main' : 'plain'}
+					size="desk"
+					isBusy={acting.isBusy}>{isPaused ? texts.resume : texts.pause}</Button
+				>
+			</form>
+			<details>
+				<summary class="kit-button plain desk">{texts.correctMenu}</summary>
+				<form method="POST" action="?/correct" use:enhanceForm={acting.submit} class="sure">
+					<input type="hidden" name="version" value={version} />
+					<p class="text-note">{texts.correctHint(waiting)}</p>
+					<DayField id="correct-due" name="dueOn" label={texts.lastDay} value={round.dueOn} isRequired />
+					<TextField
+						id="correct-subject"
+						name="subject"
+						label={texts.subject}
+						size="desk"
+						value={round.subject}
+						maxlength={150}
+						isRequired
+					/>
+					{#if waiting > 0}
+						<TextArea
+							id="correct-body"
+							name="body"
+							label={texts.body}
+							size="desk"
+							rows={8}
+							value={round.body}
+							maxlength={5000}
+							isRequired
+						/>
+					{:else}<input type="hidden" name="body" value={round.body} />{/if}
+					<Button look="main" size="desk" isBusy={acting.isBusy}>{texts.saveCorrection}</Button>
+				</form>
+			</details>
 			<details>
 				<summary class="kit-button plain desk">{texts.closeMenu}</summary>
 				<form method="POST" action="?/close" use:enhanceForm={acting.submit} class="sure">
@@ -62,6 +133,7 @@
 			</details>
 		{/if}
 	</div>
+	{#if isPaused}<p class="mt-2 max-w-prose text-note">{texts.pausedHint}</p>{/if}
 	<FormError fault={acting.fault} />
 </div>
 

@@ -6,6 +6,26 @@ const people = (n: number) => (n === 1 ? 'eine Person' : `${n} Personen`);
 export const roundTexts: DeskTexts['rounds'] = {
 	deleteDraft: 'Entwurf löschen',
 	sendTo: (n) => `An ${people(n)} senden`,
+	sendMenu: (n) => `An ${people(n)} senden …`,
+	sendHint: (startsOn, reminders) =>
+		`Die Einladungen gehen ab ${startsOn} hinaus. Wer nicht antwortet, bekommt nach ${reminders} Arbeitstagen Erinnerungen und steht danach auf der Anrufliste.`,
+	seeReminder: 'Erinnerung ansehen',
+	paused: 'Angehalten',
+	pause: 'Anhalten',
+	resume: 'Fortsetzen',
+	pausedHint:
+		'Solange die Runde angehalten ist, gehen weder Einladungen noch Erinnerungen hinaus. Die Links funktionieren weiter.',
+	correctMenu: 'Verlängern oder berichtigen …',
+	correctHint: (waiting) =>
+		waiting === 0
+			? 'Alle Einladungen sind hinaus und behalten Tag und Text. Erinnerungen bekommen den neuen Betreff.'
+			: waiting === 1
+				? 'Eine Einladung ist noch nicht hinaus: Sie bekommt den neuen Tag und Text. Die anderen behalten ihre.'
+				: `${waiting} Einladungen sind noch nicht hinaus: Sie bekommen den neuen Tag und Text. Die anderen behalten ihre.`,
+	lastDay: 'Letzter Tag für Antworten',
+	subject: 'Betreff',
+	body: 'E-Mail',
+	saveCorrection: 'Änderungen speichern',
 	reopenMenu: 'Runde wieder öffnen …',
 	reopenHint:
 		'Noch nicht gesendete E-Mails gehen hinaus. Personen ohne Antwort verlassen die Anrufliste und werden ab morgen wieder erinnert.',

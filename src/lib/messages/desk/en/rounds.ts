@@ -2,6 +2,25 @@
 export const roundTexts = {
 	deleteDraft: 'Delete the draft',
 	sendTo: (matches: number) => `Send to ${matches === 1 ? 'one person' : `${matches} people`}`,
+	sendMenu: (matches: number) => `Send to ${matches === 1 ? 'one person' : `${matches} people`} …`,
+	sendHint: (startsOn: string, reminders: string) =>
+		`The invitations go out from ${startsOn} on. People who don’t answer get reminders after ${reminders} working days, then they are on the call list.`,
+	seeReminder: 'See the reminder',
+	paused: 'Paused',
+	pause: 'Pause',
+	resume: 'Resume',
+	pausedHint: 'No invitations or reminders go out while the round is paused. Links keep working.',
+	correctMenu: 'Extend or correct …',
+	correctHint: (waiting: number) =>
+		waiting === 0
+			? 'All invitations have gone out, so they keep the old day and text. Reminders use the new subject.'
+			: waiting === 1
+				? 'One invitation hasn’t gone out yet: it gets the new day and text. The others keep theirs.'
+				: `${waiting} invitations haven’t gone out yet: they get the new day and text. The others keep theirs.`,
+	lastDay: 'Last day for answers',
+	subject: 'Subject',
+	body: 'Email',
+	saveCorrection: 'Save changes',
 	reopenMenu: 'Reopen the round …',
 	reopenHint:
 		'Emails that weren’t sent yet go out. People who haven’t answered leave the call list and get reminders again from tomorrow.',

@@ -64,6 +64,8 @@ export const rounds = pgTable(
 		createdAt: moment('created_at').notNull(),
 		sentAt: moment('sent_at'),
 		closedAt: moment('closed_at'),
+		/** While it is paused, none of its emails is written; null while it isn't. */
+		pausedAt: moment('paused_at'),
 		/** Its counts when it was closed; later answers are shown beside them. */
 		counts: jsonb('counts').$type<Record<string, number>>()
 	},

@@ -1,5 +1,6 @@
 import { Type } from 'typebox';
 import { redirect } from '@sveltejs/kit';
+import { correctRound, pauseRound } from '$lib/server/rounds/correct-round';
 import { changeRound, deleteDraft } from '$lib/server/rounds/edit-rounds';
 import { readOrganisation } from '$lib/server/organisation/read-organisation';
 import { readRound } from '$lib/server/rounds/read-rounds';
@@ -7,11 +8,11 @@ import { roundFigures, pairedRoundFigures } from '$lib/server/rounds/round-figur
 import { closeRound, reopenRound, startRound } from '$lib/server/rounds/run-round';
 import { previewRoundSelection } from '$lib/server/rounds/round-selection';
 import { remindUnanswered } from '$lib/server/rounds/remind-unanswered';
-import { readRoundForm, roundOfForm } from '$lib/server/rounds/round-form';
+import { readRoundForm, ROUND_TEXT_FIELDS, roundOfForm } from '$lib/server/rounds/round-form';
 import { countriesOf, teamsOf } from '$lib/server/people/list-people';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReader } from '$lib/server/http/read-body';
-import { uuid, version as versionField } from '$lib/server/http/fields';
+import { uuid, version as versionField, yesNo } from '$lib/server/http/fields';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -41,6 +42,10 @@ const readStart = formReader({ version: versionField, expected: people });
 const readVersion = formReader({ version: versionField });
 
 const readClose = formReader({ version: versionField, callSilent: Type.Optional(Type.Literal('yes')) });
+
+const readPause = formReader({ version: versionField, paused: yesNo });
+
+const readCorrection = formReader({ version: versionField, ...ROUND_TEXT_FIELDS });
 
 const readNudge = formReader({ expected: people, person: Type.Optional(uuid) });
 
@@ -78,6 +83,24 @@ export const actions: Actions = {
 			await closeRound(locals.db, signedIn(locals), input, locals.now);
 			locals.wake('due');
 			return { closed: true };
+		}),
+
+	pause: ({ request, locals, params }) =>
+		withFormError(async () => {
+			const { version, paused } = await readPause(request);
+			const input = { id: params.id, version: Number(version), isPaused: paused === 'yes' };
+			await pauseRound(locals.db, signedIn(locals), input, locals.now);
+			locals.wake('round');
+			locals.wake('reminders');
+			return { paused: input.isPaused };
+		}),
+
+	correct: ({ request, locals, params }) =>
+		withFormError(async () => {
+			const { version, body, ...rest } = await readCorrection(request);
+			const input = { ...rest, body: body.replaceAll('\r\n', '\n'), id: params.id, version: Number(version) };
+			await correctRound(locals.db, signedIn(locals), input, locals.now);
+			return { corrected: true };
 		}),
 
 	reopen: ({ request, locals, params }) =>

@@ -56,7 +56,7 @@
 			<h1 class="text-title">{round.name}</h1>
 			<p class="mt-1 text-ink-soft">
 				{texts.fullSummary({
-					roundStates: deskWords.states.rounds[round.state],
+					roundStates: round.pausedAt ? texts.paused : deskWords.states.rounds[round.state],
 					startsOn: dayWords(round.startsOn, 'medium'),
 					dueOn: dayWords(round.dueOn, 'medium'),
 					timeZone: round.timeZone,
@@ -65,10 +65,10 @@
 			</p>
 		</div>
 		<RoundActs
-			state={round.state}
-			version={round.version}
+			{round}
 			matches={data.who?.n ?? 0}
 			silent={progress.sent ?? 0}
+			waiting={progress.waiting ?? 0}
 		/>
 	</div>
 

@@ -216,7 +216,7 @@ test('what is typed beside the list stays there, and goes to whom it was written
 	await said.fill('The chair is back at the office.');
 	// By video a coordinator sees the workstation, too.
 	await pane.getByLabel('How', { exact: true }).selectOption({ label: 'Video call' });
-	await pane.getByLabel('Screen top').selectOption({ label: 'A problem' });
+	await pane.getByLabel('Screen top', { exact: true }).selectOption({ label: 'A problem' });
 
 	// A colleague acts on the case: the text stays, and the page says so.
 	const colleague = await (await browser.newContext()).newPage();

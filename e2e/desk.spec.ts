@@ -325,7 +325,9 @@ test('a round goes to as many as were seen, is followed live, and is closed', as
 	await expect(page.getByRole('heading', { name: 'Glaze only', level: 1 })).toBeVisible();
 	await hydrated(page);
 	await page.getByText('Send to 2 people …').click();
-	await expect(page.getByText(/The invitations go out from .* after 3, 7 and 14 working days/)).toBeVisible();
+	await expect(
+		page.getByText(/The invitations go out from .* after 3, 7, and 14 working days/)
+	).toBeVisible();
 	await page.getByRole('button', { name: 'Send to 2 people' }).click();
 	// The server pushes progress as the queue advances; nobody reloads the page.
 	await expect(page.getByRole('img', { name: '2 no answer yet' })).toBeVisible();

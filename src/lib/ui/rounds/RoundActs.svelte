@@ -90,7 +90,7 @@
 			</form>
 			<details>
 				<summary class="kit-button plain desk">{texts.correctMenu}</summary>
-				<form method="POST" action="?/correct" use:enhanceForm={acting.submit} class="sure">
+				<form method="POST" action="?/correct" use:enhanceForm={acting.submit} class="sure fields">
 					<input type="hidden" name="version" value={version} />
 					<p class="text-note">{texts.correctHint(waiting)}</p>
 					<DayField id="correct-due" name="dueOn" label={texts.lastDay} value={round.dueOn} isRequired />
@@ -115,7 +115,7 @@
 							isRequired
 						/>
 					{:else}<input type="hidden" name="body" value={round.body} />{/if}
-					<Button look="main" size="desk" isBusy={acting.isBusy}>{texts.saveCorrection}</Button>
+					<p><Button look="main" size="desk" isBusy={acting.isBusy}>{texts.saveCorrection}</Button></p>
 				</form>
 			</details>
 			<details>
@@ -153,5 +153,8 @@
 		padding: 0.75rem 0.9rem;
 		border: 1.5px solid var(--ink);
 		background: var(--sheet);
+	}
+	.fields {
+		justify-items: stretch;
 	}
 </style>

@@ -174,6 +174,7 @@ test('axe finds nothing in either door, light and dark, nor in the employee’s 
 		'/desk/record',
 		'/desk/retention?leaving=5&answer=',
 		'/desk/account',
+		'/desk/account/absence',
 		'/desk/waiting-emails',
 		'/desk/crisis-lines',
 		'/desk/organisation/cover',

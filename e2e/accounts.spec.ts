@@ -1,6 +1,6 @@
 import { expect } from '@playwright/test';
 import { Secret, TOTP } from 'otpauth';
-import { hydrated, deskTest as test } from './support';
+import { fillDay, hydrated, signIn, signInAs, todayIso, deskTest as test } from './support';
 
 const READER = { email: 'reader@lanterns.example', password: 'tarn-valley-demo' };
 
@@ -90,4 +90,25 @@ test('a person is looked up whole, read about in the record, and erased in two s
 		data: '{}'
 	});
 	expect(foreign.status()).toBe(403);
+});
+
+test('a coordinator who is away has a stand-in, whose day sheet says so', async ({ page, browser }) => {
+	await signIn(page);
+	await page.goto('/desk/account');
+	await page.getByRole('link', { name: 'Absence and handing over' }).click();
+	await hydrated(page);
+	await page.getByLabel('Stand-in').selectOption({ label: 'Ferelith Ashdown' });
+	const [year = ''] = todayIso().split('-');
+	await fillDay(page, 'away-until', `${Number(year) + 1}-02-01`);
+	await page.getByRole('button', { name: 'Save absence' }).click();
+	await expect(page.getByRole('status')).toContainText('Saved.');
+	await expect(page.getByText(/away .* Ferelith Ashdown stands in/)).toBeVisible();
+	const colleague = await (await browser.newContext()).newPage();
+	await signInAs(colleague, 'second');
+	await expect(colleague.getByText('You’re standing in for Oriel Thatchmere')).toBeVisible();
+	await page.getByRole('button', { name: 'Oriel Thatchmere is back' }).click();
+	await expect(page.getByRole('button', { name: 'Oriel Thatchmere is back' })).toHaveCount(0);
+	await colleague.reload();
+	await expect(colleague.getByText('You’re standing in for')).toHaveCount(0);
+	await colleague.context().close();
 });

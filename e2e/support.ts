@@ -47,6 +47,7 @@ export const DESK_PAGES = [
 	'/account',
 	'/account/second-factor',
 	'/organisation',
+	'/account/absence',
 	'/organisation/cover',
 	'/organisation/emails',
 	'/record',

@@ -17,6 +17,7 @@ export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 		'Für diesen Fall gibt es schon eine offene Überweisung. Schließen Sie sie zuerst, und überweisen Sie dann neu.',
 	dayHasPassed: 'Wählen Sie heute oder einen späteren Tag.',
 	nothingToReopen: 'Es gibt keine Antworten, die sich wieder öffnen lassen.',
+	standInIsAway: 'Wählen Sie jemanden, der nicht selbst abwesend ist.',
 	chooseCoordinator: 'Wählen Sie eine Person der Koordination mit offenem Konto.',
 	cannotWait:
 		'Das können Sie nicht zurückstellen. Halten Sie zuerst den Ausgang des Warnzeichens fest, oder lesen Sie die Nachricht.',

@@ -11,6 +11,7 @@ export const deskRefusalTexts = {
 	withClinicianAlready: 'This case already has an open referral. Close it first, then refer again.',
 	dayHasPassed: 'Choose today or a later day.',
 	nothingToReopen: 'There are no answers to reopen.',
+	standInIsAway: 'Choose a colleague who isn’t the one away.',
 	chooseCoordinator: 'Choose a coordinator with an open account.',
 	cannotWait: 'You can’t postpone this. Record the outcome of the warning sign or read the message first.',
 	chooseLaterDay: 'Choose a later day.',

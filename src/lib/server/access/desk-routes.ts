@@ -12,6 +12,7 @@ export const DESK_ROUTES: Readonly<Record<DeskRoute, Permission | null>> = {
 	// The start page of each role: it redirects to what the role works on.
 	'/desk/(signed-in)': 'account:own',
 	'/desk/(signed-in)/account': 'account:own',
+	'/desk/(signed-in)/account/absence': 'cases:act',
 	'/desk/(signed-in)/account/passkeys': 'account:own',
 	'/desk/(signed-in)/account/second-factor': 'account:own',
 	'/desk/(signed-in)/confirm': 'account:own',
@@ -72,6 +73,7 @@ export const DESK_ACTIONS: Partial<Readonly<Record<DeskRoute, Readonly<Record<st
 		language: 'account:own',
 		password: 'account:own'
 	},
+	'/desk/(signed-in)/account/absence': { away: 'cases:act', back: 'cases:act', hand: 'cases:act' },
 	'/desk/(signed-in)/account/second-factor': {
 		begin: 'account:own',
 		end: 'account:own',
@@ -202,6 +204,7 @@ export function isPageView({ route, method }: DeskRequest): boolean {
 /** The audit log's names for pages, where the route's own name would say less. */
 const LIST_NAMES: Partial<Readonly<Record<DeskRoute, string>>> = {
 	'/desk/(signed-in)': 'day sheet',
+	'/desk/(signed-in)/account/absence': 'absences',
 	'/desk/(signed-in)/equipment/budget': 'budget',
 	'/desk/(signed-in)/equipment/export': 'equipment as CSV',
 	'/desk/(signed-in)/people/export': 'people as CSV',

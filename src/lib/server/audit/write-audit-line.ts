@@ -41,6 +41,8 @@ export const AUDIT_ACTIONS = [
 	'crisis-line-set',
 	'organisation-set',
 	'cover-set',
+	'absence-set',
+	'absence-ended',
 	'deputy-alerted',
 	'translation-reviewed',
 	'language-changed',

@@ -18,6 +18,7 @@ import {
 import { needsCoordinator, compareDaySheetCases, type DaySheetCase } from '../../core/day-sheet';
 import { readAssessmentResult, type AssessmentResult, type ReasonCode } from '../../core/case-assessment';
 import { PENDING_REQUEST_STATES } from '../../core/equipment';
+import { standsFor } from '../accounts/stand-ins';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
@@ -98,7 +99,7 @@ function whereOf(
 	const ofPerson = and(
 		team === '' ? undefined : eq(people.team, team),
 		country === '' ? undefined : eq(people.country, country),
-		whose === 'mine' ? eq(people.ownerId, userId) : undefined,
+		whose === 'mine' ? sql`${people.ownerId} in ${standsFor(userId, today)}` : undefined,
 		whose === 'nobodys' ? isNull(people.ownerId) : undefined
 	);
 	return and(

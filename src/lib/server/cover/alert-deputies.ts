@@ -1,6 +1,9 @@
 import { inArray, isNull, and, eq, sql } from 'drizzle-orm';
 import { rolesWith } from '../../core/access';
 import { EMERGENCY_RED_FLAGS } from '../../core/discomfort';
+import { isAwayOn } from '../accounts/stand-ins';
+import { isoDay } from '../clock';
+import { readOrganisation } from '../organisation/read-organisation';
 import { emailWords } from '../../messages/emails';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
@@ -34,13 +37,22 @@ async function unopenedEmergencies(db: Db, before: Date): Promise<Unopened[]> {
 	return rows;
 }
 
-/** The deputy; every coordinator where none is named or the account is closed. */
-async function deputiesOf(db: Db, deputyId: string | null) {
+/** The deputy, or who stands in for them while they are away; every coordinator where none is named or the account is closed. */
+async function deputiesOf(db: Db, deputyId: string | null, today: string) {
 	const open = await db
-		.select({ id: users.id, name: users.name, email: users.email, language: users.language })
+		.select({
+			id: users.id,
+			name: users.name,
+			email: users.email,
+			language: users.language,
+			standInId: users.standInId,
+			isAway: sql<boolean>`${isAwayOn(today)}`
+		})
 		.from(users)
 		.where(and(inArray(users.role, rolesWith('cases:act')), isNull(users.closedAt)));
-	const named = open.filter(({ id }) => id === deputyId);
+	const deputy = open.find(({ id }) => id === deputyId);
+	const onDuty = deputy?.isAway ? (open.find(({ id }) => id === deputy.standInId) ?? deputy) : deputy;
+	const named = onDuty ? [onDuty] : [];
 	return named.length > 0 ? named : open;
 }
 
@@ -54,7 +66,8 @@ export async function alertDeputies(db: Db, now: Date): Promise<number> {
 	if (minutes === null) return 0;
 	const unopened = await unopenedEmergencies(db, new Date(now.getTime() - minutes * MINUTE_MS));
 	if (unopened.length === 0) return 0;
-	const deputies = await deputiesOf(db, deputyId);
+	const { timeZone } = await readOrganisation(db);
+	const deputies = await deputiesOf(db, deputyId, isoDay(now, timeZone));
 	let alerted = 0;
 	for (const { personId, reportedAt } of unopened)
 		alerted += await inTransaction(db, async (tx) => {

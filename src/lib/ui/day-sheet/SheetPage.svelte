@@ -37,6 +37,8 @@
 				readonly refusedEmails: { readonly n: number; readonly words: string };
 			};
 			readonly acts: ComponentProps<typeof TodaysActs>['acts'];
+			/** Colleagues who are away and for whom the user stands in. */
+			readonly standingIn: readonly { readonly name: string; readonly until: string }[];
 		};
 		form: Record<string, unknown> | null;
 	}
@@ -55,6 +57,11 @@
 
 	const isNarrowed = $derived(Object.values(data.filter).some((of) => of !== ''));
 	const sentence = $derived(deskWords.sheet.summary(data.sheet));
+	const standingIn = $derived.by(() => {
+		const { standingInUntil, standingIn: words } = deskWords.accounts.absence;
+		const names = data.standingIn.map(({ name, until }) => standingInUntil(name, dayWords(until, 'medium')));
+		return names.length > 0 ? words(t.lists.and(names)) : '';
+	});
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
 	const told = $derived(form ? actSentence(form) : '');
 </script>
@@ -64,6 +71,7 @@
 		<header class="head">
 			<h1 class="text-head">{dayWords(data.today, 'today')}</h1>
 			<p class="text-ink-soft">{sentence}</p>
+			{#if standingIn}<p>{standingIn}</p>{/if}
 			{#if data.sheet.forThings > 0}
 				<p class="text-ink-soft">
 					<a href="/desk/equipment">{deskWords.sheet.onTheWay(data.sheet.forThings)}</a>

@@ -1,6 +1,7 @@
 import { redirect } from '@sveltejs/kit';
 import { isPermitted } from '$lib/core/access';
 import { isSetUp } from '$lib/core/organisation';
+import { standsInFor } from '$lib/server/accounts/stand-ins';
 import { undoableActs, undoActs } from '$lib/server/acts/undo-acts';
 import { idempotencyKeyFor } from '$lib/server/acts/desk-act';
 import { MAX_MESSAGE_CHARS, writeToPerson } from '$lib/server/cases/messages';
@@ -29,16 +30,17 @@ export const load: PageServerLoad = ({ locals, url }) =>
 		if (isPermitted(actor.role, 'settings:change') && !isSetUp(await readOrganisation(locals.db)))
 			redirect(303, '/desk/organisation');
 		const filter = daySheetFilterOf(url.searchParams);
-		const [teams, countries, sheet, acts] = await Promise.all([
+		const [teams, countries, sheet, acts, standingIn] = await Promise.all([
 			teamsOf(locals.db, actor),
 			countriesOf(locals.db, actor),
 			readDaySheet(locals.db, actor, today, filter),
-			undoableActs(locals.db, actor, locals.now)
+			undoableActs(locals.db, actor, locals.now),
+			standsInFor(locals.db, actor.id, today)
 		]);
 		return {
 			today,
 			referrals: null,
-			sheet: { filter, userId: actor.id, teams, countries, sheet, acts }
+			sheet: { filter, userId: actor.id, teams, countries, sheet, acts, standingIn }
 		};
 	});
 

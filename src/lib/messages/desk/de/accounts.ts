@@ -2,6 +2,32 @@ import type { DeskTexts } from '../shapes';
 
 /** Accounts, passwords and the sign-in. */
 export const accountTexts: DeskTexts['accounts'] = {
+	absence: {
+		title: 'Abwesenheit und Übergabe · Easy Corner',
+		heading: 'Abwesenheit und Übergabe',
+		link: 'Abwesenheit und Übergabe',
+		lead: 'Solange Sie abwesend sind, sieht Ihre Vertretung Ihre Fälle unter „Mir zugewiesen“ und bekommt die Alarme, die sonst Sie als Vertretung bekämen. Sie können auch die Abwesenheit anderer eintragen.',
+		awayHeading: 'Abwesenheit eintragen',
+		who: 'Wer ist abwesend?',
+		from: 'Erster Tag',
+		until: 'Letzter Tag',
+		standIn: 'Vertretung',
+		save: 'Abwesenheit speichern',
+		saved: 'Gespeichert.',
+		line: (name, cases) => `${name}: ${cases} zugewiesen`,
+		away: ({ from, until, standIn }) => `abwesend vom ${from} bis ${until}, vertreten durch ${standIn}`,
+		isBack: (name) => `${name} ist zurück`,
+		handHeading: 'Fälle übergeben',
+		handLead:
+			'Alle Personen, die jemandem zugewiesen sind, gehen an jemand anderen. Die Übergabe steht bei den heutigen Handlungen und lässt sich dort zurücknehmen.',
+		handFrom: 'Von',
+		handTo: 'An',
+		nobody: 'Niemanden',
+		hand: (n) => (n === 1 ? 'Eine Person übergeben' : `${n} Personen übergeben`),
+		handed: (n) => `Erledigt: ${n === 1 ? 'Eine Person wurde' : `${n} Personen wurden`} übergeben.`,
+		standingIn: (names) => `Sie vertreten ${names}. Deren Fälle stehen unter „Mir zugewiesen“.`,
+		standingInUntil: (name, until) => `${name} (bis ${until})`
+	},
 	accountPageTitle: 'Ihr Konto · Easy Corner',
 	yourAccount: 'Ihr Konto',
 	sessions: 'Wo Sie angemeldet sind',

@@ -145,6 +145,7 @@ export const retentionTexts: DeskTexts['keeping'] = {
 		budget: 'Budget',
 		'equipment as CSV': 'Ausstattung als CSV',
 		'people as CSV': 'Personen als CSV',
+		absences: 'Abwesenheit und Übergabe',
 		'audit log as CSV': 'Protokoll als CSV',
 		'import of people': 'Import von Personen',
 		'form for a new person': 'Formular für eine neue Person',

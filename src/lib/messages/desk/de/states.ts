@@ -78,6 +78,8 @@ export const stateTexts: DeskTexts['states'] = {
 		'translation-reviewed': 'hat die Übersetzung der Warnzeichen bestätigt',
 		'language-changed': 'hat die eigene Sprache geändert',
 		'organisation-set': 'hat die Angaben zur Organisation geändert',
+		'absence-set': 'hat eine Abwesenheit eingetragen',
+		'absence-ended': 'hat eine Abwesenheit beendet',
 		'cover-set': 'hat die Vertretung für Notfälle geändert',
 		'deputy-alerted': 'hat die Vertretung alarmiert: Niemand hatte die Meldung geöffnet',
 		'reminders-stopped': 'wünscht keine Erinnerungen mehr',

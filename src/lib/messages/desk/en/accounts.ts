@@ -1,5 +1,32 @@
 /** Accounts, passwords and the sign-in. */
 export const accountTexts = {
+	absence: {
+		title: 'Absence and handing over · Easy Corner',
+		heading: 'Absence and handing over',
+		link: 'Absence and handing over',
+		lead: 'While you’re away, your stand-in sees your cases under “Assigned to me”, and gets the alerts you would get as a deputy. You can enter an absence for a colleague too.',
+		awayHeading: 'Enter an absence',
+		who: 'Who is away',
+		from: 'First day',
+		until: 'Last day',
+		standIn: 'Stand-in',
+		save: 'Save absence',
+		saved: 'Saved.',
+		line: (name: string, cases: string) => `${name}: ${cases} assigned`,
+		away: ({ from, until, standIn }: { from: string; until: string; standIn: string }) =>
+			`away ${from} to ${until}, ${standIn} stands in`,
+		isBack: (name: string) => `${name} is back`,
+		handHeading: 'Hand cases over',
+		handLead:
+			'All people assigned to a colleague go to someone else. It stands under today’s acts and can be undone there.',
+		handFrom: 'From',
+		handTo: 'To',
+		nobody: 'Nobody in particular',
+		hand: (n: number) => `Hand over ${n === 1 ? 'one person' : `${n} people`}`,
+		handed: (n: number) => `Done: ${n === 1 ? 'one person was' : `${n} people were`} handed over.`,
+		standingIn: (names: string) => `You’re standing in for ${names}. Their cases are under “Assigned to me”.`,
+		standingInUntil: (name: string, until: string) => `${name} (until ${until})`
+	},
 	accountPageTitle: 'Your account · Easy Corner',
 	yourAccount: 'Your account',
 	sessions: 'Where you are signed in',

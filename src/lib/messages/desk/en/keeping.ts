@@ -140,6 +140,7 @@ export const retentionTexts = {
 		budget: 'Budget',
 		'equipment as CSV': 'Equipment as CSV',
 		'people as CSV': 'People as CSV',
+		absences: 'Absence and handing over',
 		'audit log as CSV': 'audit log as CSV',
 		'import of people': 'Import of people',
 		'form for a new person': 'Form for a new person',

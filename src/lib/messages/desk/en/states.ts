@@ -76,6 +76,8 @@ export const stateTexts = {
 		'translation-reviewed': 'confirmed the translation of warning signs',
 		'language-changed': 'changed their language',
 		'organisation-set': 'changed the organisation’s details',
+		'absence-set': 'set when a coordinator is away',
+		'absence-ended': 'ended a coordinator’s absence',
 		'cover-set': 'changed who is alerted to emergencies',
 		'deputy-alerted': 'alerted the deputy: nobody had opened the report',
 		'reminders-stopped': 'asked for no more reminders',

@@ -3,13 +3,15 @@ import {
 	bigint,
 	boolean,
 	check,
+	date,
 	index,
 	integer,
 	pgTable,
 	primaryKey,
 	text,
 	uniqueIndex,
-	uuid
+	uuid,
+	type AnyPgColumn
 } from 'drizzle-orm/pg-core';
 import { ROLES } from '../../../core/access';
 import { DESK_LANGUAGES } from '../../../messages/desk-language';
@@ -47,9 +49,20 @@ export const users = pgTable(
 		/** When the owner was last emailed that someone keeps trying passwords. */
 		warnedAt: moment('warned_at'),
 		/** When the owner was last emailed that someone keeps trying second-factor codes. */
-		codeWarnedAt: moment('code_warned_at')
+		codeWarnedAt: moment('code_warned_at'),
+		/** First and last day of an absence, and the colleague who stands in; null where there is none. */
+		awayFrom: date('away_from', { mode: 'string' }),
+		awayUntil: date('away_until', { mode: 'string' }),
+		standInId: uuid('stand_in_id').references((): AnyPgColumn => users.id, { onDelete: 'set null' })
 	},
 	(t) => [
+		index('users_stand_in_idx')
+			.on(t.standInId)
+			.where(sql`${t.standInId} is not null`),
+		check(
+			'users_away_check',
+			sql`(${t.awayFrom} is null) = (${t.awayUntil} is null) and coalesce(${t.awayFrom} <= ${t.awayUntil}, true)`
+		),
 		uniqueIndex('users_provider_subject_key').on(t.providerSubject),
 		uniqueIndex('users_calendar_key').on(t.calendarHash),
 		uniqueIndex('users_email_key').on(sql`lower(${t.email})`),

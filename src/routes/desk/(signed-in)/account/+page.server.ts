@@ -1,5 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
+import { isPermitted } from '$lib/core/access';
 import { listPasskeys } from '$lib/server/access/passkeys';
 import { countRecoveryCodes } from '$lib/server/access/second-factor';
 import { endSessions } from '$lib/server/access/sessions';
@@ -19,6 +20,7 @@ export const load: PageServerLoad = ({ locals }) =>
 		return {
 			sessions: await listSessions(locals.db, session),
 			language: session.language,
+			isCoordinator: isPermitted(session.user.role, 'cases:act'),
 			hasCode: session.hasCode,
 			passkeys: (await listPasskeys(locals.db, session.user.id)).length,
 			recoveryLeft: await countRecoveryCodes(locals.db, session.user),

@@ -50,6 +50,9 @@
 	<p role="status" class="mt-2 text-note text-cool">
 		{texts.signedOutOthers(Boolean(form && 'done' in form))}
 	</p>
+	{#if data.isCoordinator}
+		<p class="mt-4"><a href="/desk/account/absence">{texts.absence.link}</a></p>
+	{/if}
 	<h2 class="mt-6 text-head">{texts.language}</h2>
 	<form
 		method="POST"

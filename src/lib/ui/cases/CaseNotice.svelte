@@ -2,7 +2,7 @@
 	import type { ComponentProps } from 'svelte';
 	import { dayWords } from '$lib/messages/dates';
 	import { reasonWords } from '$lib/messages/desk/triage-words';
-	import type { Closable, AssessmentResult } from '$lib/core/case-assessment';
+	import type { AssessmentResult } from '$lib/core/case-assessment';
 	import { isMoreUrgent } from '$lib/core/triage';
 	import KeyWords from '../shortcuts/KeyWords.svelte';
 	import ContactForm from './ContactForm.svelte';

@@ -78,6 +78,7 @@ const ACT = { key: KEY, version: '1' } as const;
 /** Form actions of the desk, each with a body that would change something. */
 const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, string>>])[] = [
 	['/desk?/settle', { people: 'PERSON', key: KEY }],
+	['/desk?/finish', { people: 'PERSON', key: KEY }],
 	['/desk?/write', { people: 'PERSON', text: 'x', key: KEY }],
 	['/desk/cases/PERSON?/settle', ACT],
 	['/desk/cases/PERSON?/reopen', ACT],
@@ -255,7 +256,7 @@ test('every route is closed but to those who are named, for each role and a fore
 		await signedIn(request, who, origin);
 		for (const route of routes) {
 			// Streams never end, and signing out would end the session half-way through.
-			const isStream = route.endsWith('/progress') || route === '/desk/(signed-in)/live';
+			const isStream = /\/(?:progress|here)$/.test(route) || route === '/desk/(signed-in)/live';
 			if (route === '/desk/sign-out' || (isStream && expected(route, who) === 'in')) continue;
 			const path = route
 				.replace('/(signed-in)', '')

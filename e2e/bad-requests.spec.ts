@@ -280,7 +280,8 @@ test('two hundred malformed saves of each kind: each refused with its field, not
 		// Someone's own height is always asked for: nothing could stand in for it.
 		['cant.stature', (i) => ['yes', 'no'][i % 2]],
 		['thing.0.label', (i) => 'y'.repeat(201 + i)],
-		['out.t3', (i) => `no-${i}`]
+		['out.t3', (i) => `no-${i}`],
+		['pads.pillow', (i) => String(i)]
 	];
 	for (const [name, wrong] of kinds)
 		for (let from = 0; from < 200; from += 20) {
@@ -299,5 +300,7 @@ test('two hundred malformed saves of each kind: each refused with its field, not
 		}
 	}
 	const { answers } = (await (await page.request.get(`${link}/draft`)).json()) as { answers: object };
-	expect(answers).toEqual({ stature: '171' });
+	// What colleagues have measured of pads is there from the start, and nobody's to send.
+	const sent = Object.entries(answers).filter(([name]) => !name.startsWith('pads.'));
+	expect(Object.fromEntries(sent)).toEqual({ stature: '171' });
 });

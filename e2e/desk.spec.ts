@@ -131,6 +131,27 @@ test('ten cases of three kinds are worked off with at most four keys each, besid
 	expect(await page.locator('.acts li').count()).toBeGreaterThanOrEqual(10);
 });
 
+test('ten alike follow-ups are finished by two keys and a press', async ({ page }) => {
+	const names = Array.from({ length: 10 }, (_, i) => `Alba Alike ${'abcdefghij'[i]}`);
+	for (const name of names) {
+		const { caseUrl } = await sendTo(page, name);
+		const due = { key: randomUUID(), version: '0', kind: 'look', due: todayIso(), reason: 'Ten alike' };
+		await posted(page, `${caseUrl}?/followUp`, due);
+	}
+	await page.goto('/desk');
+	await hydrated(page);
+	const line = (name: string) => page.locator('main li a.who', { hasText: name });
+	await line(names[0] ?? '').focus();
+	await page.keyboard.press('t');
+	const batch = page.getByRole('region', { name: 'Selected cases' });
+	await expect(batch).toContainText('10 cases selected');
+	// Nothing else is offered for them, and nothing is left out.
+	await expect(batch.getByRole('button', { name: /^Mark/ })).toHaveCount(0);
+	await batch.getByRole('button', { name: 'Finish 10 follow-ups' }).click();
+	await expect(page.getByText('10 follow-ups are done.')).toBeVisible();
+	for (const name of names) await expect(line(name)).toHaveCount(0);
+});
+
 test('a warning sign is closed by what came of it and by nothing else', async ({ page }) => {
 	const { link, caseUrl } = await answeredLike(page, 'Grete Graveson', 'Mirela Oakhanger');
 	const put = await page.request.put(`${link}/draft`, { data: { fields: { 'sign.wakes-at-night': 'yes' } } });
@@ -579,6 +600,9 @@ test('two coordinators on one case: the second to settle sees what came in', asy
 	await second.goto(page.url());
 	await hydrated(second);
 	await hydrated(page);
+	// Each sees that the other is here.
+	await expect(page.getByText('Ferelith Ashdown has this case open too.')).toBeVisible();
+	await expect(second.getByText('Oriel Thatchmere has this case open too.')).toBeVisible();
 	await page.keyboard.press('w');
 	await page.getByRole('textbox', { name: 'Message' }).fill('Answered by the first');
 	await page.getByRole('button', { name: 'Send message', exact: true }).click();
@@ -588,6 +612,8 @@ test('two coordinators on one case: the second to settle sees what came in', asy
 		second.getByRole('alert').filter({ hasText: 'A colleague has changed this case' })
 	).toBeVisible();
 	await expect(second.getByRole('listitem').filter({ hasText: 'Answered by the first' })).toBeVisible();
+	await second.context().close();
+	await expect(page.getByText('has this case open too')).toHaveCount(0);
 });
 
 test('an account is invited by letter, and forgotten passwords are chosen again', async ({

@@ -25,7 +25,7 @@ import { linkPathToSend } from '$lib/server/email/personal-link';
 import { schema } from '$lib/server/db/client';
 import { readView } from '$lib/server/workforce/view';
 import { followUpsBetween, followUpsPerDay } from '$lib/server/follow-ups/list-follow-ups';
-import { finishFollowUp } from '$lib/server/follow-ups/set-follow-up';
+import { finishFollowUp, finishFollowUps } from '$lib/server/follow-ups/set-follow-up';
 import { actInBulk } from '$lib/server/people/act-in-bulk';
 import { changePerson } from '$lib/server/people/change-person';
 import { addPerson } from '$lib/server/people/add-person';
@@ -245,6 +245,32 @@ describe('follow-ups', () => {
 		expect(
 			(await followUpsBetween(db(), desk.coordinator, later)).overdue.map((line) => line.personId)
 		).toContain(personId);
+	});
+
+	it('are finished together without notes, as far as they are due, and undone together', async () => {
+		const people = await Promise.all(Array.from({ length: 3 }, () => desk.person()));
+		const [first = '', second = '', later = ''] = people;
+		const none = await desk.person();
+		for (const [personId, due] of [
+			[first, today],
+			[second, '2026-02-20'],
+			[later, '2026-03-20']
+		] as const)
+			await desk.follow(personId, { due, reason: 'Does it hold?', seen: 0 });
+		const key = randomUUID();
+		const finish = (by = desk.coordinator) =>
+			finishFollowUps(db(), by, { personIds: [...people, none, first], key }, today, desk.later(1));
+		expect(await faultOf(finish(desk.reader))).toBe('not-allowed');
+		const { finished, leftOut } = await finish();
+		expect([...finished].sort()).toEqual([first, second].sort());
+		expect([...leftOut].sort()).toEqual([later, none].sort());
+		const read = (personId: string) => readCase(db(), desk.coordinator, personId, now);
+		expect(await read(first)).toMatchObject({ followUp: null, chain: [{ outcome: '', due: today }] });
+		// Sent twice, it is done once.
+		expect((await finish()).finished).toEqual([]);
+		await undoActs(db(), desk.coordinator, key, desk.later(2));
+		expect(await read(first)).toMatchObject({ followUp: { due: today }, chain: [] });
+		expect(await read(second)).toMatchObject({ followUp: { due: '2026-02-20' }, chain: [] });
 	});
 
 	it('tell of a free day where the person lives, and are set all the same', async () => {

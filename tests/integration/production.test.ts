@@ -152,6 +152,26 @@ describe('the page for who runs it, on a machine that has nothing yet', () => {
 		expect(await app(['check'])).toMatchObject({ code: 0 });
 		await start();
 		cookie = await cookieOf(origin, 'first@organisation.example', password);
+		// The desk says what to do first, beginning with who writes the emails.
+		const desk = () => fetch(`${origin}/desk`, { headers: { cookie }, redirect: 'manual' });
+		expect((await desk()).headers.get('location')).toBe('/desk/organisation');
+		await post('/desk/organisation?/save', cookie, {
+			version: '0',
+			name: 'Organisation',
+			contactName: 'First',
+			contactRole: '',
+			phone: '',
+			replyTo: '',
+			address: '',
+			genuinePage: '',
+			participation: 'voluntary',
+			dutyLaw: '',
+			language: 'en',
+			timeZone: 'UTC'
+		});
+		const firstDay = await (await desk()).text();
+		expect(firstDay).toContain('What to do first');
+		expect(firstDay.match(/> done</g) ?? []).toHaveLength(1);
 		const person = { name: 'Ada Example', email: 'ada@organisation.example', team: 'One' };
 		const made = await post('/desk/people/new', cookie, person);
 		const caseUrl = made.headers.get('location') ?? '';

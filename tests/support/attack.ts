@@ -202,7 +202,7 @@ export async function attack({
 	const names = fieldNames();
 	// Streams end only after minutes, and signing out ends what the rest rests on. The stand-in for a mail server is everybody's, in the demo alone.
 	const routes = routesIn('src/routes').filter(
-		(route) => !/\/(?:live|progress|follow)$|sign-out|withdraw$|^\/post/.test(route)
+		(route) => !/\/(?:live|progress|follow|here)$|sign-out|withdraw$|^\/post/.test(route)
 	);
 	const targets = routes.flatMap((route) =>
 		['', ...actsOf('src/routes', route)].map((act) => [route, act] as const)

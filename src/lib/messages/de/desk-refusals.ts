@@ -24,7 +24,6 @@ export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 	chooseLaterDay: 'Wählen Sie einen späteren Tag.',
 	sayWhyItWaits: 'Geben Sie an, warum Sie das zurückstellen. Andere in der Koordination lesen das.',
 	forCoordinators: 'Dafür brauchen Sie ein Konto der Koordination.',
-	sayWhatCame: 'Schreiben Sie eine kurze Notiz zum Ergebnis.',
 	accountExists: 'Es gibt schon ein Konto mit dieser Adresse.',
 	lookNeedsSight: 'Was Sie gesehen haben, können Sie nur nach einem Videoanruf oder Besuch festhalten.',
 	heightNotKnown:

@@ -12,7 +12,7 @@ export const stopTexts: StopTexts = {
 		'Die Koordination hat Ihre Meldung, ist aber vielleicht nicht im Dienst. Warten Sie nicht darauf: Rufen Sie jetzt an. Dieses Programm stellt keine Diagnose.',
 	deputyTold: (minutes) =>
 		`Hat sie nach ${minutes} Minuten niemand geöffnet, schicken wir einer Vertretung eine E-Mail. Warten Sie trotzdem nicht.`,
-	outOfHours: 'Außerhalb der Arbeitszeit, sagt Ihre Organisation:',
+	outOfHours: 'Außerhalb der Arbeitszeit gilt, so Ihre Organisation:',
 	openAgain: 'Um Ihre Seiten wieder zu benutzen',
 	slip: 'Ich habe aus Versehen getippt',
 	seen: 'Eine Ärztin, ein Arzt oder der Rettungsdienst hat mich gesehen',

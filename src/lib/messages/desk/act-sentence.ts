@@ -10,5 +10,9 @@ export function actSentence(form: object): string {
 		};
 		return texts.markedDone(settled.length, leftOut.length);
 	}
+	if ('finished' in form && form.finished) {
+		const { finished, leftOut } = form as { finished: readonly string[]; leftOut: readonly string[] };
+		return texts.followUpsDone(finished.length, leftOut.length);
+	}
 	return 'undone' in form ? texts.undone : '';
 }

@@ -17,7 +17,6 @@ export const deskRefusalTexts = {
 	chooseLaterDay: 'Choose a later day.',
 	sayWhyItWaits: 'Say why it can be postponed. Your colleagues read this.',
 	forCoordinators: 'You need a coordinator account for this.',
-	sayWhatCame: 'Add a short note about the result.',
 	accountExists: 'There’s already an account with this address.',
 	lookNeedsSight: 'You can record what you saw only after a video call or a visit.',
 	heightNotKnown:

@@ -10,7 +10,7 @@ export const stopTexts = {
 		'Your coordinator has your report, but may not be at work. Don’t wait for them: call now. This tool doesn’t diagnose.',
 	deputyTold: (minutes: number) =>
 		`If nobody has opened it after ${minutes} minutes, we email a deputy. Even so, don’t wait.`,
-	outOfHours: 'Outside working hours, says your organisation:',
+	outOfHours: 'Outside working hours, your organisation says:',
 	openAgain: 'To use your pages again',
 	slip: 'I tapped this by mistake',
 	seen: 'A doctor or emergency service has seen me',

@@ -22,6 +22,7 @@ export const DESK_ROUTES: Readonly<Record<DeskRoute, Permission | null>> = {
 	'/desk/(signed-in)/cases/[id=uuid]/erase': 'people:erase',
 	'/desk/(signed-in)/cases/[id=uuid]/everything': 'people:export',
 	'/desk/(signed-in)/cases/[id=uuid]/everything/data': 'people:export',
+	'/desk/(signed-in)/cases/[id=uuid]/here': 'cases:read',
 	'/desk/(signed-in)/cases/[id=uuid]/letter': 'cases:read',
 	'/desk/(signed-in)/crisis-lines': 'settings:change',
 	'/desk/(signed-in)/equipment': 'equipment:read',
@@ -67,7 +68,12 @@ export const DESK_ROUTES: Readonly<Record<DeskRoute, Permission | null>> = {
 
 /** The permission for each form action of the desk, by route and name. An action that is missing here is refused to everyone. */
 export const DESK_ACTIONS: Partial<Readonly<Record<DeskRoute, Readonly<Record<string, Permission>>>>> = {
-	'/desk/(signed-in)': { settle: 'cases:act', write: 'messages:write', undo: 'desk:undo' },
+	'/desk/(signed-in)': {
+		settle: 'cases:act',
+		finish: 'follow-ups:set',
+		write: 'messages:write',
+		undo: 'desk:undo'
+	},
 	'/desk/(signed-in)/account': {
 		elsewhere: 'account:own',
 		language: 'account:own',
@@ -157,6 +163,7 @@ export const DESK_ENDPOINTS: readonly DeskRoute[] = [
 	'/desk/(signed-in)/account/passkeys',
 	'/desk/(signed-in)/cases/[id=uuid]/brief',
 	'/desk/(signed-in)/cases/[id=uuid]/everything/data',
+	'/desk/(signed-in)/cases/[id=uuid]/here',
 	'/desk/(signed-in)/equipment/export',
 	'/desk/(signed-in)/live',
 	'/desk/(signed-in)/organisation/emails/html',

@@ -38,7 +38,8 @@ export const WITHOUT_NEWS = [
 	'published_states',
 	'desk_acts',
 	'link_uses',
-	'deputy_alerts'
+	'deputy_alerts',
+	'case_visitors'
 ] as const;
 
 /** Columns that open something, or that only the program reads. */

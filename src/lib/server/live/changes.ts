@@ -6,7 +6,12 @@ import { describeError, log } from '../log';
 import { SharedReads } from './shared-reads';
 
 /** What a page can follow while it is open. */
-export type ChangeTopic = 'desk' | `round:${string}` | `answers:${string}` | `session:${string}`;
+export type ChangeTopic =
+	| 'desk'
+	| `round:${string}`
+	| `case:${string}`
+	| `answers:${string}`
+	| `session:${string}`;
 
 const CHANNEL = 'easy_corner';
 

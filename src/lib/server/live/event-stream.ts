@@ -19,7 +19,7 @@ export function untilSignedOut(changes: Pick<ChangeFeed, 'follow'>, hash: string
 }
 
 /** After this long the browser reconnects, ms: no stream outlives a closed laptop for long. */
-const MOST_MS = 5 * 60_000;
+export const MOST_STREAM_MS = 5 * 60_000;
 
 /** Least time between two events, ms: many changes at once become one. */
 const PAUSE_MS = 250;
@@ -68,7 +68,7 @@ export function eventStream(
 			}
 			lookAgain(false);
 			const unfollow = follow({ look: lookAgain, end });
-			const most = setTimeout(end, MOST_MS);
+			const most = setTimeout(end, MOST_STREAM_MS);
 			stop = () => {
 				isEnded = true;
 				unfollow();

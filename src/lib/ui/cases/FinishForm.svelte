@@ -39,7 +39,6 @@
 			value=""
 			size="desk"
 			maxlength={300}
-			isRequired
 		/>
 		<DayField
 			name="due"

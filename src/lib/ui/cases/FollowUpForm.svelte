@@ -40,7 +40,9 @@
 	let { personId, followUp, chain, today, policyDays, offered }: Props = $props();
 
 	const day = (iso: string) => new Date(`${iso}T00:00:00Z`);
-	let due = $derived(followUp?.due ?? '');
+	/** What is chosen stays while the page is read again with the same day. */
+	const set = $derived(followUp?.due ?? '');
+	let due = $derived(set);
 	let isSet = $state(false);
 	let isFreeDay = $state(false);
 	const setting = new CaseForm((result) => {

@@ -46,7 +46,8 @@
 	const open = $derived(referrals.find(({ endedAt }) => endedAt === null) ?? null);
 	const past = $derived(referrals.filter((one) => one !== open));
 	const form = new CaseForm();
-	let asked = $derived(clinicians[0]?.id ?? '');
+	const first = $derived(clinicians[0]?.id ?? '');
+	let asked = $derived(first);
 	let consentHow = $state('');
 </script>
 

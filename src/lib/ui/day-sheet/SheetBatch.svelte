@@ -5,7 +5,7 @@
 	import ActFields from '../cases/ActFields.svelte';
 	import WriteForm from '../cases/WriteForm.svelte';
 	import type { DaySheet } from './day-sheet.svelte';
-	import { mayBeSettled } from './sheet-words';
+	import { isFollowUp, mayBeSettled } from './sheet-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.daySheet;
@@ -14,6 +14,9 @@
 
 	const lines = $derived(sheet.tickedLines);
 	const settleable = $derived(lines.filter(mayBeSettled));
+	const finishable = $derived(lines.filter(isFollowUp));
+	/** What neither button is for. */
+	const others = $derived(lines.length - settleable.length - finishable.length);
 	const ids = (of: typeof lines) => of.map(({ personId }) => personId);
 </script>
 
@@ -22,17 +25,26 @@
 		<p class="font-semibold">
 			{texts.casesSelected(lines.length)}
 		</p>
-		<form method="POST" action="?/settle" use:enhanceForm={sheet.acting(ids(settleable))}>
-			<ActFields form={sheet} />
-			<input type="hidden" name="people" value={ids(settleable).join(',')} />
-			<Button size="desk" disabled={settleable.length === 0}>{texts.markDone(settleable.length)}</Button>
-		</form>
+		{#if settleable.length > 0}
+			<form method="POST" action="?/settle" use:enhanceForm={sheet.acting(ids(settleable))}>
+				<ActFields form={sheet} />
+				<input type="hidden" name="people" value={ids(settleable).join(',')} />
+				<Button size="desk">{texts.markDone(settleable.length)}</Button>
+			</form>
+		{/if}
+		{#if finishable.length > 0}
+			<form method="POST" action="?/finish" use:enhanceForm={sheet.acting(ids(finishable))}>
+				<ActFields form={sheet} />
+				<input type="hidden" name="people" value={ids(finishable).join(',')} />
+				<Button size="desk">{texts.finishMany(finishable.length)}</Button>
+			</form>
+		{/if}
 		<Button type="button" size="desk" look="quiet" onclick={() => sheet.ticked.clear()}
 			>{texts.clearSelection}</Button
 		>
-		{#if settleable.length < lines.length}
+		{#if others > 0}
 			<p class="text-note text-ink-soft">
-				{texts.leftOut(lines.length - settleable.length)}
+				{texts.leftOut(others)}
 			</p>
 		{/if}
 		<details>

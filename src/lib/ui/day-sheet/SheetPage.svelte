@@ -5,6 +5,7 @@
 	import { dayWords } from '$lib/messages/dates';
 	import { actSentence } from '$lib/messages/desk/act-sentence';
 	import { DaySheet } from './day-sheet.svelte';
+	import FirstStepList from './FirstStepList.svelte';
 	import SheetAside from './SheetAside.svelte';
 	import SheetFilters from './SheetFilters.svelte';
 	import { followDesk } from './follow-desk';
@@ -38,6 +39,8 @@
 			};
 			readonly acts: ComponentProps<typeof TodaysActs>['acts'];
 			/** Colleagues who are away and for whom the user stands in. */
+			/** What a new organisation does first; null once something was sent. */
+			readonly firstSteps: ComponentProps<typeof FirstStepList>['steps'] | null;
 			readonly standingIn: readonly { readonly name: string; readonly until: string }[];
 		};
 		form: Record<string, unknown> | null;
@@ -114,7 +117,9 @@
 			{#if told}<p class="mt-2 border-s-4 border-cool bg-cool-wash px-3 py-1 text-note">{told}</p>
 			{:else if fault}<p class="mt-2 border-s-4 border-warm bg-warm-wash px-3 py-1">{fault}</p>{/if}
 		</div>
-		{#if sheet.lines.length === 0}
+		{#if data.firstSteps}
+			<FirstStepList steps={data.firstSteps} />
+		{:else if sheet.lines.length === 0}
 			<div class="mt-8 border-t border-ink pt-6">
 				<p class="text-lead">{texts.emptyList(isNarrowed)}</p>
 				<p class="mt-1 text-ink-soft">{texts.newAnswersHint}</p>

@@ -151,9 +151,11 @@ export class DaySheet {
 		if (!here) return;
 		for (const line of this.lines)
 			if (
-				line.level === here.level &&
-				!isFollowUp(line) &&
-				sameReasons(line.judgement?.reasons, here.judgement?.reasons)
+				isFollowUp(here)
+					? isFollowUp(line) && line.followUpReason === here.followUpReason
+					: line.level === here.level &&
+						!isFollowUp(line) &&
+						sameReasons(line.judgement?.reasons, here.judgement?.reasons)
 			)
 				this.ticked.add(line.personId);
 	}

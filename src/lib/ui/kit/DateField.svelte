@@ -42,8 +42,9 @@
 	const dayOf = (iso: string) => (iso === '' ? undefined : parseDate(iso));
 	/** Whether scripts have loaded: until then the browser's own field is in the same place. */
 	let isTaken = $state(false);
-	// The choice stays where no parent holds it.
-	let chosen = $derived(value);
+	// The choice stays where no parent holds it, also when the page is read again with the same date.
+	const given = $derived(value);
+	let chosen = $derived(given);
 	$effect(() => void (isTaken = true));
 
 	const partNames = $derived(new Intl.DisplayNames(locale, { type: 'dateTimeField' }));

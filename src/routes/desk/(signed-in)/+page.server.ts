@@ -5,9 +5,11 @@ import { standsInFor } from '$lib/server/accounts/stand-ins';
 import { undoableActs, undoActs } from '$lib/server/acts/undo-acts';
 import { idempotencyKeyFor } from '$lib/server/acts/desk-act';
 import { MAX_MESSAGE_CHARS, writeToPerson } from '$lib/server/cases/messages';
+import { readFirstSteps } from '$lib/server/organisation/first-steps';
 import { readOrganisation } from '$lib/server/organisation/read-organisation';
 import { readDaySheet, daySheetFilterOf } from '$lib/server/cases/day-sheet';
 import { MAX_CASES_AT_ONCE, settleCases } from '$lib/server/cases/settle-case';
+import { finishFollowUps } from '$lib/server/follow-ups/set-follow-up';
 import { isoDay } from '$lib/server/clock';
 import { inTransaction } from '$lib/server/db/transaction';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
@@ -37,10 +39,12 @@ export const load: PageServerLoad = ({ locals, url }) =>
 			undoableActs(locals.db, actor, locals.now),
 			standsInFor(locals.db, actor.id, today)
 		]);
+		const isEmpty = sheet.lines.length === 0 && Object.values(filter).every((of) => of === '');
+		const firstSteps = isEmpty ? await readFirstSteps(locals.db) : null;
 		return {
 			today,
 			referrals: null,
-			sheet: { filter, userId: actor.id, teams, countries, sheet, acts, standingIn }
+			sheet: { filter, userId: actor.id, teams, countries, sheet, acts, standingIn, firstSteps }
 		};
 	});
 
@@ -75,6 +79,14 @@ export const actions: Actions = {
 			});
 			locals.wake('letters');
 			return { written: ids.length };
+		}),
+
+	finish: ({ request, locals }) =>
+		withFormError(async () => {
+			const form = await readSettle(request);
+			const input = { key: form.key, personIds: form.people.split(',') };
+			const today = isoDay(locals.now, locals.timeZone);
+			return await finishFollowUps(locals.db, signedIn(locals), input, today, locals.now);
 		}),
 
 	undo: ({ request, locals }) =>

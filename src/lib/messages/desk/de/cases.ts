@@ -87,6 +87,7 @@ export const caseTexts: DeskTexts['cases'] = {
 	result: 'Ergebnis',
 	spokeWith: 'Gesprochen mit',
 	contactNotes: 'Notizen',
+	alsoHere: (names, n) => `Auch geöffnet ${n === 1 ? 'hat' : 'haben'} diesen Fall: ${names}.`,
 	lookTitle: 'Was Sie gesehen haben',
 	lookHint:
 		'Nach Ihrem eigenen Urteil. An der Dringlichkeit ändert es nichts. Die Statistik vergleicht es mit den Antworten.',

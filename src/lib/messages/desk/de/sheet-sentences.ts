@@ -47,5 +47,9 @@ export const sheetTexts: DeskTexts['sheet'] = {
 				? 'Als erledigt markiert. Anfragen für Ausstattung, über die nicht entschieden ist, bleiben auf der Liste.'
 				: `${n} Fälle als erledigt markiert.`
 		}${leftOut === 0 ? '' : ` ${leftOutSentence(leftOut)}`}`,
+	followUpsDone: (n, leftOut) =>
+		`${n === 1 ? 'Eine Wiedervorlage ist' : `${n} Wiedervorlagen sind`} erledigt.${
+			leftOut === 0 ? '' : ` Bei ${leftOut === 1 ? 'einer Person' : `${leftOut} Personen`} ist keine fällig.`
+		}`,
 	undone: 'Rückgängig gemacht. Alles ist wie vorher.'
 };

@@ -95,6 +95,7 @@ export const caseTexts = {
 	result: 'Result',
 	spokeWith: 'Person you spoke with',
 	contactNotes: 'Notes',
+	alsoHere: (names: string, n: number) => `${names} ${n === 1 ? 'has' : 'have'} this case open too.`,
 	lookTitle: 'What you saw',
 	lookHint: 'By your own judgement. It changes no level. Statistics compare it with the answers.',
 	contactResolves: 'This contact resolves',

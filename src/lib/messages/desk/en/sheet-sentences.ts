@@ -64,5 +64,9 @@ export const sheetTexts = {
 				? 'Marked as done. Equipment requests that aren’t decided stay on the list.'
 				: `${n} cases marked as done.`
 		}${leftOut === 0 ? '' : ` ${leftOutSentence(leftOut)}`}`,
+	followUpsDone: (n: number, leftOut: number) =>
+		`${n === 1 ? 'One follow-up is' : `${n} follow-ups are`} done.${
+			leftOut === 0 ? '' : ` ${leftOut === 1 ? 'One person has' : `${leftOut} people have`} none due.`
+		}`,
 	undone: 'Undone. Everything is as it was before.'
 };

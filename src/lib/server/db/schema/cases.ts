@@ -135,3 +135,19 @@ export const messages = pgTable(
 			.where(sql`${t.fromPerson} and ${t.answeredAt} is null`)
 	]
 );
+
+/** Who has a case open now: a row for each open page, gone with it. Of use for minutes only. */
+export const caseVisitors = pgTable(
+	'case_visitors',
+	{
+		id: uuid('id').primaryKey().defaultRandom(),
+		personId: uuid('person_id')
+			.notNull()
+			.references(() => people.id, { onDelete: 'cascade' }),
+		userId: uuid('user_id')
+			.notNull()
+			.references(() => users.id, { onDelete: 'cascade' }),
+		since: moment('since').notNull()
+	},
+	(t) => [index('case_visitors_person_idx').on(t.personId), index('case_visitors_since_idx').on(t.since)]
+);

@@ -6,6 +6,7 @@
 	import CasePanel from '$lib/ui/cases/CasePanel.svelte';
 	import CaseParts from '$lib/ui/cases/CaseParts.svelte';
 	import CaseUnanswered from '$lib/ui/cases/CaseUnanswered.svelte';
+	import CaseVisitors from '$lib/ui/cases/CaseVisitors.svelte';
 	import { casePartsOf } from '$lib/ui/cases/case-parts';
 	import { CornerView } from '$lib/ui/cases/corner-view.svelte';
 	import DiscomfortOverTime from '$lib/ui/cases/DiscomfortOverTime.svelte';
@@ -58,6 +59,7 @@
 		hasPost={data.hasPost}
 		hasHazard={data.judgement?.reasons.some(({ code }) => code === 'hazard') ?? false}
 	/>
+	<CaseVisitors personId={data.person.id} />
 	{#if data.judgement && data.listed.openSince !== null}
 		<CaseNotice judgement={data.judgement} actBy={data.listed.actBy} takenBack={data.takenBack} {contact} />
 	{/if}

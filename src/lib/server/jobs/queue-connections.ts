@@ -19,14 +19,22 @@ const QUEUE_LIMITS = {
 export class QueueConnections {
 	readonly #pool: pg.Pool;
 	readonly #running = new Set<Promise<unknown>>();
+	#isClosed = false;
 
 	constructor(connectionString: string, max = QUEUE_CONNECTIONS) {
 		this.#pool = new pg.Pool({ connectionString, max, application_name: 'pgboss', ...QUEUE_LIMITS });
 		this.#pool.on('error', (error) => log({ level: 'error', event: 'queue', ...describeError(error) }));
 	}
 
-	/** Runs one statement; the method name is the one that pg-boss expects. */
-	async executeSql(text: string, values?: unknown[]): Promise<pg.QueryResult> {
+	/**
+	 * Runs one statement; the method name is the one that pg-boss expects. Once closed, it runs none: a job that outlasted the end of the queue
+	 * has nobody to report to, counts as lost, and is taken again.
+	 */
+	async executeSql(text: string, values?: unknown[]): Promise<Pick<pg.QueryResult, 'rows' | 'rowCount'>> {
+		if (this.#isClosed) {
+			log({ level: 'warn', event: 'queue-closed' });
+			return { rows: [], rowCount: 0 };
+		}
 		const running = this.#pool.query(text, values);
 		this.#running.add(running);
 		try {
@@ -39,6 +47,7 @@ export class QueueConnections {
 	/** Closes the connections once every statement has its answer. */
 	async close(): Promise<void> {
 		while (this.#running.size > 0) await Promise.allSettled(this.#running);
+		this.#isClosed = true;
 		await this.#pool.end();
 	}
 }

@@ -6,6 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
 import pg from 'pg';
+import { UNSET_ORGANISATION } from '$lib/core/organisation';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { freePort } from '../../bin/lib/net.mjs';
 import { postgresBin } from '../../bin/lib/packages.mjs';
@@ -156,18 +157,10 @@ describe('the page for who runs it, on a machine that has nothing yet', () => {
 		const desk = () => fetch(`${origin}/desk`, { headers: { cookie }, redirect: 'manual' });
 		expect((await desk()).headers.get('location')).toBe('/desk/organisation');
 		await post('/desk/organisation?/save', cookie, {
+			...UNSET_ORGANISATION,
 			version: '0',
 			name: 'Organisation',
-			contactName: 'First',
-			contactRole: '',
-			phone: '',
-			replyTo: '',
-			address: '',
-			genuinePage: '',
-			participation: 'voluntary',
-			dutyLaw: '',
-			language: 'en',
-			timeZone: 'UTC'
+			contactName: 'First'
 		});
 		const firstDay = await (await desk()).text();
 		expect(firstDay).toContain('What to do first');

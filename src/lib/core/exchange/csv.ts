@@ -51,5 +51,7 @@ export function toCsv(
 ): string {
 	const table = Array.from(rows, (row) => row.map((cell) => cellText(cell, decimalMark)));
 	if (table.length === 0) return '';
-	return `${Papa.unparse(table, { newline: '\r\n', delimiter, quotes: (text: string) => isGuarded(text) })}\r\n`;
+	// Asked of each cell it would take as long as the rest: few tables have a guarded one.
+	const hasGuarded = table.some((row) => row.some(isGuarded));
+	return `${Papa.unparse(table, { newline: '\r\n', delimiter, quotes: hasGuarded ? isGuarded : false })}\r\n`;
 }

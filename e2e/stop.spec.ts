@@ -164,7 +164,7 @@ test('distress has a calm page of its own, with the crisis line that the organis
 	// Who is told if nobody opens the report, and what happens at other hours, is what the page of the person says.
 	await page.goto('/desk/organisation/cover');
 	await page.getByLabel('Email the deputy').selectOption({ label: '20 minutes' });
-	await page.getByLabel('What happens outside working hours').fill('At night the gate answers: 1234.');
+	await page.getByLabel('Outside working hours').fill('At night the gate answers: 1234.');
 	await page.getByLabel('Webhook address').fill('http://not-safe.example');
 	await page.getByRole('button', { name: 'Save cover' }).click();
 	await expect(page.getByText('Enter an address that starts with https://')).toBeVisible();

@@ -48,7 +48,7 @@ const DEMO_ORGANISATION: Organisation = {
 /** Who is told of an emergency that nobody opens: invented. */
 const DEMO_COVER = {
 	minutes: 30,
-	outOfHours: 'Nobody reads reports at night or on public holidays.',
+	outOfHours: 'We don’t read reports at night or on public holidays.',
 	webhookUrl: ''
 } as const;
 

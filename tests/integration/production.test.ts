@@ -163,7 +163,7 @@ describe('the page for who runs it, on a machine that has nothing yet', () => {
 			contactName: 'First'
 		});
 		const firstDay = await (await desk()).text();
-		expect(firstDay).toContain('What to do first');
+		expect(firstDay).toContain('First steps');
 		expect(firstDay.match(/> done</g) ?? []).toHaveLength(1);
 		const person = { name: 'Ada Example', email: 'ada@organisation.example', team: 'One' };
 		const made = await post('/desk/people/new', cookie, person);

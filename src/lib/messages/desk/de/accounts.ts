@@ -22,7 +22,7 @@ export const accountTexts: DeskTexts['accounts'] = {
 			'Alle Personen, die jemandem zugewiesen sind, gehen an jemand anderen. Die Übergabe steht bei den heutigen Handlungen und lässt sich dort zurücknehmen.',
 		handFrom: 'Von',
 		handTo: 'An',
-		nobody: 'Niemanden',
+		nobody: 'Niemandem zugewiesen',
 		hand: (n) => (n === 1 ? 'Eine Person übergeben' : `${n} Personen übergeben`),
 		handed: (n) => `Erledigt: ${n === 1 ? 'Eine Person wurde' : `${n} Personen wurden`} übergeben.`,
 		standingIn: (names) => `Sie vertreten ${names}. Deren Fälle stehen unter „Mir zugewiesen“.`,

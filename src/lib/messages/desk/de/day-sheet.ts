@@ -32,9 +32,9 @@ export const daySheetTexts: DeskTexts['daySheet'] = {
 	allCountries: 'Alle Länder',
 	which: 'Zeigen',
 	firstSteps: {
-		heading: 'Was zuerst zu tun ist',
+		heading: 'Erste Schritte',
 		organisation: 'Geben Sie an, wer Sie sind: Name, Kontaktperson und Telefonnummer',
-		cover: 'Legen Sie fest, wer von einem Notfall erfährt, den niemand öffnet',
+		cover: 'Wählen Sie eine Vertretung für Notfälle, die Ihr Team nicht öffnet',
 		crisisLine: 'Tragen Sie für jedes Ihrer Länder eine Krisenhilfe ein',
 		people: 'Übernehmen Sie Ihre Personen aus einer Tabelle',
 		round: 'Senden Sie die erste Runde von Selbsteinschätzungen',

@@ -96,8 +96,9 @@ export const caseTexts = {
 	spokeWith: 'Person you spoke with',
 	contactNotes: 'Notes',
 	alsoHere: (names: string, n: number) => `${names} ${n === 1 ? 'has' : 'have'} this case open too.`,
-	lookTitle: 'What you saw',
-	lookHint: 'By your own judgement. It changes no level. Statistics compare it with the answers.',
+	lookTitle: 'Heights as you saw them',
+	lookHint:
+		'Use your own judgement. The level of the case stays the same. Results compare it with the answers.',
 	contactResolves: 'This contact resolves',
 	note: 'Note',
 	nextStep: 'Next step',

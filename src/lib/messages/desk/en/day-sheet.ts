@@ -30,9 +30,9 @@ export const daySheetTexts = {
 	allCountries: 'All countries',
 	which: 'Show',
 	firstSteps: {
-		heading: 'What to do first',
-		organisation: 'Say who you are: name, contact person and phone number',
-		cover: 'Choose who is told of an emergency that nobody opens',
+		heading: 'First steps',
+		organisation: 'Enter your organisation’s name, contact person and phone number',
+		cover: 'Choose a deputy for emergencies that your team doesn’t open',
 		crisisLine: 'Set a crisis line for each of your countries',
 		people: 'Import your people from a spreadsheet',
 		round: 'Send the first round of self-assessments',

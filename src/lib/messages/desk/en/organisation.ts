@@ -87,20 +87,20 @@ export const organisationTexts = {
 	cover: {
 		title: 'Cover for emergencies · Easy Corner',
 		heading: 'Cover for emergencies',
-		lead: 'An emergency sign tells the employee to call for help at once. Here you set who is told if nobody in your team opens the report.',
+		lead: 'An emergency warning sign tells the employee to call for help at once. Choose here who gets an email if your team doesn’t open the report.',
 		minutes: 'Email the deputy if nobody has opened the report after',
 		never: 'Never',
 		minutesWords: (minutes: number) =>
 			minutes === 60 ? 'an hour' : minutes === 120 ? 'two hours' : `${minutes} minutes`,
 		deputy: 'Deputy',
 		everyCoordinator: 'Every coordinator',
-		deputyHint: 'The email names nobody. If the account is closed, every coordinator gets it.',
-		outOfHours: 'What happens outside working hours',
+		deputyHint: 'The email doesn’t name the employee. If the account is closed, every coordinator gets it.',
+		outOfHours: 'Outside working hours',
 		outOfHoursHint:
-			'Employees read this on the page that tells them to call. Write what is true, such as “Nobody reads reports at night.”',
+			'Employees read this on the page that tells them to call. Describe what really happens, such as “We don’t read reports at night.”',
 		webhook: 'Webhook address',
 		webhookHint:
-			'A program of yours that is told too, such as an on-call system. It gets the kind of alert and a number, nothing about the person.',
+			'We also alert a program of yours, such as an on-call system. It gets the kind of alert and a number, but nothing about the employee.',
 		secret: 'Signing secret',
 		secretHint:
 			'Every message has the header x-easy-corner-signature: t=seconds,v1=signature. The signature is the HMAC-SHA-256 of “seconds.body” with this secret, in hexadecimal.',

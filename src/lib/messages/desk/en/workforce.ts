@@ -329,13 +329,13 @@ export const workforceTexts = {
 		keysOn: 'Under the keyboard',
 		screenTop: 'Top of the screen'
 	} satisfies Readonly<Record<RemeasuredField, string>>,
-	looksTitle: 'Answers and your own look',
-	lookedAt: (people: string) => `A coordinator saw the workstations of ${people} by video or in person.`,
+	looksTitle: 'Answers compared with what coordinators saw',
+	lookedAt: (people: string) => `Coordinators saw the workstations of ${people} by video or in person.`,
 	kappa: (value: string, interval: string) =>
 		`All heights together agree with a kappa of ${value} (95% interval ${interval}). 0 is what chance would give, 1 is full agreement.`,
-	noKappa: 'Agreement beyond chance (kappa) can’t be told from these.',
+	noKappa: 'There are too few different results to work out agreement beyond chance (kappa).',
 	looksScope:
-		'Today’s figures, by each person’s newest look. Heights the answers leave open are left out. Record a look with a contact by video or in person.',
+		'Today’s results, by the newest look at each workstation. Heights that the answers leave open don’t count. To add a look, record a contact by video or in person.',
 	shareAgreed: 'share of people with the same result in both',
 	padsTitle: 'How far pads sink',
 	padsScope:

@@ -80,7 +80,16 @@ describe('an absence', () => {
 		await alertDeputies(db(), desk.later(45));
 		const sent = await db().select().from(emails).where(eq(emails.kind, 'deputy-alert'));
 		expect(sent.map(({ toEmail }) => toEmail)).toEqual(['two@example.org']);
+		// Where both are away, everyone gets it.
+		await setAway(away({ standInId: desk.coordinator.id }), desk.coordinator, desk.second.id);
+		const other = await desk.answered(PAINLESS);
+		await saveAnswers(db(), other.open, { 'sign.chest-pain': 'yes' }, now);
+		await db().delete(emails);
+		await alertDeputies(db(), desk.later(46));
+		const all = await db().select().from(emails).where(eq(emails.kind, 'deputy-alert'));
+		expect(all.map(({ toEmail }) => toEmail).sort()).toEqual(['one@example.org', 'two@example.org']);
 		await setAway(null);
+		await setAway(null, desk.coordinator, desk.second.id);
 	});
 
 	it('has days in order that aren’t over, and a colleague with an open account', async () => {
@@ -110,6 +119,13 @@ describe('handing over', () => {
 		const hand = (expected: number, by = desk.coordinator, key: string = randomUUID()) =>
 			handOver(db(), by, { fromId: desk.coordinator.id, toId: desk.second.id, expected, key }, now);
 		expect(await faultOf(hand(counted))).toBe('conflict');
+		const toThemselves = {
+			fromId: desk.coordinator.id,
+			toId: desk.coordinator.id,
+			expected: 0,
+			key: randomUUID()
+		};
+		expect(await faultOf(handOver(db(), desk.coordinator, toThemselves, now))).toBe('invalid');
 		expect(await faultOf(hand(counted + 2, desk.reader))).toBe('not-allowed');
 		const key = randomUUID();
 		expect(await hand(counted + 2, desk.coordinator, key)).toBe(counted + 2);

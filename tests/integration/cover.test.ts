@@ -175,7 +175,12 @@ describe('the webhook', () => {
 		await close();
 		expect(await tellWebhook(db(), { url, secret: 's' }, postWebhook, now)).toBe(0);
 		const [kept] = await db().select().from(deputyAlerts);
-		expect(kept).toMatchObject({ webhookTries: 1, webhookAt: null });
+		expect(kept?.webhookAt).toBeNull();
+		// A day later it is no news, whatever the address.
+		const late = await receiver([200]);
+		expect(await tellWebhook(db(), { url: late.url, secret: 's' }, postWebhook, desk.later(25 * 60))).toBe(0);
+		await late.close();
+		expect(late.got).toEqual([]);
 	});
 });
 

@@ -22,5 +22,5 @@ export const NO_COVER: CoverSettings = { minutes: null, deputyId: null, outOfHou
 /** Longest text about out of hours, and longest address, characters. */
 export const COVER_LENGTHS = { outOfHours: 300, webhookUrl: 300 } as const;
 
-/** What employees are told of the cover: how long until a deputy is alerted, and what happens outside working hours. */
-export type ToldCover = Pick<CoverSettings, 'minutes' | 'outOfHours'>;
+/** The part of the cover that employees read. */
+export type EmployeeCover = Pick<CoverSettings, 'minutes' | 'outOfHours'>;

@@ -18,6 +18,7 @@ export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 	dayHasPassed: 'Wählen Sie heute oder einen späteren Tag.',
 	nothingToReopen: 'Es gibt keine Antworten, die sich wieder öffnen lassen.',
 	standInIsAway: 'Wählen Sie jemanden, der nicht selbst abwesend ist.',
+	handToAnother: 'Wählen Sie jemand anderen, dem die Fälle übergeben werden.',
 	chooseCoordinator: 'Wählen Sie eine Person der Koordination mit offenem Konto.',
 	cannotWait:
 		'Das können Sie nicht zurückstellen. Halten Sie zuerst den Ausgang des Warnzeichens fest, oder lesen Sie die Nachricht.',

@@ -12,6 +12,7 @@ export const deskRefusalTexts = {
 	dayHasPassed: 'Choose today or a later day.',
 	nothingToReopen: 'There are no answers to reopen.',
 	standInIsAway: 'Choose a colleague who isn’t the one away.',
+	handToAnother: 'Choose another coordinator to hand the cases to.',
 	chooseCoordinator: 'Choose a coordinator with an open account.',
 	cannotWait: 'You can’t postpone this. Record the outcome of the warning sign or read the message first.',
 	chooseLaterDay: 'Choose a later day.',

@@ -1,4 +1,4 @@
-import { and, asc, eq, gte, inArray, isNull, ne, sql } from 'drizzle-orm';
+import { and, asc, eq, gte, inArray, isNull, sql } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/pg-core';
 import { rolesWith } from '../../core/access';
 import { acceptedDay } from '../../core/calendar';
@@ -119,17 +119,12 @@ export async function handOver(
 ): Promise<number> {
 	requirePermission(actor, 'cases:act');
 	const { fromId, toId, expected, key } = input;
+	if (toId === fromId) throw new DomainError('invalid', 'handToAnother', '/toId');
 	return inTransaction(db, async (tx) => {
 		const theirs = await tx
 			.select({ id: people.id })
 			.from(people)
-			.where(
-				and(
-					eq(people.ownerId, fromId),
-					isNull(people.leftAt),
-					toId === null ? undefined : ne(people.ownerId, toId)
-				)
-			)
+			.where(and(eq(people.ownerId, fromId), isNull(people.leftAt)))
 			.orderBy(asc(people.id))
 			.limit(MAX_IN_BULK + 1);
 		if (theirs.length > MAX_IN_BULK)

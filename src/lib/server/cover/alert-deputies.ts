@@ -1,4 +1,4 @@
-import { inArray, isNull, and, eq, sql } from 'drizzle-orm';
+import { and, eq, gt, inArray, isNull, sql } from 'drizzle-orm';
 import { rolesWith } from '../../core/access';
 import { EMERGENCY_RED_FLAGS } from '../../core/discomfort';
 import { isAwayOn } from '../accounts/stand-ins';
@@ -37,7 +37,7 @@ async function unopenedEmergencies(db: Db, before: Date): Promise<Unopened[]> {
 	return rows;
 }
 
-/** The deputy, or who stands in for them while they are away; every coordinator where none is named or the account is closed. */
+/** The deputy, or who stands in while they are away; every coordinator where neither is there. */
 async function deputiesOf(db: Db, deputyId: string | null, today: string) {
 	const open = await db
 		.select({
@@ -51,9 +51,9 @@ async function deputiesOf(db: Db, deputyId: string | null, today: string) {
 		.from(users)
 		.where(and(inArray(users.role, rolesWith('cases:act')), isNull(users.closedAt)));
 	const deputy = open.find(({ id }) => id === deputyId);
-	const onDuty = deputy?.isAway ? (open.find(({ id }) => id === deputy.standInId) ?? deputy) : deputy;
-	const named = onDuty ? [onDuty] : [];
-	return named.length > 0 ? named : open;
+	const standIn = deputy && open.find(({ id }) => id === deputy.standInId);
+	const onDuty = [deputy, standIn].find((one) => one && !one.isAway);
+	return onDuty ? [onDuty] : open;
 }
 
 /**
@@ -92,8 +92,8 @@ export async function alertDeputies(db: Db, now: Date): Promise<number> {
 	return alerted;
 }
 
-/** Alerts that the webhook hasn't taken yet, oldest first; after a day of trying each minute it is given up. */
-const MOST_TRIES = 1440;
+/** Age up to which the webhook is handed an alert, ms: older ones are no news, and a new address gets none from before. */
+const WEBHOOK_WITHIN_MS = 24 * 60 * MINUTE_MS;
 
 /** Most alerts handed to the webhook in one go. */
 const AT_ONCE = 20;
@@ -120,20 +120,21 @@ export async function tellWebhook(
 	const waiting = await db
 		.select({ alertId: deputyAlerts.alertId })
 		.from(deputyAlerts)
-		.where(and(isNull(deputyAlerts.webhookAt), sql`${deputyAlerts.webhookTries} < ${MOST_TRIES}`))
+		.where(
+			and(
+				isNull(deputyAlerts.webhookAt),
+				gt(deputyAlerts.alertedAt, new Date(now.getTime() - WEBHOOK_WITHIN_MS))
+			)
+		)
 		.orderBy(deputyAlerts.alertedAt)
 		.limit(AT_ONCE);
 	let taken = 0;
 	for (const { alertId } of waiting) {
 		const body = JSON.stringify({ kind: 'emergency-unopened', id: alertId, at: now.toISOString() });
-		const isTaken = await post({ url, secret, body, at: now });
-		await db
-			.update(deputyAlerts)
-			.set({ webhookTries: sql`${deputyAlerts.webhookTries} + 1`, ...(isTaken ? { webhookAt: now } : {}) })
-			.where(eq(deputyAlerts.alertId, alertId));
-		if (isTaken) taken += 1;
-		// The others would meet the same fault.
-		else break;
+		// The others would meet the same fault, and each is tried again in a minute.
+		if (!(await post({ url, secret, body, at: now }))) break;
+		await db.update(deputyAlerts).set({ webhookAt: now }).where(eq(deputyAlerts.alertId, alertId));
+		taken += 1;
 	}
 	return taken;
 }

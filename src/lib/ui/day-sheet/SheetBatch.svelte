@@ -20,25 +20,23 @@
 	const ids = (of: typeof lines) => of.map(({ personId }) => personId);
 </script>
 
+{#snippet actOn(act: 'settle' | 'finish', of: typeof lines, words: string)}
+	{#if of.length > 0}
+		<form method="POST" action="?/{act}" use:enhanceForm={sheet.acting(ids(of))}>
+			<ActFields form={sheet} />
+			<input type="hidden" name="people" value={ids(of).join(',')} />
+			<Button size="desk">{words}</Button>
+		</form>
+	{/if}
+{/snippet}
+
 {#if lines.length > 0}
 	<section class="batch" aria-label={texts.selectedCases}>
 		<p class="font-semibold">
 			{texts.casesSelected(lines.length)}
 		</p>
-		{#if settleable.length > 0}
-			<form method="POST" action="?/settle" use:enhanceForm={sheet.acting(ids(settleable))}>
-				<ActFields form={sheet} />
-				<input type="hidden" name="people" value={ids(settleable).join(',')} />
-				<Button size="desk">{texts.markDone(settleable.length)}</Button>
-			</form>
-		{/if}
-		{#if finishable.length > 0}
-			<form method="POST" action="?/finish" use:enhanceForm={sheet.acting(ids(finishable))}>
-				<ActFields form={sheet} />
-				<input type="hidden" name="people" value={ids(finishable).join(',')} />
-				<Button size="desk">{texts.finishMany(finishable.length)}</Button>
-			</form>
-		{/if}
+		{@render actOn('settle', settleable, texts.markDone(settleable.length))}
+		{@render actOn('finish', finishable, texts.finishMany(finishable.length))}
 		<Button type="button" size="desk" look="quiet" onclick={() => sheet.ticked.clear()}
 			>{texts.clearSelection}</Button
 		>

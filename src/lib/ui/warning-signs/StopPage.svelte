@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ToldCover } from '$lib/core/cover';
+	import type { EmployeeCover } from '$lib/core/cover';
 	import { isDistressFlag, type EmergencyRedFlag } from '$lib/core/discomfort';
 	import { messagesFor, type Catalogue } from '$lib/messages';
 	import { stopTextsFor } from '$lib/messages/stop';
@@ -14,7 +14,7 @@
 		/** The crisis line that the organisation has set for the country; null where there is none. */
 		crisisLine: { readonly name: string; readonly phone: string } | null;
 		/** What is set about reports that nobody opens, and about other hours. */
-		cover: ToldCover;
+		cover: EmployeeCover;
 		token: string;
 		/** Whether the translation was reviewed: if not, the English text is below. */
 		isChecked: boolean;

@@ -1,5 +1,5 @@
 import { redirect } from '@sveltejs/kit';
-import type { ToldCover } from '$lib/core/cover';
+import type { EmployeeCover } from '$lib/core/cover';
 import { isUrgent, type UrgentRedFlag } from '$lib/core/discomfort';
 import { emergencyNumber } from '$lib/core/emergency';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
@@ -44,7 +44,7 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 			route: assessment.route,
 			emergencyNumber: emergencyNumber(country),
 			crisisLine,
-			cover: { minutes, outOfHours } satisfies ToldCover,
+			cover: { minutes, outOfHours } satisfies EmployeeCover,
 			/** Shown on every page until its outcome: what needs a doctor today. */
 			urgent: {
 				signs: reasons.flatMap(({ sign }): UrgentRedFlag[] => (sign && isUrgent(sign) ? [sign] : [])),

@@ -60,7 +60,15 @@ export const retentionTexts: DeskTexts['keeping'] = {
 		discomfort: 'Angaben zu Beschwerden',
 		record: 'Protokoll'
 	},
-	fields: { at: 'Wann', by: 'Von', act: 'Was', name: 'Name', fromPerson: 'Von der Person geschrieben' },
+	fields: {
+		at: 'Wann',
+		by: 'Von',
+		act: 'Was',
+		name: 'Name',
+		fromPerson: 'Von der Person geschrieben',
+		saw: 'Höhen, wie die Koordination sie sah',
+		known: 'Dieselben Höhen nach den Antworten'
+	},
 	retention: 'Aufbewahrungsfristen',
 	retentionTitle: 'Aufbewahrungsfristen · Easy Corner',
 	retentionLead:

@@ -55,7 +55,15 @@ export const retentionTexts = {
 		discomfort: 'Reports of discomfort',
 		record: 'Audit log'
 	},
-	fields: { at: 'When', by: 'By', act: 'What', name: 'Name', fromPerson: 'Written by them' },
+	fields: {
+		at: 'When',
+		by: 'By',
+		act: 'What',
+		name: 'Name',
+		fromPerson: 'Written by them',
+		saw: 'Heights as seen by the coordinator',
+		known: 'The same heights by the answers'
+	},
 	retention: 'How long data is kept',
 	retentionTitle: 'How long data is kept · Easy Corner',
 	retentionLead:

@@ -41,8 +41,7 @@ export const deputyAlerts = pgTable(
 		alertId: uuid('alert_id').notNull().defaultRandom(),
 		alertedAt: moment('alerted_at').notNull(),
 		/** When the webhook took it; null where there is none, or not yet. */
-		webhookAt: moment('webhook_at'),
-		webhookTries: smallint('webhook_tries').notNull().default(0)
+		webhookAt: moment('webhook_at')
 	},
 	(t) => [primaryKey({ columns: [t.personId, t.reportedAt] })]
 );

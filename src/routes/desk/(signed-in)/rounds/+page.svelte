@@ -37,7 +37,7 @@
 						>{:else}<span class="font-semibold">{round.name}</span>{/if}
 					<p class="text-note text-ink-soft">
 						{texts.summary({
-							roundStates: deskWords.states.rounds[round.state],
+							roundStates: round.pausedAt ? texts.paused : deskWords.states.rounds[round.state],
 							startsOn: dayWords(round.startsOn, 'medium'),
 							dueOn: dayWords(round.dueOn, 'medium')
 						})}

@@ -19,6 +19,7 @@
 	const names = $derived(data.coordinators.map(({ id, name }) => ({ value: id, words: name })));
 	const others = $derived(names.filter(({ value }) => value !== data.userId));
 	let from = $state('');
+	const takers = $derived(names.filter(({ value }) => value !== (from || data.userId)));
 	const giving = $derived(data.coordinators.find(({ id }) => id === (from || data.userId)));
 	const result = $derived<Record<string, unknown> | null>(done ?? form);
 	const told = $derived(
@@ -103,8 +104,8 @@
 				id="hand-to"
 				label={texts.handTo}
 				size="desk"
-				value={others[0]?.value ?? ''}
-				options={[{ value: '', words: texts.nobody }, ...names]}
+				value={takers[0]?.value ?? ''}
+				options={[{ value: '', words: texts.nobody }, ...takers]}
 			/>
 			<p class="col-span-2">
 				<Button size="desk" isBusy={acting.isBusy} disabled={(giving?.cases ?? 0) === 0}

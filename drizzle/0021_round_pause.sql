@@ -1,1 +1,0 @@
-ALTER TABLE "rounds" ADD COLUMN "paused_at" timestamp with time zone;

@@ -2,7 +2,6 @@ import { goto } from '$app/navigation';
 import type { SubmitFunction } from '@sveltejs/kit';
 import { tick } from 'svelte';
 import { SvelteMap, SvelteSet } from 'svelte/reactivity';
-import type { TriageReason } from '$lib/core/case-assessment';
 import type { BriefData } from '../cases/brief';
 import type { Shortcut } from '../shortcuts/shortcuts.svelte';
 import type { DaySheetGroup } from '$lib/core/day-sheet';
@@ -10,7 +9,7 @@ import { ACT_KEYS } from '../shortcuts/act-keys';
 import {
 	mayBeSettled,
 	daySheetGroupsOf,
-	isFollowUp,
+	isAlike,
 	nextActOf,
 	type NextAct,
 	type DaySheetRow
@@ -28,9 +27,6 @@ const FIELDS = {
 } as const;
 
 const press = (id: string) => document.getElementById(id)?.click();
-
-const sameReasons = (a: readonly TriageReason[] = [], b: readonly TriageReason[] = []) =>
-	a.map(({ code }) => code).join() === b.map(({ code }) => code).join();
 
 /** Groups folded at first: nothing in them is for today. */
 const FOLDED: readonly DaySheetGroup[] = ['later'];
@@ -149,15 +145,8 @@ export class DaySheet {
 	tickEqual(): void {
 		const { here } = this;
 		if (!here) return;
-		for (const line of this.lines)
-			if (
-				isFollowUp(here)
-					? isFollowUp(line) && line.followUpReason === here.followUpReason
-					: line.level === here.level &&
-						!isFollowUp(line) &&
-						sameReasons(line.judgement?.reasons, here.judgement?.reasons)
-			)
-				this.ticked.add(line.personId);
+		const { today } = this.read();
+		for (const line of this.lines) if (isAlike(line, here, today)) this.ticked.add(line.personId);
 	}
 
 	/** Carries out a line's suggested act, where it takes more than a key: opens its form next to the list. */

@@ -4,6 +4,7 @@ import { CLINICIAN_RED_FLAGS } from '$lib/core/discomfort';
 import { REASON_LEVELS } from '$lib/core/case-assessment';
 import { messagesFor } from '$lib/messages';
 import {
+	isAlike,
 	mayBeSettled,
 	daySheetGroupsOf,
 	nextActOf,
@@ -53,6 +54,32 @@ const line = (over: Partial<DaySheetRow> = {}): DaySheetRow => ({
 });
 const reasons = (over: Partial<DaySheetRow>) => rowReasons(line(over), TODAY, t, 'cm');
 const said = (over: Partial<DaySheetRow>) => reasons(over).others.join(' · ');
+
+describe('lines that are ticked together', () => {
+	const reason = (over: object) =>
+		({ code: 'hazard', level: 'soon', on: '2026-03-01' as CivilDate, ...over }) as const;
+	const withReasons = (...reasons: NonNullable<DaySheetRow['judgement']>['reasons']) =>
+		line({ level: 'soon', judgement: { ...NOTHING, reasons } });
+	const alike = (a: DaySheetRow, b: DaySheetRow) => isAlike(a, b, TODAY) && isAlike(b, a, TODAY);
+
+	it('are there for the same problem or warning sign, since different days or not', () => {
+		const strips = withReasons(reason({ finding: 'chained-strips' }));
+		expect(alike(strips, withReasons(reason({ finding: 'chained-strips', on: '2026-02-20' })))).toBe(true);
+		expect(alike(strips, withReasons(reason({ finding: 'cables-at-feet' })))).toBe(false);
+		expect(alike(strips, line())).toBe(false);
+		expect(alike(strips, { ...strips, level: 'help' })).toBe(false);
+	});
+
+	it('have the same follow-up where one is due, and none has mail that the others have not', () => {
+		const due = (over: Partial<DaySheetRow>) => line({ openSince: null, followUpOn: TODAY, ...over });
+		const holds = due({ followUpReason: 'Does it hold?' });
+		expect(alike(holds, due({ followUpReason: 'Does it hold?', followUpOn: '2026-02-20' }))).toBe(true);
+		expect(alike(holds, due({ followUpReason: 'Has the screen arrived?' }))).toBe(false);
+		expect(alike(line(), line({ followUpOn: TODAY, followUpReason: 'Has it arrived?' }))).toBe(false);
+		expect(alike(line(), line({ followUpOn: '2026-09-01', followUpReason: 'In half a year' }))).toBe(true);
+		expect(alike(line(), line({ message: 'Which end is zero?' }))).toBe(false);
+	});
+});
 
 describe('a line of the day sheet', () => {
 	it('says what the person wrote first, as they wrote it, and cuts only what is long', () => {

@@ -54,6 +54,20 @@ export const hasUnreadMessage = (line: Pick<DaySheetRow, 'message' | 'clinicianS
 /** Whether a line is there only for a follow-up. */
 export const isFollowUp = (line: DaySheetRow) => line.openSince === null;
 
+/** Why a line is on the list: level, reasons with their warning sign or problem, what a coordinator wanted to follow up, and mail. */
+const whyListed = (line: DaySheetRow, today: string) =>
+	JSON.stringify([
+		isFollowUp(line),
+		line.level,
+		line.followUpOn !== null && line.followUpOn <= today ? line.followUpReason : null,
+		hasUnreadMessage(line),
+		(line.judgement?.reasons ?? []).map(({ code, sign, finding, what }) => [code, sign, finding, what])
+	]);
+
+/** Whether two lines are on the list for the same: what is done about one fits the other. */
+export const isAlike = (a: DaySheetRow, b: DaySheetRow, today: string) =>
+	whyListed(a, today) === whyListed(b, today);
+
 /** Whether only an outcome takes a line off the day sheet. */
 export const needsRedFlagOutcome = (line: DaySheetRow) =>
 	!isFollowUp(line) && isMoreUrgent(line.level, 'soon');

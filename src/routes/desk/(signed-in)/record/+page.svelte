@@ -83,14 +83,10 @@
 			{/snippet}
 		</FilterForm>
 	</div>
+	<p class="mt-2 text-note"><a href="/desk/record/export?{page.url.searchParams}">{texts.downloadLog}</a></p>
 	<div class="mt-4">
 		<DataTable {columns} rows={data.lines} keyOf={({ id }) => String(id)} empty={texts.noneMatch} />
 	</div>
-	<p class="mt-3">
-		<Button size="desk" look="quiet" href="/desk/record/export?{page.url.searchParams}"
-			>{texts.downloadLog}</Button
-		>
-	</p>
 	{#if data.next}
 		<p class="mt-3"><Button size="desk" href={withQuery('before', data.next)}>{texts.earlier}</Button></p>
 	{/if}

@@ -614,6 +614,13 @@ test('two coordinators on one case: the second to settle sees what came in', asy
 	await expect(second.getByRole('listitem').filter({ hasText: 'Answered by the first' })).toBeVisible();
 	await second.context().close();
 	await expect(page.getByText('has this case open too')).toHaveCount(0);
+	// Once a contact is saved, the next one begins with empty fields.
+	await page.locator('#calling > summary').click();
+	await page.locator('#contact-whom').fill('Ruta');
+	await page.locator('#contact-said').fill('Rang about the screen');
+	await page.getByRole('button', { name: 'Save contact', exact: true }).click();
+	await expect(page.getByRole('listitem').filter({ hasText: 'Rang about the screen' })).toBeVisible();
+	await expect(page.locator('#contact-said')).toHaveValue('');
 });
 
 test('an account is invited by letter, and forgotten passwords are chosen again', async ({

@@ -92,7 +92,7 @@ export const planTexts = {
 		pillow: (percent: number) => `a pillow keeps ${percent}% of its thickness`,
 		cushion: (percent: number) => `a cushion keeps ${percent}% of its thickness`
 	} satisfies Readonly<Record<PadKind, (percent: number) => string>>,
-	padsExpected: (shares: string) => `Colleagues measured what stays when you sit on it: ${shares}.`,
+	padsExpected: (shares: string) => `Colleagues have measured how far these sink under a person: ${shares}.`,
 	measureNext: (what: string) => `Worth measuring next: ${what}.`,
 	isDone: 'Done',
 	isOpen: 'Not done',

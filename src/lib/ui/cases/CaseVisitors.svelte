@@ -29,7 +29,7 @@
 
 <p role="status" class="no-print text-note">
 	{#if names.length > 0}
-		<span class="inline-block border-s-4 border-cool bg-cool-wash px-3 py-0.5"
+		<span class="my-1.5 inline-block border-s-4 border-cool bg-cool-wash px-3 py-0.5"
 			>{texts.alsoHere(deskCatalogue().lists.and(names), names.length)}</span
 		>
 	{/if}

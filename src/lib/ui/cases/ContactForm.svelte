@@ -53,7 +53,10 @@
 	 */
 	const left = new SvelteSet<Closable>();
 	const isClosing = $derived(closable.some((one) => !left.has(one)));
+	/** How many contacts were saved here: each next one begins with empty fields. */
+	let saved = $state(0);
 	const form = new CaseForm(() => {
+		saved += 1;
 		[how, result, next] = [CONTACT_WAYS[0], 'reached', ''];
 		left.clear();
 		done();
@@ -76,117 +79,119 @@
 >
 	<ActFields {form} {version} />
 	{#if phone}<p>{texts.phoneLead} <a class="num" href="tel:{phone.replaceAll(' ', '')}">{phone}</a></p>{/if}
-	<div class="grid grid-cols-2 gap-2">
-		<Select
-			name="how"
-			id="contact-how"
-			label={texts.how}
-			size="desk"
-			value={how}
-			options={WAYS}
-			onchange={(value) => (how = CONTACT_WAYS.find((one) => one === value) ?? how)}
-		/>
-		<Select
-			name="result"
-			id="contact-result"
-			label={texts.result}
-			size="desk"
-			value={result}
-			options={RESULTS}
-			onchange={(value) => (result = CONTACT_RESULTS.find((one) => one === value) ?? result)}
-		/>
-	</div>
-	{#if result === 'reached'}
-		<TextField
-			name="whom"
-			id="contact-whom"
-			label={texts.spokeWith}
-			value=""
-			size="desk"
-			maxlength={120}
-			isRequired
-		/>
-		<TextArea
-			name="said"
-			id="contact-said"
-			label={texts.contactNotes}
-			size="desk"
-			rows={3}
-			maxlength={2000}
-			isRequired
-		/>
-		{#if SEEING_WAYS.includes(how) && checks.length > 0}
-			<fieldset class="grid grid-cols-2 gap-2">
-				<legend class="mb-1 font-semibold">{texts.lookTitle}</legend>
-				{#each checks as check (check)}
-					<Select
-						name="saw.{check}"
-						id="saw-{check}"
-						label={deskCatalogue().checks.names[check]}
-						size="desk"
-						value=""
-						options={LOOKS}
-					/>
-				{/each}
-				<p class="col-span-2 text-ink-soft">{texts.lookHint}</p>
-			</fieldset>
-		{/if}
-		{#if closable.length > 0}
-			<fieldset class="grid gap-1">
-				<legend class="font-semibold">{texts.contactResolves}</legend>
-				{#each closable as one (one)}
-					<CheckBox
-						name="closes.{one}"
-						words={capital(closableWords(one))}
-						isChecked={!left.has(one)}
-						size="desk"
-						onchange={(is) => (is ? left.delete(one) : left.add(one))}
-					/>
-				{/each}
-			</fieldset>
-		{/if}
-	{:else}
-		<TextField name="said" id="contact-note" label={texts.note} value="" size="desk" maxlength={2000} />
-	{/if}
-	{#if isClosing && result === 'reached'}
-		<Select
-			name="next"
-			id="contact-next"
-			label={texts.nextStep}
-			size="desk"
-			value={next}
-			options={[
-				{ value: '', words: texts.choose },
-				...steps.map((value) => ({ value, words: deskWords.contacts.next[value] }))
-			]}
-			isRequired
-			onchange={(value) => (next = CONTACT_NEXT_STEPS.find((one) => one === value) ?? '')}
-		/>
-		{#if !isReferred}
-			<p class="text-ink-soft">
-				{texts.referFirst}
-			</p>
-		{/if}
-		{#if next === 'nothing'}
+	{#key saved}
+		<div class="grid grid-cols-2 gap-2">
+			<Select
+				name="how"
+				id="contact-how"
+				label={texts.how}
+				size="desk"
+				value={how}
+				options={WAYS}
+				onchange={(value) => (how = CONTACT_WAYS.find((one) => one === value) ?? how)}
+			/>
+			<Select
+				name="result"
+				id="contact-result"
+				label={texts.result}
+				size="desk"
+				value={result}
+				options={RESULTS}
+				onchange={(value) => (result = CONTACT_RESULTS.find((one) => one === value) ?? result)}
+			/>
+		</div>
+		{#if result === 'reached'}
 			<TextField
-				name="why"
-				id="contact-why"
-				label={texts.noNextStepReason}
+				name="whom"
+				id="contact-whom"
+				label={texts.spokeWith}
 				value=""
 				size="desk"
-				maxlength={300}
+				maxlength={120}
 				isRequired
 			/>
+			<TextArea
+				name="said"
+				id="contact-said"
+				label={texts.contactNotes}
+				size="desk"
+				rows={3}
+				maxlength={2000}
+				isRequired
+			/>
+			{#if SEEING_WAYS.includes(how) && checks.length > 0}
+				<fieldset class="grid grid-cols-2 gap-2">
+					<legend class="mb-1 font-semibold">{texts.lookTitle}</legend>
+					{#each checks as check (check)}
+						<Select
+							name="saw.{check}"
+							id="saw-{check}"
+							label={deskCatalogue().checks.names[check]}
+							size="desk"
+							value=""
+							options={LOOKS}
+						/>
+					{/each}
+					<p class="col-span-2 text-ink-soft">{texts.lookHint}</p>
+				</fieldset>
+			{/if}
+			{#if closable.length > 0}
+				<fieldset class="grid gap-1">
+					<legend class="font-semibold">{texts.contactResolves}</legend>
+					{#each closable as one (one)}
+						<CheckBox
+							name="closes.{one}"
+							words={capital(closableWords(one))}
+							isChecked={!left.has(one)}
+							size="desk"
+							onchange={(is) => (is ? left.delete(one) : left.add(one))}
+						/>
+					{/each}
+				</fieldset>
+			{/if}
+		{:else}
+			<TextField name="said" id="contact-note" label={texts.note} value="" size="desk" maxlength={2000} />
 		{/if}
-	{/if}
-	{#if !isClosing || next === 'look' || result !== 'reached'}
-		<DayField
-			name="nextOn"
-			label={texts.nextContactOn(next === 'look' && isClosing)}
-			least={today}
-			isRequired={isClosing && next === 'look'}
-		/>
-	{/if}
+		{#if isClosing && result === 'reached'}
+			<Select
+				name="next"
+				id="contact-next"
+				label={texts.nextStep}
+				size="desk"
+				value={next}
+				options={[
+					{ value: '', words: texts.choose },
+					...steps.map((value) => ({ value, words: deskWords.contacts.next[value] }))
+				]}
+				isRequired
+				onchange={(value) => (next = CONTACT_NEXT_STEPS.find((one) => one === value) ?? '')}
+			/>
+			{#if !isReferred}
+				<p class="text-ink-soft">
+					{texts.referFirst}
+				</p>
+			{/if}
+			{#if next === 'nothing'}
+				<TextField
+					name="why"
+					id="contact-why"
+					label={texts.noNextStepReason}
+					value=""
+					size="desk"
+					maxlength={300}
+					isRequired
+				/>
+			{/if}
+		{/if}
+		{#if !isClosing || next === 'look' || result !== 'reached'}
+			<DayField
+				name="nextOn"
+				label={texts.nextContactOn(next === 'look' && isClosing)}
+				least={today}
+				isRequired={isClosing && next === 'look'}
+			/>
+		{/if}
+	{/key}
 	<div>
 		<Button size="desk" isBusy={form.isBusy}>{texts.saveContact(isClosing)}</Button>
 	</div>

@@ -358,19 +358,29 @@ export async function signInAs(page: Page, who: string): Promise<void> {
 	await hydrated(page);
 }
 
-/** The point within an element where it is picked up or dropped. */
-export async function gripOf(what: Locator): Promise<{ x: number; y: number }> {
-	await what.scrollIntoViewIfNeeded();
-	const box = await what.boundingBox();
-	if (!box) throw new Error('What is dragged is on the page');
-	return { x: box.x + 20, y: box.y + 12 };
+/**
+ * The points where a card is picked up and where it is dropped, with the day in the middle of the window: near its upper and lower edges, the
+ * page scrolls under a dragged card, and another place would be under it.
+ */
+export async function gripsOf(
+	card: Locator,
+	day: Locator
+): Promise<Record<'from' | 'to', { x: number; y: number }>> {
+	await day.evaluate((element) => element.scrollIntoView({ block: 'center', behavior: 'instant' }));
+	await card.scrollIntoViewIfNeeded();
+	const [from, to] = await Promise.all(
+		[card, day].map(async (what) => {
+			const box = await what.boundingBox();
+			if (!box) throw new Error('What is dragged is on the page');
+			return { x: box.x + 20, y: box.y + 12 };
+		})
+	);
+	return { from: from!, to: to! };
 }
 
 /** Drags a follow-up to a day by mouse, as slowly as the page needs to show where it would land. */
 export async function dragToDay(page: Page, card: Locator, day: Locator): Promise<void> {
-	await day.scrollIntoViewIfNeeded();
-	const from = await gripOf(card);
-	const to = await gripOf(day);
+	const { from, to } = await gripsOf(card, day);
 	await page.mouse.move(from.x, from.y);
 	await page.mouse.down();
 	/** A hand never rests quite still: where the machine was too busy to see a move, the next one is seen. */

@@ -24,7 +24,7 @@
 	class:urgent={isMoreUrgent(line.level, 'soon')}
 	href="/desk/cases/{line.personId}"
 	draggable="false"
-	{@attach board.drag.card(line)}
+	{@attach board.drag.card(() => line)}
 	aria-describedby="how-to-move"
 	title="{line.name}: {followUpPurpose(line)}"
 	onkeydown={(event) => board.keys(event, line)}

@@ -9,6 +9,7 @@ import {
 } from '@dnd-kit/dom';
 import { DOMRectangle } from '@dnd-kit/dom/utilities';
 import { effect, untracked } from '@dnd-kit/state';
+import { untrack } from 'svelte';
 import type { Attachment } from 'svelte/attachments';
 import type { FollowUpBoardLine } from './board-line';
 
@@ -24,10 +25,14 @@ export class BoardDrag {
 	/** @param move called with a card that was dropped on a day */
 	constructor(private readonly move: (line: FollowUpBoardLine, day: string) => void) {}
 
-	/** Attachment for a card. */
-	card(line: FollowUpBoardLine): Attachment<HTMLElement> {
+	/**
+	 * Attachment for a card.
+	 * @param line reads the follow-up as it is now: a card stays in hand while the page's data are read again
+	 */
+	card(line: () => FollowUpBoardLine): Attachment<HTMLElement> {
 		return (element) => {
-			const draggable = new Draggable({ id: line.id, element, data: { line } }, this.ready());
+			const id = untrack(() => line().id);
+			const draggable = new Draggable({ id, element, data: { line } }, this.ready());
 			return () => draggable.destroy();
 		};
 	}
@@ -87,7 +92,7 @@ export class BoardDrag {
 			this.dragged = null;
 			this.over = null;
 			if (!canceled && source && over !== null)
-				this.move((source.data as { line: FollowUpBoardLine }).line, over);
+				this.move((source.data as { line: () => FollowUpBoardLine }).line(), over);
 		});
 		return manager;
 	}

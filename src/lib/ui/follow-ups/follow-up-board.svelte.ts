@@ -1,5 +1,5 @@
 import { dayWords } from '$lib/messages/dates';
-import { deserialize } from '$app/forms';
+import { applyAction, deserialize } from '$app/forms';
 import { refreshPage } from '../kit/refresh-page';
 import type { ActionResult } from '@sveltejs/kit';
 import { BoardDrag } from './board-drag.svelte';
@@ -8,6 +8,22 @@ import { daysOn } from './calendar-days';
 import { ACT_KEYS } from '../shortcuts/act-keys';
 import { moveBody } from './move-body';
 import { deskWords } from '$lib/messages/desk';
+
+/** @returns what the server answered; null where it couldn't be reached, or something else answered in its place */
+async function postAct(act: string, body: URLSearchParams | FormData): Promise<ActionResult | null> {
+	const headers = { 'x-sveltekit-action': 'true' };
+	try {
+		const response = await fetch(act, { method: 'POST', headers, body });
+		return deserialize(await response.text());
+	} catch {
+		return null;
+	}
+}
+
+const faultOf = (result: ActionResult): string | undefined =>
+	result.type === 'failure'
+		? (result.data as { fault?: { message: string } } | undefined)?.fault?.message
+		: undefined;
 
 /** The board of the coming days while cards are moved from day to day, by mouse or keys. */
 export class FollowUpBoard {
@@ -28,23 +44,18 @@ export class FollowUpBoard {
 		if (to === line.due) return;
 		this.told = '';
 		this.fault = '';
-		const headers = { 'x-sveltekit-action': 'true' };
 		const key = crypto.randomUUID();
-		const response = await fetch('?/move', { method: 'POST', headers, body: moveBody(line, to, key) }).catch(
-			() => null
-		);
-		if (!response) {
+		const result = await postAct('?/move', moveBody(line, to, key));
+		if (!result) {
 			this.fault = deskWords.followUps.moveNotReached;
 			return;
 		}
-		const result = deserialize(await response.text()) as ActionResult;
 		if (result.type === 'success') {
 			const { isFreeDay } = (result.data as { moved: { isFreeDay: boolean } }).moved;
 			this.last = { key, line };
 			this.told = deskWords.followUps.moved(line.name, dayWords(to, 'today'), isFreeDay);
-		} else if (result.type === 'failure')
-			this.fault =
-				(result.data as { fault?: { message: string } }).fault?.message ?? deskWords.followUps.moveFailed;
+		} else if (result.type === 'redirect') return void (await applyAction(result));
+		else this.fault = faultOf(result) ?? deskWords.followUps.moveFailed;
 		await refreshPage();
 		document.getElementById(`follow-up-${line.id}`)?.focus();
 	}
@@ -56,18 +67,11 @@ export class FollowUpBoard {
 		this.last = null;
 		const body = new FormData();
 		body.set('batch', last.key);
-		const response = await fetch('/desk?/undo', {
-			method: 'POST',
-			headers: { 'x-sveltekit-action': 'true' },
-			body
-		}).catch(() => null);
-		const result = response ? (deserialize(await response.text()) as ActionResult) : null;
+		const result = await postAct('/desk?/undo', body);
 		if (result?.type === 'success')
 			this.told = deskWords.followUps.moveUndone(last.line.name, dayWords(last.line.due, 'today'));
-		else
-			this.fault =
-				(result?.type === 'failure' && (result.data as { fault?: { message: string } }).fault?.message) ||
-				deskWords.followUps.undoFailed;
+		else if (result?.type === 'redirect') return void (await applyAction(result));
+		else this.fault = (result && faultOf(result)) ?? deskWords.followUps.undoFailed;
 		await refreshPage();
 		document.getElementById(`follow-up-${last.line.id}`)?.focus();
 	}

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../tests/support/random-corner';
 import { randomFile } from '../tests/support/random-file';
 import { assessCaseRecord } from '../src/lib/core/case-assessment/assess-case-record';
-import { RULES_IN_FORCE } from '../src/lib/core/rules';
+import { SHIPPED_RULES } from '../src/lib/core/rules';
 import type { adviseCorner } from '../src/lib/core/advice';
 import { planCorner } from '../src/lib/core/plan';
 import { cornerSchema } from '../src/lib/core/corner';
@@ -155,7 +155,7 @@ describe('core judge', () => {
 	const files = Array.from({ length: 20 }, (_, seed) => randomFile(seed + 900));
 
 	it('prints the judgement of a file, and of each line of many', async () => {
-		const wanted = files.map((file) => JSON.stringify(assessCaseRecord(file, RULES_IN_FORCE)));
+		const wanted = files.map((file) => JSON.stringify(assessCaseRecord(file, SHIPPED_RULES)));
 		const [first] = files;
 		expect(await run(['judge'], JSON.stringify(first))).toEqual({ code: 0, err: '', out: `${wanted[0]}\n` });
 		const lines = files.map((file) => JSON.stringify(file)).join('\n');
@@ -178,7 +178,7 @@ describe('core judge', () => {
 		const lines = `${JSON.stringify(faults[0]?.[0])}\n${JSON.stringify(good)}\n`;
 		const [bad, fine] = (await run(['judge', '--lines'], lines)).out.trim().split('\n');
 		expect(JSON.parse(bad ?? '')).toMatchObject({ at: '/today' });
-		expect(fine).toBe(JSON.stringify(assessCaseRecord(good!, RULES_IN_FORCE)));
+		expect(fine).toBe(JSON.stringify(assessCaseRecord(good!, SHIPPED_RULES)));
 	});
 
 	it('has its formats as JSON Schema', async () => {

@@ -1,4 +1,4 @@
-import { RULES_IN_FORCE } from '../src/lib/core/rules';
+import { SHIPPED_RULES } from '../src/lib/core/rules';
 import { adviseCorner } from '../src/lib/core/advice';
 import { cornerSchema } from '../src/lib/core/corner';
 import { validateCorner } from '../src/lib/core/corner/validate-corner';
@@ -64,7 +64,7 @@ const COMPUTE: Readonly<Record<string, Compute>> = {
 	check: computing(validateCorner, reportCorner),
 	plan: computing(validateCorner, (corner) => planCorner(corner)),
 	advise: computing(validateCorner, adviseCorner),
-	judge: computing(validateCaseRecord, (file) => assessCaseRecord(file, RULES_IN_FORCE)),
+	judge: computing(validateCaseRecord, (file) => assessCaseRecord(file, SHIPPED_RULES)),
 	statistic: computing(validateStatistic, statistic)
 };
 
@@ -74,7 +74,7 @@ const PRINT: Readonly<Record<string, unknown>> = {
 	'schema corner': cornerSchema,
 	'schema file': caseRecordSchema,
 	'schema judgement': assessmentResultSchema,
-	checklist: RULES_IN_FORCE.checklist
+	checklist: SHIPPED_RULES.checklist
 };
 
 async function runLines(io: CommandIo, compute: Compute): Promise<number> {

@@ -1,4 +1,4 @@
-import { RULES_IN_FORCE } from '../src/lib/core/rules';
+import { SHIPPED_RULES } from '../src/lib/core/rules';
 import { sql } from 'drizzle-orm';
 import { parseCivilDate } from '../src/lib/core/calendar';
 import { remindersFor } from '../src/lib/core/triage';
@@ -34,7 +34,7 @@ export async function seedRounds(db: Db, now: Date): Promise<void> {
 				state,
 				filter: { teams: [], country: '', notAnsweredWithinDays: 0 },
 				way: 'upright',
-				checklistVersion: RULES_IN_FORCE.checklist.version,
+				checklistVersion: SHIPPED_RULES.checklist.version,
 				subject: usual.subject,
 				body: usual.body,
 				startsOn: addIsoDays(today, -from),
@@ -71,7 +71,7 @@ async function seedReminders(db: Db, roundId: string, subject: string, now: Date
 		const all = invited
 			? remindersFor(
 					invited,
-					RULES_IN_FORCE.policy,
+					SHIPPED_RULES.policy,
 					workCalendarOfPlace({ country: country || null, region: null })
 				)
 			: [];

@@ -13,7 +13,7 @@ import type { CheckResult } from '../src/lib/core/checks';
 import type { Corner } from '../src/lib/core/corner';
 import { COMPRESSED_FRACTION, isPad } from '../src/lib/core/household';
 import { setUpAfter, type Plan, type PurchaseId } from '../src/lib/core/plan';
-import { RULES_IN_FORCE } from '../src/lib/core/rules';
+import { SHIPPED_RULES } from '../src/lib/core/rules';
 import { itemOfPiece, remeasuredHeightsOf } from '../src/lib/core/side-view';
 import { emailWords } from '../src/lib/messages/emails';
 import { linkToken } from '../src/lib/server/access/secret-keys';
@@ -210,7 +210,7 @@ class PlainLife {
 				tokenHash: hashToken(linkToken(id)),
 				way: 'upright',
 				route: 'short',
-				checklistVersion: RULES_IN_FORCE.checklist.version,
+				checklistVersion: SHIPPED_RULES.checklist.version,
 				sentAt
 			});
 			const words = emailWords('invitation', { name: person.name, language: person.language });

@@ -9,6 +9,7 @@ import {
 	inviteUser,
 	listSessions
 } from '$lib/server/accounts/accounts';
+import { SHIPPED_SETTINGS } from '$lib/core/triage/policy-settings';
 import { endSessions, readSession } from '$lib/server/access/sessions';
 import { signIn } from '$lib/server/access/sign-in';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
@@ -57,7 +58,7 @@ describe('the order of the day', () => {
 		const at = (personId: string) => lines.findIndex((line) => line.personId === personId);
 		const places = [clinic, older, soon, home].map(({ personId }) => at(personId));
 		expect(places).toEqual([...places].sort((a, b) => a - b));
-		expect(daySheetGroupsOf(lines, today).flatMap((group) => group.lines)).toEqual(lines);
+		expect(daySheetGroupsOf(lines, today, SHIPPED_SETTINGS).flatMap((group) => group.lines)).toEqual(lines);
 		// 5 working days from Friday 20 February, 3 from Monday 2 March.
 		expect(lines[at(older.personId)]?.actBy).toBe('2026-02-27');
 		expect(lines[at(clinic.personId)]?.actBy).toBe('2026-03-05');

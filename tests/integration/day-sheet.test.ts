@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { SHIPPED_SETTINGS } from '$lib/core/triage/policy-settings';
 import { undoActs } from '$lib/server/acts/undo-acts';
 import { requestEquipment } from '$lib/server/assessments/request-equipment';
 import { saveAnswers } from '$lib/server/assessments/save-answers';
@@ -33,7 +34,7 @@ const lineOf = async (personId: string, filter: Partial<DaySheetFilter> = {}, ac
 	(await sheet(filter, actor)).lines.find((line) => line.personId === personId);
 const groupOf = async (personId: string, day = today) => {
 	const line = (await sheet({}, desk.coordinator, day)).lines.find((one) => one.personId === personId);
-	return line && daySheetGroupsOf([line], day)[0]?.id;
+	return line && daySheetGroupsOf([line], day, SHIPPED_SETTINGS)[0]?.id;
 };
 const act = (personId: string) => ({ personId, version: null, key: randomUUID() });
 

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { eq } from 'drizzle-orm';
 import fc from 'fast-check';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { SHIPPED_RULES } from '$lib/core/rules';
 import { checklistField, redFlagField } from '$lib/core/answers';
 import { RED_FLAGS, type RedFlag } from '$lib/core/discomfort';
 import type { AssessmentResult } from '$lib/core/case-assessment';
@@ -54,7 +55,7 @@ function lasting({ reasons, ...rest }: AssessmentResult) {
 async function madeAfresh(personId: string, at: Date): Promise<AssessmentResult> {
 	const person = await readPersonPlace(db(), personId);
 	if (!person) throw new Error('nobody');
-	return assessmentResultOf(await loadCaseRecord(db(), person, at), person);
+	return assessmentResultOf(await loadCaseRecord(db(), person, at), person, SHIPPED_RULES);
 }
 
 /** Waits for acts that happen at once. Refusals are answers; anything else is a failure. @returns which were done */

@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { eq, like } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { SHIPPED_SETTINGS } from '$lib/core/triage/policy-settings';
 import { recordRedFlags } from '$lib/server/reports/record-red-flags';
 import { readCasePage } from '$lib/server/cases/case-page';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
@@ -56,7 +57,7 @@ const lineOf = async (personId: string, day = today) =>
 
 const groupOf = async (personId: string) => {
 	const line = await lineOf(personId);
-	return line && daySheetGroupsOf([line], today)[0]?.id;
+	return line && daySheetGroupsOf([line], today, SHIPPED_SETTINGS)[0]?.id;
 };
 
 const words = (referralId: string, text: string) => ({ key: randomUUID(), referralId, text });

@@ -3,7 +3,7 @@ import { gunzipSync } from 'node:zlib';
 import { generateDrizzleJson, generateMigration } from 'drizzle-kit/api';
 import { asc, eq } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
-import { RULES_VERSION } from '$lib/core/rules';
+import { SHIPPED_RULES_VERSION } from '$lib/core/rules';
 import type { Actor } from '$lib/server/actor';
 import { verifyAuditLog, sealAuditLines } from '$lib/server/audit/seal-audit-log';
 import { readCasePage } from '$lib/server/cases/case-page';
@@ -81,7 +81,9 @@ describe('a filled database of the baseline', () => {
 			};
 			await reassessOutdatedCases(db, () => now);
 			expect(await countCasesToReassess(db)).toBe(0);
-			expect(await db.$count(schema.cases, eq(schema.cases.rulesVersion, RULES_VERSION))).toBeGreaterThan(30);
+			expect(
+				await db.$count(schema.cases, eq(schema.cases.rulesVersion, SHIPPED_RULES_VERSION))
+			).toBeGreaterThan(30);
 			const { lines } = await readDaySheet(db, coordinator, '2026-11-28');
 			expect(lines.length).toBeGreaterThan(5);
 			const people = await db.select({ id: schema.people.id }).from(schema.people);

@@ -3,7 +3,7 @@ import { emptyFile } from '../support/empty-file';
 import type { RedFlag } from '$lib/core/discomfort';
 import { addDays, type CivilDate } from '$lib/core/calendar';
 import { reasonWords } from '$lib/messages/desk/triage-words';
-import { RULES_IN_FORCE } from '$lib/core/rules';
+import { SHIPPED_RULES } from '$lib/core/rules';
 import { assessCaseRecord } from '$lib/core/case-assessment/assess-case-record';
 import type { CaseRecord } from '$lib/core/case-assessment';
 
@@ -68,7 +68,7 @@ describe('someone with', () => {
 	it.each(PEOPLE)(
 		'%s has the level, the day and the words of the table',
 		(_who, signs, level, actBy, words) => {
-			const judgement = assessCaseRecord(personWith(signs), RULES_IN_FORCE);
+			const judgement = assessCaseRecord(personWith(signs), SHIPPED_RULES);
 			expect(judgement).toMatchObject({ level, actBy });
 			expect(judgement.reasons).toHaveLength(signs.length);
 			const [first] = judgement.reasons;
@@ -84,7 +84,7 @@ describe('someone with', () => {
 		] as const) {
 			const on = addDays(SATURDAY, 1);
 			const lifted = personWith(['chest-pain'], { lifted: [{ seq: 2, on, of: 'chest-pain', how }] });
-			const judgement = assessCaseRecord(lifted, RULES_IN_FORCE);
+			const judgement = assessCaseRecord(lifted, SHIPPED_RULES);
 			expect(judgement).toMatchObject({ level: 'emergency', actBy: '2026-11-21' });
 			const [reason] = judgement.reasons;
 			expect(reason).toMatchObject({ lifted: { on, how } });
@@ -107,9 +107,9 @@ describe('someone with', () => {
 				}
 			]
 		});
-		expect(assessCaseRecord(twice, RULES_IN_FORCE).reasons[0]).not.toHaveProperty('lifted');
+		expect(assessCaseRecord(twice, SHIPPED_RULES).reasons[0]).not.toHaveProperty('lifted');
 		const seen = { ...twice, outcomes: [{ seq: 4, on: SATURDAY, of: ['chest-pain'] as const }] };
-		expect(assessCaseRecord(seen, RULES_IN_FORCE)).toMatchObject({ level: 'urgent', actBy: '2026-11-23' });
+		expect(assessCaseRecord(seen, SHIPPED_RULES)).toMatchObject({ level: 'urgent', actBy: '2026-11-23' });
 	});
 
 	it('weakness in a report is urgent whatever its score; a message waits one working day', () => {
@@ -124,9 +124,9 @@ describe('someone with', () => {
 		const reported = personWith([]);
 		const [answers] = reported.answers;
 		const file = answers ? { ...reported, answers: [{ ...answers, discomfort: [weak] }] } : reported;
-		expect(assessCaseRecord(file, RULES_IN_FORCE)).toMatchObject({ level: 'urgent', actBy: '2026-11-23' });
+		expect(assessCaseRecord(file, SHIPPED_RULES)).toMatchObject({ level: 'urgent', actBy: '2026-11-23' });
 		const waiting = [{ what: 'message', since: SATURDAY }] as const;
-		expect(assessCaseRecord(personWith([], { waiting }), RULES_IN_FORCE)).toMatchObject({
+		expect(assessCaseRecord(personWith([], { waiting }), SHIPPED_RULES)).toMatchObject({
 			level: 'help',
 			actBy: '2026-11-23'
 		});

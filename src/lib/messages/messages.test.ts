@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest';
 import type { CivilDate } from '$lib/core/calendar';
 import type { RegionReport } from '$lib/core/discomfort';
 import { REASON_CODES, type AssessmentResult, type TriageReason } from '$lib/core/case-assessment';
-import { RULES_IN_FORCE } from '$lib/core/rules';
-import { TRIAGE_LEVELS } from '$lib/core/triage';
+import { policyFrom, SHIPPED_SETTINGS, type PolicySettings } from '$lib/core/triage/policy-settings';
+import { TRIAGE_LEVELS, type TriageLevel } from '$lib/core/triage';
 import { filledText, ROUND_FIELDS } from './emails';
 import { replyWords } from './desk/reply-words';
 import { reasonWords } from './desk/triage-words';
@@ -145,16 +145,28 @@ describe('the words of the triage', () => {
 	});
 
 	it('tells the rules by the numbers that decide', () => {
-		const { clinicianFrom, soonFrom, notBetter, workingDaysToAct } = RULES_IN_FORCE.policy;
-		expect(deskWords.triage.levels.clinician.rule).toContain(`a score of ${clinicianFrom} or more`);
-		expect(deskWords.triage.levels.clinician.rule).toContain(`${notBetter.days} days after the plan`);
-		expect(deskWords.triage.levels.soon.rule.toLowerCase()).toContain(
-			`a score of ${soonFrom} to ${clinicianFrom - 1}`
-		);
-		for (const level of TRIAGE_LEVELS) {
-			const days = workingDaysToAct[level];
-			if (days) expect(deskWords.triage.levels[level].rule).toContain(`ithin ${days} working days`);
-			else expect(deskWords.triage.levels[level].rule).not.toMatch(/[Ww]ithin/);
+		// The shipped policy, and one in which every number is another.
+		const stricter: PolicySettings = {
+			...SHIPPED_SETTINGS,
+			clinicianFrom: 6,
+			soonFrom: 3,
+			notBetterDays: 28,
+			clinicianDays: 2,
+			soonDays: 4,
+			helpDays: 7,
+			homeDays: 11
+		};
+		for (const settings of [SHIPPED_SETTINGS, stricter]) {
+			const { clinicianFrom, soonFrom, notBetter, workingDaysToAct } = policyFrom(settings, 1001);
+			const rule = (level: TriageLevel) => deskWords.triage.levels[level].rule(settings);
+			expect(rule('clinician')).toContain(`a score of ${clinicianFrom} or more`);
+			expect(rule('clinician')).toContain(`${notBetter.days} days after the plan`);
+			expect(rule('soon').toLowerCase()).toContain(`a score of ${soonFrom} to ${clinicianFrom - 1}`);
+			for (const level of TRIAGE_LEVELS) {
+				const days = workingDaysToAct[level];
+				if (days) expect(rule(level)).toContain(`ithin ${days} working days`);
+				else expect(rule(level)).not.toMatch(/[Ww]ithin/);
+			}
 		}
 	});
 });

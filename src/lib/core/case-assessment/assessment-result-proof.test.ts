@@ -2,7 +2,7 @@ import { expect, it } from 'vitest';
 import { judgedByHand } from '../../../../tests/support/judged-by-hand';
 import { randomFile } from '../../../../tests/support/random-file';
 import { casesOf } from '../../../../tests/support/rotation';
-import { RULES_IN_FORCE } from '../rules';
+import { SHIPPED_RULES } from '../rules';
 import { REASON_CODES } from './index';
 import { assessCaseRecord } from './assess-case-record';
 import { validateCaseRecord } from './validate-case-record';
@@ -14,7 +14,7 @@ it('a judgement agrees with an independent reading of the rules on random files'
 	for (const seed of casesOf(3000, 500)) {
 		const file = randomFile(seed);
 		expect(validateCaseRecord(file).ok).toBe(true);
-		const { level, reasons, actBy, checkIn, recheck, standing } = assessCaseRecord(file, RULES_IN_FORCE);
+		const { level, reasons, actBy, checkIn, recheck, standing } = assessCaseRecord(file, SHIPPED_RULES);
 		const rounded = standing.map(({ id, value, sd }) => ({
 			id,
 			value: inThousandths(value),

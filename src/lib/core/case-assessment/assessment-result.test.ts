@@ -7,7 +7,7 @@ import type { Corner } from '../corner';
 import { checkCorner } from '../checks';
 import type { RegionReport } from '../discomfort';
 import { planCorner } from '../plan';
-import { RULES_IN_FORCE } from '../rules';
+import { SHIPPED_RULES } from '../rules';
 import { compileSchema } from '../schema';
 import { TRIAGE_LEVELS, isMoreUrgent } from '../triage';
 import { assessCaseRecord } from './assess-case-record';
@@ -72,7 +72,7 @@ const checkedIn = (on: string, over: Partial<CaseRecord['checkIns'][number]> = {
 	...over
 });
 
-const judged = (over: Partial<CaseRecord>) => assessCaseRecord({ ...empty, ...over }, RULES_IN_FORCE);
+const judged = (over: Partial<CaseRecord>) => assessCaseRecord({ ...empty, ...over }, SHIPPED_RULES);
 const codes = (over: Partial<CaseRecord>) => judged(over).reasons.map(({ code, on }) => `${code} ${on}`);
 
 describe('a judgement', () => {
@@ -80,9 +80,9 @@ describe('a judgement', () => {
 		const check = compileSchema(assessmentResultSchema);
 		for (let seed = 1; seed <= 60; seed += 1) {
 			const file = randomFile(seed);
-			const judgement = assessCaseRecord(file, RULES_IN_FORCE);
+			const judgement = assessCaseRecord(file, SHIPPED_RULES);
 			expect(check(JSON.parse(JSON.stringify(judgement)))).toMatchObject({ ok: true });
-			expect(assessCaseRecord(file, RULES_IN_FORCE)).toEqual(judgement);
+			expect(assessCaseRecord(file, SHIPPED_RULES)).toEqual(judgement);
 		}
 	});
 
@@ -93,10 +93,10 @@ describe('a judgement', () => {
 			);
 		for (let seed = 1; seed <= 300; seed += 1) {
 			const file = randomFile(seed);
-			const before = assessCaseRecord(file, RULES_IN_FORCE);
+			const before = assessCaseRecord(file, SHIPPED_RULES);
 			const last = { ...answered(file.today, { discomfort: [] }), seq: 1e6 };
 			const later = { ...file, answers: [...file.answers, last] };
-			const after = assessCaseRecord(later, RULES_IN_FORCE);
+			const after = assessCaseRecord(later, SHIPPED_RULES);
 			// What only stays open while the plan's newest report says so is the newest report's to change.
 			const stays = grave(before.reasons).filter(({ code }) => code !== 'not-better');
 			expect(after.reasons).toEqual(expect.arrayContaining(stays));

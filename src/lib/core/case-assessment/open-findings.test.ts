@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { emptyFile } from '../../../../tests/support/empty-file';
 import type { CivilDate } from '../calendar';
-import { RULES_IN_FORCE } from '../rules';
+import { SHIPPED_RULES } from '../rules';
 import { assessCaseRecord } from './assess-case-record';
 import { readAssessmentResult, type CaseRecord } from './index';
 import { validateCaseRecord } from './validate-case-record';
@@ -44,7 +44,7 @@ const checkIn = (seq: number, undone: string[]) => ({
 	news: [],
 	acknowledged: null
 });
-const judged = (over: Partial<CaseRecord> = {}) => assessCaseRecord(file(over), RULES_IN_FORCE);
+const judged = (over: Partial<CaseRecord> = {}) => assessCaseRecord(file(over), SHIPPED_RULES);
 const codes = (over: Partial<CaseRecord> = {}) => judged(over).reasons.map(({ code, on }) => `${code} ${on}`);
 
 describe('what answers show besides heights', () => {

@@ -1,4 +1,4 @@
-import { RULES_IN_FORCE } from '../rules';
+import { SHIPPED_RULES } from '../rules';
 import { createHash } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import { checklistTextsFor } from '$lib/messages/checklist';
@@ -49,11 +49,11 @@ describe('the checklist', () => {
 	});
 
 	it('asks from the floor up, each question once, with one answer at least that is fine', () => {
-		const stations = RULES_IN_FORCE.checklist.items.map(({ station }) => CHECKLIST_STATIONS.indexOf(station));
+		const stations = SHIPPED_RULES.checklist.items.map(({ station }) => CHECKLIST_STATIONS.indexOf(station));
 		expect(stations).toEqual([...stations].sort((a, b) => a - b));
-		const ids = RULES_IN_FORCE.checklist.items.map(({ id }) => id);
+		const ids = SHIPPED_RULES.checklist.items.map(({ id }) => id);
 		expect(new Set(ids).size).toBe(ids.length);
-		for (const item of RULES_IN_FORCE.checklist.items) {
+		for (const item of SHIPPED_RULES.checklist.items) {
 			expect(
 				item.answers.some(({ finding }) => finding === null),
 				item.id
@@ -88,17 +88,17 @@ describe('the checklist', () => {
 			'screen-too-far'
 		];
 		expect(FINDING_IDS.filter((id) => !asked.has(id))).toEqual(measured);
-		for (const { id, station, answers } of RULES_IN_FORCE.checklist.items)
+		for (const { id, station, answers } of SHIPPED_RULES.checklist.items)
 			for (const { finding } of answers)
 				if (finding && id !== 'chair') expect([id, findingRule(finding).station]).toEqual([id, station]);
 	});
 
 	it('depends only on questions that come before', () => {
 		const seen = new Set<string>();
-		for (const { id, when } of RULES_IN_FORCE.checklist.items) {
+		for (const { id, when } of SHIPPED_RULES.checklist.items) {
 			for (const { of, isOneOf } of when)
 				if (of.startsWith('item:')) {
-					const before = RULES_IN_FORCE.checklist.items.find((item) => item.id === of.slice(5));
+					const before = SHIPPED_RULES.checklist.items.find((item) => item.id === of.slice(5));
 					expect(seen.has(of.slice(5))).toBe(true);
 					expect(before?.answers.map((a) => a.id)).toEqual(expect.arrayContaining([...isOneOf]));
 				}
@@ -123,7 +123,7 @@ describe('the checklist', () => {
 
 describe('askedItems', () => {
 	const ids = (corner: Corner, answers: ChecklistAnswers = {}) =>
-		askedItems(RULES_IN_FORCE.checklist, factsOf(corner), answers).map(({ id }) => id);
+		askedItems(SHIPPED_RULES.checklist, factsOf(corner), answers).map(({ id }) => id);
 
 	it('asks what the corner makes meaningful', () => {
 		expect(ids(mirela)).toContain('whole-foot');
@@ -142,7 +142,7 @@ describe('askedItems', () => {
 		expect(ids(mirela, { screens: 'two' })).toContain('main-screen');
 		expect(ids(mirela)).not.toContain('ahead');
 		const stale = orderFindings(
-			RULES_IN_FORCE.checklist,
+			SHIPPED_RULES.checklist,
 			mirela,
 			{ screens: 'two', ahead: 'to-one-side' },
 			[]
@@ -154,15 +154,15 @@ describe('askedItems', () => {
 describe('checklistAnswerIssues', () => {
 	it('names the place of an unknown question or answer', () => {
 		expect(
-			checklistAnswerIssues(RULES_IN_FORCE.checklist, { 'work-surface': 'table', ahead: 'straight' })
+			checklistAnswerIssues(SHIPPED_RULES.checklist, { 'work-surface': 'table', ahead: 'straight' })
 		).toEqual([]);
-		expect(checklistAnswerIssues(RULES_IN_FORCE.checklist, { 'no/such': 'x' })).toMatchObject([
+		expect(checklistAnswerIssues(SHIPPED_RULES.checklist, { 'no/such': 'x' })).toMatchObject([
 			{ code: 'unknown-question', at: '/no~1such' }
 		]);
-		expect(checklistAnswerIssues(RULES_IN_FORCE.checklist, { 'work-surface': 'moon' })).toMatchObject([
+		expect(checklistAnswerIssues(SHIPPED_RULES.checklist, { 'work-surface': 'moon' })).toMatchObject([
 			{ code: 'unknown-answer', at: '/work-surface' }
 		]);
-		expect(checklistAnswerIssues(RULES_IN_FORCE.checklist, { 'work-surface': '__proto__' })).toHaveLength(1);
+		expect(checklistAnswerIssues(SHIPPED_RULES.checklist, { 'work-surface': '__proto__' })).toHaveLength(1);
 	});
 });
 
@@ -187,7 +187,7 @@ describe('orderFindings', () => {
 		even: 'one-side'
 	};
 	const order = (reports: readonly RegionReport[]) =>
-		orderFindings(RULES_IN_FORCE.checklist, mirela, answers, reports);
+		orderFindings(SHIPPED_RULES.checklist, mirela, answers, reports);
 
 	it('puts the lowest wrong thing first, but for what belongs to a likely cause of a complaint, which comes before all', () => {
 		const stations = (reports: readonly RegionReport[]) =>
@@ -228,7 +228,7 @@ describe('orderFindings', () => {
 
 	it('says a finding once, with the answer and the number that tell it', () => {
 		const hanging = orderFindings(
-			RULES_IN_FORCE.checklist,
+			SHIPPED_RULES.checklist,
 			mirela,
 			{ ...answers, 'whole-foot': 'hanging' },
 			[]

@@ -1,1 +1,1 @@
-export { RULES_IN_FORCE, RULES_VERSION, type Rules } from './rules-in-force';
+export { rulesVersionOf, SHIPPED_RULES, SHIPPED_RULES_VERSION, type Rules } from './shipped-rules';

@@ -1,3 +1,4 @@
+import { policyTexts } from '../desk/de/policy';
 import type { deskRefusalTexts } from '../en/desk-refusals';
 
 /** Error messages of the desk: what is wrong, and what to do. */
@@ -171,6 +172,21 @@ export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 	genuinePage: 'Geben Sie eine Adresse ein, die mit https:// beginnt, oder lassen Sie das Feld leer.',
 	replyToAddress:
 		'Geben Sie eine E-Mail-Adresse ein, zum Beispiel health@organisation.example, oder lassen Sie das Feld leer.',
+	policyLimits: ({ field, least, most }) =>
+		`„${policyTexts.fields[field]}“: Geben Sie eine ganze Zahl von ${least} bis ${most} ein.`,
+	policyList: ({ field, ...limits }) =>
+		`„${policyTexts.fields[field]}“: Geben Sie ${policyTexts.listLimits(limits)} ein, durch Kommas getrennt.`,
+	policyBelow: ({ field, other }) =>
+		`„${policyTexts.fields[field]}“ muss kleiner sein als „${policyTexts.fields[other]}“.`,
+	policyAtMost: ({ field, other }) =>
+		`„${policyTexts.fields[field]}“ darf nicht größer sein als „${policyTexts.fields[other]}“.`,
+	policyChanged:
+		'Inzwischen wurden von anderer Seite Einstellungen veröffentlicht. Die Seite zeigt sie. Ändern Sie noch einmal, wenn es noch stimmt.',
+	policySame: 'Diese Einstellungen gelten schon; es gibt nichts zu veröffentlichen.',
+	noPolicyVersion: 'Diese Fassung der Einstellungen haben wir nicht.',
+	policyFile: ({ why }) => `Diese Datei können wir nicht verwenden: ${why}.`,
+	policyNotJson:
+		'Diese Datei können wir nicht lesen. Wählen Sie eine Einstellungsdatei, die aus Easy Corner heruntergeladen wurde.',
 	organisationChanged:
 		'Diese Angaben wurden von anderer Seite geändert. Die Seite zeigt die neue Fassung. Ändern Sie sie noch einmal, wenn es noch stimmt.',
 	logoUnreadable:

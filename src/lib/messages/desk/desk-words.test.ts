@@ -2,6 +2,7 @@ import { countryWords } from '../reader-formats';
 import { afterEach, beforeAll, describe, expect, it } from 'vitest';
 import { RED_FLAGS } from '$lib/core/discomfort';
 import { TRIAGE_LEVELS } from '$lib/core/triage';
+import { SHIPPED_SETTINGS } from '$lib/core/triage/policy-settings';
 import type { TriageReason } from '$lib/core/case-assessment';
 import { dayWords, momentWords } from '../dates';
 import {
@@ -142,7 +143,8 @@ describe.each(DESK_LANGUAGES)('the sentences of the desk in %s', (language) => {
 		reads({ language });
 		const names = TRIAGE_LEVELS.map((level) => deskWords.triage.levels[level].name);
 		expect(new Set(names).size).toBe(names.length);
-		for (const level of TRIAGE_LEVELS) expect(deskWords.triage.levels[level].rule).toMatch(/\.$/);
+		for (const level of TRIAGE_LEVELS)
+			expect(deskWords.triage.levels[level].rule(SHIPPED_SETTINGS)).toMatch(/\.$/);
 	});
 
 	it('agree in number', () => {

@@ -69,6 +69,9 @@ export const deskWords: DeskTexts = {
 	get letter() {
 		return current().letter;
 	},
+	get policy() {
+		return current().policy;
+	},
 	get organisation() {
 		return current().organisation;
 	},

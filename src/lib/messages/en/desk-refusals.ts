@@ -1,3 +1,5 @@
+import type { PolicyField } from '$lib/core/triage/policy-settings';
+import { policyTexts, type ListLimits } from '../desk/en/policy';
 /** Error messages of the desk, or of both doors: what is wrong, and what to do. They never repeat what someone typed about health. */
 export const deskRefusalTexts = {
 	referralsForClinician: 'Only the clinician who was asked can see this referral.',
@@ -154,6 +156,20 @@ export const deskRefusalTexts = {
 		'Enter an address that starts with https:// and holds no name or password, or leave it empty.',
 	genuinePage: 'Enter an address that starts with https://, or leave it empty.',
 	replyToAddress: 'Enter an email address such as health@organisation.example, or leave it empty.',
+	policyLimits: ({ field, least, most }: { field: PolicyField; least: number; most: number }) =>
+		`“${policyTexts.fields[field]}”: enter a whole number from ${least} to ${most}.`,
+	policyList: ({ field, ...limits }: { field: PolicyField } & ListLimits) =>
+		`“${policyTexts.fields[field]}”: enter ${policyTexts.listLimits(limits)}, with commas between them.`,
+	policyBelow: ({ field, other }: { field: PolicyField; other: PolicyField }) =>
+		`“${policyTexts.fields[field]}” must be less than “${policyTexts.fields[other]}”.`,
+	policyAtMost: ({ field, other }: { field: PolicyField; other: PolicyField }) =>
+		`“${policyTexts.fields[field]}” must not be more than “${policyTexts.fields[other]}”.`,
+	policyChanged:
+		'A colleague has published other settings in the meantime. The page shows them. Make your change again if it is still right.',
+	policySame: 'These settings apply already, so there is nothing to publish.',
+	noPolicyVersion: 'We don’t have this version of the settings.',
+	policyFile: ({ why }: { why: string }) => `We can’t use this file: ${why}.`,
+	policyNotJson: 'We can’t read this file. Choose a settings file that was downloaded from Easy Corner.',
 	organisationChanged:
 		'A colleague has changed these details. The page shows theirs. Make your change again if it is still right.',
 	logoUnreadable: 'We can’t use this picture. Choose a PNG, JPEG or WebP file of up to 2 MB.',

@@ -35,6 +35,8 @@ export const DESK_ROUTES: Readonly<Record<DeskRoute, Permission | null>> = {
 	'/desk/(signed-in)/organisation/emails': 'settings:change',
 	'/desk/(signed-in)/organisation/emails/html': 'settings:change',
 	'/desk/(signed-in)/organisation/logo': 'settings:change',
+	'/desk/(signed-in)/organisation/policy': 'settings:change',
+	'/desk/(signed-in)/organisation/policy/file': 'settings:change',
 	'/desk/(signed-in)/organisation/translations': 'settings:change',
 	'/desk/(signed-in)/people': 'people:read',
 	'/desk/(signed-in)/people/export': 'people:export',
@@ -118,6 +120,11 @@ export const DESK_ACTIONS: Partial<Readonly<Record<DeskRoute, Readonly<Record<st
 	'/desk/(signed-in)/organisation': { save: 'settings:change', removeLogo: 'settings:change' },
 	'/desk/(signed-in)/organisation/cover': { save: 'settings:change' },
 	'/desk/(signed-in)/organisation/emails': { send: 'settings:change' },
+	'/desk/(signed-in)/organisation/policy': {
+		preview: 'settings:change',
+		publish: 'settings:change',
+		load: 'settings:change'
+	},
 	'/desk/(signed-in)/organisation/translations': { confirm: 'settings:change' },
 	'/desk/(signed-in)/people': {
 		bulk: 'people:change',
@@ -168,6 +175,7 @@ export const DESK_ENDPOINTS: readonly DeskRoute[] = [
 	'/desk/(signed-in)/live',
 	'/desk/(signed-in)/organisation/emails/html',
 	'/desk/(signed-in)/organisation/logo',
+	'/desk/(signed-in)/organisation/policy/file',
 	'/desk/(signed-in)/people/export',
 	'/desk/(signed-in)/record/export',
 	'/desk/(signed-in)/rounds/[id=uuid]/progress',

@@ -29,6 +29,8 @@ const ASKS_ANEW: Readonly<Record<string, (path: string) => string>> = {
 	'/desk/(signed-in)/retention': (path) => path,
 	'/desk/(signed-in)/organisation': (path) => path,
 	'/desk/(signed-in)/organisation/cover': (path) => path,
+	'/desk/(signed-in)/organisation/policy': (path) => path,
+	'/desk/(signed-in)/organisation/policy/file': () => '/desk/organisation/policy',
 	'/desk/(signed-in)/organisation/translations': (path) => path,
 	'/desk/(signed-in)/organisation/logo': () => '/desk/organisation',
 	[SET_UP]: (path) => path,

@@ -4,7 +4,7 @@ import { and, desc, eq, isNull, ne } from 'drizzle-orm';
 import { DEFAULT_SITTING_STYLE } from '../../core/guidance';
 import type { QuestionnaireMode } from '../../core/answers';
 import type { SittingStyle } from '../../core/corner';
-import { RULES_IN_FORCE } from '../../core/rules';
+import { SHIPPED_RULES } from '../../core/rules';
 import type { Organisation } from '../../core/organisation';
 import { emailWords, type EmailReader, type EmailWords } from '../../messages/emails';
 import { requirePermission } from '../access/require-permission';
@@ -103,7 +103,7 @@ async function sendTo(
 		way,
 		route,
 		rhythm,
-		checklistVersion: RULES_IN_FORCE.checklist.version,
+		checklistVersion: SHIPPED_RULES.checklist.version,
 		sentAt: now,
 		answers: { ...usualUnit(person.language), ...prefilled }
 	});

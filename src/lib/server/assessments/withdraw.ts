@@ -7,6 +7,7 @@ import { inTransaction } from '../db/transaction';
 import { reassessCase, assessmentResultOf } from '../case-assessments/reassess-cases';
 import { loadCaseRecord } from '../case-assessments/load-case-record';
 import { requirePerson } from '../people/lock-person';
+import { readRules } from '../rules/read-rules';
 import type { OpenAssessment } from './open-assessment';
 
 const {
@@ -80,7 +81,8 @@ export async function withdrawAnswers(db: Db, open: OpenAssessment, now: Date): 
 	await inTransaction(db, async (tx) => {
 		const person = await requirePerson(tx, personId);
 		const read = await loadCaseRecord(tx, person, now);
-		const stays = openSigns(assessmentResultOf(read, person).reasons);
+		const { rules } = await readRules(tx);
+		const stays = openSigns(assessmentResultOf(read, person, rules).reasons);
 		const sent = await tx
 			.select({ id: assessments.id })
 			.from(assessments)

@@ -41,6 +41,7 @@ export const AUDIT_ACTIONS = [
 	'crisis-line-set',
 	'organisation-set',
 	'cover-set',
+	'policy-published',
 	'absence-set',
 	'absence-ended',
 	'deputy-alerted',

@@ -3,12 +3,12 @@ import { precautionsOf, chosenOption } from '../../core/answers';
 import type { Region } from '../../core/discomfort';
 import { bodyConditionOf } from '../../core/breaks/body-condition';
 import type { BreakProfile } from '../../core/breaks/break-profile';
-import { RULES_IN_FORCE } from '../../core/rules';
 import { spotRows } from '../assessments/spots';
 import type { OpenAssessment } from '../assessments/open-assessment';
 import { schema, type Db } from '../db/client';
 import { loadCaseRecord } from '../case-assessments/load-case-record';
 import { readPersonPlace } from '../people/lock-person';
+import { readRules } from '../rules/read-rules';
 
 const { breakSettings } = schema;
 
@@ -29,7 +29,7 @@ export async function readBreaksPage(db: Db, open: OpenAssessment, now: Date): P
 		readPersonPlace(db, actor.personId)
 	]);
 	const bodily = person
-		? bodyConditionOf((await loadCaseRecord(db, person, now)).file, RULES_IN_FORCE.policy)
+		? bodyConditionOf((await loadCaseRecord(db, person, now)).file, (await readRules(db)).rules.policy)
 		: { worst: {}, signs: [], hasOtherSign: false, hasUrgentSign: false };
 	const main = rows[0]?.answers ?? assessment.answers;
 	const isLaptop = chosenOption(main, 'screenKind') === 'laptop';

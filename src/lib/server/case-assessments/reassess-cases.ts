@@ -3,23 +3,28 @@ import { assessCase, readAssessmentResult, type AssessmentResult } from '../../c
 import type { CivilDate } from '../../core/calendar';
 import type { Verdict } from '../../core/checks';
 import { sameDocument } from '../../core/same-document';
-import { RULES_IN_FORCE, RULES_VERSION } from '../../core/rules';
 import { checkInDaysAfter, isMoreUrgent } from '../../core/triage';
+import { rulesVersionOf, type Rules } from '../../core/rules';
 import { schema, type Db } from '../db/client';
 import type { HeldWhy } from '../db/schema/columns';
 import { syncPolicyDays, type PolicyDays, type WantedDays } from '../follow-ups/policy-days';
 import { publishChange } from '../live/changes';
 import { lockPerson, type LockedPerson } from '../people/lock-person';
 import { syncPlanReminders, type PlanReminder } from '../plans/plan-reminders';
+import { readRules } from '../rules/read-rules';
 import { storeObservations, storeMoves } from '../workforce/store-observations';
 import { loadCaseRecords, type LoadedCaseRecord } from './load-case-record';
 
 const { cases, caseAssessments } = schema;
 
 /** The assessment of a case record, with the stored plan: no plan is solved. */
-export function assessmentResultOf({ file, plan }: LoadedCaseRecord, person: LockedPerson): AssessmentResult {
+export function assessmentResultOf(
+	{ file, plan }: LoadedCaseRecord,
+	person: LockedPerson,
+	rules: Rules
+): AssessmentResult {
 	return assessCase(file, {
-		rules: RULES_IN_FORCE,
+		rules,
 		calendar: person.place.calendar,
 		unclosable: plan?.unclosable ?? []
 	});
@@ -60,10 +65,13 @@ function casesBefore(tx: Db, people: readonly LockedPerson[]) {
 
 type CaseBefore = Awaited<ReturnType<typeof casesBefore>>[number];
 
+const withoutPolicy = (rulesVersion: string) => rulesVersion.replace(/, policy \d+$/, '');
+
 /** Why a case is assessed other than by what people did or time passing: changed rules, or an import that asked for it. */
-function heldWhyOf({ rulesVersion }: CaseBefore): HeldWhy | null {
-	if (rulesVersion === null || rulesVersion === RULES_VERSION) return null;
-	return rulesVersion === '' ? 'import' : 'update';
+function heldWhyOf({ rulesVersion }: CaseBefore, now: string): HeldWhy | null {
+	if (rulesVersion === null || rulesVersion === now) return null;
+	if (rulesVersion === '') return 'import';
+	return withoutPolicy(rulesVersion) === withoutPolicy(now) ? 'policy' : 'update';
 }
 
 /**
@@ -123,13 +131,14 @@ async function store(
 function checkInToAsk(
 	judgement: AssessmentResult,
 	{ passedOver, checkInsCancelledTo: cancelledTo }: LoadedCaseRecord,
-	{ place }: LockedPerson
+	{ place }: LockedPerson,
+	{ policy }: Rules
 ): CivilDate | null {
 	const { carriedOut, checkIn: from } = judgement;
 	if (from === null) return null;
 	const isPast = (day: CivilDate) => passedOver.includes(day) || (cancelledTo !== null && day <= cancelledTo);
 	if (carriedOut === null) return isPast(from) ? null : from;
-	const days = checkInDaysAfter(carriedOut, RULES_IN_FORCE.policy, place.calendar);
+	const days = checkInDaysAfter(carriedOut, policy, place.calendar);
 	return days.find((day) => day >= from && !isPast(day)) ?? null;
 }
 
@@ -171,8 +180,13 @@ function mailOn(
 	);
 }
 
-/** The columns that lists need. */
-function caseOf({ person, read, judgement }: Judged, judgementId: number | null, given: CaseDays) {
+/** The columns that lists need. @param rules by which it was assessed */
+function caseOf(
+	{ person, read, judgement }: Judged,
+	judgementId: number | null,
+	given: CaseDays,
+	rules: Rules
+) {
 	const { newest } = read;
 	const hasLeft = person.leftAt !== null;
 	const since = openSince(read, judgement, hasLeft);
@@ -190,7 +204,7 @@ function caseOf({ person, read, judgement }: Judged, judgementId: number | null,
 		followUpOn: hasLeft ? null : given.days.look,
 		judgeOn: hasLeft ? null : judgement.changesOn,
 		mailOn: mailOn(read, given, hasLeft),
-		rulesVersion: RULES_VERSION,
+		rulesVersion: rulesVersionOf(rules),
 		sentAt: newest?.sentAt ?? null,
 		startedAt: newest?.startedAt ?? null,
 		answeredAt: newest?.answeredAt ?? null,
@@ -208,19 +222,20 @@ function excluded(names: readonly (keyof ReturnType<typeof caseOf>)[]) {
 
 /**
  * Assesses people's cases again, within the transaction of the act that locked them and may have changed them, and stores what lists need.
- * Emails that fall due only because of changed rules or an import are held back (`mail-brake/email-due-day.ts`). Cost: nine index reads and
+ * Emails that fall due only because of changed rules or an import are held back (`email-hold/email-due-day.ts`). Cost: ten index reads and
  * at most ten writes for all together; no plan is solved.
  */
 export async function reassessCases(tx: Db, people: readonly LockedPerson[], now: Date): Promise<void> {
 	if (people.length === 0) return;
 	await storeMoves(tx, people, now);
+	const { rules, name } = await readRules(tx);
 	const judged = (await loadCaseRecords(tx, people, now)).map(({ person, read }): Judged => ({
 		person,
 		read,
-		judgement: assessmentResultOf(read, person)
+		judgement: assessmentResultOf(read, person, rules)
 	}));
 	const before = await casesBefore(tx, people);
-	const heldWhys = new Map(before.map((row) => [row.personId, heldWhyOf(row)]));
+	const heldWhys = new Map(before.map((row) => [row.personId, heldWhyOf(row, name)]));
 	const versions = new Map(before.map(({ personId, version }) => [personId, version]));
 	const ids = await store(tx, judged, before, now);
 	const wanted = judged.map(({ person, read, judgement }): WantedDays => {
@@ -230,7 +245,7 @@ export async function reassessCases(tx: Db, people: readonly LockedPerson[], now
 			heldWhy: heldWhys.get(person.id) ?? null,
 			nextVersion: (versions.get(person.id) ?? 0) + 1,
 			days: {
-				'check-in': hasCorner ? checkInToAsk(judgement, read, person) : null,
+				'check-in': hasCorner ? checkInToAsk(judgement, read, person, rules) : null,
 				recheck: hasCorner ? judgement.recheck : null
 			}
 		};
@@ -246,7 +261,7 @@ export async function reassessCases(tx: Db, people: readonly LockedPerson[], now
 	const rows = judged.flatMap((one) => {
 		const standing = days.get(one.person.id);
 		const reminder = reminders.get(one.read.plan?.id ?? '') ?? null;
-		return standing ? [caseOf(one, ids.get(one.person.id) ?? null, { days: standing, reminder })] : [];
+		return standing ? [caseOf(one, ids.get(one.person.id) ?? null, { days: standing, reminder }, rules)] : [];
 	});
 	const [row] = rows;
 	if (!row) return;

@@ -1,10 +1,10 @@
 import { and, asc, gt, lt, or } from 'drizzle-orm';
-import { RULES_VERSION } from '../../core/rules';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
 import { describeError, log } from '../log';
 import { lockPeople } from '../people/lock-person';
+import { readRules } from '../rules/read-rules';
 import { reassessCases } from './reassess-cases';
 
 const { cases } = schema;
@@ -16,11 +16,11 @@ const BATCH = 100;
  * Cases last assessed under other rules, or that an import marked: the two ends of cases_rules_version_idx, which are empty once everyone
  * is done.
  */
-const isToRejudge = or(lt(cases.rulesVersion, RULES_VERSION), gt(cases.rulesVersion, RULES_VERSION));
+const isToRejudge = (name: string) => or(lt(cases.rulesVersion, name), gt(cases.rulesVersion, name));
 
 /** Number of people still to be assessed under the present rules. */
-export function countCasesToReassess(db: Db): Promise<number> {
-	return db.$count(cases, isToRejudge);
+export async function countCasesToReassess(db: Db): Promise<number> {
+	return db.$count(cases, isToRejudge((await readRules(db)).name));
 }
 
 /**
@@ -40,10 +40,12 @@ export async function reassessOutdatedCases(
 	let done = 0;
 	let after = '00000000-0000-0000-0000-000000000000';
 	while (left > 0 && shallGoOn()) {
+		// Read before each batch: settings may be published while this runs.
+		const { name } = await readRules(db);
 		const batch = await db
 			.select({ personId: cases.personId })
 			.from(cases)
-			.where(and(isToRejudge, gt(cases.personId, after)))
+			.where(and(isToRejudge(name), gt(cases.personId, after)))
 			.orderBy(asc(cases.personId))
 			.limit(BATCH);
 		const last = batch.at(-1);

@@ -8,7 +8,6 @@ import {
 import { addDays, nextWorkingDay } from '../../core/calendar';
 import { mayBePostponed } from '../../core/day-sheet';
 import { CLOSABLE, type Closable, type AssessmentResult } from '../../core/case-assessment';
-import { RULES_IN_FORCE } from '../../core/rules';
 import { deskLocale } from '../../messages/desk-language';
 import { adviceForPage } from '../../messages/advice/advice-for-page';
 import { replyWords } from '../../messages/desk/reply-words';
@@ -17,6 +16,8 @@ import { isoDay } from '../clock';
 import type { Db } from '../db/client';
 import { loadCaseRecord } from '../case-assessments/load-case-record';
 import { readPersonPlace } from '../people/lock-person';
+import type { PolicySettings } from '../../core/triage/policy-settings';
+import { settingsInForce } from '../rules/read-rules';
 import { stepTicksOfPlan } from '../plans/current-plan';
 import { planProgressOf } from '../plans/plan-progress';
 import { clinicians } from '../referrals/refer';
@@ -60,10 +61,11 @@ export async function cornerViewOf(db: Db, { answered, plan, events }: Case, per
 function offeredDays(
 	today: string,
 	person: NonNullable<Awaited<ReturnType<typeof readPersonPlace>>>,
+	{ checkInDays }: PolicySettings,
 	now: Date
 ) {
 	const { calendar, dayOf } = person.place;
-	const days = [...RULES_IN_FORCE.policy.checkInDays, LATER_DAYS];
+	const days = [...checkInDays, LATER_DAYS];
 	return days.map((n) => nextWorkingDay(addDays(dayOf(now), n), calendar)).filter((day) => day > today);
 }
 
@@ -79,7 +81,11 @@ export async function readCasePage(db: Db, actor: Actor, personId: string, now: 
 		read.referrals.some(({ lines }) => lines.some(({ isOpen }) => isOpen));
 	const corner = await cornerViewOf(db, read, personId, now);
 	const today = isoDay(now, zone);
-	const [here, all] = await Promise.all([readPersonPlace(db, personId), coordinators(db)]);
+	const [here, all, policy] = await Promise.all([
+		readPersonPlace(db, personId),
+		coordinators(db),
+		settingsInForce(db)
+	]);
 	return {
 		person,
 		listed,
@@ -89,6 +95,7 @@ export async function readCasePage(db: Db, actor: Actor, personId: string, now: 
 		newest: newest && { sentAt: newest.sentAt, savedAt: newest.savedAt },
 		answered: read.answered && { at: read.answered.answeredAt },
 		judgement,
+		policy,
 		judged: judged.map(({ id, at, level, document }) => ({ id, at, level, document })),
 		closable: closableItemsOf(judgement),
 		takenBack: signs.filter(({ takenBackAt }) => takenBackAt !== null).map(({ sign }) => sign),
@@ -108,7 +115,7 @@ export async function readCasePage(db: Db, actor: Actor, personId: string, now: 
 		followUps: {
 			followUp: followUp && { due: followUp.due, reason: followUp.reason, version: followUp.version },
 			policyDays: policyDays.map(({ kind, due, reason, version }) => ({ kind, due, reason, version })),
-			offered: here ? offeredDays(today, here, now) : []
+			offered: here ? offeredDays(today, here, policy, now) : []
 		},
 		owner: all.find(({ id }) => id === person.ownerId) ?? null,
 		coordinators: all,

@@ -2,7 +2,6 @@ import { and, asc, desc, eq, isNull, lte, sql } from 'drizzle-orm';
 import { prefilledAnswers } from '../../core/answers';
 import { setUpAsMeasured } from '../../core/checks';
 import { currentCornerOf } from '../../core/case-assessment';
-import { RULES_IN_FORCE, RULES_VERSION } from '../../core/rules';
 import { remindersFor } from '../../core/triage';
 import { emailWords } from '../../messages/emails';
 import { sendWithin, type WordsOfInvitation } from '../assessments/send-assessment';
@@ -20,6 +19,7 @@ import { mailQuotaOfToday, type DailyMailQuota } from '../email-hold/daily-limit
 import { lockPerson, type LockedPerson } from '../people/lock-person';
 import type { PlanInProgress } from '../plans/current-plan';
 import { queueLinkEmail } from '../email/queue-link-email';
+import { readRules, type RulesInForce } from '../rules/read-rules';
 
 const { assessments, cases, checkIns, followUps, plans } = schema;
 
@@ -55,13 +55,14 @@ async function forEachDue(
 	const day = cases[column];
 	let after: Cursor = { day: '0001-01-01', personId: '00000000-0000-0000-0000-000000000000' };
 	while (shallGoOn()) {
+		const { name } = await readRules(db);
 		const due = await db
 			.select({ personId: cases.personId, day })
 			.from(cases)
 			.where(
 				and(
 					lte(day, latest),
-					eq(cases.rulesVersion, RULES_VERSION),
+					eq(cases.rulesVersion, name),
 					sql`(${day}, ${cases.personId}) > (${after.day}::date, ${after.personId}::uuid)`
 				)
 			)
@@ -131,7 +132,7 @@ async function whoseDayHasCome(
 		.select({ day: cases[column], rulesVersion: cases.rulesVersion })
 		.from(cases)
 		.where(eq(cases.personId, personId));
-	if (!person || !row?.day || row.rulesVersion !== RULES_VERSION) return null;
+	if (!person || !row?.day || row.rulesVersion !== (await readRules(tx)).name) return null;
 	return row.day <= person.place.dayOf(now) ? person : null;
 }
 
@@ -141,10 +142,10 @@ type Sent = 'written' | 'not-due' | 'limited';
 async function writeWhatIsDue(tx: Db, personId: string, mail: DailyMailQuota, now: Date): Promise<Sent[]> {
 	const person = await whoseDayHasCome(tx, personId, 'mailOn', now);
 	if (!person || person.leftAt) return [];
-	const read = await loadCaseRecord(tx, person, now);
+	const [read, { rules }] = [await loadCaseRecord(tx, person, now), await readRules(tx)];
 	const sent: Sent[] = [];
 	for (const send of [recallPlan, askHowItHolds, sendRecheck])
-		sent.push(await send(tx, { person, read, mail }, now));
+		sent.push(await send(tx, { person, read, mail, rules }, now));
 	if (sent.some((one) => one !== 'limited')) await reassessCase(tx, personId, now);
 	return sent;
 }
@@ -154,6 +155,7 @@ interface Due {
 	readonly person: LockedPerson;
 	readonly read: LoadedCaseRecord;
 	readonly mail: DailyMailQuota;
+	readonly rules: RulesInForce['rules'];
 }
 
 /** Reminds a person, once, of a plan they have not started. */
@@ -176,7 +178,7 @@ async function recallPlan(tx: Db, { person, read, mail }: Due, now: Date): Promi
 }
 
 /** Sends a check-in on its day. */
-async function askHowItHolds(tx: Db, { person, read, mail }: Due, now: Date): Promise<Sent> {
+async function askHowItHolds(tx: Db, { person, read, mail, rules }: Due, now: Date): Promise<Sent> {
 	const open = await openFollowUp(tx, person.id, 'check-in');
 	const { today } = read.file;
 	if (!read.plan || read.isAsked || !open || open.heldWhy || open.due > today) return 'not-due';
@@ -185,7 +187,7 @@ async function askHowItHolds(tx: Db, { person, read, mail }: Due, now: Date): Pr
 		.update(followUps)
 		.set({ doneAt: now, outcome: POLICY_OUTCOMES.asked })
 		.where(eq(followUps.id, open.id));
-	const [first] = remindersFor(today, RULES_IN_FORCE.policy, person.place.calendar);
+	const [first] = remindersFor(today, rules.policy, person.place.calendar);
 	await tx.insert(checkIns).values({
 		personId: person.id,
 		assessmentId: read.plan.assessmentId,
@@ -203,7 +205,7 @@ async function askHowItHolds(tx: Db, { person, read, mail }: Due, now: Date): Pr
  * Sends the next self-assessment, filled in with the last answers and what has changed since. Someone with an unanswered one is reminded of
  * that one instead: their link keeps working, with what they have typed.
  */
-async function sendRecheck(tx: Db, { person, read, mail }: Due, now: Date): Promise<Sent> {
+async function sendRecheck(tx: Db, { person, read, mail, rules }: Due, now: Date): Promise<Sent> {
 	const open = await openFollowUp(tx, person.id, 'recheck');
 	if (!open || open.heldWhy || open.due > read.file.today) return 'not-due';
 	if (!(await mail.take(tx))) return 'limited';
@@ -215,7 +217,7 @@ async function sendRecheck(tx: Db, { person, read, mail }: Due, now: Date): Prom
 	const isWritten =
 		unanswered === null || (await queueLinkEmail(tx, person, emailWords('recheck', person), now));
 	const assessmentId = unanswered ?? (await sendNext(tx, person, read, now));
-	const [first] = remindersFor(read.file.today, RULES_IN_FORCE.policy, person.place.calendar);
+	const [first] = remindersFor(read.file.today, rules.policy, person.place.calendar);
 	await tx
 		.insert(checkIns)
 		.values({

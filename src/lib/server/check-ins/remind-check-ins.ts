@@ -1,5 +1,4 @@
 import { and, asc, eq, isNull, lte } from 'drizzle-orm';
-import { RULES_IN_FORCE } from '../../core/rules';
 import { nextReminderDay, remindersFor } from '../../core/triage';
 import { emailWords } from '../../messages/emails';
 import { writeAuditLine } from '../audit/write-audit-line';
@@ -10,6 +9,7 @@ import { reassessCase } from '../case-assessments/reassess-cases';
 import { describeError, log } from '../log';
 import { lockPerson } from '../people/lock-person';
 import { queueLinkEmail } from '../email/queue-link-email';
+import { readRules } from '../rules/read-rules';
 
 const { checkIns } = schema;
 
@@ -55,7 +55,8 @@ async function remindOne(
 		.where(and(eq(checkIns.id, id), isNull(checkIns.answeredAt), isNull(checkIns.endedAt)));
 	if (!person || !row?.remindOn || row.remindOn > person.place.dayOf(now)) return 0;
 	const { dayOf, calendar } = person.place;
-	const all = remindersFor(dayOf(row.askedAt), RULES_IN_FORCE.policy, calendar);
+	const { rules } = await readRules(tx);
+	const all = remindersFor(dayOf(row.askedAt), rules.policy, calendar);
 	const isCall = all[row.reminders]?.kind !== 'letter' || person.remindersStoppedAt !== null;
 	await tx
 		.update(checkIns)

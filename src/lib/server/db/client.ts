@@ -16,6 +16,7 @@ import * as organisation from './schema/organisation';
 import * as languageReviews from './schema/language-reviews';
 import * as people from './schema/people';
 import * as plans from './schema/plans';
+import * as policies from './schema/policies';
 import * as referrals from './schema/referrals';
 import * as reports from './schema/reports';
 import * as running from './schema/running';
@@ -35,6 +36,7 @@ export const schema = {
 	...organisation,
 	...languageReviews,
 	...plans,
+	...policies,
 	...referrals,
 	...reports,
 	...people,

@@ -20,19 +20,26 @@ export async function lockPerson(tx: Db, personId: string): Promise<LockedPerson
 
 /** Locks several people, always in the same order; people no longer there are left out. */
 export async function lockPeople(tx: Db, personIds: readonly string[]): Promise<LockedPerson[]> {
-	const rows = await tx
-		.select({ ...getTableColumns(people), organisationZone })
-		.from(people)
-		.where(inArray(people.id, [...personIds]))
-		.orderBy(asc(people.id))
-		.for('no key update');
-	return rows.map(withPlace);
+	return (await peopleByIds(tx, personIds).for('no key update')).map(withPlace);
 }
 
 /** The same without a lock, for a page that only reads. */
 export async function readPersonPlace(db: Db, personId: string): Promise<LockedPerson | null> {
 	const [person] = await personById(db, personId);
 	return person ? withPlace(person) : null;
+}
+
+/** Several people without a lock, in the order of their ids. */
+export async function readPeoplePlaces(db: Db, personIds: readonly string[]): Promise<LockedPerson[]> {
+	return (await peopleByIds(db, personIds)).map(withPlace);
+}
+
+function peopleByIds(db: Db, personIds: readonly string[]) {
+	return db
+		.select({ ...getTableColumns(people), organisationZone })
+		.from(people)
+		.where(inArray(people.id, [...personIds]))
+		.orderBy(asc(people.id));
 }
 
 function personById(db: Db, personId: string) {

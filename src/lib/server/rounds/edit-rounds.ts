@@ -1,5 +1,5 @@
 import type { BreakSchedule } from '../../core/breaks/break-schedules';
-import { RULES_IN_FORCE } from '../../core/rules';
+import { SHIPPED_RULES } from '../../core/rules';
 import { and, eq } from 'drizzle-orm';
 import { isTimeZone } from '../../core/calendar';
 import { unknownPlaceholders } from '../../core/sending';
@@ -69,7 +69,7 @@ function checked(input: RoundInput): RoundInput {
 /** Creates a draft. Nothing is sent. */
 export async function createRound(db: Db, actor: Actor, input: RoundInput, now: Date): Promise<string> {
 	requirePermission(actor, 'rounds:run');
-	const values = { ...checked(input), checklistVersion: RULES_IN_FORCE.checklist.version, createdAt: now };
+	const values = { ...checked(input), checklistVersion: SHIPPED_RULES.checklist.version, createdAt: now };
 	return db.transaction(async (tx) => {
 		const [made] = await tx.insert(rounds).values(values).returning({ id: rounds.id });
 		if (!made) throw new Error('An insert returned no row');

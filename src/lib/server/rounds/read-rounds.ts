@@ -4,7 +4,13 @@ import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
 import { roundNewsOf } from './round-news';
-import { mayBeReminded, countRemindable, isBeingReminded, isAwaitingAnswer } from './remind-unanswered';
+import {
+	mayBeReminded,
+	countRemindable,
+	isBeingReminded,
+	isAwaitingAnswer,
+	reminderDaysNow
+} from './remind-unanswered';
 
 const { people, roundPeople, rounds } = schema;
 
@@ -35,6 +41,7 @@ export async function readRound(db: Db, actor: Actor, id: string, now: Date) {
 	requirePermission(actor, 'rounds:read');
 	const [round] = await db.select().from(rounds).where(eq(rounds.id, id));
 	if (!round) throw new DomainError('not-found', 'noRound');
+	const reminderDays = await reminderDaysNow(db);
 	const [news, nudgeable, silent, earlier] = await Promise.all([
 		roundNewsOf(db, id, now),
 		isAwaitingAnswer(round) && round.pausedAt === null ? countRemindable(db, id, now) : 0,
@@ -48,7 +55,7 @@ export async function readRound(db: Db, actor: Actor, id: string, now: Date) {
 				remindOn: roundPeople.remindOn,
 				toCall: roundPeople.toCall,
 				isBeingReminded: sql<boolean>`${isBeingReminded(now)}`,
-				canBeNudged: sql<boolean>`${mayBeReminded(db, now)}`
+				canBeNudged: sql<boolean>`${mayBeReminded(db, now, reminderDays.length)}`
 			})
 			.from(roundPeople)
 			.innerJoin(people, eq(people.id, roundPeople.personId))
@@ -62,5 +69,5 @@ export async function readRound(db: Db, actor: Actor, id: string, now: Date) {
 			.orderBy(desc(rounds.createdAt))
 			.limit(20)
 	]);
-	return { round, news, nudgeable, isOut: isAwaitingAnswer(round), silent, earlier };
+	return { round, news, nudgeable, isOut: isAwaitingAnswer(round), silent, earlier, reminderDays };
 }

@@ -1,4 +1,3 @@
-import { RULES_IN_FORCE } from '../../core/rules';
 import { and, count, eq, exists, gt, isNull, lt, not, sql, type SQL } from 'drizzle-orm';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
@@ -7,6 +6,7 @@ import { addIsoDays, isoDay } from '../clock';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
 import { publishChange } from '../live/changes';
+import { readRules } from '../rules/read-rules';
 
 const { emails, people, roundPeople, rounds } = schema;
 
@@ -30,8 +30,9 @@ export function isBeingReminded(now: Date): SQL {
  * People who may be reminded before the policy's day: still here, no answer yet, with a reminder left that is not being written, and
  * without an email of this round in the last day. After the last reminder a person is called instead. Emails are looked up by
  * letters_person_idx.
+ * @param most how many reminders the policy has
  */
-export function mayBeReminded(db: Db, now: Date): SQL | undefined {
+export function mayBeReminded(db: Db, now: Date, most: number): SQL | undefined {
 	const lately = db
 		.select({ one: sql`1` })
 		.from(emails)
@@ -50,17 +51,21 @@ export function mayBeReminded(db: Db, now: Date): SQL | undefined {
 		eq(roundPeople.state, 'sent'),
 		not(isBeingReminded(now)),
 		exists(isHere),
-		lt(roundPeople.reminders, RULES_IN_FORCE.policy.reminderWorkingDays.length),
+		lt(roundPeople.reminders, most),
 		not(exists(lately))
 	);
 }
+
+/** Working days after an invitation at which the policy in force reminds. */
+export const reminderDaysNow = async (db: Db): Promise<readonly number[]> =>
+	(await readRules(db)).rules.policy.reminderWorkingDays;
 
 /** How many people of a round may be reminded now: one pass over those who have not answered. */
 export async function countRemindable(db: Db, id: string, now: Date): Promise<number> {
 	const [row] = await db
 		.select({ n: count() })
 		.from(roundPeople)
-		.where(and(eq(roundPeople.roundId, id), mayBeReminded(db, now)));
+		.where(and(eq(roundPeople.roundId, id), mayBeReminded(db, now, (await reminderDaysNow(db)).length)));
 	return row?.n ?? 0;
 }
 
@@ -82,6 +87,7 @@ export async function remindUnanswered(
 		if (!round) throw new DomainError('not-found', 'noRound');
 		if (!isAwaitingAnswer(round)) throw new DomainError('conflict', 'remindOnlyOut');
 		if (round.pausedAt !== null) throw new DomainError('conflict', 'roundIsPaused');
+		const most = (await reminderDaysNow(tx)).length;
 		const nudged = await tx
 			.update(roundPeople)
 			// A day that has begun everywhere.
@@ -90,7 +96,7 @@ export async function remindUnanswered(
 				and(
 					eq(roundPeople.roundId, id),
 					personId ? eq(roundPeople.personId, personId) : undefined,
-					mayBeReminded(tx, now)
+					mayBeReminded(tx, now, most)
 				)
 			)
 			.returning({ personId: roundPeople.personId });

@@ -1,5 +1,4 @@
 import { and, eq, inArray, isNull, lt, sql } from 'drizzle-orm';
-import { RULES_IN_FORCE } from '../../core/rules';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { isoDay } from '../clock';
@@ -9,7 +8,7 @@ import { DomainError } from '../domain-error';
 import { publishChange } from '../live/changes';
 import { roundProgressOf } from './round-news';
 import { lockRound } from './lock-round';
-import { isAwaitingAnswer } from './remind-unanswered';
+import { isAwaitingAnswer, reminderDaysNow } from './remind-unanswered';
 import { matchingPeople } from './round-selection';
 
 const { assessments, cases, people, roundPeople, rounds } = schema;
@@ -91,7 +90,7 @@ export async function reopenRound(
 		const round = await lockRound(tx, id, version);
 		if (round.state !== 'closed') throw new DomainError('conflict', 'openOnlyClosed');
 		const tomorrow = isoDay(new Date(now.getTime() + DAY_MS), round.timeZone);
-		const most = RULES_IN_FORCE.policy.reminderWorkingDays.length;
+		const most = (await reminderDaysNow(tx)).length;
 		// People who had every reminder were on the call list before, and stay there.
 		await tx
 			.update(roundPeople)

@@ -1,4 +1,3 @@
-import { RULES_IN_FORCE } from '../../core/rules';
 import { and, asc, eq, isNull, lte, sql } from 'drizzle-orm';
 import { nextReminderDay, remindersFor } from '../../core/triage';
 import { minutesLeftOf } from '../assessments/minutes-left';
@@ -12,6 +11,7 @@ import { schema, type Db } from '../db/client';
 import { publishChange } from '../live/changes';
 import { describeError, log } from '../log';
 import { personPlaceOf } from '../people/person-place';
+import { readRules } from '../rules/read-rules';
 import { queueLinkEmail } from '../email/queue-link-email';
 import { readOrganisation } from '../organisation/read-organisation';
 import { roundWords } from './round-words';
@@ -116,7 +116,8 @@ async function remindBatch(db: Db, after: Cursor | null, now: Date): Promise<Bat
 async function remindOne(tx: Db, { row, person, round, assessment, zone }: Due, now: Date): Promise<number> {
 	const { dayOf, calendar } = personPlaceOf(person, zone);
 	if ((row.remindOn ?? '') > dayOf(now)) return 0;
-	const all = remindersFor(dayOf(assessment.sentAt), RULES_IN_FORCE.policy, calendar);
+	const { rules } = await readRules(tx);
+	const all = remindersFor(dayOf(assessment.sentAt), rules.policy, calendar);
 	const isCall =
 		all[row.reminders]?.kind !== 'letter' || person.leftAt !== null || person.remindersStoppedAt !== null;
 	await tx

@@ -1,4 +1,3 @@
-import { RULES_IN_FORCE } from '../../core/rules';
 import { and, asc, eq, isNull } from 'drizzle-orm';
 import { remindersFor } from '../../core/triage';
 import { sendWithin } from '../assessments/send-assessment';
@@ -12,6 +11,7 @@ import { publishChange } from '../live/changes';
 import { describeError, log } from '../log';
 import { organisationZone } from '../organisation/organisation-zone';
 import { personPlaceOf } from '../people/person-place';
+import { readRules } from '../rules/read-rules';
 import { roundWords } from './round-words';
 
 const { people, roundPeople, rounds } = schema;
@@ -115,7 +115,8 @@ async function sendToOne(
 		now
 	);
 	const { dayOf, calendar } = personPlaceOf(person, zone);
-	const [first] = remindersFor(dayOf(now), RULES_IN_FORCE.policy, calendar);
+	const { rules } = await readRules(tx);
+	const [first] = remindersFor(dayOf(now), rules.policy, calendar);
 	await tx
 		.update(roundPeople)
 		.set({ state: 'sent', assessmentId: id, remindOn: first?.on ?? null })

@@ -3,6 +3,7 @@
 	import { dayWords } from '$lib/messages/dates';
 	import { reasonWords } from '$lib/messages/desk/triage-words';
 	import type { AssessmentResult } from '$lib/core/case-assessment';
+	import type { PolicySettings } from '$lib/core/triage/policy-settings';
 	import { isMoreUrgent } from '$lib/core/triage';
 	import KeyWords from '../shortcuts/KeyWords.svelte';
 	import ContactForm from './ContactForm.svelte';
@@ -12,20 +13,22 @@
 
 	interface Props {
 		judgement: AssessmentResult;
+		/** The settings by which levels are given. */
+		policy: PolicySettings;
 		actBy: string | null;
 		/** Warning signs that the person has since taken back: still open. */
 		takenBack: readonly string[];
 		contact: ComponentProps<typeof ContactForm>;
 	}
 
-	let { judgement, actBy, takenBack, contact }: Props = $props();
+	let { judgement, policy, actBy, takenBack, contact }: Props = $props();
 
 	const isGrave = $derived(isMoreUrgent(judgement.level, 'help'));
 </script>
 
 <section class="notice {isGrave ? 'border-warm bg-warm-wash' : 'border-cool bg-cool-wash'}">
 	<div>
-		<h2 class="text-body" title={deskWords.triage.levels[judgement.level].rule}>
+		<h2 class="text-body" title={deskWords.triage.levels[judgement.level].rule(policy)}>
 			{texts.levelAndDay(deskWords.triage.levels[judgement.level].name, actBy && dayWords(actBy))}
 		</h2>
 		<ul>

@@ -6,7 +6,6 @@
 	import TextArea from '../kit/TextArea.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import Button from '../kit/Button.svelte';
-	import { RULES_IN_FORCE } from '$lib/core/rules';
 	import { enhanceForm } from '../kit/enhance-form';
 	import { SvelteSet } from 'svelte/reactivity';
 	import { untrack } from 'svelte';
@@ -50,11 +49,13 @@
 		teams: readonly string[];
 		countries: readonly string[];
 		organisation: Organisation;
+		/** Working days after the invitation at which people are reminded. */
+		reminderDays: readonly number[];
 		action: string;
 		words: string;
 	}
 
-	let { round, version, teams, countries, organisation, action, words }: Props = $props();
+	let { round, version, teams, countries, organisation, reminderDays, action, words }: Props = $props();
 
 	const t = deskCatalogue();
 	const chosen = new SvelteSet<string>(untrack(() => round.filter.teams));
@@ -171,7 +172,7 @@
 			/>
 		</div>
 		<p class="text-note text-ink-soft">
-			{texts.reminderPlan(t.lists.and(RULES_IN_FORCE.policy.reminderWorkingDays.map(String)))}
+			{texts.reminderPlan(t.lists.and(reminderDays.map(String)))}
 		</p>
 		<div class="flex items-center gap-3">
 			<Button look="main" size="desk" isBusy={form.isBusy}>{words}</Button>

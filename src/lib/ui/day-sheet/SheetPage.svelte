@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { PolicySettings } from '$lib/core/triage/policy-settings';
 	import type { LengthUnit } from '$lib/core/length';
 	import { onMount, type ComponentProps } from 'svelte';
 	import type { DaySheetRow } from './sheet-words';
@@ -37,6 +38,8 @@
 				readonly held: number;
 				readonly refusedEmails: { readonly n: number; readonly words: string };
 			};
+			/** The settings by which levels are given. */
+			readonly policy: PolicySettings;
 			readonly acts: ComponentProps<typeof TodaysActs>['acts'];
 			/** Colleagues who are away and for whom the user stands in. */
 			/** What a new organisation does first; null once something was sent. */
@@ -50,7 +53,7 @@
 
 	const t = deskCatalogue();
 	const shortcuts = useShortcuts();
-	const sheet = new DaySheet(() => ({ lines: data.sheet.lines, today: data.today }));
+	const sheet = new DaySheet(() => ({ lines: data.sheet.lines, today: data.today, policy: data.policy }));
 
 	onMount(() => sheet.takeFocus());
 	$effect(() => sheet.loadBrief());

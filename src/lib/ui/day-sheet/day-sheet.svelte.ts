@@ -5,6 +5,7 @@ import { SvelteMap, SvelteSet } from 'svelte/reactivity';
 import type { BriefData } from '../cases/brief';
 import type { Shortcut } from '../shortcuts/shortcuts.svelte';
 import type { DaySheetGroup } from '$lib/core/day-sheet';
+import type { PolicySettings } from '$lib/core/triage/policy-settings';
 import { ACT_KEYS } from '../shortcuts/act-keys';
 import {
 	mayBeSettled,
@@ -50,7 +51,7 @@ export class DaySheet {
 	readonly lines: readonly DaySheetRow[] = $derived.by(() =>
 		this.read().lines.filter(({ personId, version }) => this.gone.get(personId) !== version)
 	);
-	readonly groups = $derived.by(() => daySheetGroupsOf(this.lines, this.read().today));
+	readonly groups = $derived.by(() => daySheetGroupsOf(this.lines, this.read().today, this.read().policy));
 	/** The lines in display order. */
 	readonly inOrder: readonly DaySheetRow[] = $derived.by(() =>
 		this.groups.flatMap(({ id, lines }) => (this.folded.has(id) ? [] : lines))
@@ -82,7 +83,12 @@ export class DaySheet {
 
 	/** @param read gives the newest lines, and the day that they are of */
 	constructor(
-		private readonly read: () => { readonly lines: readonly DaySheetRow[]; readonly today: string }
+		private readonly read: () => {
+			readonly lines: readonly DaySheetRow[];
+			readonly today: string;
+			/** The settings by which levels are given. */
+			readonly policy: PolicySettings;
+		}
 	) {}
 
 	choose(index: number): void {

@@ -1,3 +1,4 @@
+import { SHIPPED_SETTINGS } from '$lib/core/triage/policy-settings';
 import { describe, expect, it } from 'vitest';
 import type { CivilDate } from '$lib/core/calendar';
 import { CLINICIAN_RED_FLAGS } from '$lib/core/discomfort';
@@ -110,7 +111,7 @@ describe('a line of the day sheet', () => {
 		expect(said(written)).toMatch(/^Dr Marl: “Since when\?”/);
 		expect(nextActOf(line(written))).toBe('read');
 		expect(mayBeSettled(line(written))).toBe(false);
-		const [group] = daySheetGroupsOf([line({ ...written, level: 'clinician' })], TODAY);
+		const [group] = daySheetGroupsOf([line({ ...written, level: 'clinician' })], TODAY, SHIPPED_SETTINGS);
 		expect(group?.id).toBe('clinician');
 	});
 
@@ -122,7 +123,8 @@ describe('a line of the day sheet', () => {
 		expect(asked(null)).toEqual({ words: 'asked 2 days ago', isLate: false });
 		const [group] = daySheetGroupsOf(
 			[line({ referredOn: '2026-03-02', referral: { name: 'Dr Marl', answerBy: null } })],
-			TODAY
+			TODAY,
+			SHIPPED_SETTINGS
 		);
 		expect(group?.id).toBe('referred');
 	});

@@ -5,6 +5,7 @@ import { DAY_SHEET_GROUPS, daySheetGroup, type DaySheetGroup } from '$lib/core/d
 import type { AssessmentResult, TriageReason, ReasonCode } from '$lib/core/case-assessment';
 import type { LengthUnit } from '$lib/core/length';
 import { isMoreUrgent, type TriageLevel } from '$lib/core/triage';
+import type { PolicySettings } from '$lib/core/triage/policy-settings';
 import type { Catalogue } from '$lib/messages';
 import { checkWords } from '../gap-mark/check-words';
 import { deskWords } from '$lib/messages/desk';
@@ -80,8 +81,11 @@ const hasHazard = ({ judgement }: DaySheetRow) =>
 export const mayBeSettled = (line: DaySheetRow) =>
 	!isFollowUp(line) && !needsRedFlagOutcome(line) && !hasHazard(line) && !hasUnreadMessage(line);
 
-/** The lines of each group, in the order of the day sheet. */
-export function daySheetGroupsOf(lines: readonly DaySheetRow[], today: string) {
+/**
+ * The lines of each group, in the order of the day sheet.
+ * @param policy the settings by which levels are given, for the rule of each
+ */
+export function daySheetGroupsOf(lines: readonly DaySheetRow[], today: string, policy: PolicySettings) {
 	const { ownGroups } = deskWords.daySheet;
 	const { levels } = deskWords.triage;
 	const groups = new Map<DaySheetGroup, DaySheetRow[]>();
@@ -99,8 +103,10 @@ export function daySheetGroupsOf(lines: readonly DaySheetRow[], today: string) {
 	}
 	return DAY_SHEET_GROUPS.flatMap((id) => {
 		const mine = groups.get(id);
-		const words = id in ownGroups ? ownGroups[id as keyof typeof ownGroups] : levels[id as TriageLevel];
-		return mine ? [{ id, ...words, lines: mine }] : [];
+		if (!mine) return [];
+		if (id in ownGroups) return [{ id, ...ownGroups[id as keyof typeof ownGroups], lines: mine }];
+		const { name, rule } = levels[id as TriageLevel];
+		return [{ id, name, rule: rule(policy), lines: mine }];
 	});
 }
 

@@ -10,7 +10,7 @@
 		/** Held emails, a line for each kind, cause and team. */
 		held: readonly {
 			readonly kind: HeldEmailKind;
-			readonly why: 'update' | 'import';
+			readonly why: keyof typeof deskWords.waitingEmails.causes;
 			readonly team: string;
 			readonly people: number;
 			readonly dueToday: number;

@@ -1,5 +1,4 @@
 <script lang="ts">
-	import { RULES_IN_FORCE } from '$lib/core/rules';
 	import { dayWords } from '$lib/messages/dates';
 	import { formattedNumber } from '$lib/messages/desk/workforce-words';
 	import { enhanceForm } from '../kit/enhance-form';
@@ -31,9 +30,11 @@
 		silent: number;
 		/** How many invitations are not written yet. */
 		waiting: number;
+		/** Working days after the invitation at which people are reminded. */
+		reminderDays: readonly number[];
 	}
 
-	let { round, matches, silent, waiting }: Props = $props();
+	let { round, matches, silent, waiting, reminderDays }: Props = $props();
 
 	const { state, version } = $derived(round);
 	const isPaused = $derived(round.pausedAt !== null);
@@ -56,9 +57,7 @@
 						<p class="text-note">
 							{texts.sendHint(
 								dayWords(round.startsOn, 'medium'),
-								deskCatalogue().lists.and(
-									RULES_IN_FORCE.policy.reminderWorkingDays.map((days) => formattedNumber(days))
-								)
+								deskCatalogue().lists.and(reminderDays.map((days) => formattedNumber(days)))
 							)}
 							<a href="/desk/organisation/emails?kind=reminder">{texts.seeReminder}</a>
 						</p>

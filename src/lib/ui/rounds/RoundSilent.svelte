@@ -2,7 +2,6 @@
 	import { dayWords } from '$lib/messages/dates';
 	import Button from '../kit/Button.svelte';
 	import { enhanceForm } from '../kit/enhance-form';
-	import { RULES_IN_FORCE } from '$lib/core/rules';
 	import { CaseForm } from '../cases/case-form.svelte';
 	import FormError from '../cases/FormError.svelte';
 	import { deskWords } from '$lib/messages/desk';
@@ -26,9 +25,11 @@
 		/** How many can be reminded now. */
 		nudgeable: number;
 		isOut: boolean;
+		/** How many reminders the policy has. */
+		mostReminders: number;
 	}
 
-	let { silent, nudgeable, isOut }: Props = $props();
+	let { silent, nudgeable, isOut, mostReminders }: Props = $props();
 
 	let done = $state('');
 	const nudging = new CaseForm(({ nudged }) => {
@@ -42,7 +43,7 @@
 		if (toCall) return 'call';
 		const on = isBeingReminded ? 'now' : remindOn && dayWords(remindOn, 'medium');
 		const next = on && isOut ? texts.nextReminder(on) : '';
-		return texts.reminders(reminders, RULES_IN_FORCE.policy.reminderWorkingDays.length, next);
+		return texts.reminders(reminders, mostReminders, next);
 	}
 </script>
 

@@ -17,6 +17,7 @@ import { text, uuid, uuids } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { countriesOf, teamsOf } from '$lib/server/people/list-people';
 import { referralsFor } from '$lib/server/referrals/read-referral';
+import { settingsInForce } from '$lib/server/rules/read-rules';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -32,19 +33,20 @@ export const load: PageServerLoad = ({ locals, url }) =>
 		if (isPermitted(actor.role, 'settings:change') && !isSetUp(await readOrganisation(locals.db)))
 			redirect(303, '/desk/organisation');
 		const filter = daySheetFilterOf(url.searchParams);
-		const [teams, countries, sheet, acts, standingIn] = await Promise.all([
+		const [teams, countries, sheet, acts, standingIn, policy] = await Promise.all([
 			teamsOf(locals.db, actor),
 			countriesOf(locals.db, actor),
 			readDaySheet(locals.db, actor, today, filter),
 			undoableActs(locals.db, actor, locals.now),
-			standsInFor(locals.db, actor.id, today)
+			standsInFor(locals.db, actor.id, today),
+			settingsInForce(locals.db)
 		]);
 		const isEmpty = sheet.lines.length === 0 && Object.values(filter).every((of) => of === '');
 		const firstSteps = isEmpty ? await readFirstSteps(locals.db) : null;
 		return {
 			today,
 			referrals: null,
-			sheet: { filter, userId: actor.id, teams, countries, sheet, acts, standingIn, firstSteps }
+			sheet: { filter, userId: actor.id, teams, countries, sheet, acts, standingIn, firstSteps, policy }
 		};
 	});
 

@@ -13,6 +13,7 @@ import { retentionTexts } from './keeping';
 import { leftOutTexts } from './left-out';
 import { letterTexts } from './letter';
 import { organisationTexts } from './organisation';
+import { policyTexts } from './policy';
 import { peopleTexts } from './people';
 import { referralTexts } from './referrals';
 import { replyTexts } from './replies';
@@ -43,6 +44,7 @@ export const deskTexts: DeskTexts = {
 	leftOut: leftOutTexts,
 	letter: letterTexts,
 	organisation: organisationTexts,
+	policy: policyTexts,
 	people: peopleTexts,
 	referrals: referralTexts,
 	replies: replyTexts,

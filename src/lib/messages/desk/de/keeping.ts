@@ -161,6 +161,7 @@ export const retentionTexts: DeskTexts['keeping'] = {
 		round: 'Runde',
 		'progress of a round': 'Fortschritt einer Runde',
 		'waiting emails': 'Zurückgehaltene E-Mails',
+		'levels that would change': 'Personen, deren Stufe sich ändern würde',
 		people: 'Personen',
 		rounds: 'Runden',
 		'follow-ups': 'Wiedervorlagen',

@@ -1,5 +1,10 @@
 import type { DeskTexts } from '../shapes';
 
+const within = (workingDays: number) => {
+	if (workingDays === 0) return 'derselbe Tag';
+	return workingDays === 1 ? 'ein Werktag' : `${workingDays} Werktage`;
+};
+
 /** Reasons why a case needs a coordinator. Each is a sentence without a full stop. */
 export const triageTexts: DeskTexts['triage'] = {
 	regions: {
@@ -52,7 +57,7 @@ export const triageTexts: DeskTexts['triage'] = {
 	closables: {
 		'reported-weakness': 'gemeldete Schwäche',
 		'reported-tingling': 'gemeldetes Kribbeln oder gemeldete Taubheit',
-		severe: 'ein Wert von 7 oder mehr',
+		severe: 'ein hoher Wert',
 		'not-better': 'nach dem Plan nicht besser'
 	},
 	bothSides: (region) => `${region}, beide Seiten`,
@@ -81,7 +86,7 @@ export const triageTexts: DeskTexts['triage'] = {
 		'reported-weakness': ({ scores }) => `Heute dringend: Schwäche, ${scores}`,
 		'reported-tingling': ({ scores }) => `Ärztlich abklären: Kribbeln oder Taubheit, ${scores}`,
 		severe: ({ scores }) => `Ärztlich abklären: ${scores}`,
-		'not-better': ({ scores }) => `Ärztlich abklären: sechs Wochen nach dem Plan nicht besser, ${scores}`,
+		'not-better': ({ scores }) => `Ärztlich abklären: Wochen nach dem Plan nicht besser, ${scores}`,
 		moderate: ({ scores }) => scores,
 		'hinders-much': ({ regions }) => `Behindert stark bei der Arbeit: ${regions}`,
 		'back-again': ({ scores }) => `Nach Besserung wieder schlechter: ${scores}`,
@@ -97,28 +102,32 @@ export const triageTexts: DeskTexts['triage'] = {
 	levels: {
 		emergency: {
 			name: 'Notfall',
-			rule: 'Ein Notfallzeichen, das noch offen ist. Handeln Sie am selben Tag.'
+			rule: () => 'Ein Notfallzeichen, das noch offen ist. Handeln Sie am selben Tag.'
 		},
 		urgent: {
 			name: 'Heute dringend',
-			rule: 'Ein Warnzeichen, von dem heute eine Ärztin oder ein Arzt wissen muss, oder gemeldete Schwäche.'
+			rule: () =>
+				'Ein Warnzeichen, von dem heute eine Ärztin oder ein Arzt wissen muss, oder gemeldete Schwäche.'
 		},
 		clinician: {
 			name: 'Ärztlich abklären',
-			rule: 'Ein Warnzeichen für einen Arztbesuch, ein Wert von 7 oder mehr, anhaltendes Kribbeln, oder 42 Tage nach dem Plan nicht besser. Innerhalb von 3 Werktagen.'
+			rule: ({ clinicianFrom, notBetterDays, clinicianDays }) =>
+				`Ein Warnzeichen für einen Arztbesuch, ein Wert von ${clinicianFrom} oder mehr, anhaltendes Kribbeln, oder ${notBetterDays} Tage nach dem Plan nicht besser. Frist: ${within(clinicianDays)}.`
 		},
 		soon: {
 			name: 'Diese Woche',
-			rule: 'Ein Wert von 4 bis 6, starke Behinderung bei der Arbeit, oder nach dem Plan wieder schlechter. Auch eine Gefahr, oder ein Problem an der schmerzenden Stelle, das kein Plan behebt. Innerhalb von 5 Werktagen.'
+			rule: ({ soonFrom, clinicianFrom, soonDays }) =>
+				`Ein Wert von ${soonFrom < clinicianFrom - 1 ? `${soonFrom} bis ${clinicianFrom - 1}` : soonFrom}, starke Behinderung bei der Arbeit, oder nach dem Plan wieder schlechter. Auch eine Gefahr, oder ein Problem an der schmerzenden Stelle, das kein Plan behebt. Frist: ${within(soonDays)}.`
 		},
 		help: {
 			name: 'Wartet auf Sie',
-			rule: 'Anfragen für Ausstattung, Bitten um Hilfe und Anrufe: innerhalb von 10 Werktagen. Nachrichten: bis zum nächsten Werktag.'
+			rule: ({ helpDays, answerDays }) =>
+				`Anfragen für Ausstattung, Bitten um Hilfe und Anrufe: Frist ${within(helpDays)}. Nachrichten: Frist ${within(answerDays)}.`
 		},
 		home: {
 			name: 'Selbsthilfe',
-			rule: 'Probleme, die sich zu Hause beheben lassen. Innerhalb von 20 Werktagen.'
+			rule: ({ homeDays }) => `Probleme, die sich zu Hause beheben lassen. Frist: ${within(homeDays)}.`
 		},
-		done: { name: 'Nichts zu tun', rule: 'Neue Antworten, keine Probleme.' }
+		done: { name: 'Nichts zu tun', rule: () => 'Neue Antworten, keine Probleme.' }
 	}
 };

@@ -7,7 +7,7 @@ const were = (n: number) => (n === 1 ? 'wurde' : 'wurden');
 export const waitingEmailTexts: DeskTexts['waitingEmails'] = {
 	title: 'Zurückgehaltene E-Mails · Easy Corner',
 	heading: 'Zurückgehaltene E-Mails',
-	lead: 'Wenn durch eine Aktualisierung oder einen Import E-Mails fällig werden, halten wir sie hier zurück. Sie gehen hinaus, wenn Sie sie freigeben.',
+	lead: 'Wenn durch eine Aktualisierung, neue Stufen und Fristen oder einen Import E-Mails fällig werden, halten wir sie hier zurück. Sie gehen hinaus, wenn Sie sie freigeben.',
 	none: 'Wir halten keine E-Mails zurück.',
 	noneHint: 'Bitten um Rückmeldung und Erinnerungen gehen wie gewohnt an ihrem Tag hinaus.',
 	kind: 'E-Mail',
@@ -23,7 +23,7 @@ export const waitingEmailTexts: DeskTexts['waitingEmails'] = {
 		recheck: 'Nächste Selbsteinschätzung',
 		'plan-reminder': 'Erinnerung an einen nicht begonnenen Plan'
 	},
-	causes: { update: 'eine Aktualisierung', import: 'einen Import' },
+	causes: { update: 'eine Aktualisierung', policy: 'neue Stufen und Fristen', import: 'einen Import' },
 	release: (n) => `${emails(n)} freigeben`,
 	releaseHint:
 		'Jede geht an ihrem Tag hinaus. Die schon fälligen gehen ab jetzt hinaus, bis zur Tagesgrenze.',

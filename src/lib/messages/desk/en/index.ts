@@ -12,6 +12,7 @@ import { retentionTexts } from './keeping';
 import { leftOutTexts } from './left-out';
 import { letterTexts } from './letter';
 import { organisationTexts } from './organisation';
+import { policyTexts } from './policy';
 import { peopleTexts } from './people';
 import { referralTexts } from './referrals';
 import { replyTexts } from './replies';
@@ -42,6 +43,7 @@ export const deskTexts = {
 	leftOut: leftOutTexts,
 	letter: letterTexts,
 	organisation: organisationTexts,
+	policy: policyTexts,
 	people: peopleTexts,
 	referrals: referralTexts,
 	replies: replyTexts,

@@ -156,6 +156,7 @@ export const retentionTexts = {
 		round: 'Round',
 		'progress of a round': 'Progress of a round',
 		'waiting emails': 'Waiting emails',
+		'levels that would change': 'People whose level would change',
 		people: 'People',
 		rounds: 'Rounds',
 		'follow-ups': 'Follow-ups',

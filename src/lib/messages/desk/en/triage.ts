@@ -1,8 +1,20 @@
+import type { PolicySettings } from '$lib/core/triage/policy-settings';
 import type { HazardId } from '$lib/core/checklist';
 import type { Closable, ReasonCode, WaitingKind } from '$lib/core/case-assessment';
 import type { EmergencyClearance, RedFlag, Region } from '$lib/core/discomfort';
 import type { TriageLevel } from '$lib/core/triage';
 import { typed } from '../../typed';
+
+/** A level: its name, and its rule by the organisation's settings. */
+export interface LevelWords {
+	readonly name: string;
+	readonly rule: (settings: PolicySettings) => string;
+}
+
+const within = (workingDays: number) => {
+	if (workingDays === 0) return 'the same day';
+	return workingDays === 1 ? 'within one working day' : `within ${workingDays} working days`;
+};
 
 /** Values that fill the text of a reason. Lists are already joined. */
 export interface ReasonFacts {
@@ -74,7 +86,7 @@ export const triageTexts = {
 	closables: {
 		'reported-weakness': 'reported weakness',
 		'reported-tingling': 'reported tingling or numbness',
-		severe: 'a score of 7 or more',
+		severe: 'a high score',
 		'not-better': 'no better after the plan'
 	} satisfies Record<Exclude<Closable, RedFlag>, string>,
 	bothSides: (region: string) => `${region}, both sides`,
@@ -105,7 +117,7 @@ export const triageTexts = {
 		'reported-weakness': ({ scores }) => `Urgent today: weakness, ${scores}`,
 		'reported-tingling': ({ scores }) => `Needs a clinician: tingling or numbness, ${scores}`,
 		severe: ({ scores }) => `Needs a clinician: ${scores}`,
-		'not-better': ({ scores }) => `Needs a clinician: no better six weeks after the plan, ${scores}`,
+		'not-better': ({ scores }) => `Needs a clinician: no better weeks after the plan, ${scores}`,
 		moderate: ({ scores }) => scores,
 		'hinders-much': ({ regions }) => `${regions} hinders work a lot`,
 		'back-again': ({ scores }) => `worse again after getting better: ${scores}`,
@@ -119,28 +131,34 @@ export const triageTexts = {
 		'nothing-open': () => 'nothing to do'
 	}),
 	/** Names of the levels, and the rule of each: shown wherever a case has a place in the order. */
-	levels: typed<Readonly<Record<TriageLevel, { readonly name: string; readonly rule: string }>>>({
+	levels: typed<Readonly<Record<TriageLevel, LevelWords>>>({
 		emergency: {
 			name: 'Emergency',
-			rule: 'An emergency warning sign that is still open. Act the same day.'
+			rule: () => 'An emergency warning sign that is still open. Act the same day.'
 		},
 		urgent: {
 			name: 'Urgent today',
-			rule: 'A warning sign that a clinician must know about today, or reported weakness.'
+			rule: () => 'A warning sign that a clinician must know about today, or reported weakness.'
 		},
 		clinician: {
 			name: 'For a clinician',
-			rule: 'A warning sign for a clinician, a score of 7 or more, lasting tingling, or no better 42 days after the plan. Within 3 working days.'
+			rule: ({ clinicianFrom, notBetterDays, clinicianDays }) =>
+				`A warning sign for a clinician, a score of ${clinicianFrom} or more, lasting tingling, or no better ${notBetterDays} days after the plan. Act ${within(clinicianDays)}.`
 		},
 		soon: {
 			name: 'This week',
-			rule: 'A score of 4 to 6, work hindered a lot, or worse again after the plan. Also a hazard, or a problem that no plan fixes where it hurts. Within 5 working days.'
+			rule: ({ soonFrom, clinicianFrom, soonDays }) =>
+				`A score of ${soonFrom < clinicianFrom - 1 ? `${soonFrom} to ${clinicianFrom - 1}` : soonFrom}, work hindered a lot, or worse again after the plan. Also a hazard, or a problem that no plan fixes where it hurts. Act ${within(soonDays)}.`
 		},
 		help: {
 			name: 'Waiting for you',
-			rule: 'Equipment requests, requests for help and calls: within 10 working days. Messages: by the next working day.'
+			rule: ({ helpDays, answerDays }) =>
+				`Equipment requests, requests for help and calls: ${within(helpDays)}. Messages: ${within(answerDays)}.`
 		},
-		home: { name: 'Self-help', rule: 'Problems that they can fix at home. Within 20 working days.' },
-		done: { name: 'Nothing to do', rule: 'New answers, no problems.' }
+		home: {
+			name: 'Self-help',
+			rule: ({ homeDays }) => `Problems that they can fix at home. Act ${within(homeDays)}.`
+		},
+		done: { name: 'Nothing to do', rule: () => 'New answers, no problems.' }
 	})
 };

@@ -7,7 +7,7 @@ const count = (n: number, one: string, many: string) =>
 export const waitingEmailTexts = {
 	title: 'Waiting emails · Easy Corner',
 	heading: 'Waiting emails',
-	lead: 'When an update or an import makes emails due, we hold them here. They go out when you release them.',
+	lead: 'When an update, new levels and deadlines, or an import makes emails due, we hold them here. They go out when you release them.',
 	none: 'No emails are waiting.',
 	noneHint: 'Check-ins and reminders go out on their day as usual.',
 	kind: 'Email',
@@ -23,7 +23,7 @@ export const waitingEmailTexts = {
 		recheck: 'Next self-assessment',
 		'plan-reminder': 'Reminder of a plan that was not started'
 	} satisfies Record<HeldEmailKind, string>,
-	causes: { update: 'an update', import: 'an import' },
+	causes: { update: 'an update', policy: 'new levels and deadlines', import: 'an import' },
 	release: (n: number) => `Release ${count(n, 'email', 'emails')}`,
 	releaseHint:
 		'Each one goes out on its day. Those that are due already go out from now on, up to the daily limit.',

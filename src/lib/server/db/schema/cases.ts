@@ -34,7 +34,7 @@ export const cases = pgTable(
 		judgeOn: date('judge_on', { mode: 'string' }),
 		/** The next day on which the person is emailed automatically; held-back emails wait for a release, not for a day. */
 		mailOn: date('mail_on', { mode: 'string' }),
-		/** Versions of the rules of the last assessment (`RULES_VERSION`); null before the first, empty to have the case assessed again. */
+		/** Versions of the rules of the last assessment (`SHIPPED_RULES_VERSION`); null before the first, empty to have the case assessed again. */
 		rulesVersion: text('rules_version'),
 		/** State of the newest self-assessment. */
 		sentAt: moment('sent_at'),

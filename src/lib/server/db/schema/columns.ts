@@ -23,8 +23,8 @@ export function textList<T extends string>(name: string) {
 	return customType<{ data: T[]; driverData: T[] }>({ dataType: () => 'text[]' })(name);
 }
 
-/** What makes emails due without a person's act and without time passing: new rules for everyone, or an import. */
-export const HELD_WHYS = ['update', 'import'] as const;
+/** What makes emails due without a person's act and without time passing: an update, new settings of the policy, or an import. */
+export const HELD_WHYS = ['update', 'policy', 'import'] as const;
 
 /** One of {@link HELD_WHYS}. */
 export type HeldWhy = (typeof HELD_WHYS)[number];

@@ -61,7 +61,13 @@
 	/>
 	<CaseVisitors personId={data.person.id} />
 	{#if data.judgement && data.listed.openSince !== null}
-		<CaseNotice judgement={data.judgement} actBy={data.listed.actBy} takenBack={data.takenBack} {contact} />
+		<CaseNotice
+			judgement={data.judgement}
+			policy={data.policy}
+			actBy={data.listed.actBy}
+			takenBack={data.takenBack}
+			{contact}
+		/>
 	{/if}
 	<div class="layout">
 		<div class="side">

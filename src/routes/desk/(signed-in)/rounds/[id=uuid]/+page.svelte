@@ -69,6 +69,7 @@
 			matches={data.who?.n ?? 0}
 			silent={progress.sent ?? 0}
 			waiting={progress.waiting ?? 0}
+			reminderDays={data.reminderDays}
 		/>
 	</div>
 
@@ -80,6 +81,7 @@
 			teams={data.teams}
 			countries={data.countries}
 			organisation={data.organisation}
+			reminderDays={data.reminderDays}
 			action="?/change"
 			words={texts.saveDraft}
 		/>
@@ -88,7 +90,12 @@
 			<RoundBar {progress} isClosed={round.state === 'closed'} />
 		</section>
 		<div class="mt-6 grid gap-8 lg:grid-cols-[1.1fr_1fr]">
-			<RoundSilent silent={data.silent} nudgeable={data.nudgeable} isOut={data.isOut} />
+			<RoundSilent
+				silent={data.silent}
+				nudgeable={data.nudgeable}
+				isOut={data.isOut}
+				mostReminders={data.reminderDays.length}
+			/>
 			<RoundFigures
 				name={round.name}
 				figures={data.figures}

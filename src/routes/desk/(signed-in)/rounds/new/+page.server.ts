@@ -6,6 +6,7 @@ import { readOrganisation } from '$lib/server/organisation/read-organisation';
 import { addIsoDays, isoDay } from '$lib/server/clock';
 import { createRound } from '$lib/server/rounds/edit-rounds';
 import { readRoundForm, roundOfForm } from '$lib/server/rounds/round-form';
+import { reminderDaysNow } from '$lib/server/rounds/remind-unanswered';
 import { countriesOf, teamsOf } from '$lib/server/people/list-people';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
@@ -23,6 +24,7 @@ export const load: PageServerLoad = ({ locals }) =>
 			teams: await teamsOf(locals.db, actor),
 			countries: await countriesOf(locals.db, actor),
 			organisation: await readOrganisation(locals.db),
+			reminderDays: await reminderDaysNow(locals.db),
 			round: {
 				name: '',
 				filter: { teams: [], country: '', notAnsweredWithinDays: 0 },

@@ -18,6 +18,7 @@
 		teams={data.teams}
 		countries={data.countries}
 		organisation={data.organisation}
+		reminderDays={data.reminderDays}
 		action="/desk/rounds/new"
 		words={texts.saveAsDraft}
 	/>

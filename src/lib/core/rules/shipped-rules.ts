@@ -8,8 +8,8 @@ export interface Rules {
 	readonly checklist: Checklist;
 }
 
-/** The rules for asking and assessing new answers: the one place that says which versions are in force. */
-export const RULES_IN_FORCE: Rules = {
+/** The rules as the software comes: used until an organisation publishes settings of its own. */
+export const SHIPPED_RULES: Rules = {
 	policy: newestChecklist(TRIAGE_POLICIES),
 	checklist: newestChecklist(CHECKLIST_VERSIONS)
 };
@@ -18,9 +18,9 @@ export const RULES_IN_FORCE: Rules = {
  * Names the versions of everything an assessment rests on. A case assessed under another name is assessed again; whatever falls due by that
  * alone is held back until a coordinator releases it.
  */
-function rulesVersionOf({ policy, checklist }: Rules): string {
+export function rulesVersionOf({ policy, checklist }: Rules): string {
 	return `core ${CORE_VERSION}, checklist ${checklist.version}, policy ${policy.version}`;
 }
 
-/** The name of {@link RULES_IN_FORCE}. */
-export const RULES_VERSION = rulesVersionOf(RULES_IN_FORCE);
+/** The name of {@link SHIPPED_RULES}. */
+export const SHIPPED_RULES_VERSION = rulesVersionOf(SHIPPED_RULES);

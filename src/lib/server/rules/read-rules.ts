@@ -1,0 +1,53 @@
+import { desc } from 'drizzle-orm';
+import { rulesVersionOf, SHIPPED_RULES, type Rules } from '../../core/rules';
+import { policyFrom, policySettingsOf, type PolicySettings } from '../../core/triage/policy-settings';
+import { schema, type Db } from '../db/client';
+
+const { triagePolicies } = schema;
+
+/** Versions up to this one are the software's; the organisation's own are counted from here. */
+const OWN_FROM = 1000;
+
+/** The rules that apply now, with the name under which a case is assessed by them. */
+export interface RulesInForce {
+	readonly rules: Rules;
+	/** As `rulesVersionOf` names them. */
+	readonly name: string;
+	/** The organisation's number of its settings; 0 while they are those that the software comes with. */
+	readonly ownVersion: number;
+}
+
+/** The rules with settings of the organisation. */
+export function rulesWith(settings: PolicySettings, ownVersion: number): RulesInForce {
+	const policy = policyFrom(settings, OWN_FROM + ownVersion);
+	const rules = { ...SHIPPED_RULES, policy };
+	return { rules, name: rulesVersionOf(rules), ownVersion };
+}
+
+const SHIPPED: RulesInForce = {
+	rules: SHIPPED_RULES,
+	name: rulesVersionOf(SHIPPED_RULES),
+	ownVersion: 0
+};
+
+/** The newest settings that the organisation has published; null where there are none. One key look-up. */
+export async function newestPolicy(db: Db) {
+	const [row] = await db.select().from(triagePolicies).orderBy(desc(triagePolicies.version)).limit(1);
+	return row ? { ...row, ownVersion: row.version - OWN_FROM } : null;
+}
+
+/** The number of a stored version, as people read it. */
+export const ownVersionOf = (version: number): number => version - OWN_FROM;
+
+/** The stored version of a number that people read. */
+export const storedVersionOf = (ownVersion: number): number => OWN_FROM + ownVersion;
+
+/** The rules in force. One key look-up; within a transaction, those it began with or newer. */
+export async function readRules(db: Db): Promise<RulesInForce> {
+	const newest = await newestPolicy(db);
+	return newest ? rulesWith(newest.settings, newest.ownVersion) : SHIPPED;
+}
+
+/** The settings of the rules in force. */
+export const settingsInForce = async (db: Db): Promise<PolicySettings> =>
+	policySettingsOf((await readRules(db)).rules.policy);

@@ -1,0 +1,15 @@
+<script lang="ts">
+	import type { PolicyChange } from '$lib/core/triage/policy-settings';
+	import { deskWords } from '$lib/messages/desk';
+	import { settingText } from './setting-text';
+
+	const texts = deskWords.policy;
+
+	let { changes }: { changes: readonly PolicyChange[] } = $props();
+</script>
+
+<ul class="mt-1 text-note">
+	{#each changes as { field, before, after } (field)}
+		<li>{texts.changed(texts.fields[field], settingText(before), settingText(after))}</li>
+	{/each}
+</ul>

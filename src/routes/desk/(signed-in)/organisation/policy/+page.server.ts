@@ -1,0 +1,35 @@
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
+import { readPolicyFile, readPolicyForm, settingsOfFile } from '$lib/server/rules/policy-form';
+import { policyPage, publishPolicy } from '$lib/server/rules/policy-versions';
+import { previewPolicy } from '$lib/server/rules/preview-policy';
+import { signedIn } from '$lib/server/signed-in';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ locals, url }) =>
+	withErrorPage(() => {
+		const from = url.searchParams.get('from') ?? '';
+		return policyPage(locals.db, signedIn(locals), /^\d{1,6}$/.test(from) ? Number(from) : null);
+	});
+
+export const actions: Actions = {
+	preview: ({ request, locals }) =>
+		withFormError(async () => {
+			const { settings } = await readPolicyForm(request);
+			return { preview: await previewPolicy(locals.db, signedIn(locals), settings, locals.now), settings };
+		}),
+
+	publish: ({ request, locals }) =>
+		withFormError(async () => {
+			const input = await readPolicyForm(request);
+			const published = await publishPolicy(locals.db, signedIn(locals), input, locals.now);
+			locals.wake('judging');
+			return { published };
+		}),
+
+	load: ({ request, locals }) =>
+		withFormError(async () => {
+			signedIn(locals);
+			const { file } = await readPolicyFile(request);
+			return { loaded: settingsOfFile(file) };
+		})
+};

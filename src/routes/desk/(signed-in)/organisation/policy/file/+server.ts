@@ -1,0 +1,19 @@
+import { withErrorPage } from '$lib/server/http/error-responses';
+import { policyFile } from '$lib/server/rules/policy-form';
+import { policySettingsAt } from '$lib/server/rules/policy-versions';
+import { signedIn } from '$lib/server/signed-in';
+import type { RequestHandler } from './$types';
+
+export const GET: RequestHandler = ({ locals, url }) =>
+	withErrorPage(async () => {
+		const version = url.searchParams.get('version') ?? '';
+		const number = /^\d{1,6}$/.test(version) ? Number(version) : -1;
+		const settings = await policySettingsAt(locals.db, signedIn(locals), number);
+		return new Response(policyFile(settings), {
+			headers: {
+				'content-type': 'application/json',
+				'content-disposition': `attachment; filename="levels-and-deadlines-${number}.json"`,
+				'cache-control': 'no-store'
+			}
+		});
+	});

@@ -157,6 +157,9 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 		'/desk/organisation/cover?/save',
 		{ version: '1', minutes: '30', deputyId: '', outOfHours: '', webhookUrl: '' }
 	],
+	['/desk/organisation/policy?/preview', { seen: '0', note: '' }],
+	['/desk/organisation/policy?/publish', { seen: '0', note: '' }],
+	['/desk/organisation/policy?/load', { file: '{}' }],
 	['/desk/organisation/emails?/send', { kind: 'message', language: 'en' }],
 	['/desk/workforce/report?/make', { key: KEY, to: '2026-01-31', months: '3' }],
 	['/desk/workforce/report?/drop', { report: KEY }],

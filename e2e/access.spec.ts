@@ -178,6 +178,7 @@ test('axe finds nothing in either door, light and dark, nor in the employee’s 
 		'/desk/waiting-emails',
 		'/desk/crisis-lines',
 		'/desk/organisation/cover',
+		'/desk/organisation/policy',
 		'/desk/workforce/answers?by=team',
 		'/desk/workforce/discomfort',
 		'/desk/workforce/findings',

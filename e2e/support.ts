@@ -50,6 +50,7 @@ export const DESK_PAGES = [
 	'/account/absence',
 	'/organisation/cover',
 	'/organisation/emails',
+	'/organisation/policy',
 	'/record',
 	'/retention',
 	'/waiting-emails',

@@ -98,7 +98,11 @@ describe('the effects of settings', () => {
 
 	it('are exact where everyone was looked at', () => {
 		const sum = sumPolicyEffects(
-			[effect('soon'), effect('clinician', { hasOtherDay: true }), effect('clinician', { hasOtherDay: true })],
+			[
+				effect('soon'),
+				effect('clinician', { hasOtherDay: true }),
+				effect('clinician', { hasOtherDay: true })
+			],
 			3
 		);
 		expect(sum).toEqual({

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { PolicyChange } from '$lib/core/triage/policy-settings';
+	import { policyFieldRule, type PolicyChange } from '$lib/core/triage/policy-settings';
 	import { deskWords } from '$lib/messages/desk';
 	import { settingText } from './setting-text';
 
@@ -10,6 +10,9 @@
 
 <ul class="mt-1 text-note">
 	{#each changes as { field, before, after } (field)}
-		<li>{texts.changed(texts.fields[field], settingText(before), settingText(after))}</li>
+		<li>
+			<span class="text-ink-soft">{texts.parts[policyFieldRule(field).part]}</span>
+			{texts.changed(texts.fields[field], settingText(before), settingText(after))}
+		</li>
 	{/each}
 </ul>

@@ -14,14 +14,16 @@ export const load: PageServerLoad = ({ locals, url }) =>
 export const actions: Actions = {
 	preview: ({ request, locals }) =>
 		withFormError(async () => {
+			const actor = signedIn(locals);
 			const { settings } = await readPolicyForm(request);
-			return { preview: await previewPolicy(locals.db, signedIn(locals), settings, locals.now), settings };
+			return { preview: await previewPolicy(locals.db, actor, settings, locals.now), settings };
 		}),
 
 	publish: ({ request, locals }) =>
 		withFormError(async () => {
+			const actor = signedIn(locals);
 			const input = await readPolicyForm(request);
-			const published = await publishPolicy(locals.db, signedIn(locals), input, locals.now);
+			const published = await publishPolicy(locals.db, actor, input, locals.now);
 			locals.wake('judging');
 			return { published };
 		}),

@@ -16,9 +16,9 @@
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import FileField from '$lib/ui/kit/FileField.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
+	import SettingRow from '$lib/ui/kit/SettingRow.svelte';
 	import TextField from '$lib/ui/kit/TextField.svelte';
 	import PolicyChanges from '$lib/ui/policy/PolicyChanges.svelte';
-	import PolicyFieldRow from '$lib/ui/policy/PolicyFieldRow.svelte';
 	import PolicyPreview from '$lib/ui/policy/PolicyPreview.svelte';
 	import { settingText } from '$lib/ui/policy/setting-text';
 	import type { PageProps } from './$types';
@@ -30,7 +30,8 @@
 	type Typed = Record<PolicyField, string>;
 	const typedOf = (settings: PolicySettings) =>
 		Object.fromEntries(POLICY_FIELD_NAMES.map((field) => [field, settingText(settings[field])])) as Typed;
-	const asOne = (of: Typed) => POLICY_FIELD_NAMES.map((field) => of[field].replace(/\s/g, '')).join(';');
+	const asTyped = (value: string) => value.replace(/\s/g, '');
+	const asOne = (of: Typed) => POLICY_FIELD_NAMES.map((field) => asTyped(of[field])).join(';');
 
 	let typed = $state(untrack(() => typedOf(data.start)));
 	let note = $state('');
@@ -89,11 +90,17 @@
 				<fieldset class="mb-5">
 					<legend class="text-lead font-semibold">{texts.parts[part]}</legend>
 					{#each POLICY_FIELD_NAMES.filter((one) => policyFieldRule(one).part === part) as field (field)}
-						<PolicyFieldRow
-							{field}
-							rule={policyFieldRule(field)}
+						{@const rule = policyFieldRule(field)}
+						<SettingRow
+							name={field}
+							label={texts.fields[field]}
 							value={typed[field]}
-							now={now[field]}
+							unit={texts.units[rule.unit]}
+							limits={rule.list
+								? texts.listLimits({ ...rule, ...rule.list })
+								: texts.limits(rule.least, rule.most)}
+							note={asTyped(typed[field]) === asTyped(now[field]) ? '' : texts.now(now[field])}
+							isList={Boolean(rule.list)}
 							oninput={(text) => (typed[field] = text)}
 						/>
 					{/each}
@@ -105,7 +112,7 @@
 					<PolicyPreview changes={policyChanges(data.inForce, seen.settings)} preview={seen.preview} />
 				</section>
 			{/if}
-			<div class="acts">
+			<div class="acts" class:seen={isSeen}>
 				{#if isSame}
 					<p class="text-note text-ink-soft">{texts.nothingDiffers}</p>
 				{:else if isSeen}
@@ -184,9 +191,12 @@
 	.acts {
 		display: flex;
 		flex-wrap: wrap;
-		align-items: end;
+		align-items: center;
 		gap: 0.75rem 1rem;
 		margin-top: 1rem;
+	}
+	.acts.seen {
+		align-items: end;
 	}
 	.preview {
 		margin-top: 1rem;

@@ -1,14 +1,16 @@
 import { withErrorPage } from '$lib/server/http/error-responses';
 import { policyFile } from '$lib/server/rules/policy-form';
 import { policySettingsAt } from '$lib/server/rules/policy-versions';
+import { readRules } from '$lib/server/rules/read-rules';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = ({ locals, url }) =>
 	withErrorPage(async () => {
 		const version = url.searchParams.get('version') ?? '';
-		const number = /^\d{1,6}$/.test(version) ? Number(version) : -1;
-		const settings = await policySettingsAt(locals.db, signedIn(locals), number);
+		const actor = signedIn(locals);
+		const number = /^\d{1,6}$/.test(version) ? Number(version) : (await readRules(locals.db)).ownVersion;
+		const settings = await policySettingsAt(locals.db, actor, number);
 		return new Response(policyFile(settings), {
 			headers: {
 				'content-type': 'application/json',

@@ -1,46 +1,42 @@
 <script lang="ts">
-	import type { PolicyFieldRule, PolicyField } from '$lib/core/triage/policy-settings';
-	import { deskWords } from '$lib/messages/desk';
-
-	const texts = deskWords.policy;
-
 	interface Props {
-		field: PolicyField;
-		rule: PolicyFieldRule;
+		name: string;
+		label: string;
 		value: string;
-		/** The value that applies now. */
-		now: string;
+		/** Shown after the field. */
+		unit: string;
+		/** What can be entered. */
+		limits: string;
+		/** Shown beside the limits where the value is another than the one in use; empty where it is the same. */
+		note?: string;
+		/** Whether it holds several numbers, with commas between them. */
+		isList?: boolean;
 		oninput: (text: string) => void;
 	}
 
-	let { field, rule, value, now, oninput }: Props = $props();
-
-	const limits = $derived(
-		rule.list ? texts.listLimits({ ...rule, ...rule.list }) : texts.limits(rule.least, rule.most)
-	);
-	const isChanged = $derived(value.replace(/\s/g, '') !== now.replace(/\s/g, ''));
+	let { name, label, value, unit, limits, note = '', isList = false, oninput }: Props = $props();
 </script>
 
 <div class="row">
-	<label for={field}>{texts.fields[field]}</label>
+	<label for={name}>{label}</label>
 	<span class="value">
 		<input
 			class="kit-input desk num"
-			class:long={rule.list}
-			id={field}
-			name={field}
+			class:long={isList}
+			id={name}
+			{name}
 			{value}
 			required
 			maxlength={60}
-			inputmode={rule.list ? 'text' : 'numeric'}
+			inputmode={isList ? 'text' : 'numeric'}
 			autocomplete="off"
-			aria-describedby="{field}-limits"
+			aria-describedby="{name}-limits"
 			oninput={(event) => oninput(event.currentTarget.value)}
 		/>
-		<span class="text-note">{texts.units[rule.unit]}</span>
+		<span class="text-note">{unit}</span>
 	</span>
-	<span id="{field}-limits" class="text-note text-ink-soft"
-		>{limits}{#if isChanged}<strong class="now">{texts.now(now)}</strong>{/if}</span
+	<span id="{name}-limits" class="text-note text-ink-soft"
+		>{limits}{#if note}<strong class="now">{note}</strong>{/if}</span
 	>
 </div>
 
@@ -71,6 +67,7 @@
 		width: 7.5rem;
 	}
 	.now {
+		white-space: nowrap;
 		margin-inline-start: 0.6rem;
 		color: var(--ink);
 	}

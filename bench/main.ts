@@ -7,6 +7,7 @@ import { benchFiguresAge } from './figures-age';
 import { benchLoad } from './load';
 import { benchMoving } from './moving';
 import { benchPage } from './page';
+import { benchPolicy } from './policy';
 import { benchPost } from './post';
 import { benchProofs } from './proofs';
 import { benchSilence } from './silence';
@@ -31,6 +32,7 @@ const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = {
 	},
 	load: benchLoad,
 	moving: benchMoving,
+	policy: benchPolicy,
 	post: benchPost,
 	proofs: benchProofs,
 	silence: benchSilence,

@@ -332,6 +332,11 @@ test('every route is closed but to those who are named, for each role and a fore
 			}
 		});
 		if (list.status() !== 403) acted.push(`${who} /desk/people/import: ${list.status()}`);
+		const undo = await request.post('/desk/people/import/undo', {
+			headers: { origin },
+			data: { import: KEY }
+		});
+		if (undo.status() !== 403) acted.push(`${who} /desk/people/import/undo: ${undo.status()}`);
 		await request.dispose();
 	}
 	expect(acted).toEqual([]);

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { expect, type Page } from '@playwright/test';
-import { ROSTER_FIELDS } from '../src/lib/core/exchange';
+import { ROSTER_COLUMNS } from '../src/lib/core/exchange';
 import { answeredLike, deskTest as test, posted, signIn } from './support';
 
 /** Someone who answered, left, and was taken back by an import: that alone makes their next self-assessment due. */
@@ -9,10 +9,10 @@ async function comesBack(page: Page, baseURL: string | undefined, name: string):
 	const id = caseUrl.split('/').at(-1) ?? '';
 	await posted(page, '/desk/people?/bulk', { act: 'leave', ids: id, expected: '1', key: randomUUID() });
 	const columns = Object.fromEntries(
-		ROSTER_FIELDS.map((field) => [field, field === 'name' ? [0] : field === 'email' ? [1] : []])
+		ROSTER_COLUMNS.map((field) => [field, field === 'name' ? [0] : field === 'email' ? [1] : []])
 	);
 	const apply = { key: randomUUID(), added: 0, changed: 0, leaveAbsent: false, takeBack: true };
-	const head = { columns, firstRow: 2, headings: '', apply };
+	const head = { columns, firstRow: 2, headings: '', leaveOut: false, renames: [], apply };
 	const line = [name, `${name.toLowerCase().replace(' ', '.')}@lanterns.example`];
 	const imported = await page.request.post('/desk/people/import', {
 		headers: { origin: baseURL ?? '', 'content-type': 'application/x-ndjson' },

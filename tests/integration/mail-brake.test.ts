@@ -353,10 +353,13 @@ describe('an import', () => {
 				country: [],
 				region: [],
 				timeZone: [],
-				language: []
+				language: [],
+				leavesOn: []
 			},
 			firstRow: 2,
 			headings: '',
+			leaveOut: false,
+			renames: [],
 			apply: { key: randomUUID(), added: 0, changed: 0, leaveAbsent: false, takeBack: true }
 		};
 		await importPeople(db(), desk.coordinator, input, updatedAt);

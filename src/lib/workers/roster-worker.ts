@@ -1,54 +1,77 @@
 import { readSheet } from 'read-excel-file/web-worker';
 import {
+	groupFaults,
 	guessColumns,
+	headingRowOf,
 	readRoster,
 	type ColumnMap,
-	type RosterFault,
+	type FaultGroup,
+	type IgnoredRow,
 	type RosterPerson
 } from '$lib/core/exchange';
-import { hasHeadings, tableOf, type RosterTable } from '../ui/people/roster-table';
+import { tableOf, type RosterTable } from '../ui/people/roster-table';
 
-/** What the page asks of the worker that holds its file. */
+/** What the page asks of the worker that holds its file. Rows count from 0; null for a table without headings. */
 export type RosterQuestion =
 	| { readonly kind: 'open'; readonly file: File }
-	/** The columns are guessed if left out. */
-	| { readonly kind: 'arrange'; readonly isHeaded: boolean }
-	| { readonly kind: 'check'; readonly isHeaded: boolean; readonly columns: ColumnMap }
-	| { readonly kind: 'lines'; readonly isHeaded: boolean };
+	/** The columns are guessed. */
+	| { readonly kind: 'arrange'; readonly headingRow: number | null }
+	| { readonly kind: 'check'; readonly headingRow: number | null; readonly columns: ColumnMap }
+	| { readonly kind: 'lines'; readonly headingRow: number | null };
 
 /** An opened file: its encoding and column headings. */
 export interface OpenedRoster {
 	readonly how: RosterTable['text'];
-	readonly isHeaded: boolean;
+	/** The row of the headings, from 0. */
+	readonly headingRow: number | null;
 	readonly headings: readonly string[];
+	/** The first rows, to choose the headings from. */
+	readonly top: readonly string[];
 	readonly count: number;
 	readonly columns: ColumnMap;
 }
 
 /** The result of a mapping. */
 export interface CheckedRoster {
+	/** The first people as they would be read. */
 	readonly people: readonly RosterPerson[];
 	readonly count: number;
-	readonly faults: readonly RosterFault[];
-	readonly moreFaults: number;
+	/** How many errors there are, and what they are. */
+	readonly faults: number;
+	readonly groups: readonly FaultGroup[];
+	/** Numbers of the rows with errors, as the spreadsheet shows them. */
+	readonly faultyRows: readonly number[];
+	readonly ignored: readonly IgnoredRow[];
 }
 
-/** People shown as they would be read, and errors shown at once. */
-const [SHOWN, MOST_FAULTS] = [5, 200];
+/** People shown, and rows among which the headings are chosen. */
+const [SHOWN, TOP] = [5, 12];
 
 let table: RosterTable | null = null;
 
-const linesOf = (isHeaded: boolean) => (table?.rows ?? []).slice(isHeaded ? 1 : 0);
+const linesOf = (headingRow: number | null) =>
+	(table?.rows ?? []).slice(headingRow === null ? 0 : headingRow + 1);
 
-function arranged(isHeaded: boolean): OpenedRoster | null {
+const headingsOf = (headingRow: number | null) => {
+	const widest = Math.max(
+		0,
+		...linesOf(headingRow)
+			.slice(0, 200)
+			.map(({ length }) => length)
+	);
+	const named = headingRow === null ? [] : (table?.rows[headingRow] ?? []);
+	return Array.from({ length: Math.max(widest, named.length) }, (_, i) => named[i]?.trim() ?? '');
+};
+
+function arranged(headingRow: number | null): OpenedRoster | null {
 	if (!table) return null;
-	const first = table.rows[0] ?? [];
-	const headings = isHeaded ? first : first.map((_, i) => `Column ${i + 1}`);
-	const lines = linesOf(isHeaded);
+	const headings = headingsOf(headingRow);
+	const lines = linesOf(headingRow);
 	return {
 		how: table.text,
-		isHeaded,
+		headingRow,
 		headings,
+		top: table.rows.slice(0, TOP).map((cells) => cells.filter((cell) => cell.trim() !== '').join(' · ')),
 		count: lines.length,
 		columns: guessColumns(headings, lines.slice(0, 50))
 	};
@@ -58,20 +81,25 @@ async function answer(asked: RosterQuestion): Promise<unknown> {
 	switch (asked.kind) {
 		case 'open':
 			table = await tableOf(asked.file, (file) => readSheet(file));
-			return table && arranged(hasHeadings(table));
+			return table && arranged(headingRowOf(table.rows));
 		case 'arrange':
-			return arranged(asked.isHeaded);
+			return arranged(asked.headingRow);
 		case 'check': {
-			const { people, faults } = readRoster(linesOf(asked.isHeaded), asked.columns, asked.isHeaded ? 2 : 1);
+			const { headingRow, columns } = asked;
+			const firstRow = headingRow === null ? 1 : headingRow + 2;
+			const headings = headingRow === null ? [] : (table?.rows[headingRow] ?? []);
+			const { people, faults, ignored } = readRoster(linesOf(headingRow), columns, firstRow, headings);
 			return {
 				people: people.slice(0, SHOWN),
 				count: people.length,
-				faults: faults.slice(0, MOST_FAULTS),
-				moreFaults: Math.max(0, faults.length - MOST_FAULTS)
+				faults: faults.length,
+				groups: groupFaults(faults),
+				faultyRows: [...new Set(faults.map(({ row }) => row))],
+				ignored
 			} satisfies CheckedRoster;
 		}
 		case 'lines':
-			return linesOf(asked.isHeaded);
+			return linesOf(asked.headingRow);
 	}
 }
 

@@ -1,8 +1,8 @@
 import { EMAIL_PATTERN } from './read-roster';
-import { ROSTER_FIELDS, type ColumnMap, type RosterField } from './roster-fields';
+import { ROSTER_COLUMNS, type ColumnMap, type RosterColumn } from './roster-fields';
 
-/** Column headings by field, in lower case without spaces, in several languages. */
-const HEADINGS: Readonly<Record<RosterField, readonly string[]>> = {
+/** Column headings by field, in lower case and in letters and digits alone, in several languages. */
+const HEADINGS: Readonly<Record<RosterColumn, readonly string[]>> = {
 	name: [
 		'name',
 		'fullname',
@@ -13,18 +13,31 @@ const HEADINGS: Readonly<Record<RosterField, readonly string[]>> = {
 		'mitarbeiter',
 		'nom',
 		'nome',
-		'nombre'
+		'nombre',
+		'nameofemployee',
+		'colleague',
+		'worker',
+		'mitarbeitername',
+		'nomcomplet',
+		'nombrecompleto'
 	],
 	email: [
 		'email',
-		'e-mail',
 		'mail',
 		'emailaddress',
-		'e-mailaddress',
 		'address',
 		'workemail',
 		'courriel',
-		'correo'
+		'correo',
+		'correoelectronico',
+		'correoelectrónico',
+		'businessemail',
+		'companyemail',
+		'primaryemail',
+		'emailwork',
+		'emailadresse',
+		'mailadresse',
+		'adresseemail'
 	],
 	staffNumber: [
 		'staffnumber',
@@ -37,7 +50,23 @@ const HEADINGS: Readonly<Record<RosterField, readonly string[]>> = {
 		'personalnummer',
 		'matricule'
 	],
-	team: ['team', 'department', 'unit', 'group', 'division', 'abteilung', 'équipe', 'equipe', 'equipo'],
+	team: [
+		'team',
+		'department',
+		'dept',
+		'unit',
+		'group',
+		'division',
+		'organisationunit',
+		'orgunit',
+		'abteilung',
+		'bereich',
+		'équipe',
+		'equipe',
+		'service',
+		'equipo',
+		'departamento'
+	],
 	phone: [
 		'phone',
 		'phonenumber',
@@ -47,12 +76,38 @@ const HEADINGS: Readonly<Record<RosterField, readonly string[]>> = {
 		'telefon',
 		'téléphone',
 		'telefone',
-		'teléfono'
+		'teléfono',
+		'mobilephone',
+		'workphone',
+		'contactnumber',
+		'telefonnummer',
+		'handy'
 	],
 	region: ['region', 'state', 'province', 'bundesland', 'région', 'região', 'región'],
-	country: ['country', 'countrycode', 'land', 'pays', 'país', 'pais'],
-	timeZone: ['timezone', 'tz', 'time_zone', 'zone', 'zeitzone'],
-	language: ['language', 'lang', 'locale', 'sprache', 'langue', 'idioma']
+	country: ['country', 'countrycode', 'homecountry', 'countryofresidence', 'land', 'pays', 'país', 'pais'],
+	timeZone: ['timezone', 'tz', 'zone', 'zeitzone'],
+	language: ['language', 'lang', 'locale', 'preferredlanguage', 'sprache', 'langue', 'idioma', 'lengua'],
+	leavesOn: [
+		'leavingdate',
+		'leavesdate',
+		'leaves',
+		'leaveson',
+		'leftdate',
+		'lefton',
+		'dateleft',
+		'lastday',
+		'lastworkingday',
+		'enddate',
+		'contractend',
+		'terminationdate',
+		'exitdate',
+		'austritt',
+		'austrittsdatum',
+		'datedesortie',
+		'datesortie',
+		'fechadebaja',
+		'fechabaja'
+	]
 };
 
 /** Headings of a name in two columns, first name first. */
@@ -71,7 +126,12 @@ const NAME_PARTS = [
 	]
 ] as const;
 
-const plain = (heading: string) => heading.toLowerCase().replace(/[\s_]+/g, '');
+const plain = (heading: string) => heading.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '');
+
+const ALL_HEADINGS: ReadonlySet<string> = new Set([...Object.values(HEADINGS), ...NAME_PARTS].flat());
+
+/** Whether a cell holds a heading that is recognised. */
+export const isHeading = (cell: string): boolean => ALL_HEADINGS.has(plain(cell));
 
 /** Guesses which column holds which field from the headings, including names in two columns; an email column also from the first lines. */
 export function guessColumns(headings: readonly string[], lines: readonly (readonly string[])[]): ColumnMap {
@@ -82,8 +142,8 @@ export function guessColumns(headings: readonly string[], lines: readonly (reado
 		lines.slice(0, 20).filter((line) => EMAIL_PATTERN.test((line[column] ?? '').trim())).length >
 		Math.min(lines.length, 20) / 2;
 	const byContent = headings.flatMap((_, column) => (looksLikeAddress(column) ? [column] : [])).slice(0, 1);
-	const found = Object.fromEntries(ROSTER_FIELDS.map((field) => [field, at(HEADINGS[field])])) as Record<
-		RosterField,
+	const found = Object.fromEntries(ROSTER_COLUMNS.map((field) => [field, at(HEADINGS[field])])) as Record<
+		RosterColumn,
 		number[]
 	>;
 	const parts = NAME_PARTS.flatMap(at);

@@ -7,6 +7,16 @@ export interface RosterLine {
 	readonly team: string;
 }
 
+/** Someone in the file who may be a known person with a new address. */
+export interface RenamedPerson {
+	readonly personId: string;
+	readonly name: string;
+	/** The address that is known, and the one in the file. */
+	readonly from: string;
+	readonly to: string;
+	readonly by: 'staff-number' | 'name';
+}
+
 /** A person for whom the file has other data. */
 export interface RosterChange extends RosterLine {
 	readonly fields: readonly { readonly field: RosterField; readonly from: string; readonly to: string }[];
@@ -21,11 +31,19 @@ export interface ImportReport {
 	readonly absent: number;
 	/** People in the file who had left the organisation. */
 	readonly back: number;
+	/** People whose leaving day in the file has come. */
+	readonly leaving: number;
+	/** People who may be known under another address: by their staff number, or only by their name. At most some hundreds. */
+	readonly renamed: readonly RenamedPerson[];
+	/** Rows that were left out because no person can be read from them, and other cells left empty. */
+	readonly leftOut: number;
+	readonly emptied: number;
 	readonly shown: {
 		readonly added: readonly RosterLine[];
 		readonly changed: readonly RosterChange[];
 		readonly absent: readonly RosterLine[];
 		readonly back: readonly RosterLine[];
+		readonly leaving: readonly RosterLine[];
 	};
 	readonly faults: readonly RosterFault[];
 	/** Number of errors beyond those shown. */
@@ -33,4 +51,14 @@ export interface ImportReport {
 	/** Countries in the file without known public holidays: working days there only skip weekends. */
 	readonly unknownCountries: readonly string[];
 	readonly isApplied: boolean;
+}
+
+/** Why someone stays as they are when an import is undone: they did something since, were changed since, or were sent something. */
+export type UndoRefusal = 'acted' | 'changed' | 'sent';
+
+/** Someone who stays as they are when an import is undone. */
+export interface KeptPerson {
+	readonly personId: string;
+	readonly name: string;
+	readonly why: UndoRefusal;
 }

@@ -1,17 +1,31 @@
 export { countryCode } from './countries';
 export { BYTE_ORDER_MARK, csvFormatOf, toCsv, type CsvCell, type CsvFormat } from './csv';
 export { guessColumns, headingsKey } from './guess-columns';
+export { groupFaults } from './group-faults';
+export { headingRowOf } from './heading-row';
+export { languageCode } from './languages';
 export { isBlankRow, readRoster, RosterReader } from './read-roster';
 export {
 	MAX_JOINED_COLUMNS,
+	ROSTER_COLUMNS,
 	ROSTER_FIELDS,
 	type ColumnMap,
+	type FaultGroup,
+	type IgnoredRow,
+	type RosterColumn,
 	type RosterFault,
 	type RosterField,
 	type RosterPerson
 } from './roster-fields';
 export { decodeText, type TextEncoding } from './text-of-bytes';
-export type { ImportReport, RosterChange, RosterLine } from './import-report';
+export type {
+	ImportReport,
+	KeptPerson,
+	RenamedPerson,
+	RosterChange,
+	RosterLine,
+	UndoRefusal
+} from './import-report';
 export {
 	parseExportColumns,
 	EXPORT_COLUMNS,

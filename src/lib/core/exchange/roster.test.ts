@@ -22,7 +22,8 @@ const columns: ColumnMap = {
 	timeZone: [4],
 	language: [5],
 	phone: [],
-	region: []
+	region: [],
+	leavesOn: []
 };
 
 describe('decodeText', () => {
@@ -60,7 +61,8 @@ describe('guessColumns', () => {
 			country: [],
 			language: [],
 			phone: [],
-			region: []
+			region: [],
+			leavesOn: []
 		});
 	});
 
@@ -98,13 +100,14 @@ describe('readRoster', () => {
 				timeZone: 'Europe/Lisbon',
 				language: '',
 				phone: '',
-				region: ''
+				region: '',
+				leavesOn: ''
 			}
 		]);
 	});
 
 	it('names every fault with its line, and the line that has an address already', () => {
-		const { faults } = readRoster(
+		const { faults, ignored } = readRoster(
 			[
 				['A', 'a@x.example', '', '', '', ''],
 				['', '', ' '],
@@ -125,9 +128,10 @@ describe('readRoster', () => {
 			[4, 'language', 'no-language', undefined],
 			[5, 'email', 'twice', 2],
 			[6, 'email', 'no-address', undefined],
-			[7, 'email', 'missing', undefined],
 			[8, 'name', 'too-long', undefined]
 		]);
+		// A single word is nobody: a part of the list, or a total.
+		expect(ignored).toEqual([{ row: 7, why: 'no-person', text: 'E' }]);
 	});
 });
 

@@ -180,6 +180,10 @@ export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 		`„${policyTexts.fields[field]}“ muss kleiner sein als „${policyTexts.fields[other]}“.`,
 	policyAtMost: ({ field, other }) =>
 		`„${policyTexts.fields[field]}“ darf nicht größer sein als „${policyTexts.fields[other]}“.`,
+	noImport: 'Diesen Import haben wir nicht.',
+	importUndone: 'Dieser Import wurde schon rückgängig gemacht.',
+	importTooOld:
+		'Ein Import lässt sich bis Mitternacht seines Tages rückgängig machen, und dieser Tag ist vorbei.',
 	policyChanged:
 		'Inzwischen wurden von anderer Seite Einstellungen veröffentlicht. Die Seite zeigt sie. Ändern Sie noch einmal, wenn es noch stimmt.',
 	policySame: 'Diese Einstellungen gelten schon; es gibt nichts zu veröffentlichen.',

@@ -164,6 +164,9 @@ export const deskRefusalTexts = {
 		`“${policyTexts.fields[field]}” must be less than “${policyTexts.fields[other]}”.`,
 	policyAtMost: ({ field, other }: { field: PolicyField; other: PolicyField }) =>
 		`“${policyTexts.fields[field]}” must not be more than “${policyTexts.fields[other]}”.`,
+	noImport: 'We don’t have this import.',
+	importUndone: 'This import has been undone already.',
+	importTooOld: 'An import can be undone until midnight of its day, and that day is over.',
 	policyChanged:
 		'A colleague has published other settings in the meantime. The page shows them. Make your change again if it is still right.',
 	policySame: 'These settings apply already, so there is nothing to publish.',

@@ -37,6 +37,8 @@ export const WITHOUT_NEWS = [
 	'observations',
 	'published_states',
 	'desk_acts',
+	// What an import changed, to be undone on the same day.
+	'roster_import_people',
 	'link_uses',
 	'deputy_alerts',
 	'case_visitors'

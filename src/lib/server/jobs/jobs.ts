@@ -1,6 +1,7 @@
 import type pg from 'pg';
 import PgBoss from 'pg-boss';
 import { purgeUndoData } from '../acts/undo-acts';
+import { purgeImportRecords } from '../people/undo-import';
 import { processDueCases } from '../check-ins/process-due-cases';
 import { remindCheckIns } from '../check-ins/remind-check-ins';
 import { purgeWriteLimits } from '../access/write-limits';
@@ -102,6 +103,7 @@ export async function startJobs(
 		},
 		due: async (shallGoOn) => {
 			await purgeUndoData(db, clock());
+			await purgeImportRecords(db, clock());
 			if ((await processDueCases(db, clock(), shallGoOn)) > 0) wake('letters');
 		},
 		cover: async () => {

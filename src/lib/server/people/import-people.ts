@@ -4,6 +4,7 @@ import {
 	RosterReader,
 	type ColumnMap,
 	type ImportReport,
+	type RenamedPerson,
 	type RosterChange,
 	type RosterField,
 	type RosterLine,
@@ -12,6 +13,7 @@ import {
 import { hasHolidaysFor } from '../../core/calendar/public-holidays';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
+import { isoDay } from '../clock';
 import { idempotencyKeyFor } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
@@ -20,6 +22,7 @@ import { DomainError } from '../domain-error';
 import { yieldToEventLoop } from '../yield-to-event-loop';
 import { readOrganisation } from '../organisation/read-organisation';
 import { markAsReturned, markAsLeft } from './mark-as-left';
+import { beginRecord, endRecord } from './import-record';
 import { saveRosterMapping } from './roster-mappings';
 
 const { cases, people } = schema;
@@ -44,6 +47,10 @@ export interface ImportInput {
 	readonly firstRow: number;
 	/** The file's headings, under which its columns are remembered; empty for none. */
 	readonly headings: string;
+	/** Whether rows that can't be read are left out, and other cells that can't be used left empty; otherwise nothing is imported. */
+	readonly leaveOut: boolean;
+	/** People who are in the file under another address: theirs is changed, and nobody is added for it. */
+	readonly renames: readonly string[];
 	/** What was seen before applying; null for a preview. */
 	readonly apply: {
 		/** Names this one act. */
@@ -88,24 +95,34 @@ export async function importPeople(
 ): Promise<ImportReport> {
 	const { id: userId } = requirePermission(actor, 'people:change');
 	const { people: rows, faults } = await readInPieces(input);
-	const { language: usual } = await readOrganisation(db);
+	const { language: usual, timeZone } = await readOrganisation(db);
+	const today = isoDay(now, timeZone);
 	const read = rows.map((person) => (person.language === '' ? { ...person, language: usual } : person));
+	const hasGone = ({ leavesOn }: RosterPerson) => leavesOn !== '' && leavesOn <= today;
+	const gone = read.filter(hasGone);
+	const here = read.filter((person) => !hasGone(person));
 	const countries = [...new Set(read.map(({ country }) => country))].filter((c) => /^[A-Z]{2}$/.test(c));
 	const known = KNOWN_FIELDS.filter((field) => input.columns[field].length > 0);
+	const unread = new Set(
+		faults.filter(({ field }) => field === 'name' || field === 'email').map(({ row }) => row)
+	);
 	const report = {
+		leftOut: unread.size,
+		emptied: faults.filter(({ row }) => !unread.has(row)).length,
 		faults: faults.slice(0, MOST_FAULTS),
 		moreFaults: Math.max(0, faults.length - MOST_FAULTS),
 		unknownCountries: countries.filter((country) => !hasHolidaysFor({ country, region: null }))
 	};
-	if (faults.length > 0) return { ...NOTHING, ...report };
+	if (faults.length > 0 && !input.leaveOut) return { ...NOTHING, ...report };
 	const { apply } = input;
 	return inTransaction(db, async (tx) => {
-		await putAside(tx, read);
-		const seen = await compare(tx, known);
+		await putAside(tx, here, gone);
+		const renamed = await renamedIn(tx, input.renames);
+		const seen = { ...(await compare(tx, known)), renamed };
 		if (!apply) return { ...seen, ...report, isApplied: false };
 		if (seen.added !== apply.added || seen.changed !== apply.changed)
 			throw new DomainError('conflict', 'listChanged');
-		const n = (apply.takeBack ? seen.back : 0) + (apply.leaveAbsent ? seen.absent : 0);
+		const n = (apply.takeBack ? seen.back : 0) + (apply.leaveAbsent ? seen.absent : 0) + seen.leaving;
 		if (n > MAX_LEAVERS_AND_RETURNERS)
 			throw new DomainError('invalid', {
 				code: 'tooManyMoved',
@@ -114,8 +131,16 @@ export async function importPeople(
 		// Absent and returning people are determined before the file is written: afterwards everyone in it is there.
 		const backIds = apply.takeBack ? await idsOf(tx, BACK) : [];
 		const absentIds = apply.leaveAbsent ? await idsOf(tx, ABSENT) : [];
+		const leavingIds = await idsOf(tx, LEAVING);
+		// Sent twice, it is done once.
+		if (
+			!(await beginRecord(tx, { id: apply.key, userId, today, isChanged: isChangedBy(known), ...seen }, now))
+		)
+			throw new DomainError('conflict', 'listChanged');
 		await judgeMoved(tx, known);
-		for (let from = 0; from < read.length; from += CHUNK) await write(tx, from, known, now);
+		await writeAddresses(tx);
+		for (let from = 0; from < here.length; from += CHUNK) await write(tx, from, known, now);
+		await endRecord(tx, apply.key, backIds.length + absentIds.length + leavingIds.length);
 		// What returning alone makes due is held back, like everything an import makes due.
 		if (apply.takeBack) await judgeAgain(tx, backIds);
 		await tx.execute(sql`
@@ -123,7 +148,7 @@ export async function importPeople(
 			select p.id from people p left join cases c on c.person_id = p.id where c.person_id is null`);
 		const moved = [
 			...backIds.map((personId) => ({ personId, by: markAsReturned })),
-			...absentIds.map((personId) => ({ personId, by: markAsLeft }))
+			...[...absentIds, ...leavingIds].map((personId) => ({ personId, by: markAsLeft }))
 		];
 		for (const { personId, by } of moved) {
 			const act = { personId, batch: apply.key, key: idempotencyKeyFor(apply.key, personId), version: null };
@@ -142,7 +167,9 @@ const NOTHING = {
 	same: 0,
 	absent: 0,
 	back: 0,
-	shown: { added: [], changed: [], absent: [], back: [] },
+	leaving: 0,
+	renamed: [],
+	shown: { added: [], changed: [], absent: [], back: [], leaving: [] },
 	isApplied: false
 } as const;
 
@@ -172,6 +199,10 @@ const differs = (told: readonly RosterField[], source: string): SQL =>
 		? sql`false`
 		: sql`(${values(told, 'people', true)}) is distinct from (${values(told, source, source === 'excluded')})`;
 
+/** Whether a row of the file, `x`, changes the person it is about: by another address, or by one of these fields. */
+const isChangedBy = (told: readonly RosterField[]): SQL =>
+	sql`(x.match <> x.email or (${differs(told, 'x')}))`;
+
 /** Fields that say where someone lives: they move working days and days of emails. */
 const PLACE_FIELDS: readonly RosterField[] = ['country', 'region', 'timeZone'];
 
@@ -186,7 +217,7 @@ async function judgeAgain(tx: Db, personIds: readonly string[]): Promise<void> {
 async function judgeMoved(tx: Db, told: readonly RosterField[]): Promise<void> {
 	const places = told.filter((field) => PLACE_FIELDS.includes(field));
 	if (places.length === 0) return;
-	await tx.execute(sql`update ${cases} set rules_version = '' from roster x join ${people} on lower(people.email) = x.email
+	await tx.execute(sql`update ${cases} set rules_version = '' from roster x join ${people} on lower(people.email) = x.match
 		where person_id = people.id and rules_version is not null and (${differs(places, 'x')})`);
 }
 
@@ -201,28 +232,79 @@ async function write(tx: Db, from: number, told: readonly RosterField[], now: Da
 		where ${differs(told, 'excluded')}`);
 }
 
-/** The file as a temporary table of this transaction, its lines numbered from 0, for comparison with the people as a set. */
-async function putAside(tx: Db, read: readonly RosterPerson[]): Promise<void> {
+/**
+ * The file as a temporary table of this transaction, its lines numbered from 0, for comparison with the people as a set. `match` is the
+ * address under which a person is known, which may be another than the file's.
+ * @param gone people whose leaving day has come: they are only marked as left
+ */
+async function putAside(tx: Db, read: readonly RosterPerson[], gone: readonly RosterPerson[]): Promise<void> {
 	const fields = ROSTER_FIELDS.map((field) => sql`${sql.identifier(field)} text not null`);
 	await tx.execute(
-		sql`create temporary table roster (line integer not null, ${sql.join(fields, sql`, `)}) on commit drop`
+		sql`create temporary table roster (line integer not null, match text not null, ${sql.join(fields, sql`, `)}) on commit drop`
 	);
+	await tx.execute(sql`create temporary table roster_gone (email text not null) on commit drop`);
+	await tx.execute(sql`insert into roster_gone
+		select jsonb_array_elements_text(${JSON.stringify(gone.map(({ email }) => email))}::jsonb)`);
 	for (let from = 0; from < read.length; from += CHUNK) {
 		const rows = read.slice(from, from + CHUNK);
 		await tx.execute(sql`insert into roster
-			select ${from}::integer + n - 1, ${values(ROSTER_FIELDS, 'x')} from ${recordset(rows)}`);
+			select ${from}::integer + n - 1, x.email, ${values(ROSTER_FIELDS, 'x')} from ${recordset(rows)}`);
 		await yieldToEventLoop();
 	}
-	await tx.execute(sql`create index on roster (email)`);
+	await tx.execute(sql`create index on roster (match)`);
 	await tx.execute(sql`analyze roster`);
 }
 
 /** People whom the file takes back: they have left, and are in it. */
-const BACK = sql`roster x join ${people} on lower(people.email) = x.email where people.left_at is not null`;
+const BACK = sql`roster x join ${people} on lower(people.email) = x.match where people.left_at is not null`;
 
 /** People who are not in the file. */
 const ABSENT = sql`${people} where people.left_at is null
-	and not exists (select 1 from roster x where x.email = lower(people.email))`;
+	and not exists (select 1 from roster x where x.match = lower(people.email))
+	and not exists (select 1 from roster_gone g where g.email = lower(people.email))`;
+
+/** People who are still here, and whose leaving day in the file has come. */
+const LEAVING = sql`${people} where people.left_at is null
+	and exists (select 1 from roster_gone g where g.email = lower(people.email))`;
+
+/** Most people who are shown as known under another address. */
+const MOST_RENAMED = 300;
+
+/**
+ * Finds people of the file who may be known under another address, and takes those that were chosen as the same: one person in the file and
+ * one known person, who isn't in it, with the same staff number; or with the same name, if no number says otherwise.
+ * @param chosen ids of the known people
+ * @throws DomainError where someone who was chosen is no longer among them
+ */
+async function renamedIn(tx: Db, chosen: readonly string[]): Promise<RenamedPerson[]> {
+	const { rows } = await tx.execute<{ [K in keyof RenamedPerson]: RenamedPerson[K] }>(sql`
+		with strangers as (
+			select x.* from roster x where not exists (select 1 from ${people} where lower(people.email) = x.email)),
+		missing as (select people.* from ${ABSENT}),
+		pairs as (
+			select m.id, x.name, m.email as is_email, x.email, 'staff-number' as by
+			from strangers x join missing m on m.staff_number = x."staffNumber" where x."staffNumber" <> ''
+			union all
+			select m.id, x.name, m.email, x.email, 'name'
+			from strangers x join missing m on lower(m.name) = lower(x.name)
+			where m.staff_number = '' or x."staffNumber" = ''),
+		counted as (
+			select *, count(*) over (partition by id) as per_person, count(*) over (partition by email) as per_row from pairs)
+		select id as "personId", name, is_email as "from", email as "to", by from counted
+		where per_person = 1 and per_row = 1 order by by desc, lower(name), id limit ${MOST_RENAMED}`);
+	const taken = rows.filter(({ personId }) => chosen.includes(personId));
+	if (taken.length < new Set(chosen).size) throw new DomainError('conflict', 'listChanged');
+	for (const { from, to } of taken)
+		await tx.execute(sql`update roster set match = ${from.toLowerCase()} where email = ${to}`);
+	return rows.map((row) => ({ ...row }));
+}
+
+/** Gives people who were known under another address that of the file; one that bounced is tried again. */
+async function writeAddresses(tx: Db): Promise<void> {
+	await tx.execute(sql`update ${people} set email = x.email, bounced_at = null, version = people.version + 1
+		from roster x where lower(people.email) = x.match and x.match <> x.email`);
+	await tx.execute(sql`update roster set match = email`);
+}
 
 async function idsOf(tx: Db, of: SQL): Promise<string[]> {
 	const { rows } = await tx.execute<{ id: string }>(sql`select people.id from ${of} order by people.id`);
@@ -234,7 +316,8 @@ type Changed = Record<`${'is' | 'file'}.${RosterField}`, string>;
 
 function changeOf(row: Changed, told: readonly RosterField[]): RosterChange {
 	const { 'file.name': name, 'file.email': email, 'file.team': team } = row;
-	const fields = told.flatMap((field) => {
+	// A new address counts, too: no column of the file is left out for it.
+	const fields = ([...told, 'email'] as const).flatMap((field) => {
 		const [from, to] = [row[`is.${field}`], row[`file.${field}`]];
 		return from === to ? [] : [{ field, from, to }];
 	});
@@ -243,16 +326,27 @@ function changeOf(row: Changed, told: readonly RosterField[]): RosterChange {
 
 /** What importing the file would do; reads only. */
 async function compare(tx: Db, told: readonly RosterField[]) {
-	const known = sql`roster x join ${people} on lower(people.email) = x.email`;
-	const added = sql`roster x where not exists (select 1 from ${people} where lower(people.email) = x.email)`;
+	const known = sql`roster x join ${people} on lower(people.email) = x.match`;
+	const added = sql`roster x where not exists (select 1 from ${people} where lower(people.email) = x.match)`;
+	const isChanged = isChangedBy(told);
 	const line = sql`x.name, x.email, x.team`;
 	const most = sql`limit ${MOST_SHOWN}`;
-	const [{ rows: counts }, { rows: absents }, shownAdded, shownChanged, shownBack, shownAbsent] = [
+	const [
+		{ rows: counts },
+		{ rows: leavers },
+		{ rows: absents },
+		shownAdded,
+		shownChanged,
+		shownBack,
+		shownAbsent,
+		shownLeaving
+	] = [
 		await tx.execute<{ all: number; found: number; changed: number; back: number }>(sql`
 			select count(*)::int as all, count(people.id)::int as found,
-				(count(*) filter (where people.id is not null and (${differs(told, 'x')})))::int as changed,
+				(count(*) filter (where people.id is not null and ${isChanged}))::int as changed,
 				count(people.left_at)::int as back
-			from roster x left join ${people} on lower(people.email) = x.email`),
+			from roster x left join ${people} on lower(people.email) = x.match`),
+		await tx.execute<{ n: number }>(sql`select count(*)::int as n from ${LEAVING}`),
 		await tx.execute<{ n: number }>(sql`select count(*)::int as n from ${ABSENT}`),
 		await tx.execute<RosterLine & Record<string, unknown>>(
 			sql`select ${line} from ${added} order by x.line ${most}`
@@ -264,12 +358,15 @@ async function compare(tx: Db, told: readonly RosterField[]) {
 					sql`x.${sql.identifier(field)} as ${sql.identifier(`file.${field}`)}`
 				]),
 				sql`, `
-			)} from ${known} where ${differs(told, 'x')} order by x.line ${most}`),
+			)} from ${known} where ${isChanged} order by x.line ${most}`),
 		await tx.execute<RosterLine & Record<string, unknown>>(
 			sql`select ${line} from ${BACK} order by x.line ${most}`
 		),
 		await tx.execute<RosterLine & Record<string, unknown>>(
 			sql`select name, email, team from ${ABSENT} order by lower(name), id ${most}`
+		),
+		await tx.execute<RosterLine & Record<string, unknown>>(
+			sql`select name, email, team from ${LEAVING} order by lower(name), id ${most}`
 		)
 	];
 	const { all = 0, found = 0, changed = 0, back = 0 } = counts[0] ?? {};
@@ -279,10 +376,12 @@ async function compare(tx: Db, told: readonly RosterField[]) {
 		same: found - changed,
 		absent: absents[0]?.n ?? 0,
 		back,
+		leaving: leavers[0]?.n ?? 0,
 		shown: {
 			added: shownAdded.rows,
 			changed: shownChanged.rows.map((row) => changeOf(row, told)),
 			absent: shownAbsent.rows,
+			leaving: shownLeaving.rows,
 			back: shownBack.rows
 		}
 	};

@@ -3,7 +3,8 @@
 		EXPORT_COLUMNS,
 		ROSTER_FIELDS,
 		DEFAULT_EXPORT_COLUMNS,
-		type ExportColumn
+		type ExportColumn,
+		type RosterField
 	} from '$lib/core/exchange';
 	import Button from '../kit/Button.svelte';
 	import CheckBox from '../kit/CheckBox.svelte';
@@ -16,7 +17,7 @@
 	let { query }: { query: string } = $props();
 
 	const narrowed = $derived([...new URLSearchParams(query)]);
-	const isField = (column: ExportColumn): column is keyof typeof deskWords.roster.fields =>
+	const isField = (column: ExportColumn): column is ExportColumn & RosterField =>
 		ROSTER_FIELDS.some((field) => field === column);
 	const capital = (words: string) => words.charAt(0).toUpperCase() + words.slice(1);
 	const words = (column: ExportColumn) =>

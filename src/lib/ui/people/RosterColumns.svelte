@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ROSTER_FIELDS, type ColumnMap, type RosterField } from '$lib/core/exchange';
+	import { ROSTER_COLUMNS, type ColumnMap, type RosterColumn } from '$lib/core/exchange';
 	import Select from '../kit/Select.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -13,21 +13,21 @@
 
 	let { headings, columns, choose }: Props = $props();
 
-	const needed: readonly RosterField[] = ['name', 'email'];
+	const needed: readonly RosterColumn[] = ['name', 'email'];
 	const options = $derived([
 		{ value: '', words: texts.notInFile },
 		...headings.map((heading, i) => ({ value: String(i), words: heading || texts.column(i + 1) }))
 	]);
 
 	/** Sets a column at a position of a field; an empty one removes it and those after it. */
-	function put(field: RosterField, at: number, value: string) {
+	function put(field: RosterColumn, at: number, value: string) {
 		const kept = columns[field].slice(0, at);
 		choose({ ...columns, [field]: value === '' ? kept : [...kept, Number(value)] });
 	}
 </script>
 
 <div class="mt-2 grid gap-3 sm:grid-cols-3 lg:grid-cols-5">
-	{#each ROSTER_FIELDS as field (field)}
+	{#each ROSTER_COLUMNS as field (field)}
 		<Select
 			name="column-{field}"
 			label={texts.required(deskWords.roster.fields[field], Boolean(needed.includes(field)))}

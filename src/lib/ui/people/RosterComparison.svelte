@@ -75,6 +75,12 @@
 				onchange={(is) => choose({ leaveAbsent, takeBack: is })}
 			/>
 		{/if}
+		{#if report.leaving > 0}
+			<details>
+				<summary class="kit-summary">{texts.leavingCount(report.leaving)}</summary>
+				{@render listed(report.shown.leaving, report.leaving)}
+			</details>
+		{/if}
 		{#if report.absent > 0}
 			<details>
 				<summary class="kit-summary">{texts.missingFromFile(report.absent)}</summary>

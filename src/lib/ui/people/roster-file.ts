@@ -31,10 +31,11 @@ export class RosterFile {
 
 	/** @returns null where the file holds no table */
 	open = (file: File) => this.ask<OpenedRoster | null>({ kind: 'open', file });
-	/** The same with its top row as headings, or as a person. */
-	arrange = (isHeaded: boolean) => this.ask<OpenedRoster | null>({ kind: 'arrange', isHeaded });
-	check = (isHeaded: boolean, columns: ColumnMap) =>
-		this.ask<CheckedRoster>({ kind: 'check', isHeaded, columns });
-	lines = (isHeaded: boolean) => this.ask<readonly (readonly string[])[]>({ kind: 'lines', isHeaded });
+	/** The same with its headings in another row, from 0, or without any. */
+	arrange = (headingRow: number | null) => this.ask<OpenedRoster | null>({ kind: 'arrange', headingRow });
+	check = (headingRow: number | null, columns: ColumnMap) =>
+		this.ask<CheckedRoster>({ kind: 'check', headingRow, columns });
+	lines = (headingRow: number | null) =>
+		this.ask<readonly (readonly string[])[]>({ kind: 'lines', headingRow });
 	end = () => this.worker.terminate();
 }

@@ -1,7 +1,8 @@
-import { headingsKey, type ColumnMap, type ImportReport } from '$lib/core/exchange';
+import { csvFormatOf, headingsKey, toCsv, type ColumnMap, type ImportReport } from '$lib/core/exchange';
 import type { CheckedRoster, OpenedRoster } from '../../workers/roster-worker';
+import { refreshPage } from '../kit/refresh-page';
 import { RosterFile } from './roster-file';
-import { deskWords } from '$lib/messages/desk';
+import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 /** A mapping used before for files with these headings. */
 export interface KeptMapping {
@@ -20,6 +21,10 @@ export class RosterImport {
 	trouble = $state('');
 	isBusy = $state(false);
 	moves = $state.raw({ leaveAbsent: false, takeBack: true });
+	/** Whether rows that can't be read are left out, and cells that can't be used left empty. */
+	leaveOut = $state(false);
+	/** People who are in the file under another address. */
+	renames = $state.raw<readonly string[]>([]);
 	private source: RosterFile | null = null;
 	private key = '';
 
@@ -32,6 +37,7 @@ export class RosterImport {
 
 	async open(chosen: File | undefined): Promise<void> {
 		[this.trouble, this.file, this.report, this.checked] = ['', null, null, null];
+		[this.leaveOut, this.renames] = [false, []];
 		if (!chosen) return;
 		this.source ??= new RosterFile();
 		const opened = await this.source.open(chosen).catch(() => null);
@@ -42,18 +48,19 @@ export class RosterImport {
 		await this.take(chosen.name, opened);
 	}
 
-	/** Treats the top row as headings or as a person. */
-	async arrange(isHeaded: boolean): Promise<void> {
-		const opened = await this.source?.arrange(isHeaded);
+	/** Takes the headings from another row, from 0; null where there are none. */
+	async arrange(headingRow: number | null): Promise<void> {
+		const opened = await this.source?.arrange(headingRow);
 		if (opened && this.file) await this.take(this.file.name, opened);
 	}
 
 	private async take(name: string, opened: OpenedRoster): Promise<void> {
 		this.file = { name, opened };
 		const key = headingsKey(opened.headings);
-		const known = opened.isHeaded ? this.kept().find(({ headings }) => headings === key) : undefined;
+		const known =
+			opened.headingRow !== null ? this.kept().find(({ headings }) => headings === key) : undefined;
 		this.isKnown = known !== undefined;
-		await this.map(known?.columns ?? opened.columns);
+		await this.map(known ? { ...opened.columns, ...known.columns } : opened.columns);
 	}
 
 	/** Reads the file with a different mapping. */
@@ -61,7 +68,35 @@ export class RosterImport {
 		[this.columns, this.report] = [columns, null];
 		const { file, source } = this;
 		if (!file || !source) return;
-		this.checked = this.isMapped ? await source.check(file.opened.isHeaded, columns) : null;
+		this.checked = this.isMapped ? await source.check(file.opened.headingRow, columns) : null;
+	}
+
+	/** Imports the rest of a file with errors, or nothing of it. */
+	leave(is: boolean): void {
+		[this.leaveOut, this.report] = [is, null];
+	}
+
+	/** Chooses who is known under another address, and looks again what the file would do. */
+	async rename(renames: readonly string[]): Promise<void> {
+		this.renames = renames;
+		await this.send(false);
+	}
+
+	/** The rows that can't be read as CSV, each with its number: to be corrected and imported later. */
+	async faultyRows(): Promise<string> {
+		const { file, source, checked } = this;
+		if (!file || !source || !checked) return '';
+		const { headingRow, headings } = file.opened;
+		const firstRow = headingRow === null ? 1 : headingRow + 2;
+		const lines = await source.lines(headingRow);
+		const format = csvFormatOf(deskCatalogue().locale);
+		return toCsv(
+			[
+				[deskWords.people.row, ...headings],
+				...checked.faultyRows.map((row) => [row, ...(lines[row - firstRow] ?? [])])
+			],
+			format
+		);
 	}
 
 	/** Requests a preview, or applies it as seen. */
@@ -70,7 +105,7 @@ export class RosterImport {
 		if (!file || !source || !columns) return;
 		[this.isBusy, this.trouble] = [true, ''];
 		this.key ||= crypto.randomUUID();
-		const { isHeaded, headings } = file.opened;
+		const { headingRow, headings } = file.opened;
 		const apply =
 			isApplied && report
 				? { key: this.key, added: report.added, changed: report.changed, ...this.moves }
@@ -80,8 +115,15 @@ export class RosterImport {
 			headers: { 'content-type': 'application/x-ndjson' },
 			// A header, and a line for each row: the server reads it while it arrives, so it holds nobody up.
 			body: [
-				{ columns, firstRow: isHeaded ? 2 : 1, headings: isHeaded ? headingsKey(headings) : '', apply },
-				...(await source.lines(isHeaded))
+				{
+					columns,
+					firstRow: headingRow === null ? 1 : headingRow + 2,
+					headings: headingRow === null ? '' : headingsKey(headings),
+					leaveOut: this.leaveOut,
+					renames: this.renames,
+					apply
+				},
+				...(await source.lines(headingRow))
 			]
 				.map((line) => JSON.stringify(line))
 				.join('\n')
@@ -92,8 +134,11 @@ export class RosterImport {
 			return;
 		}
 		const body: unknown = await response.json();
-		if (response.ok) this.report = body as ImportReport;
-		else {
+		if (response.ok) {
+			this.report = body as ImportReport;
+			// The list of imports, which may be undone.
+			if (isApplied) await refreshPage();
+		} else {
 			this.trouble = (body as { message: string }).message;
 			this.report = null;
 		}

@@ -49,6 +49,3 @@ function ended(table: RosterTable): RosterTable | null {
 	const last = table.rows.findLastIndex((row) => !isBlankRow(row));
 	return last < 0 ? null : { ...table, rows: table.rows.slice(0, last + 1) };
 }
-
-/** Whether the top row contains headings: no email address is in it. */
-export const hasHeadings = ({ rows }: RosterTable) => !(rows[0] ?? []).some((cell) => /@.+\./.test(cell));

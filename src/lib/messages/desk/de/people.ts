@@ -78,8 +78,53 @@ export const peopleTexts: DeskTexts['people'] = {
 	missingFromFile: (n) => `Personen, die in der Datei fehlen: ${n}`,
 	markMissing: (n) => `Das ist die ganze Liste: ${n} als ausgeschieden markieren`,
 	problemsInFile: (n) => `${n === 1 ? 'Ein Problem' : `${n} Probleme`} in der Datei zu beheben`,
-	importAfterFixing: 'Sie können die Datei importieren, sobald sie behoben sind.',
-	rowOf: (row, field) => `Zeile ${row}, ${field}`,
+	importAfterFixing:
+		'Beheben Sie sie in der Datei und wählen Sie sie neu. Oder importieren Sie jetzt den Rest und diese Zeilen später.',
+	faultCount: (field, n) => `${field}: ${n === 1 ? 'eine Zeile' : `${n} Zeilen`}`,
+	inRows: (rows, more) =>
+		more > 0
+			? `Zeilen ${rows} und ${more} weitere.`
+			: rows.includes(',')
+				? `Zeilen ${rows}.`
+				: `Zeile ${rows}.`,
+	andMoreTexts: (n) => (n === 1 ? 'Ein weiterer Text dieser Art.' : `${n} weitere Texte dieser Art.`),
+	leaveOut:
+		'Den Rest importieren: Zeilen ohne Namen oder brauchbare Adresse auslassen, andere Zellen leer lassen',
+	downloadFaulty: 'Diese Zeilen herunterladen',
+	faultyFile: 'zeilen-zu-beheben.csv',
+	ignoredRows: (n) =>
+		n === 1
+			? 'Eine Zeile ohne Person haben wir ausgelassen'
+			: `${n} Zeilen ohne Person haben wir ausgelassen`,
+	ignoredRow: (row, why, text) => `Zeile ${row}, ${why}: ${text}`,
+	headingRow: 'Überschriften stehen in',
+	noHeadings: 'keiner Zeile: die Datei hat keine',
+	rowShown: (row, text) => `Zeile ${row}: ${text}`,
+	leavingCount: (n) => `Austritt ist erreicht: ${n}. Sie werden als ausgeschieden markiert.`,
+	renamedCount: (n) =>
+		n === 1
+			? 'Eine Person könnte jemand mit neuer Adresse sein, den Sie kennen'
+			: `${n} Personen könnten bekannte Personen mit neuer Adresse sein`,
+	renamedHint:
+		'Mit Häkchen ändert sich nur die Adresse, und alles andere bleibt. Ohne Häkchen wird aus der Adresse der Datei eine neue Person.',
+	renamedLine: (name, from, to, isByNumber) =>
+		`${name}: ${from} wird zu ${to} (${isByNumber ? 'gleiche Personalnummer' : 'gleicher Name'})`,
+	leftOutOf: (rows, cells) =>
+		`${rows === 1 ? 'Eine Zeile wird' : `${rows} Zeilen werden`} ausgelassen, und ${cells === 1 ? 'eine Zelle bleibt' : `${cells} Zellen bleiben`} leer.`,
+	importsToday: 'Importe von heute',
+	importLine: ({ by, at, added, changed, moved }) =>
+		`${at}, ${by}: ${added} neu, ${changed} geändert, ${moved} ausgeschieden oder zurück`,
+	undoImport: 'Diesen Import rückgängig machen',
+	undoImportHint:
+		'Ein Import lässt sich bis Mitternacht rückgängig machen. Wer seitdem etwas getan hat oder geändert wurde, bleibt, wie er ist.',
+	importIsUndone: 'Rückgängig gemacht',
+	undoneImport: (undone, kept) =>
+		`Der Import ist für ${undone === 1 ? 'eine Person' : `${undone} Personen`} rückgängig gemacht. ${kept === 0 ? 'Alle sind wie vorher.' : kept === 1 ? 'Eine Person bleibt, wie sie ist:' : `${kept} Personen bleiben, wie sie sind:`}`,
+	keptWhy: {
+		acted: 'hat seitdem auf den eigenen Seiten etwas getan',
+		changed: 'wurde seitdem geändert',
+		sent: 'hat etwas bekommen oder hat Notizen'
+	},
 	firstRows: 'Die ersten Zeilen',
 	row: 'Zeile',
 	sortBy: (order) => `Sortieren: ${order}`,
@@ -102,7 +147,6 @@ export const peopleTexts: DeskTexts['people'] = {
 	file: 'Datei',
 	fileSummary: ({ name, people, how }) =>
 		`${name}: ${people}${how ? `, getrennt durch ${how.delimiter}, ${how.encoding}` : ', erstes Blatt der Mappe'}.`,
-	firstRowIsHeadings: 'Die erste Zeile enthält Überschriften',
 	matchColumns: 'Spalten zuordnen',
 	asLastTime: 'Wie in Ihrer letzten Datei mit diesen Überschriften.',
 	preview: 'Vorschau',

@@ -11,7 +11,13 @@ export const rosterTexts: DeskTexts['roster'] = {
 		country: 'Land',
 		region: 'Region',
 		timeZone: 'Zeitzone',
-		language: 'Sprache'
+		language: 'Sprache',
+		leavesOn: 'Austrittsdatum'
+	},
+	ignored: {
+		'no-person': 'keine Person darin',
+		headings: 'noch einmal die Überschriften',
+		same: 'noch einmal dieselbe Person'
 	},
 	/** What is wrong with a cell, and what to do. */
 	faults: {
@@ -25,6 +31,8 @@ export const rosterTexts: DeskTexts['roster'] = {
 		'no-region': ({ text }) => `„${text}“ ist kein Regionscode. Verwenden Sie einen Code wie BY.`,
 		'no-time-zone': ({ text }) =>
 			`„${text}“ ist keine Zeitzone. Verwenden Sie einen Namen wie Europe/Vienna.`,
-		'no-language': ({ text }) => `„${text}“ ist kein Sprachcode. Verwenden Sie einen Code wie de.`
+		'no-language': ({ text }) =>
+			`„${text}“ ist keine Sprache, die wir kennen. Verwenden Sie ihren Namen oder einen Code wie de.`,
+		'no-date': ({ text }) => `„${text}“ ist kein Datum. Verwenden Sie ein Datum wie 2026-03-31.`
 	}
 };

@@ -92,6 +92,7 @@ export const stateTexts: DeskTexts['states'] = {
 		'equipment-exported': 'hat die Liste der Ausstattung heruntergeladen',
 		'letter-delivered': 'eine E-Mail wurde zugestellt',
 		'people-imported': 'hat eine Liste importiert',
+		'import-undone': 'hat einen Import rückgängig gemacht',
 		'people-exported': 'hat eine Liste der Personen heruntergeladen',
 		'round-made': 'hat eine Runde erstellt',
 		'round-sent': 'hat eine Runde gesendet',

@@ -1,3 +1,13 @@
+import type { UndoRefusal } from '$lib/core/exchange';
+/** An import of today. */
+export interface ImportFacts {
+	readonly by: string;
+	readonly at: string;
+	readonly added: number;
+	readonly changed: number;
+	readonly moved: number;
+}
+
 /** The list of people, and importing a list. */
 export const peopleTexts = {
 	selectedPeople: 'Selected people',
@@ -82,8 +92,46 @@ export const peopleTexts = {
 	missingFromFile: (absent: string | number) => `People who are missing from the file: ${absent}`,
 	markMissing: (absent: string | number) => `This is the full list: mark ${absent} as leavers`,
 	problemsInFile: (all: number) => `${all === 1 ? 'One problem' : `${all} problems`} to correct in the file`,
-	importAfterFixing: 'You can import the file once they’re corrected.',
-	rowOf: (row: string | number, fieldNames: string | number) => `Row ${row}, ${fieldNames}`,
+	importAfterFixing:
+		'Correct them in the file and choose it again. Or import the rest now, and these rows later.',
+	faultCount: (field: string, n: number) => `${field}: ${n === 1 ? 'one row' : `${n} rows`}`,
+	inRows: (rows: string, more: number) =>
+		more > 0 ? `Rows ${rows} and ${more} more.` : rows.includes(',') ? `Rows ${rows}.` : `Row ${rows}.`,
+	andMoreTexts: (n: number) => (n === 1 ? 'One more text like this.' : `${n} more texts like this.`),
+	leaveOut: 'Import the rest: leave out rows without a name or a usable address, and leave other cells empty',
+	downloadFaulty: 'Download these rows',
+	faultyFile: 'rows-to-correct.csv',
+	ignoredRows: (n: number) =>
+		n === 1 ? 'We left out one row that holds no person' : `We left out ${n} rows that hold no person`,
+	ignoredRow: (row: number, why: string, text: string) => `Row ${row}, ${why}: ${text}`,
+	headingRow: 'Headings are in',
+	noHeadings: 'no row: the file has none',
+	rowShown: (row: number, text: string) => `row ${row}: ${text}`,
+	leavingCount: (n: number) => `Their leaving date has come: ${n}. They will be marked as leavers.`,
+	renamedCount: (n: number) =>
+		n === 1
+			? 'One person may be someone you know with a new address'
+			: `${n} people may be people you know with a new address`,
+	renamedHint:
+		'Tick a person to change their address and keep everything of theirs. Without a tick, the file’s address becomes a new person.',
+	renamedLine: (name: string, from: string, to: string, isByNumber: boolean) =>
+		`${name}: ${from} becomes ${to} (${isByNumber ? 'same staff number' : 'same name'})`,
+	leftOutOf: (rows: number, cells: number) =>
+		`${rows === 1 ? 'One row is' : `${rows} rows are`} left out, and ${cells === 1 ? 'one cell stays' : `${cells} cells stay`} empty.`,
+	importsToday: 'Imports today',
+	importLine: ({ by, at, added, changed, moved }: ImportFacts) =>
+		`${at}, ${by}: ${added} added, ${changed} changed, ${moved} marked as leavers or returned`,
+	undoImport: 'Undo this import',
+	undoImportHint:
+		'You can undo an import until midnight. People who have done something since, or were changed by a colleague, stay as they are.',
+	importIsUndone: 'Undone',
+	undoneImport: (undone: number, kept: number) =>
+		`The import is undone for ${undone === 1 ? 'one person' : `${undone} people`}. ${kept === 0 ? 'Everyone is as before.' : kept === 1 ? 'One person stays as they are:' : `${kept} people stay as they are:`}`,
+	keptWhy: {
+		acted: 'did something on their pages since',
+		changed: 'was changed since',
+		sent: 'was sent something, or has notes'
+	} satisfies Record<UndoRefusal, string>,
 	firstRows: 'The first rows',
 	row: 'Row',
 	sortBy: (words: string | number) => `Sort: ${words}`,
@@ -110,7 +158,7 @@ export const peopleTexts = {
 	nextPage: 'Next page',
 	importTitle: 'Import people · Easy Corner',
 	importLead:
-		'Choose a spreadsheet (.xlsx) or CSV file with one row for each person. You’ll see who is new, changed, missing or back before anything is imported. We match people by email address. Fields without a column stay the same.',
+		'Choose a spreadsheet (.xlsx) or CSV file with one row for each person. You’ll see who is new, changed, missing or back before anything is imported. We match people by email address, and ask where someone may have a new one. Titles above the headings and rows of totals are left out. Fields without a column stay the same.',
 	file: 'File',
 	fileSummary: ({
 		name,
@@ -122,7 +170,6 @@ export const peopleTexts = {
 		how: { readonly delimiter: string; readonly encoding: string } | null;
 	}) =>
 		`${name}: ${people}${how ? `, separated by ${how.delimiter}, ${how.encoding}` : ', first sheet of the workbook'}.`,
-	firstRowIsHeadings: 'The first row has headings',
 	matchColumns: 'Match the columns',
 	asLastTime: 'Same as in your last file with these headings.',
 	preview: 'Preview',

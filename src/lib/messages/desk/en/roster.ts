@@ -1,5 +1,5 @@
 import { typed } from '../../typed';
-import type { RosterFault, RosterField } from '$lib/core/exchange';
+import type { IgnoredRow, RosterColumn, RosterFault } from '$lib/core/exchange';
 
 /** A file with a list of people. */
 export const rosterTexts = {
@@ -12,8 +12,15 @@ export const rosterTexts = {
 		country: 'Country',
 		region: 'Region',
 		timeZone: 'Time zone',
-		language: 'Language'
-	} satisfies Record<RosterField, string>,
+		language: 'Language',
+		leavesOn: 'Leaving date'
+	} satisfies Record<RosterColumn, string>,
+	/** Why a row was left out. */
+	ignored: {
+		'no-person': 'no person in it',
+		headings: 'the headings again',
+		same: 'the same person again'
+	} satisfies Record<IgnoredRow['why'], string>,
 	/** What is wrong with a cell, and what to do. */
 	faults: typed<Readonly<Record<RosterFault['code'], (fault: RosterFault) => string>>>({
 		missing: () => 'is missing. Please fill it in.',
@@ -25,6 +32,8 @@ export const rosterTexts = {
 		'no-phone': ({ text }) => `“${text}” isn’t a phone number.`,
 		'no-region': ({ text }) => `“${text}” isn’t a region code. Use a code such as BY.`,
 		'no-time-zone': ({ text }) => `“${text}” isn’t a time zone. Use a name such as Europe/Lisbon.`,
-		'no-language': ({ text }) => `“${text}” isn’t a language code. Use a code such as en.`
+		'no-language': ({ text }) =>
+			`“${text}” isn’t a language that we know. Use its name, or a code such as en.`,
+		'no-date': ({ text }) => `“${text}” isn’t a date. Use a date such as 2026-03-31.`
 	})
 };

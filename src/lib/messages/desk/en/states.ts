@@ -90,6 +90,7 @@ export const stateTexts = {
 		'equipment-exported': 'downloaded the equipment list',
 		'letter-delivered': 'an email was delivered',
 		'people-imported': 'imported a list',
+		'import-undone': 'undid an import',
 		'people-exported': 'downloaded a list of people',
 		'round-made': 'created an assessment round',
 		'round-sent': 'sent a round',

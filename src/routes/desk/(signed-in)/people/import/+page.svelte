@@ -2,8 +2,11 @@
 	import { peopleWords } from '$lib/messages/desk/workforce-words';
 	import { onDestroy } from 'svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
-	import CheckBox from '$lib/ui/kit/CheckBox.svelte';
 	import FileField from '$lib/ui/kit/FileField.svelte';
+	import Select from '$lib/ui/kit/Select.svelte';
+	import ImportsToday from '$lib/ui/people/ImportsToday.svelte';
+	import RosterIgnored from '$lib/ui/people/RosterIgnored.svelte';
+	import RosterRenamed from '$lib/ui/people/RosterRenamed.svelte';
 	import { RosterImport } from '$lib/ui/people/roster-import.svelte';
 	import RosterColumns from '$lib/ui/people/RosterColumns.svelte';
 	import RosterComparison from '$lib/ui/people/RosterComparison.svelte';
@@ -49,11 +52,20 @@
 					how: opened.how
 				})}
 			</p>
-			<CheckBox
-				words={texts.firstRowIsHeadings}
+			<Select
+				name="heading-row"
+				label={texts.headingRow}
 				size="desk"
-				isChecked={opened.isHeaded}
-				onchange={(is) => void list.arrange(is)}
+				value={String(opened.headingRow ?? '')}
+				options={[
+					{ value: '', words: texts.noHeadings },
+					...opened.top.flatMap((text, i) =>
+						text === '' && i !== opened.headingRow
+							? []
+							: [{ value: String(i), words: texts.rowShown(i + 1, text.slice(0, 80)) }]
+					)
+				]}
+				onchange={(row) => void list.arrange(row === '' ? null : Number(row))}
 			/>
 		</div>
 		<h2 class="mt-4 text-head">{texts.matchColumns}</h2>
@@ -69,12 +81,31 @@
 		{/if}
 		{#if list.checked && list.checked.count > 0}
 			<h2 class="mt-6 text-head">{texts.preview}</h2>
-			<RosterPreview people={list.checked.people} firstRow={opened.isHeaded ? 2 : 1} />
+			<RosterPreview people={list.checked.people} />
 		{/if}
-		{#if list.checked && list.checked.faults.length > 0}
-			<RosterFaults faults={list.checked.faults} more={list.checked.moreFaults} />
-		{:else if list.isMapped}
+		{#if list.checked && list.checked.ignored.length > 0}<RosterIgnored rows={list.checked.ignored} />{/if}
+		{#if list.checked && list.checked.faults > 0}
+			<RosterFaults
+				all={list.checked.faults}
+				groups={list.checked.groups}
+				isLeftOut={list.leaveOut}
+				leaveOut={(is) => list.leave(is)}
+				download={() => list.faultyRows()}
+			/>
+		{/if}
+		{#if list.isMapped && (list.checked?.faults === 0 || list.leaveOut)}
 			{#if list.report}
+				{#if list.report.leftOut + list.report.emptied > 0}
+					<p class="mt-4">{texts.leftOutOf(list.report.leftOut, list.report.emptied)}</p>
+				{/if}
+				{#if list.report.renamed.length > 0}
+					<RosterRenamed
+						people={list.report.renamed}
+						chosen={list.renames}
+						disabled={list.isBusy}
+						choose={(chosen) => void list.rename(chosen)}
+					/>
+				{/if}
 				<RosterComparison report={list.report} {...list.moves} choose={(moves) => (list.moves = moves)} />
 			{/if}
 			<div class="mt-5">
@@ -87,7 +118,7 @@
 					>{texts.importOrCheck(Boolean(list.report))}</Button
 				>
 			</div>
-		{:else}
+		{:else if !list.isMapped}
 			<p class="mt-6">{texts.chooseColumnsFirst}</p>
 		{/if}
 	{/if}
@@ -105,4 +136,5 @@
 			<a href="/desk/people">{texts.goToPeople}</a>
 		</p>
 	{/if}
+	{#if data.imports.length > 0}<ImportsToday imports={data.imports} timeZone={data.timeZone} />{/if}
 </main>

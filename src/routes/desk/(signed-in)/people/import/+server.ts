@@ -1,5 +1,5 @@
 import { Type } from 'typebox';
-import { MAX_JOINED_COLUMNS, ROSTER_FIELDS, type RosterField } from '$lib/core/exchange';
+import { MAX_JOINED_COLUMNS, ROSTER_COLUMNS, type RosterColumn } from '$lib/core/exchange';
 import { requirePermission } from '$lib/server/access/require-permission';
 import { importPeople } from '$lib/server/people/import-people';
 import { DomainError } from '$lib/server/domain-error';
@@ -15,14 +15,17 @@ const read = listReader(
 	Type.Object(
 		{
 			columns: Type.Object(
-				Object.fromEntries(ROSTER_FIELDS.map((field) => [field, joined])) as Record<
-					RosterField,
+				Object.fromEntries(ROSTER_COLUMNS.map((field) => [field, joined])) as Record<
+					RosterColumn,
 					typeof joined
 				>,
 				{ additionalProperties: false }
 			),
-			firstRow: Type.Integer({ minimum: 1, maximum: 2 }),
+			/** Titles may stand above the headings. */
+			firstRow: Type.Integer({ minimum: 1, maximum: 100 }),
 			headings: text(4000),
+			leaveOut: Type.Boolean(),
+			renames: Type.Array(uuid, { maxItems: 1000, uniqueItems: true }),
 			apply: Type.Union([
 				Type.Null(),
 				Type.Object(

@@ -1,0 +1,134 @@
+import { eq, sql } from 'drizzle-orm';
+import { startApp } from '../bin/lib/app.mjs';
+import { freePort } from '../bin/lib/net.mjs';
+import { needBuild } from '../bin/lib/packages.mjs';
+import { startPostgres } from '../bin/lib/postgres.mjs';
+import { seedWorkforce } from '../seed/workforce';
+import { UNSET_ORGANISATION } from '../src/lib/core/organisation';
+import { SHIPPED_SETTINGS } from '../src/lib/core/triage/policy-settings';
+import { addUser } from '../src/lib/server/access/add-user';
+import { SESSION_COOKIE } from '../src/lib/server/access/session-cookie';
+import { hashToken, newToken } from '../src/lib/server/access/tokens';
+import { countCasesToReassess } from '../src/lib/server/case-assessments/reassess-outdated-cases';
+import { openDatabase, schema } from '../src/lib/server/db/client';
+import { migrateDatabase } from '../src/lib/server/db/migrate';
+import { print, quantile, rounded } from './measure';
+
+/** Size of the workforce to which settings are published. */
+const PEOPLE = Number(process.env.BENCH_PEOPLE ?? 100_000);
+
+/** Reads of the day sheet before anything is published. */
+const READS = 40;
+
+/** Between two reads while cases are assessed again, ms. */
+const READ_MS = 250;
+
+const later = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+
+/**
+ * Settings published to a large workforce, as HTTP: how long the preview takes, how long until every case is assessed by them, and how long
+ * the day sheet takes before and in the meantime.
+ */
+export async function benchPolicy(): Promise<void> {
+	await needBuild();
+	const postgres = await startPostgres({ temporary: true });
+	const { db, pool } = openDatabase(postgres.url);
+	try {
+		await migrateDatabase(pool);
+		const account = { email: 'bench@lanterns.example', name: 'Bench', role: 'coordinator' as const };
+		const userId = await addUser(db, { ...account, password: 'long enough pass' });
+		const now = new Date();
+		await seedWorkforce(db, PEOPLE, now, {
+			kind: 'user',
+			id: userId,
+			name: account.name,
+			role: account.role
+		});
+		// Nothing of the workforce's own is to go out in the meantime.
+		await db.update(schema.emails).set({ state: 'delivered' }).where(eq(schema.emails.state, 'waiting'));
+		await db.update(schema.cases).set({ mailOn: null, judgeOn: null });
+		await db.update(schema.roundPeople).set({ remindOn: null });
+		await db.update(schema.checkIns).set({ remindOn: null });
+		await db
+			.insert(schema.organisation)
+			.values({ ...UNSET_ORGANISATION, name: 'Bench', contactName: 'Bench', changedAt: now })
+			.onConflictDoNothing();
+		await pool.query('vacuum analyze');
+		const token = newToken();
+		const expiresAt = new Date(now.getTime() + 86_400_000);
+		await db.insert(schema.sessions).values({ tokenHash: hashToken(token), userId, expiresAt });
+		const app = await startApp({
+			url: postgres.url,
+			port: (await freePort(0)) ?? 0,
+			env: { EASY_CORNER_MODE: 'demo' },
+			log: 'pipe'
+		});
+		const headers = { cookie: `${SESSION_COOKIE}=${token}` };
+		const read = async () => {
+			const asked = performance.now();
+			const response = await fetch(`${app.address}/desk`, { headers, redirect: 'manual' });
+			await response.arrayBuffer();
+			if (response.status !== 200) throw new Error(`/desk: ${response.status}`);
+			return performance.now() - asked;
+		};
+		const act = async (name: string) => {
+			const settings = { ...SHIPPED_SETTINGS, clinicianFrom: 6, answerDays: 2 };
+			const asked = performance.now();
+			const response = await fetch(`${app.address}/desk/organisation/policy?/${name}`, {
+				method: 'POST',
+				headers: {
+					...headers,
+					origin: app.address,
+					accept: 'application/json',
+					'x-sveltekit-action': 'true'
+				},
+				body: new URLSearchParams({
+					...Object.fromEntries(Object.entries(settings).map(([field, value]) => [field, String(value)])),
+					seen: '0',
+					note: 'Bench'
+				})
+			});
+			const text = await response.text();
+			if (!text.startsWith('{"type":"success"')) throw new Error(`${name}: ${text.slice(0, 300)}`);
+			return performance.now() - asked;
+		};
+		try {
+			for (let i = 0; i < 5; i += 1) await read();
+			const before: number[] = [];
+			for (let i = 0; i < READS; i += 1) before.push(await read());
+			const previewMs = await act('preview');
+			const publishMs = await act('publish');
+			const cases = await countCasesToReassess(db);
+			const began = performance.now();
+			const meanwhile: number[] = [];
+			while (
+				(await db.execute(sql`select 1 from cases where rules_version not like '%policy 1001' limit 1`)).rows
+					.length > 0
+			) {
+				meanwhile.push(await read());
+				await later(READ_MS);
+			}
+			const p95 = (times: number[]) =>
+				rounded(
+					quantile(
+						times.sort((a, b) => a - b),
+						0.95
+					)
+				);
+			print({
+				figure: `policy: settings published to ${cases} of ${PEOPLE} people`,
+				unit: 's',
+				preview: rounded(previewMs / 1000),
+				publishing: rounded(publishMs / 1000),
+				judging: rounded((performance.now() - began) / 1000),
+				daySheetP95Ms: p95(before),
+				daySheetP95MeanwhileMs: p95(meanwhile)
+			});
+		} finally {
+			await app.stop();
+		}
+	} finally {
+		await pool.end();
+		await postgres.stop();
+	}
+}

@@ -1,4 +1,5 @@
 import { randomUUID } from 'node:crypto';
+import { readFile } from 'node:fs/promises';
 import { expect, type Page } from '@playwright/test';
 import writeXlsxFile from 'write-excel-file/node';
 import {
@@ -211,7 +212,8 @@ test('a list is imported after its faults are mended, and again without doubles'
 		});
 	await give('Employee;Mail;Department\nZoë Importa;zoe.importa@new.example;Kiln\nNo Address;nowhere;Kiln\n');
 	await expect(page.getByText('separated by semicolon, windows-1252')).toBeVisible();
-	await expect(page.getByText('Row 3, email address')).toBeVisible();
+	await expect(page.getByText('Email address: one row')).toBeVisible();
+	await expect(page.getByText('“nowhere” isn’t an email address. Row 3.')).toBeVisible();
 	await expect(page.getByRole('button', { name: 'Check the file' })).toHaveCount(0);
 	const good =
 		'Employee;Mail;Department\nZoë Importa;zoe.importa@new.example;Kiln\nAbe Importa;abe.importa@new.example;Kiln\n';
@@ -246,9 +248,57 @@ test('a list is imported after its faults are mended, and again without doubles'
 	await expect(page.getByText(/Abe Importa-Vale .*Name Abe Importa to Abe Importa-Vale/)).toBeVisible();
 	await page.getByRole('button', { name: 'Import people' }).click();
 	await expect(page.getByText('Imported: 0 people added, 1 changed')).toBeVisible();
+	// Undone: both are as the first file had them.
+	const newest = page.getByRole('listitem').filter({ hasText: '0 added, 1 changed' });
+	await newest.getByRole('button', { name: 'Undo this import' }).click();
+	await expect(page.getByText('The import is undone for one person. Everyone is as before.')).toBeVisible();
 	const csv = await page.request.get('/desk/people/export?team=Kiln');
 	expect(csv.headers()['content-type']).toContain('text/csv');
 	expect((await csv.text()).split('\r\n')).toHaveLength(4);
+});
+
+test('a list made for people is imported as it is: below its titles, without totals, the rest of it where rows are at fault', async ({
+	page
+}) => {
+	await signIn(page);
+	await page.goto('/desk/people/import');
+	await hydrated(page);
+	const rows = [
+		['Lantern Works, staff at home', '', '', ''],
+		['', '', '', ''],
+		['Employee', 'E-Mail', 'Home country', 'Language'],
+		['Glaze', '', '', ''],
+		['Messington, Odo', 'Odo <odo.messington@new.example>', 'Deutschland', 'English'],
+		['Messington, Ava', 'no address', 'Portugal', 'français'],
+		['Total', '', '', '2']
+	];
+	const buffer = await writeXlsxFile(
+		rows.map((row) => row.map((value) => ({ value, type: String }))) as never
+	).toBuffer();
+	await page.locator('input[type=file]').setInputFiles({
+		name: 'people.xlsx',
+		mimeType: 'application/vnd.openxmlformats-officedocument.spreadsheetml.sheet',
+		buffer
+	});
+	await expect(page.getByLabel('Headings are in')).toHaveValue('2');
+	await expect(page.getByRole('cell', { name: 'Odo Messington' })).toBeVisible();
+	await page.getByText('We left out 2 rows that hold no person').click();
+	await expect(page.getByText('Row 7, no person in it: Total · 2')).toBeVisible();
+	const download = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'Download these rows' }).click();
+	expect(await readFile(await (await download).path(), 'utf8')).toContain(
+		'"Messington, Ava",no address,Portugal'
+	);
+	await page.getByText('Import the rest: leave out rows').click();
+	await page.getByRole('button', { name: 'Check the file' }).click();
+	await expect(page.getByText('One row is left out, and 0 cells stay empty.')).toBeVisible();
+	await page.getByRole('button', { name: 'Import people' }).click();
+	await expect(page.getByText('Imported: 1 person added')).toBeVisible();
+	const newest = page.getByRole('listitem').filter({ hasText: ': 1 added, 0 changed' });
+	await newest.getByRole('button', { name: 'Undo this import' }).click();
+	await expect(page.getByText('The import is undone for one person.')).toBeVisible();
+	await page.goto('/desk/people?q=messington');
+	await expect(page.getByText('No people match.')).toBeVisible();
 });
 
 test('a bulk act asks for its count first; a filter is kept by name', async ({ page }) => {

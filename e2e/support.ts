@@ -147,9 +147,11 @@ export async function signIn(page: Page): Promise<void> {
 export async function sendByHand(page: Page, name: string): Promise<{ link: string; caseUrl: string }> {
 	await signIn(page);
 	await page.goto('/desk/people/new');
-	await page.getByLabel('Name').fill(name);
+	await page.getByLabel('Name', { exact: true }).fill(name);
 	await page.getByLabel('Email address').fill(`${name.toLowerCase().replace(/\W+/g, '.')}@lanterns.example`);
-	await page.getByLabel('Team').fill('Testing');
+	await page.getByLabel('Country').selectOption('United Kingdom');
+	await page.getByLabel('Team (optional)').selectOption('a new team …');
+	await page.getByLabel('Name of the new team').fill('Testing');
 	await page.getByLabel('Phone').fill('+44 20 7946 0123');
 	await page.getByRole('button', { name: 'Add' }).click();
 	await expect(page.getByRole('heading', { name, level: 1 })).toBeVisible();

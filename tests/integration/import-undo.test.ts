@@ -118,7 +118,14 @@ describe('a spreadsheet of 420 people that people made for people', () => {
 		expect(seen.added).toBe(0);
 		const report = await apply(lines, { ...input, leaveOut: true });
 		// Four have left; one has no address.
-		expect(report).toMatchObject({ added: all - 5, changed: 0, leftOut: 1, emptied: 1, isApplied: true });
+		expect(report).toMatchObject({
+			added: all - 5,
+			changed: 0,
+			departed: 4,
+			leftOut: 1,
+			emptied: 1,
+			isApplied: true
+		});
 		expect(await db().$count(people, like(people.email, 'messy%'))).toBe(all - 5);
 		expect(await personBy('messy0@lanterns.example')).toMatchObject({
 			name: 'Person 0 Ångström',

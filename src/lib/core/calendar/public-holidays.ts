@@ -18,6 +18,9 @@ function holidaysOf({ country, region }: HolidayPlace): Holidays | null {
 	return found.getRules().length > 0 && known ? found : null;
 }
 
+/** Codes of the countries whose public holidays the library `date-holidays` knows. */
+export const countriesWithHolidays = (): string[] => Object.keys(new Holidays().getCountries());
+
 /** Whether the library `date-holidays` knows the public holidays of a place. */
 export function hasHolidaysFor(place: HolidayPlace): boolean {
 	return holidaysOf(place) !== null;

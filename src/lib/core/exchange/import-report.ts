@@ -31,8 +31,9 @@ export interface ImportReport {
 	readonly absent: number;
 	/** People in the file who had left the organisation. */
 	readonly back: number;
-	/** People whose leaving day in the file has come. */
+	/** People whose leaving day in the file has come: those who are known, and those who aren't and are not added. */
 	readonly leaving: number;
+	readonly departed: number;
 	/** People who may be known under another address: by their staff number, or only by their name. At most some hundreds. */
 	readonly renamed: readonly RenamedPerson[];
 	/** Rows that were left out because no person can be read from them, and other cells left empty. */

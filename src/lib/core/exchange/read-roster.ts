@@ -26,6 +26,10 @@ const REGION = /^[A-Z0-9]{0,3}$/;
 /** An empty row. */
 export const isBlankRow = (cells: readonly string[]) => cells.every((cell) => cell.trim() === '');
 
+/** How a row begins that counts people. */
+const TOTAL =
+	/^(?:grand total|totals?|subtotal|sum|count|headcount|summe|gesamt|anzahl|somme|effectif|suma)\b/i;
+
 /** The fields without which a row is nobody. */
 const NEEDED: readonly RosterColumn[] = ['name', 'email'];
 
@@ -103,8 +107,8 @@ export class RosterReader {
 		const isRepeated =
 			this.headings.length > 0 && cells.every((cell, i) => cell === (this.headings[i] ?? ''));
 		if (isRepeated) return ignore('headings');
-		if (person.email === '' && person.staffNumber === '' && (filled.length === 1 || person.name === ''))
-			return ignore('no-person');
+		const isNobody = filled.length === 1 || person.name === '' || TOTAL.test(person.name);
+		if (person.email === '' && person.staffNumber === '' && isNobody) return ignore('no-person');
 		const known = this.seen.get(person.email);
 		const isSame = known && ROSTER_COLUMNS.every((field) => known.person[field] === person[field]);
 		return isSame ? ignore('same') : true;

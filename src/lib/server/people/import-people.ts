@@ -168,6 +168,7 @@ const NOTHING = {
 	absent: 0,
 	back: 0,
 	leaving: 0,
+	departed: 0,
 	renamed: [],
 	shown: { added: [], changed: [], absent: [], back: [], leaving: [] },
 	isApplied: false
@@ -346,7 +347,9 @@ async function compare(tx: Db, told: readonly RosterField[]) {
 				(count(*) filter (where people.id is not null and ${isChanged}))::int as changed,
 				count(people.left_at)::int as back
 			from roster x left join ${people} on lower(people.email) = x.match`),
-		await tx.execute<{ n: number }>(sql`select count(*)::int as n from ${LEAVING}`),
+		await tx.execute<{ n: number; departed: number }>(sql`select (select count(*) from ${LEAVING})::int as n,
+			(select count(*) from roster_gone g
+				where not exists (select 1 from ${people} where lower(people.email) = g.email))::int as departed`),
 		await tx.execute<{ n: number }>(sql`select count(*)::int as n from ${ABSENT}`),
 		await tx.execute<RosterLine & Record<string, unknown>>(
 			sql`select ${line} from ${added} order by x.line ${most}`
@@ -377,6 +380,7 @@ async function compare(tx: Db, told: readonly RosterField[]) {
 		absent: absents[0]?.n ?? 0,
 		back,
 		leaving: leavers[0]?.n ?? 0,
+		departed: leavers[0]?.departed ?? 0,
 		shown: {
 			added: shownAdded.rows,
 			changed: shownChanged.rows.map((row) => changeOf(row, told)),

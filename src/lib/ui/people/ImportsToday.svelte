@@ -20,9 +20,11 @@
 			readonly undoneAt: Date | null;
 		}[];
 		timeZone: string;
+		/** Called after one was undone. */
+		onundone: () => void;
 	}
 
-	let { imports, timeZone }: Props = $props();
+	let { imports, timeZone, onundone }: Props = $props();
 
 	interface Undone {
 		readonly undone: number;
@@ -41,8 +43,10 @@
 			body: JSON.stringify({ import: id })
 		}).catch(() => null);
 		const body: unknown = await response?.json().catch(() => null);
-		if (response?.ok) result = body as Undone;
-		else fault = (body as { message?: string } | null)?.message ?? deskWords.frame.notReached;
+		if (response?.ok) {
+			result = body as Undone;
+			onundone();
+		} else fault = (body as { message?: string } | null)?.message ?? deskWords.frame.notReached;
 		await refreshPage();
 		busy = '';
 	}

@@ -75,6 +75,7 @@
 				onchange={(is) => choose({ leaveAbsent, takeBack: is })}
 			/>
 		{/if}
+		{#if report.departed > 0}<p class="text-note">{texts.departed(report.departed)}</p>{/if}
 		{#if report.leaving > 0}
 			<details>
 				<summary class="kit-summary">{texts.leavingCount(report.leaving)}</summary>

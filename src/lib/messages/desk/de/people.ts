@@ -88,6 +88,10 @@ export const peopleTexts: DeskTexts['people'] = {
 				? `Zeilen ${rows}.`
 				: `Zeile ${rows}.`,
 	andMoreTexts: (n) => (n === 1 ? 'Ein weiterer Text dieser Art.' : `${n} weitere Texte dieser Art.`),
+	departed: (n) =>
+		n === 1
+			? 'Eine Person kommt nicht hinzu, weil ihr Austritt erreicht ist.'
+			: `${n} Personen kommen nicht hinzu, weil ihr Austritt erreicht ist.`,
 	leaveOut:
 		'Den Rest importieren: Zeilen ohne Namen oder brauchbare Adresse auslassen, andere Zellen leer lassen',
 	downloadFaulty: 'Diese Zeilen herunterladen',
@@ -159,6 +163,11 @@ export const peopleTexts: DeskTexts['people'] = {
 	addPersonHeading: 'Person hinzufügen',
 	name: 'Name',
 	emailAddress: 'E-Mail-Adresse',
+	countryHint: 'Feiertage und Notrufnummern hängen davon ab.',
+	chooseCountry: 'nicht bekannt',
+	noTeam: 'kein Team',
+	newTeam: 'ein neues Team …',
+	newTeamName: 'Name des neuen Teams',
 	teamOptional: 'Team (optional)',
 	phoneOptional: 'Telefon (optional)',
 	addPerson: 'Person hinzufügen',

@@ -98,6 +98,10 @@ export const peopleTexts = {
 	inRows: (rows: string, more: number) =>
 		more > 0 ? `Rows ${rows} and ${more} more.` : rows.includes(',') ? `Rows ${rows}.` : `Row ${rows}.`,
 	andMoreTexts: (n: number) => (n === 1 ? 'One more text like this.' : `${n} more texts like this.`),
+	departed: (n: number) =>
+		n === 1
+			? 'One person isn’t added, because their leaving date has come.'
+			: `${n} people aren’t added, because their leaving date has come.`,
 	leaveOut: 'Import the rest: leave out rows without a name or a usable address, and leave other cells empty',
 	downloadFaulty: 'Download these rows',
 	faultyFile: 'rows-to-correct.csv',
@@ -198,6 +202,11 @@ export const peopleTexts = {
 	addPersonHeading: 'Add a person',
 	name: 'Name',
 	emailAddress: 'Email address',
+	countryHint: 'Public holidays and emergency numbers depend on it.',
+	chooseCountry: 'not known',
+	noTeam: 'no team',
+	newTeam: 'a new team …',
+	newTeamName: 'Name of the new team',
 	teamOptional: 'Team (optional)',
 	phoneOptional: 'Phone (optional)',
 	addPerson: 'Add person',

@@ -136,5 +136,9 @@
 			<a href="/desk/people">{texts.goToPeople}</a>
 		</p>
 	{/if}
-	{#if data.imports.length > 0}<ImportsToday imports={data.imports} timeZone={data.timeZone} />{/if}
+	{#if data.imports.length > 0}<ImportsToday
+			imports={data.imports}
+			timeZone={data.timeZone}
+			onundone={() => (list.report = null)}
+		/>{/if}
 </main>

@@ -1,7 +1,9 @@
 import { Type } from 'typebox';
 import { redirect } from '@sveltejs/kit';
 import { requirePermission } from '$lib/server/access/require-permission';
+import { countriesWithHolidays } from '$lib/core/calendar/public-holidays';
 import { addPerson } from '$lib/server/people/add-person';
+import { teamsOf } from '$lib/server/people/list-people';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReader } from '$lib/server/http/read-body';
 import { PERSON_FIELDS } from '$lib/server/people/person-details';
@@ -9,15 +11,18 @@ import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>
-	withErrorPage(() =>
-		Promise.resolve().then(() => void requirePermission(signedIn(locals), 'people:change'))
-	);
+	withErrorPage(async () => {
+		const actor = signedIn(locals);
+		requirePermission(actor, 'people:change');
+		return { teams: await teamsOf(locals.db, actor), countries: countriesWithHolidays() };
+	});
 
 const read = formReader({
 	name: PERSON_FIELDS.name,
 	email: PERSON_FIELDS.email,
 	team: Type.Optional(PERSON_FIELDS.team),
-	phone: Type.Optional(PERSON_FIELDS.phone)
+	phone: Type.Optional(PERSON_FIELDS.phone),
+	country: Type.Optional(PERSON_FIELDS.country)
 });
 
 export const actions: Actions = {

@@ -2,11 +2,22 @@
 	import TextField from '$lib/ui/kit/TextField.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';
-	import { deskWords } from '$lib/messages/desk';
+	import Select from '$lib/ui/kit/Select.svelte';
+	import { countryWords } from '$lib/messages/reader-formats';
+	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.people;
 
-	let { form } = $props();
+	let { data, form } = $props();
+
+	/** The choice that asks for a name; no team is called so. */
+	const NEW_TEAM = '+';
+	let team = $state('');
+	const countries = $derived(
+		data.countries
+			.map((value) => ({ value, words: countryWords(value) }))
+			.sort((a, b) => a.words.localeCompare(b.words, deskCatalogue().locale))
+	);
 
 	const at = $derived(form?.fault?.at?.replace('/', '') ?? '');
 	const words = $derived(
@@ -52,7 +63,30 @@
 			maxlength={254}
 			fault={at === 'email' ? words : null}
 		/>
-		<TextField name="team" label={texts.teamOptional} value="" maxlength={80} />
+		<Select
+			name="country"
+			label={texts.country}
+			hint={texts.countryHint}
+			size="hand"
+			value=""
+			options={[{ value: '', words: texts.chooseCountry }, ...countries]}
+		/>
+		<Select
+			name="team"
+			label={texts.teamOptional}
+			size="hand"
+			value={team}
+			options={[
+				{ value: '', words: texts.noTeam },
+				...data.teams.map((value) => ({ value, words: value })),
+				{ value: NEW_TEAM, words: texts.newTeam }
+			]}
+			onchange={(value) => (team = value)}
+		/>
+		{#if team === NEW_TEAM}
+			<!-- The last field of a name counts. -->
+			<TextField name="team" id="new-team" label={texts.newTeamName} value="" isRequired maxlength={80} />
+		{/if}
 		<TextField name="phone" type="tel" label={texts.phoneOptional} value="" maxlength={40} />
 		<div class="flex gap-3">
 			<Button look="main">{texts.addPerson}</Button>

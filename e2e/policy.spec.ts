@@ -64,11 +64,13 @@ test('levels and deadlines are tried, published, read on Today, taken elsewhere 
 	});
 	await field(page, 'A message from an employee').fill('4');
 	await page.getByLabel('Settings from a file').setInputFiles(file);
+	await page.getByRole('button', { name: 'Show these settings' }).click();
 	await expect(page.getByText('The form shows the settings of the file.')).toBeVisible();
 	await expect(field(page, 'A message from an employee')).toHaveValue('2');
 	await page
 		.getByLabel('Settings from a file')
 		.setInputFiles({ name: 'x.json', mimeType: 'application/json', buffer: Buffer.from('{"settings":{}}') });
+	await page.getByRole('button', { name: 'Show these settings' }).click();
 	await expect(page.getByText('We can’t use this file')).toBeVisible();
 
 	// Rolled back.

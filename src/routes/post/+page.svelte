@@ -39,7 +39,7 @@
 						href="/post/{letter.id}"
 					>
 						<span class="font-semibold"
-							>{letter.toName} <span class="font-normal text-ink-soft">&lt;{letter.toEmail}&gt;</span></span
+							>{letter.toName} <span class="font-normal text-ink-soft">{letter.toEmail}</span></span
 						>
 						<span class="text-note text-ink-soft">{moment.format(letter.writtenAt)}</span>
 						<span>{letter.subject}</span>

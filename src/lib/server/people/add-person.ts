@@ -1,3 +1,4 @@
+import { countriesWithHolidays } from '../../core/calendar/public-holidays';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
@@ -6,6 +7,7 @@ import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { reassessCase } from '../case-assessments/reassess-cases';
 import { readOrganisation } from '../organisation/read-organisation';
+import { teamsOf } from './list-people';
 import { checkPersonDetails, type PersonDetails } from './person-details';
 
 /** The details of a person being added; the rest may follow. */
@@ -18,6 +20,12 @@ const NOT_KNOWN = {
 	region: '',
 	timeZone: ''
 } as const;
+
+/** What the form for a new person offers: the teams there are, and countries whose public holidays are known. */
+export async function newPersonPage(db: Db, actor: Actor) {
+	requirePermission(actor, 'people:change');
+	return { teams: await teamsOf(db, actor), countries: countriesWithHolidays() };
+}
 
 /** Adds a person. A known email address is refused: one person, one record. */
 export async function addPerson(db: Db, actor: Actor, input: NewPerson, now: Date): Promise<string> {

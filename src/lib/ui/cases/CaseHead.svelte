@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { phoneHref, phoneWords } from '../kit/phone-words';
 	import { dayWords } from '$lib/messages/dates';
 	import { enhanceForm } from '../kit/enhance-form';
 	import type { TriageLevel } from '$lib/core/triage';
@@ -65,7 +66,7 @@
 	<div>
 		<h1 class="text-head">{person.name}</h1>
 		<p class="text-note text-ink-soft">
-			{#if person.phone}<a class="num" href="tel:{person.phone.replaceAll(' ', '')}">{person.phone}</a><span
+			{#if person.phone}<a class="num" href={phoneHref(person.phone)}>{phoneWords(person.phone)}</a><span
 					class="mx-1">·</span
 				>{/if}{facts.join(' · ')}
 		</p>

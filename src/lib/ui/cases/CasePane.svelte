@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { phoneHref, phoneWords } from '../kit/phone-words';
 	import { untrack } from 'svelte';
 	import { enhanceForm } from '../kit/enhance-form';
 	import { planAsBuilt } from '$lib/core/case-assessment/current-corner';
@@ -83,7 +84,7 @@
 		>
 	</div>
 	{#if brief.phone}
-		<p class="text-note"><a class="num" href="tel:{brief.phone.replaceAll(' ', '')}">{brief.phone}</a></p>
+		<p class="text-note"><a class="num" href={phoneHref(brief.phone)}>{phoneWords(brief.phone)}</a></p>
 	{/if}
 	{#if brief.judgement}
 		{@const grounds = brief.judgement}

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { phoneHref, phoneWords } from '../kit/phone-words';
 	import { enhanceForm } from '../kit/enhance-form';
 	import {
 		CONTACT_RESULTS,
@@ -78,7 +79,7 @@
 	class="no-print mt-2 grid gap-2 text-note"
 >
 	<ActFields {form} {version} />
-	{#if phone}<p>{texts.phoneLead} <a class="num" href="tel:{phone.replaceAll(' ', '')}">{phone}</a></p>{/if}
+	{#if phone}<p>{texts.phoneLead} <a class="num" href={phoneHref(phone)}>{phoneWords(phone)}</a></p>{/if}
 	{#key saved}
 		<div class="grid grid-cols-2 gap-2">
 			<Select

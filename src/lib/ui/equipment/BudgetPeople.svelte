@@ -95,7 +95,7 @@
 		keyOf={({ personId }) => personId}
 		ticks={{ ids: approvedIds, allWords: texts.tickAll, words: ({ name }) => name }}
 	/>
-	<aside>
+	<aside aria-label={texts.approve(chosen.length)}>
 		{@render beside()}
 		<form method="POST" action="?/approve&{query}" use:enhanceForm={form.submit} class="mt-3">
 			<ActFields {form} />

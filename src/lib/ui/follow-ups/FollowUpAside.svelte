@@ -29,7 +29,7 @@
 	const mostInAWeek = $derived(Math.max(1, ...weeks.map(({ n }) => n)));
 </script>
 
-<aside>
+<aside aria-label={texts.comingWeeks}>
 	<h2 class="border-b border-ink pb-1 text-lead">{texts.comingWeeks}</h2>
 	<table class="w-full text-note">
 		<tbody>

@@ -69,7 +69,7 @@
 <a class="skip" href="#content">{texts.skipToContent}</a>
 
 <div class="frame">
-	<aside class="margin no-print">
+	<aside class="margin no-print" aria-label={texts.product}>
 		<p class="font-title text-lead font-semibold">{texts.product}</p>
 		<nav aria-label={texts.mainNavigation}>
 			<ul>

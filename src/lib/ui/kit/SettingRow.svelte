@@ -25,6 +25,7 @@
 			class:long={isList}
 			id={name}
 			{name}
+			type="text"
 			{value}
 			required
 			maxlength={60}

@@ -11,7 +11,7 @@
 </script>
 
 <!-- A line to tick off: its text presses the box too. It posts the new state, so that it works before scripts load. -->
-<button class="tick" {name} value={isDone ? 'no' : 'yes'} aria-pressed={isDone}>
+<button type="submit" class="tick" {name} value={isDone ? 'no' : 'yes'} aria-pressed={isDone}>
 	<span class="kit-tick" class:done={isDone} aria-hidden="true"
 		>{#if isDone}<Check size={16} />{/if}</span
 	>{words}

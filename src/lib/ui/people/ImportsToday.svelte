@@ -37,8 +37,8 @@
 
 	async function undo(id: string) {
 		[busy, fault, result] = [id, null, null];
-		const response = await fetch('/desk/people/import/undo', {
-			method: 'POST',
+		const response = await fetch('/desk/people/import', {
+			method: 'DELETE',
 			headers: { 'content-type': 'application/json' },
 			body: JSON.stringify({ import: id })
 		}).catch(() => null);

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { phoneHref, phoneWords } from '../kit/phone-words';
 	import { countryWords } from '$lib/messages/reader-formats';
 	import { dayWords } from '$lib/messages/dates';
 	import { DESCENDING_ORDERS } from '$lib/core/people';
@@ -110,7 +111,7 @@
 {#snippet staffNumber(line: Line)}<span class="num">{line.staffNumber}</span>{/snippet}
 
 {#snippet phone(line: Line)}
-	{#if line.phone}<a class="whitespace-nowrap" href="tel:{line.phone}">{line.phone}</a>{/if}
+	{#if line.phone}<a class="whitespace-nowrap" href={phoneHref(line.phone)}>{phoneWords(line.phone)}</a>{/if}
 {/snippet}
 
 {#snippet state(line: Line)}

@@ -63,11 +63,11 @@
 					<dd class="flex flex-wrap items-start justify-between gap-x-4 gap-y-2">
 						<div class="min-w-40 flex-1">{@render outcome(purchase)}</div>
 						{#if requests}
-							<span class="no-print flex flex-wrap gap-2">
+							<div class="no-print flex flex-wrap gap-2">
 								{#each purchase.purchases as thing (thing)}
 									<AskFor {thing} {requests} {own} {t} />
 								{/each}
-							</span>
+							</div>
 						{/if}
 					</dd>
 				</div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { phoneHref } from '../kit/phone-words';
 	import type { EmployeeCover } from '$lib/core/cover';
 	import { isDistressFlag, type EmergencyRedFlag } from '$lib/core/discomfort';
 	import { messagesFor, type Catalogue } from '$lib/messages';
@@ -78,7 +79,7 @@
 		<p class="mt-3 text-lead">{texts.distressLead}</p>
 		<div class="mt-5 grid gap-3">
 			{#if crisisLine}
-				<Button look="main" size="thumb" class="w-full" href="tel:{crisisLine.phone.replace(/[^+\d]/g, '')}"
+				<Button look="main" size="thumb" class="w-full" href={phoneHref(crisisLine.phone)}
 					>{crisisLine.name}: {crisisLine.phone}</Button
 				>
 				<Button size="thumb" class="w-full" href="tel:{number}">{t.first.call(number)}</Button>

@@ -45,13 +45,13 @@
 	</p>
 
 	{#if form?.fault}<Notice kind="caution" role="alert"><p>{form.fault.message}</p></Notice>{/if}
-	<form method="POST" action="?/begin" class="mt-6 grid justify-items-start gap-3">
-		{#if data.isAnswered}
-			<div class="flex flex-wrap gap-3">
-				<Button look="main" href="/c/{data.token}/plan">{t.start.toPlan}</Button>
-				<Button href="/c/{data.token}/{QUESTIONNAIRE_PAGES[2]}">{t.plan.correct}</Button>
-			</div>
-		{:else}
+	{#if data.isAnswered}
+		<div class="mt-6 flex flex-wrap gap-3">
+			<Button look="main" href="/c/{data.token}/plan">{t.start.toPlan}</Button>
+			<Button href="/c/{data.token}/{QUESTIONNAIRE_PAGES[2]}">{t.plan.correct}</Button>
+		</div>
+	{:else}
+		<form method="POST" action="?/begin" class="mt-6 grid justify-items-start gap-3">
 			{#if data.isAgain}
 				<fieldset class="w-full border-b border-rule pb-3">
 					<legend class="text-lead font-semibold">{t.start.again.title}</legend>
@@ -78,6 +78,6 @@
 				isChecked={route === 'complete'}
 			/>
 			<Button look="main" size="thumb">{data.hasConsent ? t.start.goOn : t.start.begin}</Button>
-		{/if}
-	</form>
+		</form>
+	{/if}
 </main>

@@ -156,7 +156,6 @@ export const retentionTexts: DeskTexts['keeping'] = {
 		absences: 'Abwesenheit und Übergabe',
 		'audit log as CSV': 'Protokoll als CSV',
 		'import of people': 'Import von Personen',
-		'people an import keeps': 'Rückgängigmachen eines Imports',
 		'form for a new person': 'Formular für eine neue Person',
 		'form for a new round': 'Formular für eine neue Runde',
 		round: 'Runde',

@@ -81,5 +81,7 @@ export const policyTexts: DeskTexts['policy'] = {
 	download: 'Herunterladen',
 	load: 'Einstellungen aus einer Datei',
 	loadHint: 'Eine Datei, die hier oder in einem anderen Easy Corner heruntergeladen wurde.',
+	useFile: 'Diese Einstellungen zeigen',
+	fileName: (version) => `stufen-und-fristen-${version}.json`,
 	loaded: 'Das Formular zeigt die Einstellungen der Datei. Es ist noch nichts veröffentlicht.'
 };

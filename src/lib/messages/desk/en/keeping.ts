@@ -151,7 +151,6 @@ export const retentionTexts = {
 		absences: 'Absence and handing over',
 		'audit log as CSV': 'audit log as CSV',
 		'import of people': 'Import of people',
-		'people an import keeps': 'Undoing an import',
 		'form for a new person': 'Form for a new person',
 		'form for a new round': 'Form for a new round',
 		round: 'Round',

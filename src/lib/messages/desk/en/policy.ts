@@ -94,5 +94,7 @@ export const policyTexts = {
 	download: 'Download',
 	load: 'Settings from a file',
 	loadHint: 'A file that was downloaded here or in another Easy Corner.',
+	useFile: 'Show these settings',
+	fileName: (version: number) => `levels-and-deadlines-${version}.json`,
 	loaded: 'The form shows the settings of the file. Nothing is published yet.'
 };

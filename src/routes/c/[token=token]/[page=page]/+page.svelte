@@ -67,7 +67,9 @@
 	novalidate
 >
 	<!-- Enter presses the first button. -->
-	<button class="hidden" name="go" value="on" tabindex="-1" aria-hidden="true">{t.nav.on}</button>
+	<button type="submit" class="hidden" name="go" value="on" tabindex="-1" aria-hidden="true"
+		>{t.nav.on}</button
+	>
 	<LazyHydrate><WalkFields {visit} {draft} /></LazyHydrate>
 	<WalkFrame drawing={PAGES_WITH_DRAWING.has(station) && !isPlanned ? drawing : undefined}>
 		{#snippet rail()}

@@ -74,7 +74,7 @@
 			}}
 		>
 			<!-- Enter presses the first button. -->
-			<button class="hidden" tabindex="-1" aria-hidden="true">{texts.send}</button>
+			<button type="submit" class="hidden" tabindex="-1" aria-hidden="true">{texts.send}</button>
 			<section class="mt-6">
 				<h2 class="text-lead">{texts.undoneTitle}</h2>
 				<p class="text-ink-soft">

@@ -63,12 +63,8 @@
 		told = texts.loaded;
 	});
 	let fileText = $state('');
-	let fileForm = $state<HTMLFormElement | null>(null);
 	async function loadFile(chosen: File | undefined) {
-		if (!chosen) return;
-		fileText = await chosen.text();
-		// The hidden field has the text after the next rendering.
-		queueMicrotask(() => fileForm?.requestSubmit());
+		fileText = chosen ? await chosen.text() : '';
 	}
 </script>
 
@@ -112,10 +108,8 @@
 					<PolicyPreview changes={policyChanges(data.inForce, seen.settings)} preview={seen.preview} />
 				</section>
 			{/if}
-			<div class="acts" class:seen={isSeen}>
-				{#if isSame}
-					<p class="text-note text-ink-soft">{texts.nothingDiffers}</p>
-				{:else if isSeen}
+			<div class="acts" class:seen={isSeen && !isSame}>
+				{#if isSeen && !isSame}
 					<div class="grow">
 						<TextField
 							name="note"
@@ -130,13 +124,15 @@
 					<Button look="main" size="desk" formaction="?/publish" isBusy={form.isBusy}>{texts.publish}</Button>
 				{:else}
 					<input type="hidden" name="note" value={note} />
-					<Button look="main" size="desk" isBusy={form.isBusy}>{texts.preview}</Button>
-					<p class="text-note text-ink-soft">{seen ? texts.previewOutdated : texts.previewFirst}</p>
+					<Button look="main" size="desk" isBusy={form.isBusy} disabled={isSame}>{texts.preview}</Button>
+					<p class="text-note text-ink-soft">
+						{isSame ? texts.nothingDiffers : seen ? texts.previewOutdated : texts.previewFirst}
+					</p>
 				{/if}
 			</div>
 		</form>
 
-		<aside>
+		<aside aria-label={texts.versions}>
 			<h2 class="text-lead">{texts.versions}</h2>
 			<ol class="mt-1 border-t border-ink">
 				{#each data.versions as version (version.version)}
@@ -156,7 +152,7 @@
 					{@render uses(0)}
 				</li>
 			</ol>
-			<form method="POST" action="?/load" use:enhanceForm={file.submit} bind:this={fileForm} class="mt-5">
+			<form method="POST" action="?/load" use:enhanceForm={file.submit} class="mt-5">
 				<input type="hidden" name="file" value={fileText} />
 				<FileField
 					name=""
@@ -167,6 +163,9 @@
 					size="desk"
 					onchange={(chosen) => void loadFile(chosen)}
 				/>
+				<p class="mt-2">
+					<Button size="desk" isBusy={file.isBusy} disabled={fileText === ''}>{texts.useFile}</Button>
+				</p>
 				<FormError fault={file.fault} />
 			</form>
 		</aside>
@@ -178,7 +177,9 @@
 		{#if version !== data.version}
 			<a href="/desk/organisation/policy?from={version}" data-sveltekit-reload>{texts.use}</a>
 		{/if}
-		<a href="/desk/organisation/policy/file?version={version}" download>{texts.download}</a>
+		<a href="/desk/organisation/policy/file?version={version}" download={texts.fileName(version)}
+			>{texts.download}</a
+		>
 	</p>
 {/snippet}
 

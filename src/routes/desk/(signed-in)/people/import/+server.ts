@@ -2,10 +2,11 @@ import { Type } from 'typebox';
 import { MAX_JOINED_COLUMNS, ROSTER_COLUMNS, type RosterColumn } from '$lib/core/exchange';
 import { requirePermission } from '$lib/server/access/require-permission';
 import { importPeople } from '$lib/server/people/import-people';
+import { undoImport } from '$lib/server/people/undo-import';
 import { DomainError } from '$lib/server/domain-error';
 import { text, uuid } from '$lib/server/http/fields';
 import { withJsonError } from '$lib/server/http/error-responses';
-import { MAX_IMPORT_BYTES, listReader } from '$lib/server/http/read-body';
+import { MAX_IMPORT_BYTES, jsonReader, listReader } from '$lib/server/http/read-body';
 import type { RequestHandler } from './$types';
 
 const joined = Type.Array(Type.Integer({ minimum: 0, maximum: 200 }), { maxItems: MAX_JOINED_COLUMNS });
@@ -54,4 +55,17 @@ export const POST: RequestHandler = ({ request, locals }) =>
 		requirePermission(locals.user, 'people:change');
 		const { head, lines } = await read(request);
 		return Response.json(await importPeople(locals.db, locals.user, { ...head, lines }, locals.now));
+	});
+
+const readUndo = jsonReader(Type.Object({ import: uuid }, { additionalProperties: false }));
+
+/** Undoes an import of today, and tells who stays as they are. */
+export const DELETE: RequestHandler = ({ request, locals }) =>
+	withJsonError(async () => {
+		if (!locals.user) throw new DomainError('not-allowed', 'sessionEnded');
+		requirePermission(locals.user, 'people:change');
+		const { import: id } = await readUndo(request);
+		const result = await undoImport(locals.db, locals.user, id, locals.now);
+		locals.wake('judging');
+		return Response.json(result);
 	});

@@ -1,9 +1,6 @@
 import { Type } from 'typebox';
 import { redirect } from '@sveltejs/kit';
-import { requirePermission } from '$lib/server/access/require-permission';
-import { countriesWithHolidays } from '$lib/core/calendar/public-holidays';
-import { addPerson } from '$lib/server/people/add-person';
-import { teamsOf } from '$lib/server/people/list-people';
+import { addPerson, newPersonPage } from '$lib/server/people/add-person';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReader } from '$lib/server/http/read-body';
 import { PERSON_FIELDS } from '$lib/server/people/person-details';
@@ -11,11 +8,7 @@ import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>
-	withErrorPage(async () => {
-		const actor = signedIn(locals);
-		requirePermission(actor, 'people:change');
-		return { teams: await teamsOf(locals.db, actor), countries: countriesWithHolidays() };
-	});
+	withErrorPage(() => newPersonPage(locals.db, signedIn(locals)));
 
 const read = formReader({
 	name: PERSON_FIELDS.name,

@@ -12,9 +12,13 @@ const checker = new HtmlValidate({
 		'attribute-boolean-style': 'off',
 		'attribute-empty-style': 'off',
 		'doctype-style': 'off',
+		// Boxes of which one at most is ticked have one name.
+		'form-dup-name': ['error', { shared: ['radio', 'button', 'reset', 'submit', 'checkbox'] }],
 		'no-raw-characters': 'off',
 		'no-trailing-whitespace': 'off',
-		'void-style': 'off'
+		'void-style': 'off',
+		// An id may hold anything but white space (HTML, 3.2.6); ours are the names of fields, such as `thing.2.count`.
+		'valid-id': ['error', { relaxed: true }]
 	}
 });
 

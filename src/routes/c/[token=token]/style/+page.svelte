@@ -52,16 +52,18 @@
 			<h3 class="mt-3 font-semibold">{texts.asksTitle}</h3>
 			<p>{asks || texts.asksNothing}</p>
 			<p class="mt-2 border-s-4 border-warm bg-warm-wash px-3 py-1 text-note">{texts.care}</p>
-			<form method="POST" use:enhanceForm class="mt-4 flex flex-wrap gap-3">
-				<input type="hidden" name="way" value={data.shown} />
-				{#if !isCurrent && !isTried}
-					<Button look="main" formaction="?/try">{texts.tryIt}</Button>
-				{/if}
-				{#if !isCurrent}
-					<Button look={isTried ? 'main' : 'plain'} formaction="?/keep">{texts.keep}</Button>
-				{/if}
-				{#if data.tried}<Button formaction="?/stop">{texts.stop}</Button>{/if}
-			</form>
+			{#if !isCurrent || data.tried}
+				<form method="POST" use:enhanceForm class="mt-4 flex flex-wrap gap-3">
+					<input type="hidden" name="way" value={data.shown} />
+					{#if !isCurrent && !isTried}
+						<Button look="main" formaction="?/try">{texts.tryIt}</Button>
+					{/if}
+					{#if !isCurrent}
+						<Button look={isTried ? 'main' : 'plain'} formaction="?/keep">{texts.keep}</Button>
+					{/if}
+					{#if data.tried}<Button formaction="?/stop">{texts.stop}</Button>{/if}
+				</form>
+			{/if}
 			<p class="mt-4"><Button look="quiet" href="/c/{data.token}/plan">{texts.back}</Button></p>
 		</section>
 		<div class="drawing">

@@ -99,6 +99,10 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 	['/desk/retention?/keep', { leaving: '1', answer: '', version: '1' }],
 	['/desk/equipment/budget?/approve', { people: 'PERSON', key: KEY }],
 	['/desk/equipment/budget?/year', { year: '2026', version: '0', amount: '1', currency: 'EUR' }],
+	[
+		'/desk/equipment?/order',
+		{ requests: `${KEY}:1`, supplier: 'x', orderNumber: '', cost: '', currency: 'EUR', key: KEY }
+	],
 	['/desk/equipment?/count', { thing: 'headset', onHand: '3', version: '0' }],
 	['/desk/cases/PERSON?/setUp', { ...ACT, way: 'open' }],
 	['/desk/referrals/REFERRAL?/writeReferral', { key: KEY, text: 'x' }],

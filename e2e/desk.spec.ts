@@ -571,6 +571,36 @@ test('equipment is approved and declined with a reason, and the person reads it'
 	await expect(page.getByText('Equipment has arrived: check the workstation again').first()).toBeVisible();
 });
 
+test('approved items of several people are ordered in one go, and the order is undone in one go', async ({
+	page
+}) => {
+	await signIn(page);
+	await page.goto('/desk/equipment?state=approved');
+	await hydrated(page);
+	const ticks = page.getByRole('checkbox', { name: /^Order together: / });
+	expect(await ticks.count()).toBeGreaterThan(1);
+	const names = await Promise.all([0, 1].map((i) => ticks.nth(i).getAttribute('aria-label')));
+	for (const i of [0, 1]) await ticks.nth(i).check();
+	await expect(page.getByRole('heading', { name: 'One order for 2 items' })).toBeVisible();
+	await page.getByRole('button', { name: 'Mark 2 as ordered' }).click();
+	await expect(page.getByText('Enter the supplier or the order number.')).toBeVisible();
+	await page.getByLabel('Supplier').fill('Desk and Chair');
+	await page.getByLabel('Order number').fill('2026-17');
+	await page.getByRole('button', { name: 'Mark 2 as ordered' }).click();
+	await expect(page.getByText('2 items are marked as ordered.')).toBeVisible();
+	await page.goto('/desk/equipment?state=ordered');
+	await expect(page.getByRole('row').filter({ hasText: 'Desk and Chair, 2026-17' })).toHaveCount(2);
+	await page.goto('/desk');
+	await hydrated(page);
+	await page.getByText(/^Your actions today/).click();
+	await page
+		.getByRole('button', { name: /^Undo: / })
+		.first()
+		.click();
+	await page.goto('/desk/equipment?state=approved');
+	for (const name of names) await expect(page.getByRole('checkbox', { name: name ?? '' })).toBeVisible();
+});
+
 test('a case is referred to a clinician, who sees what was referred, asks back and answers', async ({
 	page,
 	browser

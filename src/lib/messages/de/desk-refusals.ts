@@ -180,6 +180,8 @@ export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 		`„${policyTexts.fields[field]}“ muss kleiner sein als „${policyTexts.fields[other]}“.`,
 	policyAtMost: ({ field, other }) =>
 		`„${policyTexts.fields[field]}“ darf nicht größer sein als „${policyTexts.fields[other]}“.`,
+	tickForOrder: ({ most }) => `Kreuzen Sie 1 bis ${most} Gegenstände für eine Bestellung an.`,
+	sayWhereOrdered: 'Geben Sie den Lieferanten oder die Bestellnummer ein.',
 	noImport: 'Diesen Import haben wir nicht.',
 	importUndone: 'Dieser Import wurde schon rückgängig gemacht.',
 	importTooOld:

@@ -164,6 +164,8 @@ export const deskRefusalTexts = {
 		`“${policyTexts.fields[field]}” must be less than “${policyTexts.fields[other]}”.`,
 	policyAtMost: ({ field, other }: { field: PolicyField; other: PolicyField }) =>
 		`“${policyTexts.fields[field]}” must not be more than “${policyTexts.fields[other]}”.`,
+	tickForOrder: ({ most }: { most: number }) => `Tick 1 to ${most} items for one order.`,
+	sayWhereOrdered: 'Enter the supplier or the order number.',
 	noImport: 'We don’t have this import.',
 	importUndone: 'This import has been undone already.',
 	importTooOld: 'An import can be undone until midnight of its day, and that day is over.',

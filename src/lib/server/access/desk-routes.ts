@@ -110,7 +110,7 @@ export const DESK_ACTIONS: Partial<Readonly<Record<DeskRoute, Readonly<Record<st
 	},
 	'/desk/(signed-in)/cases/[id=uuid]/erase': { default: 'people:erase' },
 	'/desk/(signed-in)/crisis-lines': { set: 'settings:change', remove: 'settings:change' },
-	'/desk/(signed-in)/equipment': { count: 'equipment:decide' },
+	'/desk/(signed-in)/equipment': { count: 'equipment:decide', order: 'equipment:decide' },
 	'/desk/(signed-in)/equipment/budget': { approve: 'equipment:decide', year: 'prices:set' },
 	'/desk/(signed-in)/follow-ups': {
 		move: 'follow-ups:set',

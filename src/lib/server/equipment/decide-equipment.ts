@@ -36,6 +36,8 @@ export interface EquipmentDecision {
 	readonly lent?: { readonly backBy: string };
 	readonly version: number;
 	readonly key: string;
+	/** Names the press that decided on several at once: they are undone together. */
+	readonly batch?: string;
 }
 
 /**
@@ -60,7 +62,8 @@ export async function decideEquipment(
 			key: input.key,
 			personId: whose.personId,
 			version: null,
-			kind: 'equipment-decided' as const
+			kind: 'equipment-decided' as const,
+			...(input.batch === undefined ? {} : { batch: input.batch })
 		};
 		await runDeskAct(tx, actor, act, now, (tools) => decideWithin(tools, actor, input, now));
 	});

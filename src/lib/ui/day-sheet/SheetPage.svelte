@@ -155,7 +155,7 @@
 	.sheet-page {
 		display: grid;
 		gap: 1.25rem;
-		padding: 0.5rem 1.25rem;
+		padding: 0.5rem 1.5rem;
 	}
 	.head {
 		display: flex;

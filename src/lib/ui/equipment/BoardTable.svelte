@@ -5,6 +5,8 @@
 	import type { Catalogue } from '$lib/messages';
 	import { dayWords } from '$lib/messages/dates';
 	import { codeWords, money } from '$lib/messages/desk/workforce-words';
+	import { SvelteSet } from 'svelte/reactivity';
+	import OrderTogether from './OrderTogether.svelte';
 	import DataTable from '../kit/DataTable.svelte';
 	import type { TableColumn } from '../kit/data-table';
 	import RequestActs from './RequestActs.svelte';
@@ -46,10 +48,18 @@
 		store: readonly { readonly thing: RequestableItem; readonly onHand: number }[];
 		now: Date;
 		t: Catalogue;
+		/** Called after some were ordered together. */
+		ordered: (n: number) => void;
 	}
 
-	let { title, lines, prices, store, now, t }: Props = $props();
+	let { title, lines, prices, store, now, t, ordered }: Props = $props();
 
+	/** Requests that are ordered next: several can be in one order. */
+	const canOrder = $derived(lines.every(({ state }) => state === 'approved'));
+	const ticked = new SvelteSet<string>();
+	const chosen = $derived(lines.filter(({ id }) => ticked.has(id)));
+	const isOneKind = $derived(new Set(chosen.map(({ purchase }) => purchase)).size === 1);
+	const named = ({ name, purchase }: Line) => texts.requestOf(name, t.open.buy[purchase]);
 	const today = $derived(now.toISOString().slice(0, 10));
 	/** Totals by currency, as far as prices are known. */
 	const sums = $derived.by(() => {
@@ -118,8 +128,30 @@
 		<span class="count">{texts.linesAndSums(lines.length, sums)}</span>
 	</h2>
 	<div class="mt-2 text-note">
-		<DataTable {columns} rows={lines} keyOf={({ id }) => id} label={title} />
+		<DataTable
+			{columns}
+			rows={lines}
+			keyOf={({ id }) => id}
+			label={title}
+			{...canOrder && {
+				ticks: {
+					ids: ticked,
+					allWords: texts.tickAllForOrder,
+					words: (line: Line) => texts.tickForOrder(named(line))
+				}
+			}}
+		/>
 	</div>
+	{#if chosen.length > 0}
+		<OrderTogether
+			chosen={chosen.map((line) => ({ ...line, words: named(line) }))}
+			usual={isOneKind ? usual(chosen[0]!.purchase) : { cost: '', currency: '' }}
+			ordered={(n) => {
+				ticked.clear();
+				ordered(n);
+			}}
+		/>
+	{/if}
 </section>
 
 {#snippet whom(line: Line)}

@@ -159,6 +159,8 @@
 
 <style>
 	.around {
+		/* What is read out and not seen stays within it, and doesn't widen the page. */
+		position: relative;
 		overflow-x: auto;
 	}
 	thead tr {

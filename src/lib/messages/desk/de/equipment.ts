@@ -29,6 +29,17 @@ export const equipmentTexts: DeskTexts['equipment'] = {
 	dueBack: 'Zurück bis (bei einer Leihgabe)',
 	supplier: 'Lieferfirma',
 	orderNumber: 'Bestellnummer',
+	priceOfOne: 'Preis für eines',
+	requestOf: (name, thing) => `${name}: ${thing}`,
+	tickForOrder: (request) => `Zusammen bestellen: ${request}`,
+	tickAllForOrder: 'Alle zusammen bestellen',
+	orderTogether: (n) =>
+		n === 1 ? 'Eine Bestellung für einen Gegenstand' : `Eine Bestellung für ${n} Gegenstände`,
+	orderTogetherHint:
+		'Jede Person bekommt eine E-Mail, dass es Neues gibt. Heute lässt es sich unter „Ihre Handlungen heute“ rückgängig machen.',
+	markOrdered: (n) => (n === 1 ? 'Als bestellt markieren' : `${n} als bestellt markieren`),
+	orderedTogether: (n) =>
+		n === 1 ? 'Ein Gegenstand ist als bestellt markiert.' : `${n} Gegenstände sind als bestellt markiert.`,
 	price: 'Preis',
 	currency: 'Währung',
 	inStock: (n) => `Im Bestand: ${n === 1 ? 'ein Stück' : `${n} Stück`}`,

@@ -25,6 +25,16 @@ export const equipmentTexts = {
 	dueBack: 'Due back by (if it’s a loan)',
 	supplier: 'Supplier',
 	orderNumber: 'Order number',
+	priceOfOne: 'Price of one',
+	requestOf: (name: string, thing: string) => `${name}: ${thing}`,
+	tickForOrder: (request: string) => `Order together: ${request}`,
+	tickAllForOrder: 'Order all of these together',
+	orderTogether: (n: number) => (n === 1 ? 'One order for one item' : `One order for ${n} items`),
+	orderTogetherHint:
+		'Each person gets an email that there is news. You can undo it today under “Your actions today”.',
+	markOrdered: (n: number) => (n === 1 ? 'Mark as ordered' : `Mark ${n} as ordered`),
+	orderedTogether: (n: number) =>
+		n === 1 ? 'One item is marked as ordered.' : `${n} items are marked as ordered.`,
 	price: 'Price',
 	currency: 'Currency',
 	inStock: (all: number) => `In stock: ${all === 1 ? 'one item' : `${all} items`}`,

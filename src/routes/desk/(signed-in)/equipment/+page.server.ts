@@ -1,7 +1,8 @@
 import { Type } from 'typebox';
-import { REQUESTABLE_ITEMS } from '$lib/core/equipment';
+import { CURRENCIES, REQUESTABLE_ITEMS } from '$lib/core/equipment';
+import { MAX_ORDERED_TOGETHER, orderTogether } from '$lib/server/equipment/order-together';
 import { setStock } from '$lib/server/equipment/store';
-import { version } from '$lib/server/http/fields';
+import { text, uuid, UUID_PATTERN, version } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { equipmentFilterOf, readEquipmentBoard } from '$lib/server/equipment/read-equipment-board';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
@@ -26,6 +27,17 @@ const readCount = formReader({
 	version
 });
 
+/** Requests with their versions, `id:version`, separated by commas. */
+const ONE = `${UUID_PATTERN.slice(1, -1)}:[0-9]{1,9}`;
+const readOrder = formReader({
+	key: uuid,
+	requests: Type.String({ maxLength: MAX_ORDERED_TOGETHER * 48, pattern: `^${ONE}(?:,${ONE})*$` }),
+	supplier: text(120),
+	orderNumber: text(80),
+	cost: text(20),
+	currency: Type.Enum(CURRENCIES)
+});
+
 export const actions: Actions = {
 	count: ({ request, locals }) =>
 		withFormError(async () => {
@@ -33,5 +45,22 @@ export const actions: Actions = {
 			const counted = { thing, onHand: Number(onHand), version: Number(seen) };
 			await setStock(locals.db, signedIn(locals), counted, locals.now);
 			return { counted: true };
+		}),
+
+	order: ({ request, locals }) =>
+		withFormError(async () => {
+			const actor = signedIn(locals);
+			const { key, requests, supplier, orderNumber, cost, currency } = await readOrder(request);
+			const joint = {
+				key,
+				requests: requests.split(',').map((one) => {
+					const [id = '', seen = ''] = one.split(':');
+					return { id, version: Number(seen) };
+				}),
+				order: { supplier, number: orderNumber, cost, currency }
+			};
+			const ordered = await orderTogether(locals.db, actor, joint, locals.now);
+			locals.wake('letters');
+			return { ordered };
 		})
 };

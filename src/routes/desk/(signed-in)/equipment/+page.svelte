@@ -4,6 +4,7 @@
 	import StoreForm from '$lib/ui/equipment/StoreForm.svelte';
 	import BoardTable from '$lib/ui/equipment/BoardTable.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
+	import Notice from '$lib/ui/kit/Notice.svelte';
 	import { page } from '$app/state';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
@@ -12,6 +13,7 @@
 	let { data } = $props();
 
 	const t = deskCatalogue();
+	let told = $state('');
 	const underWay = $derived(PENDING_REQUEST_STATES.reduce((sum, state) => sum + data.counts[state], 0));
 	const groups = $derived(
 		(data.filter.state === '' ? PENDING_REQUEST_STATES : [data.filter.state]).map((state) => ({
@@ -38,6 +40,9 @@
 			<Button size="desk" href="/desk/equipment/export{page.url.search}" download>{texts.exportList}</Button>
 		</div>
 	</div>
+	<div role="status">
+		{#if told}<div class="mt-3 max-w-prose"><Notice kind="done">{told}</Notice></div>{/if}
+	</div>
 	<StoreForm store={data.store} {t} />
 	<BoardFilters filter={data.filter} counts={data.counts} {underWay} teams={data.teams} {t} />
 	{#each groups as group (group.state)}
@@ -49,6 +54,7 @@
 				store={data.store}
 				now={data.now}
 				{t}
+				ordered={(n) => (told = texts.orderedTogether(n))}
 			/>
 		{/if}
 	{/each}

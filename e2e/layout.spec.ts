@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { answeredLike, DESK_PAGES, EVERY_PAGE, hydrated, signIn, deskTest as test } from './support';
+import { answeredLike, DESK_PAGES, EVERY_PAGE, signIn, deskTest as test } from './support';
 
 /** A laptop, a small laptop or tablet, and a phone. */
 const SIZES = [
@@ -31,7 +31,6 @@ test('no page scrolls sideways at any size, and every title of the desk begins a
 		const lefts = new Map<number, string[]>();
 		for (const path of desk) {
 			await page.goto(path);
-			await hydrated(page);
 			const { over, left } = await measured();
 			if (over > 0) faults.push(`${size.width}: ${path} scrolls sideways by ${over}`);
 			lefts.set(left, [...(lefts.get(left) ?? []), path]);

@@ -3,6 +3,7 @@ import {
 	groupFaults,
 	guessColumns,
 	headingRowOf,
+	headingsKey,
 	readRoster,
 	type ColumnMap,
 	type FaultGroup,
@@ -87,7 +88,7 @@ async function answer(asked: RosterQuestion): Promise<unknown> {
 		case 'check': {
 			const { headingRow, columns } = asked;
 			const firstRow = headingRow === null ? 1 : headingRow + 2;
-			const headings = headingRow === null ? [] : (table?.rows[headingRow] ?? []);
+			const headings = headingRow === null ? '' : headingsKey(table?.rows[headingRow] ?? []);
 			const { people, faults, ignored } = readRoster(linesOf(headingRow), columns, firstRow, headings);
 			return {
 				people: people.slice(0, SHOWN),

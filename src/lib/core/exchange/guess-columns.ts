@@ -1,3 +1,4 @@
+import { plainHeading } from './headings-key';
 import { EMAIL_PATTERN } from './read-roster';
 import { ROSTER_COLUMNS, type ColumnMap, type RosterColumn } from './roster-fields';
 
@@ -126,16 +127,14 @@ const NAME_PARTS = [
 	]
 ] as const;
 
-const plain = (heading: string) => heading.toLowerCase().replace(/[^\p{L}\p{N}]+/gu, '');
-
 const ALL_HEADINGS: ReadonlySet<string> = new Set([...Object.values(HEADINGS), ...NAME_PARTS].flat());
 
 /** Whether a cell holds a heading that is recognised. */
-export const isHeading = (cell: string): boolean => ALL_HEADINGS.has(plain(cell));
+export const isHeading = (cell: string): boolean => ALL_HEADINGS.has(plainHeading(cell));
 
 /** Guesses which column holds which field from the headings, including names in two columns; an email column also from the first lines. */
 export function guessColumns(headings: readonly string[], lines: readonly (readonly string[])[]): ColumnMap {
-	const named = headings.map(plain);
+	const named = headings.map(plainHeading);
 	const at = (names: readonly string[]) =>
 		named.flatMap((name, i) => (names.includes(name) ? [i] : [])).slice(0, 1);
 	const looksLikeAddress = (column: number) =>
@@ -154,6 +153,3 @@ export function guessColumns(headings: readonly string[], lines: readonly (reado
 		email: found.email.length > 0 ? found.email : byContent
 	};
 }
-
-/** Identifies files of one kind by their headings. */
-export const headingsKey = (headings: readonly string[]) => headings.map(plain).join('|');

@@ -1,6 +1,7 @@
 export { countryCode } from './countries';
 export { BYTE_ORDER_MARK, csvFormatOf, toCsv, type CsvCell, type CsvFormat } from './csv';
-export { guessColumns, headingsKey } from './guess-columns';
+export { guessColumns } from './guess-columns';
+export { headingsKey } from './headings-key';
 export { groupFaults } from './group-faults';
 export { headingRowOf } from './heading-row';
 export { languageCode } from './languages';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { dateOfCell, emailOfCell, nameOfCell, phoneOfCell, plainCell, regionOfCell } from './clean-cells';
-import { groupFaults, guessColumns, headingRowOf, languageCode, readRoster } from './index';
+import { groupFaults, guessColumns, headingRowOf, headingsKey, languageCode, readRoster } from './index';
 
 describe('cells', () => {
 	it('lose what nobody sees', () => {
@@ -85,7 +85,7 @@ describe('a list that people made for people', () => {
 		const lines = MESSY.slice(4);
 		const columns = guessColumns(headings, lines);
 		expect(columns).toMatchObject({ name: [0], email: [1], team: [2], language: [3], leavesOn: [4] });
-		const { people, faults, ignored } = readRoster(lines, columns, 5, headings);
+		const { people, faults, ignored } = readRoster(lines, columns, 5, headingsKey(headings));
 		expect(people.map(({ name, email, language, leavesOn }) => [name, email, language, leavesOn])).toEqual([
 			['Odo Fennick', 'odo@lanterns.example', 'en', ''],
 			['Ava Reed', 'ava@lanterns.example', 'fr', '2025-12-31'],

@@ -3,6 +3,7 @@ import { truncateText } from '../truncate-text';
 import { countryCode } from './countries';
 import { stripFormulaGuard } from './csv';
 import { dateOfCell, emailOfCell, nameOfCell, phoneOfCell, plainCell, regionOfCell } from './clean-cells';
+import { headingsKey } from './headings-key';
 import { languageCode } from './languages';
 import {
 	ROSTER_COLUMNS,
@@ -48,12 +49,12 @@ export class RosterReader {
 
 	/**
 	 * @param firstRow number of the first row that is given, as a spreadsheet counts: 1 is the top one, which may be headings
-	 * @param headings those of the table, which may be repeated in it
+	 * @param headings the key of the table's headings, which may be repeated in it; empty where it has none
 	 */
 	constructor(
 		private readonly columns: ColumnMap,
 		firstRow: number,
-		private readonly headings: readonly string[] = []
+		private readonly headings = ''
 	) {
 		this.row = firstRow;
 	}
@@ -104,9 +105,7 @@ export class RosterReader {
 			this.ignored.push({ row: this.row, why, text: truncateText(filled.join(' · '), 80) });
 			return false;
 		};
-		const isRepeated =
-			this.headings.length > 0 && cells.every((cell, i) => cell === (this.headings[i] ?? ''));
-		if (isRepeated) return ignore('headings');
+		if (this.headings !== '' && headingsKey(cells) === this.headings) return ignore('headings');
 		const isNobody = filled.length === 1 || person.name === '' || TOTAL.test(person.name);
 		if (person.email === '' && person.staffNumber === '' && isNobody) return ignore('no-person');
 		const known = this.seen.get(person.email);
@@ -146,7 +145,7 @@ export function readRoster(
 	lines: readonly (readonly string[])[],
 	columns: ColumnMap,
 	firstRow: number,
-	headings: readonly string[] = []
+	headings = ''
 ): Pick<RosterReader, 'people' | 'faults' | 'ignored'> {
 	const reader = new RosterReader(columns, firstRow, headings);
 	reader.add(lines);

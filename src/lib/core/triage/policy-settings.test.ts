@@ -3,6 +3,7 @@ import { TRIAGE_POLICIES } from './policy';
 import { POLICY_FORMAT, validatePolicyDocument } from './policy-document';
 import { sumPolicyEffects, type PolicyEffect } from './policy-effect';
 import {
+	completeSettings,
 	policyChanges,
 	policyFaults,
 	policyFieldRule,
@@ -19,6 +20,11 @@ describe('settings of the triage policy', () => {
 		expect(policyFrom(SHIPPED_SETTINGS, shipped.version)).toEqual(shipped);
 		expect(policySettingsOf(shipped)).toEqual(SHIPPED_SETTINGS);
 		expect(policyFaults(SHIPPED_SETTINGS)).toEqual([]);
+	});
+
+	it('of an earlier version are completed by what has been added since', () => {
+		const { unfinishedTimes, ...stored } = { ...SHIPPED_SETTINGS, clinicianFrom: 5 };
+		expect(completeSettings(stored)).toEqual({ ...SHIPPED_SETTINGS, clinicianFrom: 5, unfinishedTimes });
 	});
 
 	it('each change something of the policy, and nothing else', () => {

@@ -99,6 +99,12 @@ export function policySettingsOf(policy: TriagePolicy): PolicySettings {
 /** The settings as the software comes. */
 export const SHIPPED_SETTINGS: PolicySettings = policySettingsOf(SHIPPED);
 
+/** Settings as they were stored, with what a later version of the software has added as it comes. */
+export const completeSettings = (stored: Partial<PolicySettings>): PolicySettings => ({
+	...SHIPPED_SETTINGS,
+	...stored
+});
+
 /** The policy with an organisation's settings; everything that can't be set is as the software comes. */
 export function policyFrom(set: PolicySettings, version: number): TriagePolicy {
 	return {

@@ -182,6 +182,8 @@ export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 		`„${policyTexts.fields[field]}“ darf nicht größer sein als „${policyTexts.fields[other]}“.`,
 	tickForOrder: ({ most }) => `Kreuzen Sie 1 bis ${most} Gegenstände für eine Bestellung an.`,
 	sayWhereOrdered: 'Geben Sie den Lieferanten oder die Bestellnummer ein.',
+	absentNeedsEveryRow:
+		'Zeilen der Datei werden ausgelassen; deshalb lässt sich nicht sagen, wer in ihr fehlt. Importieren Sie sie, ohne jemanden als ausgeschieden zu markieren.',
 	noImport: 'Diesen Import haben wir nicht.',
 	importUndone: 'Dieser Import wurde schon rückgängig gemacht.',
 	importTooOld:

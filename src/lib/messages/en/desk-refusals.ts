@@ -166,6 +166,8 @@ export const deskRefusalTexts = {
 		`“${policyTexts.fields[field]}” must not be more than “${policyTexts.fields[other]}”.`,
 	tickForOrder: ({ most }: { most: number }) => `Tick 1 to ${most} items for one order.`,
 	sayWhereOrdered: 'Enter the supplier or the order number.',
+	absentNeedsEveryRow:
+		'Rows of the file are left out, so we can’t say who is missing from it. Import it without marking people as leavers.',
 	noImport: 'We don’t have this import.',
 	importUndone: 'This import has been undone already.',
 	importTooOld: 'An import can be undone until midnight of its day, and that day is over.',

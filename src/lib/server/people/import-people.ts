@@ -71,8 +71,8 @@ export interface ImportInput {
 const KNOWN_FIELDS = ROSTER_FIELDS.filter((field) => field !== 'email' && field !== 'language');
 
 /** Reads the lines in pieces: a long file holds up nobody's request. */
-async function readInPieces({ lines, columns, firstRow }: ImportInput): Promise<RosterReader> {
-	const reader = new RosterReader(columns, firstRow);
+async function readInPieces({ lines, columns, firstRow, headings }: ImportInput): Promise<RosterReader> {
+	const reader = new RosterReader(columns, firstRow, headings);
 	for (let from = 0; from < lines.length; from += CHUNK) {
 		reader.add(lines.slice(from, from + CHUNK));
 		await yieldToEventLoop();
@@ -115,6 +115,8 @@ export async function importPeople(
 	};
 	if (faults.length > 0 && !input.leaveOut) return { ...NOTHING, ...report };
 	const { apply } = input;
+	// Whose row can't be read is not missing.
+	if (apply?.leaveAbsent && unread.size > 0) throw new DomainError('invalid', 'absentNeedsEveryRow');
 	return inTransaction(db, async (tx) => {
 		await putAside(tx, here, gone);
 		const renamed = await renamedIn(tx, input.renames);

@@ -1,5 +1,6 @@
 import { desc, eq } from 'drizzle-orm';
 import {
+	completeSettings,
 	policyChanges,
 	policyFaults,
 	policyFieldRule,
@@ -36,7 +37,7 @@ async function versionsOf(db: Db) {
 	return rows.map(({ version, settings, ...row }, i) => ({
 		...row,
 		version: ownVersionOf(version),
-		changes: policyChanges(rows[i + 1]?.settings ?? SHIPPED_SETTINGS, settings)
+		changes: policyChanges(completeSettings(rows[i + 1]?.settings ?? {}), completeSettings(settings))
 	}));
 }
 
@@ -52,7 +53,7 @@ export async function policySettingsAt(db: Db, actor: Actor, version: number): P
 		.from(triagePolicies)
 		.where(eq(triagePolicies.version, storedVersionOf(version)));
 	if (!row) throw new DomainError('not-found', 'noPolicyVersion');
-	return row.settings;
+	return completeSettings(row.settings);
 }
 
 /**

@@ -1,6 +1,11 @@
 import { desc } from 'drizzle-orm';
 import { rulesVersionOf, SHIPPED_RULES, type Rules } from '../../core/rules';
-import { policyFrom, policySettingsOf, type PolicySettings } from '../../core/triage/policy-settings';
+import {
+	completeSettings,
+	policyFrom,
+	policySettingsOf,
+	type PolicySettings
+} from '../../core/triage/policy-settings';
 import { schema, type Db } from '../db/client';
 
 const { triagePolicies } = schema;
@@ -33,7 +38,9 @@ const SHIPPED: RulesInForce = {
 /** The newest settings that the organisation has published; null where there are none. One key look-up. */
 export async function newestPolicy(db: Db) {
 	const [row] = await db.select().from(triagePolicies).orderBy(desc(triagePolicies.version)).limit(1);
-	return row ? { ...row, ownVersion: row.version - OWN_FROM } : null;
+	return row
+		? { ...row, settings: completeSettings(row.settings), ownVersion: row.version - OWN_FROM }
+		: null;
 }
 
 /** The number of a stored version, as people read it. */

@@ -87,12 +87,16 @@
 				<summary class="kit-summary">{texts.missingFromFile(report.absent)}</summary>
 				{@render listed(report.shown.absent, report.absent)}
 			</details>
-			<CheckBox
-				words={texts.markMissing(peopleWords(report.absent))}
-				size="desk"
-				isChecked={leaveAbsent}
-				onchange={(is) => choose({ leaveAbsent: is, takeBack })}
-			/>
+			{#if report.leftOut > 0}
+				<p class="text-note text-ink-soft">{texts.missingNotSure}</p>
+			{:else}
+				<CheckBox
+					words={texts.markMissing(peopleWords(report.absent))}
+					size="desk"
+					isChecked={leaveAbsent}
+					onchange={(is) => choose({ leaveAbsent: is, takeBack })}
+				/>
+			{/if}
 		{/if}
 	</div>
 </section>

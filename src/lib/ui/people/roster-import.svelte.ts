@@ -74,6 +74,7 @@ export class RosterImport {
 	/** Imports the rest of a file with errors, or nothing of it. */
 	leave(is: boolean): void {
 		[this.leaveOut, this.report] = [is, null];
+		this.moves = { ...this.moves, leaveAbsent: false };
 	}
 
 	/** Chooses who is known under another address, and looks again what the file would do. */

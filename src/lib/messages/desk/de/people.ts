@@ -88,6 +88,7 @@ export const peopleTexts: DeskTexts['people'] = {
 				? `Zeilen ${rows}.`
 				: `Zeile ${rows}.`,
 	andMoreTexts: (n) => (n === 1 ? 'Ein weiterer Text dieser Art.' : `${n} weitere Texte dieser Art.`),
+	missingNotSure: 'Manche von ihnen können in den ausgelassenen Zeilen stehen; deshalb bleiben sie.',
 	departed: (n) =>
 		n === 1
 			? 'Eine Person kommt nicht hinzu, weil ihr Austritt erreicht ist.'

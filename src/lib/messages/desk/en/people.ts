@@ -98,6 +98,7 @@ export const peopleTexts = {
 	inRows: (rows: string, more: number) =>
 		more > 0 ? `Rows ${rows} and ${more} more.` : rows.includes(',') ? `Rows ${rows}.` : `Row ${rows}.`,
 	andMoreTexts: (n: number) => (n === 1 ? 'One more text like this.' : `${n} more texts like this.`),
+	missingNotSure: 'Some of them may be in the rows that are left out, so they stay.',
 	departed: (n: number) =>
 		n === 1
 			? 'One person isn’t added, because their leaving date has come.'

@@ -122,7 +122,7 @@
 </div>
 <div class="mt-2 flex flex-wrap items-center gap-x-4 gap-y-1 text-note">
 	{#each saved as one (one.id)}
-		<span class="inline-flex items-center gap-1">
+		<div class="inline-flex items-center gap-1">
 			<a href="?{one.query}" aria-current={one.query === query ? 'true' : undefined}>{one.name}</a>
 			<form method="POST" action="?/drop&{query}" use:enhanceForm>
 				<input type="hidden" name="filter" value={one.id} />
@@ -130,7 +130,7 @@
 					><X size={14} aria-hidden="true" /></Button
 				>
 			</form>
-		</span>
+		</div>
 	{/each}
 	{#if isNarrowed}
 		<a href="/desk/people">{texts.everyone}</a>

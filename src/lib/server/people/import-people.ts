@@ -142,7 +142,7 @@ export async function importPeople(
 		await judgeMoved(tx, known);
 		await writeAddresses(tx);
 		for (let from = 0; from < here.length; from += CHUNK) await write(tx, from, known, now);
-		await endRecord(tx, apply.key, backIds.length + absentIds.length + leavingIds.length);
+		await endRecord(tx, apply.key, backIds.length + absentIds.length + leavingIds.length, now);
 		// What returning alone makes due is held back, like everything an import makes due.
 		if (apply.takeBack) await judgeAgain(tx, backIds);
 		await tx.execute(sql`

@@ -46,14 +46,16 @@ export async function beginRecord(
 }
 
 /**
- * Notes what was written, and those whom the import added: they have no case yet.
+ * Notes what was written, and those whom the import added: made at its moment, and without a case yet.
  * @param moved how many left or returned by it
  */
-export async function endRecord(tx: Db, id: string, moved: number): Promise<void> {
+export async function endRecord(tx: Db, id: string, moved: number, now: Date): Promise<void> {
 	await tx.execute(sql`update ${rosterImportPeople} as r set after = ${detailsOfPerson}
 		from ${people} where people.id = r.person_id and r.import_id = ${id}::uuid`);
 	await tx.execute(sql`insert into ${rosterImportPeople} (import_id, person_id, after)
 		select ${id}::uuid, people.id, ${detailsOfPerson} from roster x join ${people} on lower(people.email) = x.email
-		where not exists (select from ${cases} where ${cases.personId} = people.id)`);
+		where people.created_at = ${now.toISOString()}::timestamptz
+			and not exists (select from ${cases} where ${cases.personId} = people.id)
+		on conflict do nothing`);
 	await tx.update(rosterImports).set({ moved }).where(eq(rosterImports.id, id));
 }

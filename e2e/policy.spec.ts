@@ -9,7 +9,7 @@ const field = (page: Page, name: string) => page.getByLabel(name, { exact: true 
 /** Publishes what the form shows, after a look at what it would change, and waits until every case is assessed by it. */
 async function publish(page: Page, note: string): Promise<void> {
 	await page.getByRole('button', { name: 'See what would change' }).click();
-	await expect(page.getByRole('heading', { name: 'What would change' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Changes if you publish' })).toBeVisible();
 	await page.getByLabel('Why you change this').fill(note);
 	await page.getByRole('button', { name: 'Publish', exact: true }).click();
 	await expect(page.getByText(/applies now\./)).toBeVisible();

@@ -52,7 +52,7 @@ export const policyTexts: DeskTexts['policy'] = {
 	previewOutdated:
 		'Sie haben seitdem eine Einstellung geändert. Sehen Sie noch einmal nach, was sich ändern würde, und veröffentlichen Sie dann.',
 	nothingDiffers: 'Es unterscheidet sich nichts von den Einstellungen, die jetzt gelten.',
-	wouldChange: 'Was sich ändern würde',
+	wouldChange: 'Änderungen, wenn Sie veröffentlichen',
 	changed: (field, before, after) => `${field} ${after} statt ${before}`,
 	exact: (of, shown) =>
 		of === 1 ? 'Wir haben den einzigen Fall angesehen.' : `Wir haben alle ${shown} Fälle angesehen.`,

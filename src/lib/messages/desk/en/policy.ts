@@ -66,7 +66,7 @@ export const policyTexts = {
 	previewFirst: 'Nothing is published until you have seen what would change.',
 	previewOutdated: 'You have changed a setting since. See what would change again, then publish.',
 	nothingDiffers: 'Nothing differs from the settings that apply now.',
-	wouldChange: 'What would change',
+	wouldChange: 'Changes if you publish',
 	changed: (field: string, before: string, after: string) => `${field} ${after} instead of ${before}`,
 	exact: (of: number, shown: string) =>
 		of === 1 ? 'We looked at the only case there is.' : `We looked at all ${shown} cases.`,

@@ -1,0 +1,110 @@
+<script lang="ts">
+	import {
+		policyChanges,
+		POLICY_FIELD_NAMES,
+		POLICY_PARTS,
+		policyFieldRule,
+		type PolicySettings
+	} from '$lib/core/triage/policy-settings';
+	import { deskWords } from '$lib/messages/desk';
+	import { CaseForm } from '../cases/case-form.svelte';
+	import FormError from '../cases/FormError.svelte';
+	import Button from '../kit/Button.svelte';
+	import { enhanceForm } from '../kit/enhance-form';
+	import SettingRow from '../kit/SettingRow.svelte';
+	import TextField from '../kit/TextField.svelte';
+	import type { PolicyDraft, SeenPolicy } from './policy-draft.svelte';
+	import PolicyPreview from './PolicyPreview.svelte';
+
+	const texts = deskWords.policy;
+
+	interface Props {
+		draft: PolicyDraft;
+		/** The settings that apply now, and their version. */
+		inForce: PolicySettings;
+		version: number;
+	}
+
+	let { draft, inForce, version }: Props = $props();
+
+	let note = $state('');
+	const canPublish = $derived(draft.isSeen && !draft.isSame);
+	const form = new CaseForm((result) => {
+		if ('published' in result) {
+			note = '';
+			draft.published(texts.published(texts.version(Number(result.published))));
+		} else draft.previewed(result as unknown as SeenPolicy);
+	});
+</script>
+
+<form method="POST" action="?/preview" use:enhanceForm={form.submit}>
+	<input type="hidden" name="seen" value={version} />
+	{#each POLICY_PARTS as part (part)}
+		<fieldset class="mb-5">
+			<legend class="text-lead font-semibold">{texts.parts[part]}</legend>
+			{#each POLICY_FIELD_NAMES.filter((one) => policyFieldRule(one).part === part) as field (field)}
+				{@const rule = policyFieldRule(field)}
+				{@const now = draft.differsFrom(field)}
+				<SettingRow
+					name={field}
+					label={texts.fields[field]}
+					value={draft.typed[field]}
+					unit={texts.units[rule.unit]}
+					limits={rule.list
+						? texts.listLimits({ ...rule, ...rule.list })
+						: texts.limits(rule.least, rule.most)}
+					note={now && texts.now(now)}
+					isList={Boolean(rule.list)}
+					oninput={(text) => (draft.typed[field] = text)}
+				/>
+			{/each}
+		</fieldset>
+	{/each}
+	<FormError fault={form.fault} />
+	{#if draft.seen}
+		<section class="preview" aria-live="polite">
+			<PolicyPreview changes={policyChanges(inForce, draft.seen.settings)} preview={draft.seen.preview} />
+		</section>
+	{/if}
+	<div class="acts" class:seen={canPublish}>
+		{#if canPublish}
+			<div class="grow">
+				<TextField
+					name="note"
+					label={texts.note}
+					hint={texts.noteHint}
+					size="desk"
+					maxlength={300}
+					value={note}
+					oninput={(text) => (note = text)}
+				/>
+			</div>
+			<Button look="main" size="desk" formaction="?/publish" isBusy={form.isBusy}>{texts.publish}</Button>
+		{:else}
+			<input type="hidden" name="note" value={note} />
+			<Button look="main" size="desk" isBusy={form.isBusy} disabled={draft.isSame}>{texts.preview}</Button>
+			<p class="text-note text-ink-soft">
+				{draft.isSame ? texts.nothingDiffers : draft.seen ? texts.previewOutdated : texts.previewFirst}
+			</p>
+		{/if}
+	</div>
+</form>
+
+<style>
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: center;
+		gap: 0.75rem 1rem;
+		margin-top: 1rem;
+	}
+	.acts.seen {
+		align-items: end;
+	}
+	.preview {
+		margin-top: 1rem;
+		padding: 0.75rem 1rem;
+		border-inline-start: 3px solid var(--cool);
+		background: var(--cool-wash);
+	}
+</style>

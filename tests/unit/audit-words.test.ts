@@ -1,3 +1,4 @@
+import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { timelineGroupOfAct } from '$lib/core/timeline';
 import { actWords } from '$lib/messages/desk/timeline-words';
@@ -32,6 +33,19 @@ describe('the audit log', () => {
 		);
 		const lifted = { kind: 'act', act: 'signs-lifted', detail: { signs: 1, how: 'mistake' } } as const;
 		expect(actWords(lifted)).toMatch(/: they tapped it by mistake$/);
+	});
+
+	it('names every detail that the server writes, in every language of the desk', () => {
+		const written = readdirSync('src/lib/server', { recursive: true, encoding: 'utf8' })
+			.filter((name) => name.endsWith('.ts') && !name.endsWith('.test.ts'))
+			.flatMap((name) => [
+				...readFileSync(`src/lib/server/${name}`, 'utf8').matchAll(/\bdetail\s*[:=]\s*\{([^{}]*)\}/g)
+			])
+			.flatMap(([, inner = '']) => inner.split(',').map((part) => /^\s*(\w+)/.exec(part)?.[1] ?? ''))
+			.filter((name) => name !== '');
+		expect(new Set(written).size).toBeGreaterThan(20);
+		for (const { keeping } of [english, german])
+			expect([...new Set(written)].filter((name) => !Object.hasOwn(keeping.detailNames, name))).toEqual([]);
 	});
 
 	it('names every list that a page can show, in every language of the desk', () => {

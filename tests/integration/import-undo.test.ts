@@ -10,7 +10,7 @@ import { importPeople, type ImportInput } from '$lib/server/people/import-people
 import { changePerson } from '$lib/server/people/change-person';
 import { importsOfToday, purgeImportRecords, undoImport } from '$lib/server/people/undo-import';
 import { tableOf } from '$lib/ui/people/roster-table';
-import { act, Desk, faultOf, PAINLESS } from '../support/desk';
+import { act, Desk, faultOf, MIRELA, PAINLESS, putRight } from '../support/desk';
 import { addNote } from '$lib/server/cases/notes';
 
 const { auditLines, cases, people, rosterImportPeople } = schema;
@@ -152,18 +152,22 @@ describe('an import', () => {
 			['Kept Same', 'same@undo.example', 'A', ''],
 			['Old Name', 'old@undo.example', 'A', ''],
 			['Second Name', 'second@undo.example', 'A', ''],
-			['Acts Later', 'acts@undo.example', 'A', '']
+			['Acts Later', 'acts@undo.example', 'A', ''],
+			['Ticks Later', 'ticks@undo.example', 'A', '']
 		]);
+		// Answered before the second import, and ticked something after it.
+		const ticking = await desk.answer((await personBy('ticks@undo.example'))?.id ?? '', MIRELA);
 		const before = await everyone();
 		const report = await apply([
 			['Kept Same', 'same@undo.example', 'A', ''],
 			['New Name', 'old@undo.example', 'B', ''],
 			['Other Name', 'second@undo.example', 'B', ''],
 			['Acted Later', 'acts@undo.example', 'B', ''],
+			['Ticked Later', 'ticks@undo.example', 'B', ''],
 			['Quiet', 'quiet@undo.example', 'B', ''],
 			['Noted', 'noted@undo.example', 'B', '']
 		]);
-		expect(report).toMatchObject({ added: 2, changed: 3, same: 1 });
+		expect(report).toMatchObject({ added: 2, changed: 4, same: 1 });
 		const id = async (email: string) => (await personBy(email))?.id ?? '';
 		const second = await personBy('second@undo.example');
 		if (!second) throw new Error('imported');
@@ -175,12 +179,14 @@ describe('an import', () => {
 			{ ...act(await id('noted@undo.example')), text: 'Spoke to them' },
 			now
 		);
+		await putRight(db(), ticking.open, desk.later(6));
 		const { undone, kept } = await undo(report.key, desk.later(60));
 		expect(undone).toBe(2);
 		expect(kept.map(({ name, why }) => [name, why])).toEqual([
 			['Acted Later', 'acted'],
 			['Noted', 'sent'],
-			['Other Name', 'changed']
+			['Other Name', 'changed'],
+			['Ticked Later', 'acted']
 		]);
 		expect(await personBy('old@undo.example')).toMatchObject({ name: 'Old Name', team: 'A' });
 		expect(await personBy('quiet@undo.example')).toBeUndefined();
@@ -189,7 +195,7 @@ describe('an import', () => {
 			rows.filter(({ email }) => ['same@undo.example', 'old@undo.example'].includes(String(email)));
 		expect(rest(await everyone())).toEqual(rest(before));
 		const [line] = await db().select().from(auditLines).where(eq(auditLines.act, 'import-undone')).offset(1);
-		expect(line?.detail).toEqual({ undone: 2, kept: 3 });
+		expect(line?.detail).toEqual({ undone: 2, kept: 4 });
 	});
 
 	it('that marked leavers and took people back is undone with them', async () => {

@@ -38,7 +38,7 @@ export async function importsOfToday(db: Db, actor: Actor, now: Date) {
 		.limit(20);
 }
 
-/** Who did something on their own pages since a moment: answered or began to, reported, wrote, or ticked. */
+/** Who did something on their own pages since a moment: answered or began to, reported, wrote, ticked, measured or requested. */
 const hasActedSince = (at: Date): SQL<boolean> => {
 	const since = sql`${at.toISOString()}::timestamptz`;
 	return sql<boolean>`(
@@ -46,6 +46,14 @@ const hasActedSince = (at: Date): SQL<boolean> => {
 			and greatest(a.consented_at, a.saved_at, a.answered_at, a.signs_at) > ${since})
 		or exists (select from check_ins c where c.person_id = people.id and c.answered_at > ${since})
 		or exists (select from reported_signs s where s.person_id = people.id and s.at > ${since})
+		or exists (select from finding_ticks t join assessments a on a.id = t.assessment_id
+			where a.person_id = people.id and t.at > ${since})
+		or exists (select from re_measurements r join assessments a on a.id = r.assessment_id
+			where a.person_id = people.id and r.at > ${since})
+		or exists (select from equipment_requests e join assessments a on a.id = e.assessment_id
+			where a.person_id = people.id and e.asked_at > ${since})
+		or exists (select from step_events s join plans p on p.id = s.plan_id join assessments a on a.id = p.assessment_id
+			where a.person_id = people.id and s.at > ${since})
 		or exists (select from messages m where m.person_id = people.id and m.from_person and m.at > ${since}))`;
 };
 

@@ -2,6 +2,7 @@ import { Type } from 'typebox';
 import {
 	policyFieldRule,
 	POLICY_FIELD_NAMES,
+	POLICY_NOTE_LENGTH,
 	type PolicyField,
 	type PolicySettings
 } from '../../core/triage/policy-settings';
@@ -9,7 +10,6 @@ import { POLICY_FORMAT, validatePolicyDocument } from '../../core/triage/policy-
 import { DomainError } from '../domain-error';
 import { text, version } from '../http/fields';
 import { formReader } from '../http/read-body';
-import { POLICY_NOTE_LENGTH } from './policy-versions';
 
 /** What a person can type for a setting: a number, or several with commas between them. */
 const typed = Type.String({ maxLength: 60 });

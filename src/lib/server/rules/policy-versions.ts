@@ -18,9 +18,6 @@ import { ownVersionOf, readRules, storedVersionOf } from './read-rules';
 
 const { triagePolicies, users } = schema;
 
-/** Longest note with a published version, characters. */
-export const POLICY_NOTE_LENGTH = 300;
-
 /** Every published version with what it changed, who published it and why, newest first. Organisations publish a few a year. */
 async function versionsOf(db: Db) {
 	const rows = await db

@@ -2,6 +2,7 @@
 	import {
 		policyChanges,
 		POLICY_FIELD_NAMES,
+		POLICY_NOTE_LENGTH,
 		POLICY_PARTS,
 		policyFieldRule,
 		type PolicySettings
@@ -74,7 +75,7 @@
 					label={texts.note}
 					hint={texts.noteHint}
 					size="desk"
-					maxlength={300}
+					maxlength={POLICY_NOTE_LENGTH}
 					value={note}
 					oninput={(text) => (note = text)}
 				/>

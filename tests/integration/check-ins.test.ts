@@ -1,5 +1,6 @@
 import { and, asc, eq, like } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { checklistFrom } from '$lib/core/checklist';
 import { MAX_PER_DAY } from '$lib/server/assessments/link-limits';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { writeToCoordinator } from '$lib/server/cases/messages';
@@ -105,7 +106,8 @@ describe('a check-in', () => {
 			personName: '',
 			country: '',
 			language: 'en',
-			actor: { kind: 'person', personId, assessmentId: main.id }
+			actor: { kind: 'person', personId, assessmentId: main.id },
+			checklist: checklistFrom(3, null)
 		} as const;
 		await answerCheckIn(db(), open, NOTHING, at('2026-04-10'));
 		expect((await desk.judged(personId)).reasons.map(({ what }) => what)).not.toContain('silent');

@@ -117,7 +117,7 @@ describe('a person in the United States', () => {
 		const sent = await desk.send(personId);
 		expect(await answersOf(personId)).toEqual({ unit: 'in' });
 		expect((await openAssessment(db(), sent.token)).language).toBe('en-US');
-		expect(minutesLeftOf((await openAssessment(db(), sent.token)).assessment)).toBeNull();
+		expect(await minutesLeftOf(db(), (await openAssessment(db(), sent.token)).assessment)).toBeNull();
 	});
 
 	it('who chooses the language on the first page has them too; who has typed a length keeps its unit', async () => {

@@ -1,5 +1,6 @@
 import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
+import { checklistFrom } from '$lib/core/checklist';
 import { adviseCorner, summarizeAdvice, planOffers, stepsOfOffer } from '$lib/core/advice';
 import { checklistField } from '$lib/core/answers';
 import { messagesFor } from '$lib/messages';
@@ -43,7 +44,7 @@ function surfacesOf(seed: number) {
 	const page = adviceForPage(
 		corner,
 		kept,
-		{ answers, discomfort: reports, checklistVersion: 3 },
+		{ answers, discomfort: reports, checklist: checklistFrom(3, null) },
 		{ plan, steps },
 		'en'
 	);

@@ -1,4 +1,4 @@
-import { askedItems, checklistOf, type ChecklistAnswers } from '$lib/core/checklist';
+import { askedItems, checklistFrom, type ChecklistAnswers } from '$lib/core/checklist';
 import { factsOf } from '$lib/core/conditions';
 import { SEAT_KINDS, SEAT_RULES, type Corner, type SeatKind } from '$lib/core/corner';
 import { BODY_SIDES, DISCOMFORT_KINDS, hasSides, REGIONS, type RegionReport } from '$lib/core/discomfort';
@@ -51,7 +51,7 @@ function anyCorner(dice: Dice, seed: number): Corner {
 }
 
 function checksOf(dice: Dice, corner: Corner): ChecklistAnswers {
-	const checklist = checklistOf(3) ?? { version: 3, items: [] };
+	const checklist = checklistFrom(3, null);
 	const answers: Record<string, string> = {};
 	// Questions open others: what is asked is looked at again after every answer.
 	for (const { id, answers: options } of checklist.items) {

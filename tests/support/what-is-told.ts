@@ -8,7 +8,7 @@ import {
 	type AdviceSummary
 } from '$lib/core/advice';
 import { checklistField, type Answers } from '$lib/core/answers';
-import { checklistOf, fixRule } from '$lib/core/checklist';
+import { checklistFrom, fixRule } from '$lib/core/checklist';
 import { factsOf, type Adjustment, type Facts } from '$lib/core/conditions';
 import type { Corner } from '$lib/core/corner';
 import { planOptions, laptopArrangements, planCorner, type Plan, type PlanStep } from '$lib/core/plan';
@@ -70,10 +70,10 @@ export function whatIsTold({ corner, checks, reports }: RandomPerson): WhatIsTol
 	const answers: Answers = Object.fromEntries(
 		Object.entries(checks).map(([id, answer]) => [checklistField(id), answer ?? ''])
 	);
-	const told = { answers, discomfort: reports, checklistVersion: 3 };
+	const checklist = checklistFrom(3, null);
+	const told = { answers, discomfort: reports, checklist };
 	const page = adviceForPage(corner, kept, told, { plan, steps }, 'en');
 	const worked = steps.length > 0 ? plan : null;
-	const checklist = checklistOf(3) ?? { version: 3, items: [] };
 	const advised = advisedFindings(corner, { checklist, answers: checks, reports }, worked, steps);
 	const fixes = advised.flatMap((finding) => finding.fixes.flatMap((fix) => fixRule(fix).act ?? []));
 	return {

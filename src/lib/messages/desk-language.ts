@@ -6,14 +6,16 @@ export const DESK_LANGUAGES = ['en', 'de'] as const satisfies readonly Language[
 /** One of {@link DESK_LANGUAGES}. */
 export type DeskLanguage = (typeof DESK_LANGUAGES)[number];
 
-/** The language a desk page is written in, and whether its warning signs were confirmed by a person who knows the field. */
+/** The language a desk page is written in, whether its warning signs were confirmed by a person who knows the field, and own names. */
 export interface DeskReader {
 	readonly language: DeskLanguage;
 	readonly areSignsReviewed: boolean;
+	/** Names of the problems that the organisation has added to the checklist. */
+	readonly findingNames: Readonly<Record<string, string>>;
 }
 
 /** The reader of a page before a language is known. */
-export const ENGLISH_READER: DeskReader = { language: 'en', areSignsReviewed: true };
+export const ENGLISH_READER: DeskReader = { language: 'en', areSignsReviewed: true, findingNames: {} };
 
 /** The desk's language for a locale; English where the desk isn't translated. */
 export function deskLanguageOf(locale: string): DeskLanguage {

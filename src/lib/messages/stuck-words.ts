@@ -1,16 +1,16 @@
 import type { StuckLocation } from '../core/answers';
-import type { ItemId } from '../core/checklist';
+import type { ItemId, OwnParts } from '../core/checklist';
 import { checklistTextsFor } from './checklist';
 import type { Catalogue } from '.';
 import { wordsFor } from './words-by-facts';
 import type { Facts } from '../core/conditions';
 
 /** Where someone is stuck, in words: the page, and the question as they saw it. */
-export function stuckWords({ page, question }: StuckLocation, facts: Facts, t: Catalogue): string {
+export function stuckWords({ page, question }: StuckLocation, facts: Facts, t: Catalogue, own?: OwnParts): string {
 	const title = page === 'plan' ? t.stuck.plan : t.pages[page].title;
 	if (question.startsWith('check.')) {
-		const item = checklistTextsFor(t.locale).items[question.slice('check.'.length) as ItemId];
-		return `${title} – ${wordsFor(item.question, facts)}`;
+		const item = checklistTextsFor(t.locale, own).items[question.slice('check.'.length) as ItemId];
+		return item ? `${title} – ${wordsFor(item.question, facts)}` : title;
 	}
 	if (question.startsWith('tick.')) {
 		const place = question.slice('tick.'.length) as keyof typeof t.steps.places;

@@ -162,7 +162,7 @@ export function advisedFindings(
 		.map((found) => {
 			if (found.fate === 'closed') return { ...found, fixes: [] };
 			const fixes: HouseholdFix[] = [];
-			for (const id of findingRule(found.finding).household) {
+			for (const id of findingRule(found.finding, told.checklist.own).household) {
 				const { holds, act } = fixRule(id);
 				const isUndone = act !== null && taken.some((other) => conflictsWith(act, other));
 				if (fixes.length >= MOST_FIXES || isUndone || !conditionHolds(holds, facts)) continue;

@@ -1,11 +1,12 @@
 import { expect, it } from 'vitest';
+import { checklistFrom } from '../checklist';
 import { randomWalker } from '../../../../tests/support/random-walker';
 import { casesOf } from '../../../../tests/support/rotation';
 import { openQuestions, questionsOf } from '../questionnaire';
 import { BODY_FIELDS, CHANGED_PARTS, clearChangedParts } from './';
 
 it('what is asked again of anybody is asked again on the way through everything, and body, house and all else are kept', () => {
-	const asking = { way: 'upright', checklistVersion: 3 } as const;
+	const asking = { way: 'upright', checklist: checklistFrom(3, null) } as const;
 	const body: ReadonlySet<string> = new Set([...BODY_FIELDS.sitting, ...BODY_FIELDS.standing]);
 	for (const seed of casesOf(60, 4)) {
 		const before = randomWalker(seed, asking);

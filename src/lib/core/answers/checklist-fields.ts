@@ -2,6 +2,8 @@ import { hasTwoHands, yesNoFact, type Facts } from '../conditions';
 import { pointingHandOf, SEAT_RULES, type SittingStyle } from '../corner';
 import {
 	CHECKLIST_VERSIONS,
+	OWN_ANSWER_PATTERN,
+	OWN_ID_PATTERN,
 	type ChecklistAnswers,
 	type ChecklistItem,
 	type ChecklistStation
@@ -15,6 +17,12 @@ import type { QuestionnairePage } from './questionnaire-pages';
 export function checklistField(item: string): string {
 	return `check.${item}`;
 }
+
+/** Pattern for the names of fields of questions that an organisation has added. */
+export const OWN_CHECKLIST_FIELD_PATTERN = `^check\\.${OWN_ID_PATTERN}$`;
+
+/** Pattern for the answers to such questions; an empty text withdraws one. */
+export const OWN_CHECKLIST_ANSWER_PATTERN = `^(?:${OWN_ANSWER_PATTERN})?$`;
 
 /** Name of the field for one warning sign. */
 export function redFlagField(sign: RedFlag): string {
@@ -34,13 +42,17 @@ export const STATIONS_OF_PAGE: Readonly<Partial<Record<QuestionnairePage, readon
 	second: ['second', 'moving']
 };
 
-/** Checklist answers by question, of any version; `askedItems` picks those of one version. */
+/** Checklist answers by question, of any version and of whatever the organisation has added; `askedItems` picks those of one version. */
 export function checklistAnswersOf(answers: Answers): ChecklistAnswers {
 	const given = CHECKLIST_VERSIONS.flatMap(({ items }) => items).flatMap(({ id }): [string, string][] => {
 		const answer = answers[checklistField(id)];
 		return answer ? [[id, answer]] : [];
 	});
-	return Object.fromEntries(given);
+	const added = Object.entries(answers).flatMap(([field, answer]): [string, string][] => {
+		const id = /^check\.(own-.*)$/.exec(field)?.[1];
+		return id && answer ? [[id, answer]] : [];
+	});
+	return Object.fromEntries([...given, ...added]);
 }
 
 /** The facts that questions depend on, as far as answered: an unanswered one counts as the option shown first. */

@@ -1,10 +1,10 @@
-import { FINDING_IDS, isSafetyItem, CHECKLIST_VERSIONS, type FindingId } from '../checklist';
+import { FINDING_IDS, isSafetyItem, CHECKLIST_VERSIONS, type ShippedFindingId } from '../checklist';
 import { STEP_PLACES, type StepPlace } from '../plan/step-places';
 import type { ChangedPart } from './changed-parts';
 import type { Answers } from './fields';
 
 /** What an earlier self-assessment may have put in place: a plan step, or a problem that was fixed. */
-export type InPlaceItem = StepPlace | FindingId;
+export type InPlaceItem = StepPlace | ShippedFindingId;
 
 /** Name of the field that says whether something is still in place. */
 export function stillInPlaceField(what: InPlaceItem): `still.${InPlaceItem}` {
@@ -19,7 +19,7 @@ const ASKED_ANEW: ReadonlySet<string> = new Set(
 );
 
 /** Problems that people are asked about again: are they still fixed? */
-export const LASTING_FINDINGS: readonly FindingId[] = FINDING_IDS.filter((id) => !ASKED_ANEW.has(id));
+export const LASTING_FINDINGS: readonly ShippedFindingId[] = FINDING_IDS.filter((id) => !ASKED_ANEW.has(id));
 
 /** Everything that may be asked about. */
 export const IN_PLACE_ITEMS: readonly InPlaceItem[] = [...STEP_PLACES, ...LASTING_FINDINGS];

@@ -107,6 +107,8 @@ export {
 	checklistItemsOfPage,
 	redFlagField,
 	redFlagsOf,
+	OWN_CHECKLIST_ANSWER_PATTERN,
+	OWN_CHECKLIST_FIELD_PATTERN,
 	STATIONS_OF_PAGE
 } from './checklist-fields';
 export {

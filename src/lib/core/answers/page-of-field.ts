@@ -1,4 +1,4 @@
-import { CHECKLIST_VERSIONS } from '../checklist';
+import { CHECKLIST_VERSIONS, stationOfOwnId } from '../checklist';
 import { CHOICE_FIELDS, LENGTH_FIELDS } from './fields';
 import { QUESTIONNAIRE_PAGES, type QuestionnairePage } from './questionnaire-pages';
 import { STATIONS_OF_PAGE } from './checklist-fields';
@@ -12,7 +12,9 @@ export function pageOfField(name: string): QuestionnairePage {
 	if (kind === 'tick' || kind === 'still') return 'house';
 	if (kind === 'pain' || kind === 'care') return 'discomfort';
 	if (kind === 'check') {
-		const station = CHECKLIST_VERSIONS.flatMap(({ items }) => items).find((item) => item.id === id)?.station;
+		const station =
+			stationOfOwnId(id) ??
+			CHECKLIST_VERSIONS.flatMap(({ items }) => items).find((item) => item.id === id)?.station;
 		return QUESTIONNAIRE_PAGES.find((page) => station && STATIONS_OF_PAGE[page]?.includes(station)) ?? 'spot';
 	}
 	if (Object.hasOwn(LENGTH_FIELDS, name)) return LENGTH_FIELDS[name as keyof typeof LENGTH_FIELDS].page;

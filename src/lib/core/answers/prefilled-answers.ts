@@ -4,8 +4,8 @@ import { formatLength } from '../length';
 import { unitOf, type Answers } from './fields';
 import { checklistField } from './checklist-fields';
 
-/** Answers asked again each time: how someone feels, what they carried out, what does not work here. */
-const ASKED_ANEW = /^(?:(?:sign|pain|tick|still|out)\.|hurts$)/;
+/** Answers asked again each time: how someone feels, what they carried out, what does not work here, and what the organisation asks. */
+const ASKED_ANEW = /^(?:(?:sign|pain|tick|still|out)\.|check\.own-|hurts$)/;
 
 /** Safety questions are asked again too, since cables and stacks move. */
 const SAFETY: ReadonlySet<string> = new Set(

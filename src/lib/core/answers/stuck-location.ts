@@ -1,5 +1,6 @@
 import { RED_FLAG_GROUP_NAMES } from './red-flag-answers';
 import { ANSWER_FIELDS } from './answer-fields';
+import { OWN_CHECKLIST_FIELD_PATTERN } from './checklist-fields';
 import { QUESTIONNAIRE_PAGES, type QuestionnairePage } from './questionnaire-pages';
 
 /** Where someone is stuck in the self-assessment: a page, and the question if they named one. */
@@ -16,10 +17,14 @@ const WHOLE: readonly string[] = [
 	'house'
 ];
 
+const OWN = new RegExp(OWN_CHECKLIST_FIELD_PATTERN);
+
+const isQuestion = (name: string) => ANSWER_FIELDS.has(name) || WHOLE.includes(name) || OWN.test(name);
+
 /** Reads a location such as `hands.sittingElbow` from a URL parameter; null where it names none. */
 export function parseStuckLocation(text: string | null): StuckLocation | null {
 	const [, name = '', question = ''] = /^([a-z]+)(?:\.(.*))?$/s.exec(text ?? '') ?? [];
 	const page = name === 'plan' ? 'plan' : QUESTIONNAIRE_PAGES.find((one) => one === name);
 	if (!page) return null;
-	return { page, question: ANSWER_FIELDS.has(question) || WHOLE.includes(question) ? question : '' };
+	return { page, question: isQuestion(question) ? question : '' };
 }

@@ -14,7 +14,7 @@ export type Action = AssessmentResult['actions'][number];
 
 /** What a list of actions is derived from. */
 export interface ActionInputs {
-	readonly findings: readonly Pick<OpenFinding, 'id' | 'isHazard'>[];
+	readonly findings: readonly Pick<OpenFinding, 'id' | 'isHazard' | 'regions'>[];
 	readonly things: readonly Pick<PlanItemState, 'thing' | 'stands'>[];
 	readonly newest: Pick<DiscomfortReport, 'regions'> | null;
 	/** The newest workstation; null where there is none. */
@@ -71,9 +71,9 @@ export function actionsOf({ findings, things, newest, corner, standing }: Action
 	const able = [
 		...findings
 			.filter(({ isHazard, id }) => !isHazard && id !== 'bed-or-sofa')
-			.map(({ id }) => ({
+			.map(({ id, regions = regionsOfFindingNamed(id) }) => ({
 				action: { act: 'finding', what: id } as Action,
-				pain: painOf(regionsOfFindingNamed(id), newest)
+				pain: painOf(regions, newest)
 			})),
 		...things
 			.filter(({ stands }) => !stands)

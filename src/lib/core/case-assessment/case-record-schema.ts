@@ -1,5 +1,5 @@
 import { Type } from 'typebox';
-import { EMERGENCY_CLEARANCES, RED_FLAGS } from '../discomfort';
+import { EMERGENCY_CLEARANCES, RED_FLAGS, REGIONS } from '../discomfort';
 import {
 	recordedCornerSchema,
 	discomfortSchema,
@@ -34,9 +34,21 @@ const answers = Type.Object(
 		signs,
 		discomfort: discomfortSchema,
 		findings: Type.Union(
-			[listSchema(Type.Object({ id: findingId, safety: Type.Boolean() }, closedObject)), Type.Null()],
+			[
+				listSchema(
+					Type.Object(
+						{
+							id: findingId,
+							safety: Type.Boolean(),
+							regions: Type.Optional(listSchema(Type.Enum(REGIONS)))
+						},
+						closedObject
+					)
+				),
+				Type.Null()
+			],
 			{
-				description: 'what these answers show besides heights; null while only signs are in'
+				description: 'what these answers show besides heights, with the regions of problems that the organisation has added; null while only signs are in'
 			}
 		),
 		acknowledged: nullableDaySchema

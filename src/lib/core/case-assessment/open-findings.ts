@@ -1,4 +1,5 @@
 import type { CivilDate } from '../calendar';
+import type { Region } from '../discomfort';
 import { latestEntry, newestAnswers, type CaseRecord } from './case-record';
 import type { FindingTick } from './vocabulary';
 
@@ -10,14 +11,17 @@ export interface OpenFinding {
 	readonly on: CivilDate;
 	/** A hazard that the person says cannot be fixed where they work; it stays a hazard. */
 	readonly isRefused: boolean;
+	/** The regions it is tied to, where the organisation has added it; by its id if left out. */
+	readonly regions?: readonly Region[];
 }
 
 /** Findings of the newest answers, each with the tick that decides; null where there is none after the answers. */
 function decidedFindings(file: Pick<CaseRecord, 'answers' | 'ticks'>) {
 	const answers = newestAnswers(file);
-	return (answers?.findings ?? []).map(({ id, safety }) => ({
+	return (answers?.findings ?? []).map(({ id, safety, regions }) => ({
 		id,
 		safety,
+		...(regions && { regions }),
 		on: answers?.on as CivilDate,
 		tick: latestEntry(file.ticks.filter((tick) => tick.finding === id && tick.seq > (answers?.seq ?? 0)))
 	}));
@@ -29,8 +33,8 @@ const undoneSince = ({ checkIns }: Pick<CaseRecord, 'checkIns'>, what: string, s
 
 /** Open findings: untouched, undone again, or a hazard that was refused. In the order of the answers. */
 export function openFindings(file: Pick<CaseRecord, 'answers' | 'ticks' | 'checkIns'>): OpenFinding[] {
-	return decidedFindings(file).flatMap(({ id, safety, on, tick }): OpenFinding[] => {
-		const open = { id, isHazard: safety, on, isRefused: false };
+	return decidedFindings(file).flatMap(({ id, safety, on, tick, regions }): OpenFinding[] => {
+		const open = { id, isHazard: safety, on, isRefused: false, ...(regions && { regions }) };
 		if (!tick) return [open];
 		if (tick.how === 'not-here') return safety ? [{ ...open, isRefused: true }] : [];
 		const undone = undoneSince(file, id, tick.seq);

@@ -3,6 +3,7 @@ import type { ChecklistItem, Condition } from './item';
 import { ITEMS_1 } from './items-1';
 import { ITEMS_2 } from './items-2';
 import { ITEMS_3 } from './items-3';
+import type { OwnParts } from './own-parts';
 
 /**
  * A version of the checklist. A version once sent never changes, so that answers keep their question; a change is a new version beside the
@@ -11,6 +12,8 @@ import { ITEMS_3 } from './items-3';
 export interface Checklist {
 	readonly version: number;
 	readonly items: readonly ChecklistItem[];
+	/** What an organisation has added or says in its own words; left out where it is as the software comes. */
+	readonly own?: OwnParts;
 }
 
 /** Every version ever sent. */

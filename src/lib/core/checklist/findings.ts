@@ -10,6 +10,8 @@ import {
 } from '../conditions';
 import type { Region } from '../discomfort';
 import type { ChecklistCaution, HouseholdFix, PurchaseFix } from './fixes';
+import { isOwnSafetyId, stationOfOwnId, type OwnId } from './own-ids';
+import type { OwnParts } from './own-parts';
 import type { ChecklistStation } from './stations';
 
 /** What a finding rests on, is tied to and leads to. */
@@ -320,23 +322,33 @@ export const FINDINGS = {
 	)
 } as const satisfies Record<string, FindingRule>;
 
-/** Id of a finding. */
-export type FindingId = keyof typeof FINDINGS;
+/** Id of a finding that the software comes with. */
+export type ShippedFindingId = keyof typeof FINDINGS;
 
-/** Every finding, in the order of its station. */
-export const FINDING_IDS = Object.keys(FINDINGS) as readonly FindingId[];
+/** Id of a finding: one that the software comes with, or one that an organisation has added. */
+export type FindingId = ShippedFindingId | OwnId;
 
-/** The rule of a finding. */
-export function findingRule(id: FindingId): FindingRule {
-	return FINDINGS[id];
+/** Every finding that the software comes with, in the order of its station. */
+export const FINDING_IDS = Object.keys(FINDINGS) as readonly ShippedFindingId[];
+
+const isShipped = (id: FindingId): id is ShippedFindingId => Object.hasOwn(FINDINGS, id);
+
+/**
+ * The rule of a finding.
+ * @param own what the organisation has added to the checklist; without it, only the station of an added finding is known
+ */
+export function findingRule(id: FindingId, own?: Pick<OwnParts, 'findings'>): FindingRule {
+	if (isShipped(id)) return FINDINGS[id];
+	const { regions = [], household = [], shop = [] } = own?.findings[id] ?? {};
+	return rule(stationOfOwnId(id) ?? 'safety', regions, household, shop);
 }
 
 /** The regions that a finding is tied to. */
-export function regionsOfFinding(id: FindingId): readonly Region[] {
-	return FINDINGS[id].regions;
+export function regionsOfFinding(id: FindingId, own?: Pick<OwnParts, 'findings'>): readonly Region[] {
+	return findingRule(id, own).regions;
 }
 
 /** Whether a finding is a hazard: it stays one until it is fixed, even where it is refused. */
-export function isHazard(id: string): id is HazardId {
-	return HAZARDS.some((hazard) => hazard === id);
+export function isHazard(id: string): boolean {
+	return HAZARDS.some((hazard) => hazard === id) || isOwnSafetyId(id);
 }

@@ -6,6 +6,9 @@ export {
 	type Checklist,
 	type ChecklistAnswers
 } from './checklist';
+export { checklistFrom, makeOwnChecklist, wordsOnlyIn, type ChecklistDocument, type OwnFinding } from './own-checklist';
+export { isOwnId, OWN_ANSWER_PATTERN, OWN_ID_PATTERN, stationOfOwnId, type OwnId } from './own-ids';
+export { ownWordsIn, type OwnItemWords, type OwnFindingWords, type OwnParts, type OwnWords } from './own-parts';
 export {
 	FINDING_IDS,
 	findingRule,
@@ -13,7 +16,8 @@ export {
 	regionsOfFinding,
 	type HazardId,
 	type FindingId,
-	type FindingRule
+	type FindingRule,
+	type ShippedFindingId
 } from './findings';
 export { CAUSES, likelyCauses, questionsToAsk, type CauseId, type LikelyCause } from './causes';
 export {

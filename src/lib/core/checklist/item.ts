@@ -1,5 +1,6 @@
 import type { FactName } from '../conditions';
 import type { FindingId } from './findings';
+import { isOwnId, isOwnSafetyId } from './own-ids';
 import type { ChecklistStation } from './stations';
 
 /** A question is asked if each of its conditions is met: a fact, or an earlier answer, is one of these. */
@@ -21,6 +22,10 @@ export interface ChecklistItem {
 	readonly station: ChecklistStation;
 	readonly when: readonly Condition[];
 	readonly answers: readonly AnswerOption[];
+	/** Whether everyone it applies to is asked it, in the short version too; by its value if left out. */
+	readonly isForAll?: boolean;
+	/** Time it takes, s; the usual time of a question if left out. */
+	readonly seconds?: number;
 }
 
 /** Safety questions of the station *spot*; in the station *safety* every question is one, except wiping the keys. */
@@ -28,6 +33,7 @@ const SAFETY_OF_THE_SPOT: readonly string[] = ['walkway', 'socket'];
 
 /** Whether a question is about safety: everyone is asked it, every time. */
 export function isSafetyItem({ id, station }: Pick<ChecklistItem, 'id' | 'station'>): boolean {
+	if (isOwnId(id)) return isOwnSafetyId(id);
 	return station === 'safety' ? id !== 'wiped' : SAFETY_OF_THE_SPOT.includes(id);
 }
 

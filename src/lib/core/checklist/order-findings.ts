@@ -5,6 +5,7 @@ import { causeOfFinding, likelyCauses, type LikelyCause } from './causes';
 import { askedItems, type Checklist, type ChecklistAnswers } from './checklist';
 import { FINDING_IDS, findingRule, type FindingId } from './findings';
 import { measuredFindings, type MeasuredFinding } from './measured-findings';
+import { isOwnId } from './own-ids';
 import { CHECKLIST_STATIONS, type ChecklistStation } from './stations';
 
 /** A finding in its place in the order, with the reason for it. */
@@ -32,7 +33,7 @@ export function findingsFromAnswers(
 	const facts = factsOf(corner);
 	return askedItems(checklist, facts, answers).flatMap((item) => {
 		const finding = item.answers.find(({ id }) => id === answers[item.id])?.finding;
-		return finding && conditionHolds(findingRule(finding).holds, facts) ? [{ item: item.id, finding }] : [];
+		return finding && conditionHolds(findingRule(finding, checklist.own).holds, facts) ? [{ item: item.id, finding }] : [];
 	});
 }
 
@@ -69,11 +70,15 @@ export function orderFindings(
 	const scoreOf = (region: Region) => worst.get(region) ?? 0;
 	const causes = likelyCauses(reports, pointingHandOf(corner.person));
 	const seen = findingsFromAnswers(checklist, corner, answers);
-	const found = FINDING_IDS.flatMap((finding): OrderedFinding[] => {
+	const ids: readonly FindingId[] = [
+		...FINDING_IDS,
+		...Object.keys(checklist.own?.findings ?? {}).filter((id) => isOwnId(id))
+	];
+	const found = ids.flatMap((finding): OrderedFinding[] => {
 		const seenIn = seen.filter((s) => s.finding === finding).map(({ item }) => item);
 		const told = measured.find((m) => m.finding === finding) ?? null;
 		if (seenIn.length === 0 && !told) return [];
-		const { station, regions } = findingRule(finding);
+		const { station, regions } = findingRule(finding, checklist.own);
 		const tiedTo = regions.filter((r) => worst.has(r)).sort((a, b) => scoreOf(b) - scoreOf(a));
 		const cause = causeOfFinding(finding, causes);
 		return [{ finding, station, seenIn, measured: told, tiedTo, cause, isMovedUp: false }];

@@ -52,6 +52,7 @@ export function isTypedLength(question: Question): boolean {
 
 /** The time a person needs to answer a question, s. */
 export function answerSeconds(question: Question): number {
+	if (question.kind === 'check' && question.item.seconds) return question.item.seconds;
 	return (
 		readingSeconds(wordsOf(question)) + TAPS[question.kind] * TAP_S + (isTypedLength(question) ? LENGTH_S : 0)
 	);

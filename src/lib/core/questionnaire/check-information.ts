@@ -4,7 +4,8 @@ import {
 	isSafetyItem,
 	likelyCauses,
 	type CauseId,
-	type ChecklistItem
+	type ChecklistItem,
+	type OwnParts
 } from '../checklist';
 import { conditionHolds, type Facts } from '../conditions';
 import type { Region, RegionReport } from '../discomfort';
@@ -60,17 +61,19 @@ const FOR_EVERYBODY: Readonly<Record<string, number>> = {
 const CAUSE_BONUS = 0.3;
 
 /**
- * The value of the answer to a checklist question: safety is always asked; the rest by how sore the regions are that its findings affect,
+ * The value of the answer to a checklist question: safety is always asked, and what the organisation asks everyone; the rest by how sore the regions are that its findings affect,
  * and by whether it reveals a likely cause.
+ * @param own what the organisation has added to the checklist
  */
 export function checkInformationValue(
 	item: ChecklistItem,
 	facts: Facts,
-	complaints: Complaints
+	complaints: Complaints,
+	own?: OwnParts
 ): InformationValue {
-	if (isSafetyItem(item)) return { changes: ['order'], worth: 1 };
+	if (isSafetyItem(item) || item.isForAll) return { changes: ['order'], worth: 1 };
 	const regions = item.answers.flatMap(({ finding }): readonly Region[] => {
-		const rule = finding && findingRule(finding);
+		const rule = finding && findingRule(finding, own);
 		return rule && conditionHolds(rule.holds, facts) ? rule.regions : [];
 	});
 	const sore = worstScoreOfRegions(complaints, regions);

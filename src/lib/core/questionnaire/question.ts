@@ -22,7 +22,7 @@ import {
 	type AdjustableFurniture,
 	type QuestionnairePage
 } from '../answers';
-import { askedItems, checklistOf, type ChecklistItem } from '../checklist';
+import { askedItems, type Checklist, type ChecklistItem } from '../checklist';
 import { checkIdsOfSeat } from '../checks';
 import { mayHaveFootBar, SEAT_RULES, type SeatKind, type SittingStyle } from '../corner';
 
@@ -39,7 +39,7 @@ export type Question = { readonly page: QuestionnairePage } & (
 /** Which self-assessment is asked: its sitting style and checklist. */
 export interface QuestionnaireContext {
 	readonly way: SittingStyle;
-	readonly checklistVersion: number;
+	readonly checklist: Checklist;
 }
 
 type Named = LengthFieldName | ChoiceFieldName;
@@ -161,7 +161,7 @@ function questionsOn(
 		];
 	if (page === 'discomfort') return [{ page, kind: 'discomfort', id: 'discomfort' }];
 	if (page === 'house') return [{ page, kind: 'house', id: 'house' }];
-	const named = namedOn(page, answers, asking.checklistVersion).map((name): Question =>
+	const named = namedOn(page, answers, asking.checklist.version).map((name): Question =>
 		isLength(name) ? { page, kind: 'length', id: name } : { page, kind: 'choice', id: name }
 	);
 	const checks = checklistItemsOfPage(page, items).map((item): Question => ({
@@ -178,8 +178,7 @@ function questionsOn(
  * the floor up, the household. Questions that depend on an answer come and go with it.
  */
 export function questionsOf(answers: Answers, asking: QuestionnaireContext): Question[] {
-	const checklist = checklistOf(asking.checklistVersion) ?? { version: asking.checklistVersion, items: [] };
-	const items = askedItems(checklist, factsOfAnswers(answers, asking.way), checklistAnswersOf(answers));
+	const items = askedItems(asking.checklist, factsOfAnswers(answers, asking.way), checklistAnswersOf(answers));
 	return QUESTIONNAIRE_PAGES.flatMap((page) => questionsOn(page, answers, asking, items));
 }
 

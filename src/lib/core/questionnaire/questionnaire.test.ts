@@ -1,4 +1,5 @@
 import { describe, expect, it } from 'vitest';
+import { checklistFrom } from '../checklist';
 import { randomAnswers } from '../../../../tests/support/random-answers';
 import { prefilledSpotFields, addThingFields, QUESTIONNAIRE_PAGES, type Answers } from '../answers';
 import {
@@ -12,7 +13,7 @@ import {
 	questionnaireOf
 } from './';
 
-const ASKING = { way: 'upright', checklistVersion: 3 } as const;
+const ASKING = { way: 'upright', checklist: checklistFrom(3, null) } as const;
 const MANY = Array.from({ length: 60 }, (_, seed) => randomAnswers(seed));
 
 describe('a walk', () => {

@@ -8,7 +8,7 @@ import {
 	type PartialCorner,
 	type QuestionnaireMode
 } from '../answers';
-import { regionsOfFinding, type FindingId } from '../checklist';
+import { regionsOfFinding, type FindingId, type OwnParts } from '../checklist';
 import type { Facts } from '../conditions';
 import { isAnswered, questionsOf, type QuestionnaireContext, type Question } from './question';
 import { isTypedLength, answerSeconds } from './answer-time';
@@ -35,6 +35,7 @@ interface Known {
 	readonly partial: PartialCorner | null;
 	readonly facts: Facts;
 	readonly complaints: Complaints;
+	readonly own: OwnParts | undefined;
 }
 
 /** Lengths that matter if a region is sore that these findings affect. */
@@ -48,7 +49,7 @@ const OF_SORENESS = 0.8;
 
 function worthOfOther(id: string, { complaints }: Known): InformationValue {
 	const worth =
-		OF_SORENESS * worstScoreOfRegions(complaints, (WHERE_SORE[id] ?? []).flatMap(regionsOfFinding));
+		OF_SORENESS * worstScoreOfRegions(complaints, (WHERE_SORE[id] ?? []).flatMap((finding) => regionsOfFinding(finding)));
 	return worth > 0 ? { changes: ['order'], worth } : NO_INFORMATION;
 }
 
@@ -67,7 +68,7 @@ function worthOf(question: Question, known: Known): InformationValue {
 		case 'choice':
 			return choiceInformationValue(question.id, known.answers, known.partial, known.complaints);
 		case 'check':
-			return checkInformationValue(question.item, known.facts, known.complaints);
+			return checkInformationValue(question.item, known.facts, known.complaints, known.own);
 	}
 }
 
@@ -87,7 +88,8 @@ export function selectQuestions(
 		answers,
 		partial: partialChecks(answers, asking.way),
 		facts,
-		complaints: complaintsOf(discomfortFromAnswers(answers).reports, facts.hand)
+		complaints: complaintsOf(discomfortFromAnswers(answers).reports, facts.hand),
+		own: asking.checklist.own
 	};
 	return questions
 		.filter((question) => !isAnswered(question, answers))

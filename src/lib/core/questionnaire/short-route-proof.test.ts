@@ -1,4 +1,5 @@
 import { describe, expect, test } from 'vitest';
+import { checklistFrom } from '../checklist';
 import { randomAnswers } from '../../../../tests/support/random-answers';
 import { casesOf, IS_LONG_RUN, leastOf } from '../../../../tests/support/rotation';
 import { randomWalker } from '../../../../tests/support/random-walker';
@@ -16,7 +17,7 @@ import {
 	questionnaireSeconds
 } from './';
 
-const ASKING = { way: 'upright', checklistVersion: 3 } as const;
+const ASKING = { way: 'upright', checklist: checklistFrom(3, null) } as const;
 const walkersOf = (seeds: readonly number[]) =>
 	seeds
 		.map((seed) => randomWalker(seed, ASKING))

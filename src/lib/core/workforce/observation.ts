@@ -1,6 +1,6 @@
 import type { AdviceSummary } from '../advice';
 import {
-	checklistOf,
+	type Checklist,
 	findingOfCheck,
 	findingRule,
 	findingsFromAnswers,
@@ -23,7 +23,8 @@ export type SpotKind = (typeof SPOT_KINDS)[number];
 
 /** The last answers, as assessed. */
 export interface ObservedAnswers {
-	readonly checklistVersion: number;
+	/** What was asked. */
+	readonly asked: Checklist;
 	readonly corner: Corner;
 	readonly checklist: ChecklistAnswers;
 }
@@ -106,11 +107,9 @@ function foundByChecks(standing: readonly Check[]): FindingId[] {
 }
 
 function foundByAnswers(
-	{ checklistVersion, corner, checklist }: ObservedAnswers,
+	{ asked, corner, checklist }: ObservedAnswers,
 	standing: readonly Check[]
 ): FindingId[] {
-	const asked = checklistOf(checklistVersion);
-	if (!asked) return [];
 	const fits = (id: string) => standing.some((check) => check.id === id && check.verdict === 'fits');
 	return findingsFromAnswers(asked, corner, checklist)
 		.map(({ finding }) => finding)

@@ -57,7 +57,7 @@ describe('what is kept of a judgement', () => {
 			const kept = observe({
 				judgement,
 				answers: {
-					checklistVersion: newestChecklist(CHECKLIST_VERSIONS).version,
+					asked: newestChecklist(CHECKLIST_VERSIONS),
 					corner,
 					checklist: answers
 				},

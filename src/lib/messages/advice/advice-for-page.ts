@@ -21,11 +21,12 @@ import {
 } from '$lib/core/answers';
 import {
 	askedItems,
-	checklistOf,
 	habitsOf,
 	isHazard,
 	likelyCauses,
 	questionsToAsk,
+	regionsOfFinding,
+	type Checklist,
 	type ItemId
 } from '$lib/core/checklist';
 import { bodyHeights, checkCorner, setUpAsMeasured } from '$lib/core/checks';
@@ -36,7 +37,7 @@ import { actionsOf } from '$lib/core/case-assessment/actions';
 import type { RegionReport } from '$lib/core/discomfort';
 import { setUpAfter, type Plan, type PlanStep } from '$lib/core/plan';
 import { variantsOf } from '$lib/core/variants';
-import { checklistTextsFor } from '../checklist';
+import { checklistTextsFor, findingName } from '../checklist';
 import { wordsFor } from '../words-by-facts';
 import { findingLines } from './finding-lines';
 import { sunView } from './sun-view';
@@ -46,8 +47,8 @@ import { variantLines } from './variant-lines';
 export interface ExtraAnswered {
 	readonly answers: Answers;
 	readonly discomfort: readonly RegionReport[] | null;
-	/** The checklist version that was asked. */
-	readonly checklistVersion: number;
+	/** The checklist that was asked. */
+	readonly checklist: Checklist;
 }
 
 /** The plan that a page is about. */
@@ -64,14 +65,11 @@ interface OpenQuestion {
 	readonly page: QuestionnairePage;
 }
 
-/** No checklist: answers of an unknown version give no findings. */
-const NO_CHECKLIST = { version: 0, items: [] };
-
 function openQuestions(corner: Corner, extra: ExtraAnswered, locale: string): OpenQuestion[] {
-	const checklist = checklistOf(extra.checklistVersion) ?? NO_CHECKLIST;
+	const { checklist } = extra;
 	const answers = checklistAnswersOf(extra.answers);
 	const facts = factsOfAnswers(extra.answers, corner.way);
-	const texts = checklistTextsFor(locale);
+	const texts = checklistTextsFor(locale, checklist.own);
 	const causes = likelyCauses(extra.discomfort ?? [], pointingHandOf(corner.person));
 	const asked = askedItems(checklist, facts, answers);
 	return questionsToAsk(causes, asked, (id) => answers[id] !== undefined).map((id) => ({
@@ -95,7 +93,7 @@ export function adviceForPage(
 	locale: string
 ) {
 	const { findings: _measured, purchases: _kept, ...rest } = advice;
-	const checklist = checklistOf(extra.checklistVersion) ?? NO_CHECKLIST;
+	const { checklist } = extra;
 	const answers = checklistAnswersOf(extra.answers);
 	const arms = chosenOption(extra.answers, 'arms');
 	const facts = factsOf(corner, arms);
@@ -106,7 +104,7 @@ export function adviceForPage(
 		worked,
 		steps
 	);
-	const texts = checklistTextsFor(locale);
+	const texts = checklistTextsFor(locale, checklist.own);
 	const besides = extraAnswersOf(extra.answers);
 	const found = advised.map(({ finding }) => finding);
 	const setUp = worked ? setUpAfter(corner, worked) : setUpAsMeasured(corner);
@@ -115,7 +113,11 @@ export function adviceForPage(
 	const actions = actionsOf({
 		findings: advised
 			.filter(({ fate }) => fate === 'stays')
-			.map(({ finding }) => ({ id: finding, isHazard: isHazard(finding) })),
+			.map(({ finding }) => ({
+				id: finding,
+				isHazard: isHazard(finding),
+				regions: regionsOfFinding(finding, checklist.own)
+			})),
 		things: steps.map(({ place }) => ({ thing: place, stands: ticks[place] === true })),
 		newest: extra.discomfort && { regions: extra.discomfort },
 		corner,
@@ -133,11 +135,11 @@ export function adviceForPage(
 		own: thingsAtHome(extra.answers),
 		besides,
 		purchases: advice.purchases,
-		findings: findingLines(facts, advised, locale),
+		findings: findingLines(facts, advised, locale, checklist.own),
 		/** Other problems that the plan fixes, by name, except what a step is about. */
 		closed: advised
 			.filter(({ finding, fate }) => fate === 'closed' && !isCoveredByStep(finding, steps))
-			.map(({ finding }) => texts.findings[finding]),
+			.map(({ finding }) => findingName(texts, finding)),
 		askNext: openQuestions(corner, extra, locale),
 		others: nonHeightChecks(corner, worked, besides.letterMm),
 		variants: variantLines(variantsOf(corner, worked, found, answers), unitOf(extra.answers), locale),

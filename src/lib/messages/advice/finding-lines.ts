@@ -1,9 +1,9 @@
 import type { AdvisedFinding } from '$lib/core/advice';
-import { findingRule, isPurchaseUseful, type FindingId } from '$lib/core/checklist';
+import { findingRule, isPurchaseUseful, type FindingId, type OwnParts } from '$lib/core/checklist';
 import { conditionHolds, type Facts } from '$lib/core/conditions';
 import type { RequestableItem } from '$lib/core/equipment';
 import type { Region } from '$lib/core/discomfort';
-import { checklistTextsFor } from '../checklist';
+import { checklistTextsFor, findingName, ownFixWords } from '../checklist';
 import { messagesFor } from '../index';
 import { regionWords } from '../region-words';
 import { wordsFor } from '../words-by-facts';
@@ -30,25 +30,27 @@ export interface FindingLine {
 	readonly isMovedUp: boolean;
 }
 
-/** Findings in words. */
+/** Findings in words. @param own what the organisation has added to the checklist */
 export function findingLines(
 	facts: Facts,
 	advised: readonly AdvisedFinding[],
-	locale: string
+	locale: string,
+	own?: OwnParts
 ): FindingLine[] {
-	const texts = checklistTextsFor(locale);
+	const texts = checklistTextsFor(locale, own);
 	const t = messagesFor(locale);
 	return advised
 		.filter(({ fate }) => fate !== 'closed')
 		.map(({ finding, station, measured, fate, fixes, cause, tiedTo, isMovedUp }) => {
-			const { shop, cautions } = findingRule(finding);
+			const { shop, cautions } = findingRule(finding, own);
+			const ownFix = ownFixWords(finding, locale, own);
 			return {
 				finding,
 				station: texts.stations[station],
-				name: texts.findings[finding],
+				name: findingName(texts, finding),
 				offMm: measured?.offMm ?? null,
 				isCaused: fate === 'caused',
-				fixes: fixes.map((fix) => wordsFor(texts.household[fix], facts)),
+				fixes: [...(ownFix ? [ownFix] : []), ...fixes.map((fix) => wordsFor(texts.household[fix], facts))],
 				shop: shop
 					.filter((thing) => conditionHolds(isPurchaseUseful(thing), facts))
 					.map((thing) => ({ thing, words: texts.shop[thing] })),

@@ -1,8 +1,8 @@
-import { isHazard } from '$lib/core/checklist';
 import type { TimelineEntry } from '$lib/core/timeline';
 import { deskCatalogue, deskWords } from './index';
 import { dayWords } from '../dates';
 import { recordActWords } from './record-words';
+import { hazardWords } from './triage-words';
 
 type Act = Extract<TimelineEntry['event'], { kind: 'act' }>;
 
@@ -20,9 +20,8 @@ export function actWords({ act, detail }: Act): string {
 	if (act === 'step-ticked' && step) return detail.done === 0 ? texts.stepUndone(step) : texts.stepDone(step);
 	if (act === 'finding-ticked') {
 		const ticked = asKey(texts.problemTicked, detail.how) ?? words;
-		return typeof detail.finding === 'string' && isHazard(detail.finding)
-			? texts.actAbout(ticked, triage.hazards[detail.finding])
-			: ticked;
+		const hazard = typeof detail.finding === 'string' ? hazardWords(detail.finding) : null;
+		return hazard ? texts.actAbout(ticked, hazard) : ticked;
 	}
 	if (act === 'signs-lifted') {
 		const lifted = asKey(triage.lifted, detail.how);

@@ -31,6 +31,14 @@ export function regionWithin({ region, side }: Pick<RegionReport, 'region' | 'si
 export const regionScoreWords = (report: RegionReport): string =>
 	deskWords.triage.score(regionWithin(report), report.worst, report.days);
 
+/** A hazard within a sentence: a shipped one, or one that the organisation has added, by its name; null for any other finding. */
+export function hazardWords(id: string): string | null {
+	if (!isHazard(id)) return null;
+	const { hazards, ownHazard } = deskWords.triage;
+	const name = deskReader().findingNames[id];
+	return (hazards as Readonly<Record<string, string>>)[id] ?? (name ? `“${name}”` : ownHazard);
+}
+
 /** What the words of a reason rest on. */
 export type Grounds = Pick<AssessmentResult, 'evidence' | 'unclosable'>;
 
@@ -47,7 +55,7 @@ export function reasonWords(reason: TriageReason, grounds: Grounds): string {
 		scores: lists.and(regions.map(regionScoreWords)),
 		regions: lists.and(regions.map(regionWithin)),
 		gaps: lists.and(grounds.unclosable.map(({ check, side }) => triage.gaps[`${check} ${side}`] ?? check)),
-		hazard: reason.finding && isHazard(reason.finding) ? triage.hazards[reason.finding] : null,
+		hazard: reason.finding ? hazardWords(reason.finding) : null,
 		isRefused: reason.refused === true,
 		request: reason.what ? triage.requests[reason.what] : null
 	});

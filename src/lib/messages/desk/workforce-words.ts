@@ -5,7 +5,7 @@ import type { Grouping, PublishedChange, PublishedShare } from '$lib/core/workfo
 import type { SittingStyle } from '$lib/core/corner';
 import { checklistTextsFor } from '../checklist';
 import { deskCatalogue, deskWords } from './index';
-import { deskLocale } from '../desk-language';
+import { deskLocale, deskReader } from '../desk-language';
 import { countryWords, formatOf } from '../reader-formats';
 
 /** The name of a group. @param rounds names of rounds by their id */
@@ -30,12 +30,16 @@ export function groupWords(by: Grouping, key: string, rounds: Readonly<Record<st
 	}
 }
 
+/** The name of a problem, shipped or added by the organisation. */
+export const findingWords = (id: string): string =>
+	checklistTextsFor(deskLocale()).findings[id as FindingId] ?? deskReader().findingNames[id] ?? id;
+
 /** The words of a region, finding or thing to buy. */
 export function codeWords(code: string): string {
 	const t = deskCatalogue();
 	if (REGIONS.some((region) => region === code)) return t.discomfort.places[code as Region];
 	if (PURCHASES.some((purchase) => purchase === code)) return t.open.buy[code as PurchaseId];
-	return checklistTextsFor(deskLocale()).findings[code as FindingId] ?? code;
+	return findingWords(code);
 }
 
 const numberFormat = (key: string, options: Intl.NumberFormatOptions) =>

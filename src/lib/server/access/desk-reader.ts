@@ -7,6 +7,7 @@ import {
 	type DeskLanguage,
 	type DeskReader
 } from '../../messages/desk-language';
+import { ownFindingNames } from '../checklists/read-checklists';
 import { areSignsReviewed } from '../organisation/language-reviews';
 import type { Db } from '../db/client';
 
@@ -31,9 +32,13 @@ export function acceptedLanguage(accepted: string | null): DeskLanguage {
 	return deskLanguageOf(found?.language ?? 'en');
 }
 
-/** The reader of a desk page. Cost: one key look-up where the language is a translation. */
+/** The reader of a desk page. Cost: one key look-up, and another where the language is a translation. */
 export async function readDeskReader(db: Db, language: DeskLanguage): Promise<DeskReader> {
-	return { language, areSignsReviewed: await areSignsReviewed(db, language) };
+	const [isReviewed, findingNames] = await Promise.all([
+		areSignsReviewed(db, language),
+		ownFindingNames(db, language)
+	]);
+	return { language, areSignsReviewed: isReviewed, findingNames };
 }
 
 /** Answers a request for its reader. */

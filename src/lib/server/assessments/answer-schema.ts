@@ -4,6 +4,8 @@ import {
 	ANSWER_FIELDS,
 	COUNT_FIELD_PATTERN,
 	LEFT_OUT_FIELD_PATTERN,
+	OWN_CHECKLIST_ANSWER_PATTERN,
+	OWN_CHECKLIST_FIELD_PATTERN,
 	QUESTIONNAIRE_PAGES,
 	NONE_GROUPS,
 	THING_FIELD_PATTERN,
@@ -27,7 +29,11 @@ function schemaOf(values: FieldValues) {
 
 const fieldSchemas = Object.fromEntries([...ANSWER_FIELDS].map(([name, values]) => [name, schemaOf(values)]));
 
-const patternProperties = { [THING_FIELD_PATTERN]: text, [LEFT_OUT_FIELD_PATTERN]: { enum: ['', 'yes'] } };
+const patternProperties = {
+	[THING_FIELD_PATTERN]: text,
+	[LEFT_OUT_FIELD_PATTERN]: { enum: ['', 'yes'] },
+	[OWN_CHECKLIST_FIELD_PATTERN]: { type: 'string', pattern: OWN_CHECKLIST_ANSWER_PATTERN }
+};
 
 /** Fields of the self-assessment: known names, with known values or short texts. */
 export const answersSchema = Type.Unsafe<Record<string, string>>({

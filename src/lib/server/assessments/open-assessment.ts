@@ -1,7 +1,9 @@
 import { desc, eq } from 'drizzle-orm';
+import type { Checklist } from '../../core/checklist';
 import { localeOf, type Locale } from '../../messages/languages';
 import type { Actor } from '../actor';
 import { hashToken } from '../access/tokens';
+import { checklistAt } from '../checklists/read-checklists';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
 
@@ -18,6 +20,8 @@ export interface OpenAssessment {
 	/** The language of their pages and emails. */
 	readonly language: Locale;
 	readonly actor: Actor & { kind: 'person' };
+	/** The checklist that is asked. */
+	readonly checklist: Checklist;
 }
 
 const ENDED = {
@@ -55,7 +59,12 @@ export async function openAssessment(
 	const { id, personId, revokedAt, endedWhy } = row.assessment;
 	if (revokedAt && !(evenIfLeft && endedWhy === 'left')) throw endedLinkError(endedWhy);
 	const { wanted, ...found } = row;
-	return { ...found, language: localeOf(wanted), actor: { kind: 'person', personId, assessmentId: id } };
+	return {
+		...found,
+		language: localeOf(wanted),
+		actor: { kind: 'person', personId, assessmentId: id },
+		checklist: await checklistAt(db, row.assessment.checklistVersion)
+	};
 }
 
 /** Refuses what needs a plan while there is none. */

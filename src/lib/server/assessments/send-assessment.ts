@@ -4,13 +4,13 @@ import { and, desc, eq, isNull, ne } from 'drizzle-orm';
 import { DEFAULT_SITTING_STYLE } from '../../core/guidance';
 import type { QuestionnaireMode } from '../../core/answers';
 import type { SittingStyle } from '../../core/corner';
-import { SHIPPED_RULES } from '../../core/rules';
 import type { Organisation } from '../../core/organisation';
 import { emailWords, type EmailReader, type EmailWords } from '../../messages/emails';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { linkToken } from '../access/secret-keys';
 import { hashToken } from '../access/tokens';
+import { checklistVersionToSend } from '../checklists/read-checklists';
 import { runDeskAct, type DeskActInput } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
@@ -41,6 +41,8 @@ interface Sending {
 	readonly route?: QuestionnaireMode;
 	readonly rhythm?: BreakSchedule;
 	readonly roundId?: string;
+	/** The newest if left out. */
+	readonly checklistVersion?: number;
 	readonly words?: WordsOfInvitation;
 	/** Answers already known before the person begins. */
 	readonly prefilled?: Readonly<Record<string, string>>;
@@ -80,7 +82,7 @@ async function sendTo(
 	tx: Db,
 	actor: Actor,
 	person: LockedPerson,
-	{ roundId, words = invitation, prefilled = {}, ...wanted }: Sending,
+	{ roundId, checklistVersion, words = invitation, prefilled = {}, ...wanted }: Sending,
 	now: Date
 ): Promise<SentAssessment> {
 	const id = randomUUID();
@@ -103,7 +105,7 @@ async function sendTo(
 		way,
 		route,
 		rhythm,
-		checklistVersion: SHIPPED_RULES.checklist.version,
+		checklistVersion: checklistVersion ?? (await checklistVersionToSend(tx)),
 		sentAt: now,
 		answers: { ...usualUnit(person.language), ...prefilled }
 	});

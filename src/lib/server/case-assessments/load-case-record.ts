@@ -18,7 +18,8 @@ import {
 import type { RemeasuredHeights } from '../../core/side-view';
 import { advisedFindings } from '../../core/advice/advised-findings';
 import { checklistAnswersOf, type Answers } from '../../core/answers';
-import { checklistOf, isHazard } from '../../core/checklist';
+import { isHazard, isOwnId, regionsOfFinding, type Checklist } from '../../core/checklist';
+import { checklistsAt } from '../checklists/read-checklists';
 import type { Db } from '../db/client';
 import { POLICY_OUTCOMES } from '../db/schema/follow-ups';
 import type { LockedPerson } from '../people/lock-person';
@@ -248,15 +249,20 @@ function findingsOf(
 		answers,
 		checklistVersion
 	}: Pick<SmallRows['sent'][number], 'corner' | 'answers' | 'checklistVersion'>,
-	plan: PlanInProgress | null
+	plan: PlanInProgress | null,
+	checklistFor: (version: number) => Checklist
 ): RecordedFinding[] {
-	const checklist = checklistOf(checklistVersion);
-	if (!corner || !answers || !checklist) return [];
+	if (!corner || !answers) return [];
+	const checklist = checklistFor(checklistVersion);
 	const steps = plan?.steps ?? [];
 	const told = { checklist, answers: checklistAnswersOf(answers), reports: [] };
 	return advisedFindings(corner, told, steps.length > 0 ? (plan?.plan ?? null) : null, steps)
 		.filter(({ fate }) => fate !== 'closed')
-		.map(({ finding }) => ({ id: finding, safety: isHazard(finding) }));
+		.map(({ finding }) => ({
+			id: finding,
+			safety: isHazard(finding),
+			...(isOwnId(finding) && { regions: [...regionsOfFinding(finding, checklist.own)] })
+		}));
 }
 
 /** The plan in use, as the case record has it. */
@@ -289,7 +295,7 @@ function stuckSince(plan: PlanInProgress | null, dayOf: (at: Date) => CivilDate)
 const newestAnswered = ({ sent }: SmallRows) => sent.filter((a) => a.answeredAt !== null).at(-1) ?? null;
 
 /**
- * Reads everything known about people as the case records they are assessed from. Call with the people locked. Cost: three statements for
+ * Reads everything known about people as the case records they are assessed from. Call with the people locked. Cost: three statements (four where an organisation has a checklist of its own) for
  * all, each an index look-up proportional to these people's history.
  * @returns a record for each, in the order of the people
  */
@@ -308,12 +314,16 @@ export async function loadCaseRecords(
 		tx,
 		plans.filter(({ steps }) => steps.length > 0).map(({ id }) => id)
 	);
+	const checklistFor = await checklistsAt(
+		tx,
+		rows.flatMap(({ sent }) => sent.map(({ checklistVersion }) => checklistVersion))
+	);
 	return people.map((person) => {
 		const mine = rows.find(({ personId }) => personId === person.id);
 		if (!mine) throw new Error('A look-up by person left a person out');
 		const plan = plans.find(({ assessmentId }) => assessmentId === newestAnswered(mine)?.id) ?? null;
 		const done = events.filter(({ planId }) => planId === plan?.id);
-		return { person, read: fileOf(person, mine, plan, done, now) };
+		return { person, read: fileOf(person, mine, plan, done, checklistFor, now) };
 	});
 }
 
@@ -345,6 +355,7 @@ function fileOf(
 	rows: SmallRows,
 	plan: PlanInProgress | null,
 	events: readonly StepEvent[],
+	checklistFor: (version: number) => Checklist,
 	now: Date
 ): LoadedCaseRecord {
 	const sent = rows.sent.map((a) => ({
@@ -374,7 +385,7 @@ function fileOf(
 							corner: a.corner,
 							signs: [],
 							discomfort: null,
-							findings: findingsOf(a, a.id === plan?.assessmentId ? plan : null),
+							findings: findingsOf(a, a.id === plan?.assessmentId ? plan : null, checklistFor),
 							acknowledged: day(a.seenAt)
 						}
 					]

@@ -8,6 +8,7 @@ import {
 import { addDays, nextWorkingDay } from '../../core/calendar';
 import { mayBePostponed } from '../../core/day-sheet';
 import { CLOSABLE, type Closable, type AssessmentResult } from '../../core/case-assessment';
+import { checklistAt, checklistForPage } from '../checklists/read-checklists';
 import { deskLocale } from '../../messages/desk-language';
 import { adviceForPage } from '../../messages/advice/advice-for-page';
 import { replyWords } from '../../messages/desk/reply-words';
@@ -41,6 +42,7 @@ export async function cornerViewOf(db: Db, { answered, plan, events }: Case, per
 	const person = await readPersonPlace(db, personId);
 	if (!answered || !plan || !person) return null;
 	const standing = planProgressOf(await loadCaseRecord(db, person, now), plan);
+	const checklist = await checklistAt(db, answered.checklistVersion);
 	return {
 		corner: {
 			corner: plan.corner,
@@ -53,7 +55,7 @@ export async function cornerViewOf(db: Db, { answered, plan, events }: Case, per
 			measureNext: plan.advice.measureNext
 		},
 		plan: { steps: plan.steps, chosen: plan.chosen, ticks: stepTicksOfPlan(events), madeAt: plan.madeAt },
-		advice: adviceForPage(plan.corner, plan.advice, answered, plan, deskLocale())
+		advice: adviceForPage(plan.corner, plan.advice, { ...answered, checklist }, plan, deskLocale())
 	};
 }
 
@@ -133,6 +135,7 @@ export async function readCasePage(db: Db, actor: Actor, personId: string, now: 
 		history: read.history,
 		checklist: read.answered && {
 			version: read.answered.checklistVersion,
+			own: await checklistForPage(db, read.answered.checklistVersion, deskLocale()),
 			answers: checklistAnswersOf(read.answered.answers),
 			facts: factsOfAnswers(read.answered.answers, read.answered.way),
 			care: precautionsOf(read.answered.answers),

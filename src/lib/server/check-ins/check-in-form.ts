@@ -1,7 +1,7 @@
-import { FINDING_IDS } from '../../core/checklist';
+import { FINDING_IDS, isOwnId, OWN_ID_PATTERN, type FindingId } from '../../core/checklist';
 import { Type } from 'typebox';
 import { ANSWER_FIELDS, RED_FLAG_GROUPS } from '../../core/answers';
-import { NEWS_KINDS, PLAN_ITEMS } from '../../core/case-assessment';
+import { NEWS_KINDS, PLAN_ITEMS, type PlanItem } from '../../core/case-assessment';
 
 /** Warning signs and discomfort use the same fields as the self-assessment. */
 const asked = [...ANSWER_FIELDS].filter(([name]) => /^(?:sign|pain)\./.test(name));
@@ -19,5 +19,15 @@ export const checkInForm = Type.Unsafe<Record<string, string>>({
 		nothing: ticked,
 		none: { enum: Object.keys(RED_FLAG_GROUPS) }
 	},
+	patternProperties: { [`^undone\\.${OWN_ID_PATTERN}$`]: ticked },
 	additionalProperties: false
 });
+
+/** What a person says has come undone: steps, and problems that were fixed. */
+export function undoneOf(fields: Readonly<Record<string, string>>): (PlanItem | FindingId)[] {
+	const said = Object.keys(fields).flatMap((name) =>
+		name.startsWith('undone.') && fields[name] === 'yes' ? [name.slice('undone.'.length)] : []
+	);
+	const shipped = [...PLAN_ITEMS, ...FINDING_IDS].filter((what) => said.includes(what));
+	return [...shipped, ...said.filter((what) => isOwnId(what))];
+}

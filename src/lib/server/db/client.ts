@@ -6,6 +6,7 @@ import { level } from './schema/columns';
 import * as acts from './schema/acts';
 import * as assessments from './schema/assessments';
 import * as audit from './schema/audit';
+import * as checklists from './schema/checklists';
 import * as cover from './schema/cover';
 import * as followUps from './schema/follow-ups';
 import * as cases from './schema/cases';
@@ -29,6 +30,7 @@ export const schema = {
 	level,
 	...access,
 	...acts,
+	...checklists,
 	...cover,
 	...judgements,
 	...moving,

@@ -1,4 +1,4 @@
-import { FINDING_IDS, type FindingId } from '../../core/checklist';
+import { FINDING_IDS, isOwnId, type FindingId } from '../../core/checklist';
 import { findingStates, type FindingTicks } from '../../core/case-assessment';
 import type { Db } from '../db/client';
 import { loadCaseRecord, type LoadedCaseRecord } from '../case-assessments/load-case-record';
@@ -15,5 +15,6 @@ export async function findingsAskedAbout(db: Db, personId: string, now: Date): P
 	if (!person) return [];
 	const { file } = await loadCaseRecord(db, person, now);
 	const done = findingStates(file).filter(({ how }) => how === 'done');
-	return FINDING_IDS.filter((id) => done.some((one) => one.id === id));
+	const ids: readonly FindingId[] = [...FINDING_IDS, ...done.map(({ id }) => id).filter((id) => isOwnId(id))];
+	return ids.filter((id) => done.some((one) => one.id === id));
 }

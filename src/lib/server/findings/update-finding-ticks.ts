@@ -1,6 +1,6 @@
 import { and, eq, inArray } from 'drizzle-orm';
 import { checklistField, type Answers } from '../../core/answers';
-import { checklistOf } from '../../core/checklist';
+import { checklistAt } from '../checklists/read-checklists';
 import { schema, type Db } from '../db/client';
 
 const { findingTicks } = schema;
@@ -23,7 +23,7 @@ export async function updateFindingTicks(
 	{ id, checklistVersion, answers }: Answered,
 	fields: Answers
 ): Promise<boolean> {
-	const items = checklistOf(checklistVersion)?.items ?? [];
+	const { items } = await checklistAt(tx, checklistVersion);
 	const fresh = items.filter((item) => {
 		const said = fields[checklistField(item.id)];
 		return said !== undefined && said !== answers[checklistField(item.id)];

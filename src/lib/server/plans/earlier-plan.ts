@@ -1,6 +1,6 @@
 import { and, desc, eq, inArray, isNotNull, isNull, ne } from 'drizzle-orm';
 import { itemsGone, LASTING_FINDINGS, type Answers, type InPlaceItem } from '../../core/answers';
-import type { FindingId } from '../../core/checklist';
+import type { ShippedFindingId } from '../../core/checklist';
 import type { PlanStep } from '../../core/plan';
 import { schema, type Db } from '../db/client';
 import {
@@ -56,7 +56,7 @@ export async function earlierPlanOf(db: Db, asked: AskedAgain): Promise<EarlierP
 }
 
 /** Lasting problems that were fixed after other answers. */
-async function putRight(db: Db, assessmentId: string): Promise<FindingId[]> {
+async function putRight(db: Db, assessmentId: string): Promise<ShippedFindingId[]> {
 	const rows = await db
 		.select({ finding: findingTicks.finding })
 		.from(findingTicks)
@@ -74,7 +74,7 @@ async function putRight(db: Db, assessmentId: string): Promise<FindingId[]> {
 export async function inPlaceSince(
 	db: Db,
 	asked: AskedAgain
-): Promise<{ readonly steps: readonly PlanStep[]; readonly findings: readonly FindingId[] }> {
+): Promise<{ readonly steps: readonly PlanStep[]; readonly findings: readonly ShippedFindingId[] }> {
 	const earlier = await earlierPlanOf(db, { ...asked, answers: {} });
 	if (!earlier) return { steps: [], findings: [] };
 	const ticks = stepTicksOfPlan(earlier.events);

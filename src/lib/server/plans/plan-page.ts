@@ -67,7 +67,7 @@ export async function readPlanPage(
 	now: Date,
 	wanted: number = Number.NaN
 ) {
-	const { assessment, actor } = open;
+	const { assessment, actor, checklist } = open;
 	const kept = await currentPlanOf(db, assessment.id);
 	const person = await readPersonPlace(db, actor.personId);
 	if (!kept || !assessment.corner || !person) return null;
@@ -85,7 +85,7 @@ export async function readPlanPage(
 	const events = await stepEventsOf(db, kept.id);
 	const earlier = await plansOf(db, assessment.id);
 	const { actions, ...next } = await whatComesNext(db, actor.personId);
-	const told = adviceForPage(corner, advice, assessment, looked, open.language);
+	const told = adviceForPage(corner, advice, { ...assessment, checklist }, looked, open.language);
 	return {
 		corner,
 		...told,
@@ -115,7 +115,7 @@ export async function readPlanPage(
 		/** Default sizes that the plan in use relies on. */
 		sizes: shown === kept.chosen ? sizesToCheck(assessment.answers, looked.plan) : [],
 		/** What was not asked, by station. */
-		closer: skippedQuestionsOf(assessment.answers, assessment),
+		closer: skippedQuestionsOf(assessment.answers, { ...assessment, checklist }),
 		isBehind: answersChangedSince(
 			{ ...assessment, corner: assessment.corner },
 			assessment.answers,

@@ -1,5 +1,4 @@
 import type { BreakSchedule } from '../../core/breaks/break-schedules';
-import { SHIPPED_RULES } from '../../core/rules';
 import { and, eq } from 'drizzle-orm';
 import { isTimeZone } from '../../core/calendar';
 import { unknownPlaceholders } from '../../core/sending';
@@ -9,6 +8,7 @@ import type { SittingStyle } from '../../core/corner';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
+import { checklistVersionToSend } from '../checklists/read-checklists';
 import { isValidDay } from '../clock';
 import { schema, type Db } from '../db/client';
 import type { RoundFilter } from '../db/schema/rounds';
@@ -69,8 +69,9 @@ function checked(input: RoundInput): RoundInput {
 /** Creates a draft. Nothing is sent. */
 export async function createRound(db: Db, actor: Actor, input: RoundInput, now: Date): Promise<string> {
 	requirePermission(actor, 'rounds:run');
-	const values = { ...checked(input), checklistVersion: SHIPPED_RULES.checklist.version, createdAt: now };
+	const round = checked(input);
 	return db.transaction(async (tx) => {
+		const values = { ...round, checklistVersion: await checklistVersionToSend(tx), createdAt: now };
 		const [made] = await tx.insert(rounds).values(values).returning({ id: rounds.id });
 		if (!made) throw new Error('An insert returned no row');
 		await writeAuditLine(tx, actor, { at: now, act: 'round-made', detail: { round: made.id } });

@@ -4,6 +4,7 @@ import type { Actor } from '../actor';
 import { isoDay } from '../clock';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
+import { checklistVersionToSend } from '../checklists/read-checklists';
 import { DomainError } from '../domain-error';
 import { publishChange } from '../live/changes';
 import { roundProgressOf } from './round-news';
@@ -36,7 +37,13 @@ export async function startRound(
 		if (n === 0) throw new DomainError('conflict', 'nobodyMatches');
 		await tx
 			.update(rounds)
-			.set({ state: 'sending', sentAt: now, version: round.version + 1 })
+			.set({
+				state: 'sending',
+				sentAt: now,
+				// What was published since the draft was made.
+				checklistVersion: await checklistVersionToSend(tx),
+				version: round.version + 1
+			})
 			.where(eq(rounds.id, id));
 		await writeAuditLine(tx, actor, { at: now, act: 'round-sent', detail: { round: id, people: n } });
 	});

@@ -143,7 +143,7 @@ async function writeReminder(
 	now: Date
 ): Promise<number> {
 	const { subject } = roundWords(round, person, await readOrganisation(tx));
-	const details = { subject, minutesLeft: minutesLeftOf(assessment) };
+	const details = { subject, minutesLeft: await minutesLeftOf(tx, assessment) };
 	const words = emailWords('reminder', person, undefined, details);
 	if (!(await queueLinkEmail(tx, person, { roundId: round.id, ...words }, now))) return 0;
 	await writeAuditLine(tx, { kind: 'system' }, { at: now, act: 'reminded', personId: person.id });

@@ -110,6 +110,7 @@ async function sendToOne(
 			route: round.route,
 			rhythm: round.rhythm,
 			roundId: round.id,
+			checklistVersion: round.checklistVersion,
 			words: (reader, from) => roundWords(round, reader, from)
 		},
 		now

@@ -1,5 +1,7 @@
 import { and, asc, inArray, isNull, sql } from 'drizzle-orm';
 import { readPurchases, type StoredPurchase } from '../../core/advice';
+import type { Checklist } from '../../core/checklist';
+import { checklistsAt } from '../checklists/read-checklists';
 import { checklistAnswersOf, measuredPadShares, type QuestionnaireMode } from '../../core/answers';
 import type { Corner, SittingStyle } from '../../core/corner';
 import type { RegionReport } from '../../core/discomfort';
@@ -122,10 +124,16 @@ function rowOf(
 	{ answered, report, firstReport, plan, plans, checkIns, built }: Sources,
 	{ id: personId, team, country, place }: LockedPerson,
 	{ first, firstCarriedOn }: Earlier,
-	prices: ReadonlyMap<PurchaseId, number>
+	{
+		prices,
+		checklistFor
+	}: {
+		readonly prices: ReadonlyMap<PurchaseId, number>;
+		readonly checklistFor: (version: number) => Checklist;
+	}
 ): NewObservation {
 	const answers = answered && {
-		checklistVersion: answered.checklistVersion,
+		asked: checklistFor(answered.checklistVersion),
 		corner: answered.corner,
 		checklist: checklistAnswersOf(answered.answers)
 	};
@@ -229,13 +237,17 @@ export async function storeObservations(
 	);
 	const earlier = await earlierOf(tx, personIds);
 	const prices = new Map((await readPrices(tx)).map(({ purchase, cents }) => [purchase, cents]));
+	const checklistFor = await checklistsAt(
+		tx,
+		[...sources.values()].flatMap(({ answered }) => answered?.checklistVersion ?? [])
+	);
 	const made: NewObservation[] = [];
 	for (const row of rows) {
 		const person = people.find(({ id }) => id === row.personId);
 		const read = sources.get(row.id);
 		if (!person || !read) throw new Error('A judgement that was just read has no person or is gone');
 		const known = earlier.get(row.personId) ?? { first: null, firstCarriedOn: null };
-		const observation = rowOf(row, read, person, known, prices);
+		const observation = rowOf(row, read, person, known, { prices, checklistFor });
 		earlier.set(row.personId, {
 			first: known.first ?? firstOf(observation),
 			firstCarriedOn: observation.firstCarriedOn ?? null

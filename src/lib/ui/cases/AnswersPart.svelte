@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { DeviceAtHome } from '$lib/core/answers';
+	import { checklistFrom, type ChecklistDocument } from '$lib/core/checklist';
 	import type { WorkingArms, Precaution, Corner } from '$lib/core/corner';
 	import type { Facts } from '$lib/core/conditions';
 	import type { LengthUnit } from '$lib/core/length';
@@ -16,6 +17,8 @@
 		corner: Corner;
 		checklist: {
 			readonly version: number;
+			/** What the organisation has made of it; null where it is as the software comes. */
+			readonly own: ChecklistDocument | null;
 			readonly answers: Readonly<Partial<Record<string, string>>>;
 			readonly facts: Facts;
 			/** Precautions for exercises and advice. */
@@ -31,8 +34,9 @@
 
 	let { corner, checklist, history, t, unit }: Props = $props();
 
+	const asked = $derived(checklistFrom(checklist.version, checklist.own));
 	const stations = $derived(
-		stationAnswers(checklist.version, checklist.answers, checklist.facts, checklistTextsFor(t.locale))
+		stationAnswers(asked, checklist.answers, checklist.facts, checklistTextsFor(t.locale, asked.own))
 	);
 	const found = $derived(stations.flatMap(({ answered }) => answered.filter(({ finding }) => finding)));
 </script>

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { askedItems, newestChecklist, CHECKLIST_VERSIONS } from '$lib/core/checklist';
+import { askedItems, checklistFrom, newestChecklist, CHECKLIST_VERSIONS } from '$lib/core/checklist';
 import { checklistAnswersOf, factsOfAnswers } from '$lib/core/answers';
 import { checklistTextsFor } from '$lib/messages/checklist';
 import { DEMO_PEOPLE } from '../../../../seed/people';
@@ -14,7 +14,7 @@ describe('stationAnswers', () => {
 			if (!answers) continue;
 			const facts = factsOfAnswers(answers, 'upright');
 			const given = checklistAnswersOf(answers);
-			const stations = stationAnswers(newest.version, given, facts, texts);
+			const stations = stationAnswers(newest, given, facts, texts);
 			const asked = askedItems(newest, facts, given);
 			const told = stations.flatMap(({ answered, notAsked }) => [
 				...answered.map(({ question }) => question),
@@ -32,10 +32,10 @@ describe('stationAnswers', () => {
 
 	it('says what an answer finds, and nothing of a checklist that is not known', () => {
 		const facts = factsOfAnswers({}, 'upright');
-		const [light] = stationAnswers(newest.version, { papers: 'flat' }, facts, texts).filter(
+		const [light] = stationAnswers(newest, { papers: 'flat' }, facts, texts).filter(
 			({ station }) => station === 'light'
 		);
 		expect(light?.answered.find(({ id }) => id === 'papers')?.finding).toBe(texts.findings['papers-flat']);
-		expect(stationAnswers(99, { papers: 'flat' }, facts, texts)).toEqual([]);
+		expect(stationAnswers(checklistFrom(99, null), { papers: 'flat' }, facts, texts)).toEqual([]);
 	});
 });

@@ -1,6 +1,6 @@
-import { askedItems, checklistOf, CHECKLIST_STATIONS, type ChecklistStation } from '$lib/core/checklist';
+import { askedItems, CHECKLIST_STATIONS, type Checklist, type ChecklistStation } from '$lib/core/checklist';
 import type { Facts } from '$lib/core/conditions';
-import type { ChecklistTexts } from '$lib/messages/checklist';
+import { findingName, type ChecklistTexts } from '$lib/messages/checklist';
 import { wordsFor, type WordsByFacts } from '$lib/messages/words-by-facts';
 
 /** A question of a station with its answer. */
@@ -24,16 +24,14 @@ export interface StationAnswers {
 
 /**
  * Checklist answers by station, in the wording of that version.
- * @param version the checklist version that was asked
+ * @param checklist what was asked
  */
 export function stationAnswers(
-	version: number,
+	checklist: Checklist,
 	answers: Readonly<Partial<Record<string, string>>>,
 	facts: Facts,
 	texts: ChecklistTexts
 ): StationAnswers[] {
-	const checklist = checklistOf(version);
-	if (!checklist) return [];
 	const could = askedItems(checklist, facts, answers);
 	return CHECKLIST_STATIONS.map((station) => {
 		const mine = could.filter((item) => item.station === station);
@@ -50,7 +48,7 @@ export function stationAnswers(
 						(words(id).answers as Readonly<Record<string, WordsByFacts>>)[given.id] ?? given.id,
 						facts
 					),
-					finding: given.finding === null ? null : texts.findings[given.finding]
+					finding: given.finding && findingName(texts, given.finding)
 				}
 			];
 		});

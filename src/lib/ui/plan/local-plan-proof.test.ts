@@ -1,5 +1,6 @@
 import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
+import { checklistFrom } from '$lib/core/checklist';
 import { adviseCorner, needsNoPlan, summarizeAdvice, planOffers, stepsOfOffer } from '$lib/core/advice';
 import { measurementGainOf, type MeasurableLengthName } from '$lib/core/checks';
 import { seatRulesOf } from '$lib/core/corner';
@@ -24,7 +25,7 @@ const pages = casesOf(240, 24).map((seed) => {
 	const kept = summarizeAdvice(adviseCorner(corner));
 	const best = planOffers(corner, kept)[0]?.plan ?? null;
 	const steps = stepsOfOffer(corner, kept, 0);
-	const told = { answers: {}, discomfort: [], checklistVersion: 3 };
+	const told = { answers: {}, discomfort: [], checklist: checklistFrom(3, null) };
 	const advice = adviceForPage(corner, kept, told, { plan: best, steps }, 'en');
 	const draft = new Draft({ answers: { unit: 'mm' }, revision: 0 }, corner.way, '/c/token/draft', null);
 	const html = render(LocalPlan, { props: { corner, steps, advice, draft, t } }).body;

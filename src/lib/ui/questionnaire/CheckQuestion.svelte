@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ChecklistItem, ItemId } from '$lib/core/checklist';
+	import type { ChecklistItem, ItemId, OwnParts } from '$lib/core/checklist';
 	import type { Facts } from '$lib/core/conditions';
 	import { checklistField } from '$lib/core/answers';
 	import type { Catalogue } from '$lib/messages';
@@ -13,14 +13,16 @@
 		item: ChecklistItem;
 		facts: Facts;
 		draft: Draft;
+		/** What the organisation has added to the checklist. */
+		own?: OwnParts | undefined;
 		t: Catalogue;
 		onpick: () => void;
 	}
 
-	let { item, facts, draft, t, onpick }: Props = $props();
+	let { item, facts, draft, own, t, onpick }: Props = $props();
 
 	const field = $derived(checklistField(item.id));
-	const words = $derived(checklistTextsFor(t.locale).items[item.id as ItemId] as ItemTexts<ItemId>);
+	const words = $derived(checklistTextsFor(t.locale, own).items[item.id as ItemId] as ItemTexts<ItemId>);
 	const answers = $derived(words.answers as Readonly<Record<string, string>>);
 	const options = $derived(item.answers.map(({ id }) => ({ value: id, words: answers[id] ?? id })));
 	const look = $derived(wordsFor(words.look, facts));

@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { FieldIssue } from '$lib/core/answers';
+	import type { OwnParts } from '$lib/core/checklist';
 	import type { Question } from '$lib/core/questionnaire';
 	import type { Facts } from '$lib/core/conditions';
 	import type { EmergencyRedFlag } from '$lib/core/discomfort';
@@ -26,9 +27,11 @@
 		/** An answer was chosen by touch: the page continues by itself where one question is shown at a time. */
 		onpick: () => void;
 		stop: (signs: readonly EmergencyRedFlag[]) => void;
+		/** What the organisation has added to the checklist. */
+		own?: OwnParts | undefined;
 	}
 
-	let { question, facts, draft, t, issues, namesSeats, onpick, stop }: Props = $props();
+	let { question, facts, draft, t, issues, namesSeats, onpick, stop, own }: Props = $props();
 </script>
 
 {#if question.kind === 'signs'}
@@ -38,7 +41,7 @@
 {:else if question.kind === 'house'}
 	<ThingList {draft} {t} {issues} />
 {:else if question.kind === 'check'}
-	<CheckQuestion item={question.item} {facts} {draft} {t} {onpick} />
+	<CheckQuestion item={question.item} {facts} {draft} {own} {t} {onpick} />
 {:else if question.kind === 'choice'}
 	{#if question.id === 'letterSize'}<LetterSizes {draft} {t} {onpick} />
 	{:else}<ChoiceQuestion name={question.id} {draft} {t} {namesSeats} {onpick} />{/if}

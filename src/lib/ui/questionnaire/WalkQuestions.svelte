@@ -57,7 +57,8 @@
 				{draft}
 				{t}
 				issues={visit.issues}
-				namesSeats={visit.place.checklistVersion > 1}
+				namesSeats={visit.place.checklist.version > 1}
+				own={visit.place.checklist.own}
 				onpick={() => visit.picked()}
 				stop={(signs) => visit.halt(signs)}
 			/>

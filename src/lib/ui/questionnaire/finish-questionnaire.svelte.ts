@@ -1,5 +1,6 @@
 import { goto } from '$app/navigation';
 import { cornerFromAnswers, answerIssues, pageOfField, type FieldIssue } from '$lib/core/answers';
+import type { Checklist } from '$lib/core/checklist';
 import type { SittingStyle } from '$lib/core/corner';
 import { whenIdle } from '../when-idle';
 import { BrowserPlanner } from '../planner/browser-planner';
@@ -10,7 +11,7 @@ import type { LocalPlanMade } from './make-local-plan';
 interface Place {
 	readonly token: string;
 	readonly way: SittingStyle;
-	readonly checklistVersion: number;
+	readonly checklist: Checklist;
 	readonly locale: string;
 }
 
@@ -77,7 +78,7 @@ export class FinishQuestionnaire {
 
 	/** Sends what is pending and requests the plan; offline, the plan is made here and the rest is sent later. */
 	async finish(): Promise<void> {
-		const { token, way, locale, checklistVersion } = this.read();
+		const { token, way, locale, checklist } = this.read();
 		const open = answerIssues(this.draft.answers, way)[0];
 		if (open) return goto(`/c/${token}/${pageOfField(open.field)}?open`);
 		this.isBusy = true;
@@ -88,7 +89,7 @@ export class FinishQuestionnaire {
 		this.isBusy = true;
 		const advice = await this.planner.advise(corner).finally(() => (this.isBusy = false));
 		const { makeLocalPlan } = await this.load();
-		this.local = makeLocalPlan(corner, advice, { answers: this.draft.answers, checklistVersion }, locale);
+		this.local = makeLocalPlan(corner, advice, { answers: this.draft.answers, checklist }, locale);
 	}
 
 	/** The network is back. */

@@ -1,6 +1,7 @@
 import { summarizeAdvice, type Advice } from '$lib/core/advice/advise-corner';
 import { planOffers, stepsOfOffer } from '$lib/core/advice/plan-offers';
 import { discomfortFromAnswers, type Answers } from '$lib/core/answers';
+import type { Checklist } from '$lib/core/checklist';
 import type { Corner } from '$lib/core/corner';
 import type { PlanStep } from '$lib/core/plan';
 import { adviceForPage, type PageAdvice } from '$lib/messages/advice/advice-for-page';
@@ -16,7 +17,7 @@ export interface LocalPlanMade {
 export function makeLocalPlan(
 	corner: Corner,
 	advice: Advice,
-	given: { readonly answers: Answers; readonly checklistVersion: number },
+	given: { readonly answers: Answers; readonly checklist: Checklist },
 	locale: string
 ): LocalPlanMade {
 	const { reports: discomfort } = discomfortFromAnswers(given.answers);

@@ -31,6 +31,7 @@ import {
 	type Questionnaire
 } from '$lib/core/questionnaire';
 import type { Facts } from '$lib/core/conditions';
+import type { Checklist } from '$lib/core/checklist';
 import type { SittingStyle } from '$lib/core/corner';
 import { isEmergency, type EmergencyRedFlag } from '$lib/core/discomfort';
 import type { LengthUnit } from '$lib/core/length';
@@ -47,7 +48,7 @@ export interface QuestionnairePosition {
 	readonly answers: Answers;
 	readonly servedAt: number;
 	readonly way: SittingStyle;
-	readonly checklistVersion: number;
+	readonly checklist: Checklist;
 	readonly locale: string;
 	/** Short or complete, where the person has not chosen. */
 	readonly route: QuestionnaireMode;

@@ -2,6 +2,7 @@ import { redirect } from '@sveltejs/kit';
 import type { EmployeeCover } from '$lib/core/cover';
 import { isUrgent, type UrgentRedFlag } from '$lib/core/discomfort';
 import { emergencyNumber } from '$lib/core/emergency';
+import { checklistForPage } from '$lib/server/checklists/read-checklists';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { withErrorPage } from '$lib/server/http/error-responses';
 import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
@@ -22,12 +23,13 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 				evenIfLeft
 			}
 		);
-		const [judgement, crisisLine, { minutes, outOfHours }, lifts, areSignsChecked] = await Promise.all([
+		const [judgement, crisisLine, { minutes, outOfHours }, lifts, areSignsChecked, ownChecklist] = await Promise.all([
 			newestAssessmentResult(locals.db, actor.personId),
 			crisisLineOf(locals.db, country),
 			readCover(locals.db),
 			clearancesOf(locals.db, actor.personId),
-			areSignsReviewed(locals.db, language)
+			areSignsReviewed(locals.db, language),
+			checklistForPage(locals.db, assessment.checklistVersion, language)
 		]);
 		const reasons = judgement?.reasons ?? [];
 		const hasConsent = assessment.consentedAt !== null;
@@ -41,6 +43,8 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 			personName,
 			way: assessment.way,
 			checklistVersion: assessment.checklistVersion,
+			/** What the organisation has made of the checklist; null where it is as the software comes. */
+			ownChecklist,
 			route: assessment.route,
 			emergencyNumber: emergencyNumber(country),
 			crisisLine,

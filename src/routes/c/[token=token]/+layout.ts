@@ -1,3 +1,4 @@
+import { checklistFrom } from '$lib/core/checklist';
 import { loadLanguage } from '$lib/messages/language-packs';
 import type { LayoutLoad } from './$types';
 
@@ -6,5 +7,5 @@ import type { LayoutLoad } from './$types';
  */
 export const load: LayoutLoad = async ({ data }) => {
 	await loadLanguage(data.locale);
-	return data;
+	return { ...data, checklist: checklistFrom(data.checklistVersion, data.ownChecklist) };
 };

@@ -73,10 +73,10 @@ export const actions: Actions = {
 				...(route && { route })
 			};
 			if (Object.keys(fields).length > 0) await saveAnswers(locals.db, open, fields, locals.now);
-			const { assessment } = await openAssessment(locals.db, params.token);
+			const { assessment, checklist } = await openAssessment(locals.db, params.token);
 			const walk = questionnaireOf(
 				assessment.answers,
-				assessment,
+				{ way: assessment.way, checklist },
 				questionnaireModeOf(assessment.answers, assessment.route)
 			);
 			const [first] = walk.open.length > 0 ? walk.open : walk.steps;

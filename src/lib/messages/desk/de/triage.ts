@@ -47,6 +47,7 @@ export const triageTexts: DeskTexts['triage'] = {
 		'stack-wobbles': 'ein wackliger Stapel',
 		'vents-covered': 'verdeckte Lüftung des Laptops'
 	},
+	ownHazard: 'ein Sicherheitsproblem aus Ihrer eigenen Checkliste',
 	requests: {
 		equipment: 'hat Ausstattung angefragt',
 		message: 'hat eine Nachricht geschrieben',

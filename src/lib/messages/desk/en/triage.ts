@@ -75,6 +75,7 @@ export const triageTexts = {
 		'stack-wobbles': 'a wobbly stack',
 		'vents-covered': 'covered laptop vents'
 	} satisfies Record<HazardId, string>,
+	ownHazard: 'a safety problem from your own checklist',
 	requests: {
 		equipment: 'requested equipment',
 		message: 'sent a message',

@@ -61,7 +61,7 @@ async function keep({
 /** The self-assessment as it is now, and how its URLs are written. */
 function walkAt(
 	event: RequestEvent,
-	{ assessment }: OpenAssessment
+	{ assessment, checklist }: OpenAssessment
 ): {
 	walk: Questionnaire;
 	to: (page: QuestionnairePage, at?: string, isReview?: boolean) => string;
@@ -71,7 +71,7 @@ function walkAt(
 	const reviewed = isReviewed ? (event.params.page as QuestionnairePage) : null;
 	const route = isCloser ? 'complete' : questionnaireModeOf(assessment.answers, assessment.route);
 	return {
-		walk: questionnaireOf(assessment.answers, assessment, route, only),
+		walk: questionnaireOf(assessment.answers, { way: assessment.way, checklist }, route, only),
 		reviewed,
 		to: (page, at, isReview = page === reviewed) =>
 			`/c/${event.params.token}/${page}${search({ isReview, ...(at ? { at } : {}) })}`

@@ -7,8 +7,7 @@ import {
 	redFlagsOf
 } from '$lib/core/answers';
 import { isEmergency } from '$lib/core/discomfort';
-import { FINDING_IDS } from '$lib/core/checklist';
-import { NEWS_KINDS, PLAN_ITEMS } from '$lib/core/case-assessment';
+import { NEWS_KINDS } from '$lib/core/case-assessment';
 import {
 	answerCheckIn,
 	answeredCheckIns,
@@ -16,7 +15,7 @@ import {
 	openCheckInOf
 } from '$lib/server/check-ins/answer-check-in';
 import { findingsAskedAbout } from '$lib/server/findings/finding-states';
-import { checkInForm } from '$lib/server/check-ins/check-in-form';
+import { checkInForm, undoneOf } from '$lib/server/check-ins/check-in-form';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReaderOf } from '$lib/server/http/read-body';
@@ -59,7 +58,7 @@ export const actions: Actions = {
 				{
 					signs,
 					discomfort: reports,
-					undone: [...PLAN_ITEMS, ...FINDING_IDS].filter((what) => fields[`undone.${what}`] === 'yes'),
+					undone: undoneOf(fields),
 					news: NEWS_KINDS.filter((news) => fields[`news.${news}`] === 'yes')
 				},
 				locals.now

@@ -6,7 +6,7 @@
 	import { NEWS_KINDS } from '$lib/core/case-assessment/vocabulary';
 	import { messagesFor } from '$lib/messages';
 	import { asideTextsFor } from '$lib/messages/aside';
-	import { checklistTextsFor } from '$lib/messages/checklist';
+	import { checklistTextsFor, findingName } from '$lib/messages/checklist';
 	import { CheckInVisit } from '$lib/ui/check-in/check-in-visit.svelte';
 	import CheckInThanks from '$lib/ui/check-in/CheckInThanks.svelte';
 	import TickList from '$lib/ui/check-in/TickList.svelte';
@@ -24,7 +24,7 @@
 
 	const t = $derived(messagesFor(data.locale));
 	const texts = $derived(asideTextsFor(data.locale).checkIn);
-	const findingNames = $derived(checklistTextsFor(data.locale).findings);
+	const checklistTexts = $derived(checklistTextsFor(data.locale, data.checklist.own));
 	const refused = $derived(form && 'fields' in form ? form : null);
 	const visit = untrack(() => new CheckInVisit(data.token, deviceStorage(), given(form)));
 	const issues = $derived(
@@ -84,7 +84,7 @@
 					prefix="undone"
 					options={[
 						...data.steps.map((place) => [place, t.steps.places[place]] as const),
-						...data.findings.map((finding) => [finding, findingNames[finding]] as const)
+						...data.findings.map((finding) => [finding, findingName(checklistTexts, finding)] as const)
 					]}
 					{visit}
 				/>

@@ -16,9 +16,9 @@ import type { Actions, PageServerLoad } from './$types';
 
 /** Where someone is stuck, as the address says and in words; null where it says nothing. */
 /** @param locale of who reads it */
-function stuckHere(url: URL, { assessment }: OpenAssessment, locale?: string): string | null {
+function stuckHere(url: URL, { assessment, checklist }: OpenAssessment, locale?: string): string | null {
 	const at = parseStuckLocation(url.searchParams.get('stuck'));
-	return at && stuckWords(at, factsOfAnswers(assessment.answers, assessment.way), messagesFor(locale));
+	return at && stuckWords(at, factsOfAnswers(assessment.answers, assessment.way), messagesFor(locale), checklist.own);
 }
 
 /** A message about an exercise that hurt, begun for the person; empty where the URL names none. */

@@ -11,11 +11,12 @@ import {
 	readLengthField,
 	unitOf
 } from '$lib/core/answers';
-import { checklistOf, FINDING_IDS, HABIT_IDS, habitsOf } from '$lib/core/checklist';
+import { HABIT_IDS, habitsOf } from '$lib/core/checklist';
 import { PLAN_ITEMS, FINDING_TICKS } from '$lib/core/case-assessment';
 import { HOUSEHOLD_KINDS } from '$lib/core/corner';
 import { LENGTH_UNITS } from '$lib/core/length';
 import { REQUESTABLE_ITEMS } from '$lib/core/equipment';
+import { findingId } from '$lib/server/findings/finding-field';
 import { requestEquipment } from '$lib/server/assessments/request-equipment';
 import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
 import { remeasurementSchema, saveRemeasurement } from '$lib/server/assessments/save-remeasurement';
@@ -43,7 +44,7 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 
 const readTick = formReader({ place: Type.Enum(PLAN_ITEMS), done: yesNo });
 const readFindingTick = formReader({
-	finding: Type.Enum(FINDING_IDS),
+	finding: findingId,
 	how: Type.Enum([...FINDING_TICKS, 'open'])
 });
 const readHabit = formReader({ habit: Type.Enum(HABIT_IDS), isSo: yesNo });
@@ -86,11 +87,8 @@ export const actions: Actions = {
 	/** A habit is saved as the answer to its question: where they don't have it, its problem is a finding. */
 	habit: act(async ({ request, locals }, open) => {
 		const { habit, isSo } = await readHabit(request);
-		const { answers, checklistVersion, way } = open.assessment;
-		const checklist = checklistOf(checklistVersion);
-		const habits = checklist
-			? habitsOf(checklist, factsOfAnswers(answers, way), checklistAnswersOf(answers))
-			: [];
+		const { answers, way } = open.assessment;
+		const habits = habitsOf(open.checklist, factsOfAnswers(answers, way), checklistAnswersOf(answers));
 		const question = habits.find(({ id }) => id === habit)?.question;
 		if (!question) return;
 		const answer = isSo === 'yes' ? question.so : question.notSo;

@@ -4,7 +4,8 @@ import { loadDeskLanguage } from './desk';
 import { ENGLISH_READER, findDeskReaderBy } from './desk-language';
 import { countryWords, formatOf, languageWords, readersDateLocale } from './reader-formats';
 
-const readGerman = () => findDeskReaderBy(() => ({ language: 'de', areSignsReviewed: true, findingNames: {} }));
+const readGerman = () =>
+	findDeskReaderBy(() => ({ language: 'de', areSignsReviewed: true, findingNames: {} }));
 
 beforeAll(() => loadDeskLanguage('de'));
 afterEach(() => findDeskReaderBy(() => ENGLISH_READER));

@@ -6,7 +6,12 @@ import { wordsFor } from './words-by-facts';
 import type { Facts } from '../core/conditions';
 
 /** Where someone is stuck, in words: the page, and the question as they saw it. */
-export function stuckWords({ page, question }: StuckLocation, facts: Facts, t: Catalogue, own?: OwnParts): string {
+export function stuckWords(
+	{ page, question }: StuckLocation,
+	facts: Facts,
+	t: Catalogue,
+	own?: OwnParts
+): string {
 	const title = page === 'plan' ? t.stuck.plan : t.pages[page].title;
 	if (question.startsWith('check.')) {
 		const item = checklistTextsFor(t.locale, own).items[question.slice('check.'.length) as ItemId];

@@ -48,7 +48,8 @@ const answers = Type.Object(
 				Type.Null()
 			],
 			{
-				description: 'what these answers show besides heights, with the regions of problems that the organisation has added; null while only signs are in'
+				description:
+					'what these answers show besides heights, with the regions of problems that the organisation has added; null while only signs are in'
 			}
 		),
 		acknowledged: nullableDaySchema

@@ -39,9 +39,7 @@ export function checklistChanges(before: ChecklistDocument, after: ChecklistDocu
 			));
 	const inStations = (document: ChecklistDocument) =>
 		[...new Set(shippedItems(document).map(({ station }) => station))].map((station) =>
-			document.order.filter(
-				(id) => asked.has(id) && asks.has(id) && stationOfItem(document, id) === station
-			)
+			document.order.filter((id) => asked.has(id) && asks.has(id) && stationOfItem(document, id) === station)
 		);
 	return {
 		added: after.order.filter((id) => !asked.has(id)),

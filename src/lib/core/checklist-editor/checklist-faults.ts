@@ -1,4 +1,10 @@
-import { isOwnId, isSafetyItem, makeOwnChecklist, type ChecklistDocument, type ChecklistItem } from '../checklist';
+import {
+	isOwnId,
+	isSafetyItem,
+	makeOwnChecklist,
+	type ChecklistDocument,
+	type ChecklistItem
+} from '../checklist';
 import type { OwnItem } from '../checklist/own-checklist';
 import { OWN_ANSWERS, SECONDS_FOR_ALL } from './checklist-limits';
 import { CONDITION_FACTS } from './conditions';
@@ -31,7 +37,11 @@ export interface ChecklistFault {
 	readonly about: string;
 }
 
-const fault = (code: ChecklistFault['code'], of: string, { language = '', about = '' } = {}): ChecklistFault => ({
+const fault = (
+	code: ChecklistFault['code'],
+	of: string,
+	{ language = '', about = '' } = {}
+): ChecklistFault => ({
 	code,
 	of,
 	language,
@@ -39,7 +49,11 @@ const fault = (code: ChecklistFault['code'], of: string, { language = '', about 
 });
 
 /** Missing words of a question, in the languages that people read. */
-function wordFaults(document: ChecklistDocument, item: OwnItem, languages: readonly string[]): ChecklistFault[] {
+function wordFaults(
+	document: ChecklistDocument,
+	item: OwnItem,
+	languages: readonly string[]
+): ChecklistFault[] {
 	return languages.flatMap((language): ChecklistFault[] => {
 		const words = document.words[language]?.items[item.id];
 		const answers = item.answers.map(({ id }) => words?.answers[id]?.trim() ?? '');
@@ -48,7 +62,9 @@ function wordFaults(document: ChecklistDocument, item: OwnItem, languages: reado
 			...(words?.question.trim() ? [] : [fault('no-question', item.id, { language })]),
 			...(words?.why.trim() ? [] : [fault('no-why', item.id, { language })]),
 			...(empty ? [fault('no-answer-words', item.id, { language, about: empty.id })] : []),
-			...(!empty && new Set(answers).size < answers.length ? [fault('same-answers', item.id, { language })] : [])
+			...(!empty && new Set(answers).size < answers.length
+				? [fault('same-answers', item.id, { language })]
+				: [])
 		];
 	});
 }
@@ -69,15 +85,18 @@ function conditionFaults(item: ChecklistItem, asked: readonly ChecklistItem[]): 
 	return item.when.flatMap(({ of, isOneOf }): ChecklistFault[] => {
 		if (isOneOf.length === 0) return [fault('empty-condition', item.id)];
 		if (!of.startsWith('item:')) {
-			const values: readonly string[] = (CONDITION_FACTS as Readonly<Record<string, readonly string[]>>)[of] ?? [];
+			const values: readonly string[] =
+				(CONDITION_FACTS as Readonly<Record<string, readonly string[]>>)[of] ?? [];
 			const isKnown = !isOwnId(item.id) || isOneOf.every((value) => values.includes(value));
 			return isKnown ? [] : [fault('unknown-condition', item.id)];
 		}
 		const id = of.slice('item:'.length);
 		const at = asked.findIndex((one) => one.id === id);
-		if (at < 0) return [fault(isOwnId(item.id) ? 'unknown-condition' : 'needs-left-out', item.id, { about: id })];
+		if (at < 0)
+			return [fault(isOwnId(item.id) ? 'unknown-condition' : 'needs-left-out', item.id, { about: id })];
 		const values = asked[at]?.answers.map((answer) => answer.id) ?? [];
-		if (!isOneOf.every((value) => values.includes(value))) return [fault('unknown-condition', item.id, { about: id })];
+		if (!isOneOf.every((value) => values.includes(value)))
+			return [fault('unknown-condition', item.id, { about: id })];
 		return at < asked.indexOf(item) ? [] : [fault('later-condition', item.id, { about: id })];
 	});
 }
@@ -99,9 +118,7 @@ function findingFaults(document: ChecklistDocument, languages: readonly string[]
 
 /** The seconds that questions of the organisation take from everyone. */
 export const secondsForAll = ({ items }: Pick<ChecklistDocument, 'items'>): number =>
-	items
-		.filter((item) => item.isForAll || isSafetyItem(item))
-		.reduce((sum, { seconds }) => sum + seconds, 0);
+	items.filter((item) => item.isForAll || isSafetyItem(item)).reduce((sum, { seconds }) => sum + seconds, 0);
 
 /**
  * Everything that keeps a checklist from being published; empty where it can be. No question goes out without its words in each language

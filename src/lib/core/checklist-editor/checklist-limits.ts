@@ -1,5 +1,12 @@
 /** Longest texts of what an organisation adds, characters. */
-export const CHECKLIST_TEXT_LENGTHS = { question: 160, why: 300, look: 300, answer: 80, name: 80, fix: 200 } as const;
+export const CHECKLIST_TEXT_LENGTHS = {
+	question: 160,
+	why: 300,
+	look: 300,
+	answer: 80,
+	name: 80,
+	fix: 200
+} as const;
 
 /** How many answers a question of the organisation has. */
 export const OWN_ANSWERS = { fewest: 2, most: 8 } as const;
@@ -18,3 +25,6 @@ export const OWN_PARTS = 40;
 
 /** Most conditions of one question. */
 export const OWN_CONDITIONS = 4;
+
+/** Longest reason that is kept with a version, characters. */
+export const CHECKLIST_NOTE_LENGTH = 300;

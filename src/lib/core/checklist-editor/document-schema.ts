@@ -2,7 +2,7 @@ import { Type } from 'typebox';
 import {
 	CHECKLIST_VERSIONS,
 	FINDING_IDS,
-	HOUSEHOLD_FIXES,
+	HOUSEHOLD_FIX_IDS,
 	OWN_ANSWER_PATTERN,
 	OWN_ID_PATTERN,
 	PURCHASE_FIXES,
@@ -12,7 +12,13 @@ import {
 import { CHECKLIST_FORMAT } from '../checklist/own-checklist';
 import { REGIONS } from '../discomfort';
 import { compileSchema } from '../schema';
-import { CHECKLIST_TEXT_LENGTHS, OWN_ANSWERS, OWN_CONDITIONS, OWN_PARTS, OWN_SECONDS } from './checklist-limits';
+import {
+	CHECKLIST_TEXT_LENGTHS,
+	OWN_ANSWERS,
+	OWN_CONDITIONS,
+	OWN_PARTS,
+	OWN_SECONDS
+} from './checklist-limits';
 import { CONDITION_FACT_NAMES } from './conditions';
 
 const closed = { additionalProperties: false } as const;
@@ -55,7 +61,7 @@ export const ownFindingSchema = Type.Object(
 	{
 		id: ownId,
 		regions: Type.Array(Type.Enum([...REGIONS]), { maxItems: REGIONS.length }),
-		household: Type.Array(Type.Enum(Object.keys(HOUSEHOLD_FIXES)), { maxItems: 4 }),
+		household: Type.Array(Type.Enum([...HOUSEHOLD_FIX_IDS]), { maxItems: 4 }),
 		shop: Type.Array(Type.Enum([...PURCHASE_FIXES]), { maxItems: 4 })
 	},
 	closed
@@ -67,7 +73,9 @@ export const itemWordsSchema = Type.Object(
 		question: text(question),
 		why: text(why),
 		look: text(look),
-		answers: Type.Record(Type.String({ pattern: '^[a-z0-9][a-z0-9-]{0,59}$' }), text(answer), { maxProperties: 20 })
+		answers: Type.Record(Type.String({ pattern: '^[a-z0-9][a-z0-9-]{0,59}$' }), text(answer), {
+			maxProperties: 20
+		})
 	},
 	closed
 );

@@ -199,7 +199,10 @@ export function renumbered(document: ChecklistDocument, above: number): Checklis
 		words: Object.fromEntries(
 			Object.entries(document.words).map(([language, { items, findings }]) => [
 				language,
-				{ items: keys(items as Record<string, OwnItemWords>), findings: keys(findings as Record<string, OwnFindingWords>) }
+				{
+					items: keys(items as Record<string, OwnItemWords>),
+					findings: keys(findings as Record<string, OwnFindingWords>)
+				}
 			])
 		)
 	};

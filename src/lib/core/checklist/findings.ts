@@ -10,7 +10,7 @@ import {
 } from '../conditions';
 import type { Region } from '../discomfort';
 import type { ChecklistCaution, HouseholdFix, PurchaseFix } from './fixes';
-import { isOwnSafetyId, stationOfOwnId, type OwnId } from './own-ids';
+import { stationOfOwnId, type OwnId } from './own-ids';
 import type { OwnParts } from './own-parts';
 import type { ChecklistStation } from './stations';
 
@@ -38,17 +38,6 @@ function rule(
 ): FindingRule {
 	return { station, regions, household, shop, cautions, holds, closedBy };
 }
-
-/** Findings that can injure someone: the coordinator is told of these without being asked. Common practice. */
-export const HAZARDS = [
-	'cables-in-the-way',
-	'chained-strips',
-	'stack-wobbles',
-	'vents-covered'
-] as const satisfies readonly string[];
-
-/** A finding that is a hazard. */
-export type HazardId = (typeof HAZARDS)[number];
 
 const NECK_AND_SHOULDERS = ['neck', 'shoulder'] as const;
 /** Regions of the legs. */
@@ -346,9 +335,4 @@ export function findingRule(id: FindingId, own?: Pick<OwnParts, 'findings'>): Fi
 /** The regions that a finding is tied to. */
 export function regionsOfFinding(id: FindingId, own?: Pick<OwnParts, 'findings'>): readonly Region[] {
 	return findingRule(id, own).regions;
-}
-
-/** Whether a finding is a hazard: it stays one until it is fixed, even where it is refused. */
-export function isHazard(id: string): boolean {
-	return HAZARDS.some((hazard) => hazard === id) || isOwnSafetyId(id);
 }

@@ -103,6 +103,9 @@ export const HOUSEHOLD_FIXES = {
 /** Id of a household fix. */
 export type HouseholdFix = keyof typeof HOUSEHOLD_FIXES;
 
+/** Every household fix. */
+export const HOUSEHOLD_FIX_IDS = Object.keys(HOUSEHOLD_FIXES) as readonly HouseholdFix[];
+
 /** Whom a fix suits, and its adjustment. */
 export function fixRule(id: HouseholdFix): FixRule {
 	return HOUSEHOLD_FIXES[id];

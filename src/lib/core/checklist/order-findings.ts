@@ -1,4 +1,4 @@
-import { factsOf, conditionHolds, type FactSource } from '../conditions';
+import { factsOf, conditionHolds, type FactSource, type Facts } from '../conditions';
 import { pointingHandOf, type Corner } from '../corner';
 import type { Region, RegionReport } from '../discomfort';
 import { causeOfFinding, likelyCauses, type LikelyCause } from './causes';
@@ -30,10 +30,20 @@ export function findingsFromAnswers(
 	corner: FactSource,
 	answers: ChecklistAnswers
 ): { readonly item: string; readonly finding: FindingId }[] {
-	const facts = factsOf(corner);
+	return findingsForFacts(checklist, factsOf(corner), answers);
+}
+
+/** The same from facts alone. */
+export function findingsForFacts(
+	checklist: Checklist,
+	facts: Facts,
+	answers: ChecklistAnswers
+): { readonly item: string; readonly finding: FindingId }[] {
 	return askedItems(checklist, facts, answers).flatMap((item) => {
 		const finding = item.answers.find(({ id }) => id === answers[item.id])?.finding;
-		return finding && conditionHolds(findingRule(finding, checklist.own).holds, facts) ? [{ item: item.id, finding }] : [];
+		return finding && conditionHolds(findingRule(finding, checklist.own).holds, facts)
+			? [{ item: item.id, finding }]
+			: [];
 	});
 }
 

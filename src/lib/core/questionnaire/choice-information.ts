@@ -61,8 +61,14 @@ export function choiceInformationValue(
 	if (changes) return { changes, worth: 1 };
 	if (name === 'sex')
 		return partial && sexDecides(partial) ? { changes: ['verdict'], worth: 0.15 } : NO_INFORMATION;
-	const steps = worstScoreOfRegions(complaints, (STEPS_WHERE_SORE[name] ?? []).flatMap((finding) => regionsOfFinding(finding)));
+	const steps = worstScoreOfRegions(
+		complaints,
+		(STEPS_WHERE_SORE[name] ?? []).flatMap((finding) => regionsOfFinding(finding))
+	);
 	if (steps > 0) return { changes: ['verdict', 'step'], worth: 0.2 + steps * 0.5 };
-	const sore = worstScoreOfRegions(complaints, (WHERE_SORE[name] ?? []).flatMap((finding) => regionsOfFinding(finding)));
+	const sore = worstScoreOfRegions(
+		complaints,
+		(WHERE_SORE[name] ?? []).flatMap((finding) => regionsOfFinding(finding))
+	);
 	return sore > 0 ? { changes: ['order'], worth: sore * 0.5 } : NO_INFORMATION;
 }

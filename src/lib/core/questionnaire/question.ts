@@ -178,7 +178,11 @@ function questionsOn(
  * the floor up, the household. Questions that depend on an answer come and go with it.
  */
 export function questionsOf(answers: Answers, asking: QuestionnaireContext): Question[] {
-	const items = askedItems(asking.checklist, factsOfAnswers(answers, asking.way), checklistAnswersOf(answers));
+	const items = askedItems(
+		asking.checklist,
+		factsOfAnswers(answers, asking.way),
+		checklistAnswersOf(answers)
+	);
 	return QUESTIONNAIRE_PAGES.flatMap((page) => questionsOn(page, answers, asking, items));
 }
 

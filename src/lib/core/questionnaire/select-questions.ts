@@ -49,7 +49,11 @@ const OF_SORENESS = 0.8;
 
 function worthOfOther(id: string, { complaints }: Known): InformationValue {
 	const worth =
-		OF_SORENESS * worstScoreOfRegions(complaints, (WHERE_SORE[id] ?? []).flatMap((finding) => regionsOfFinding(finding)));
+		OF_SORENESS *
+		worstScoreOfRegions(
+			complaints,
+			(WHERE_SORE[id] ?? []).flatMap((finding) => regionsOfFinding(finding))
+		);
 	return worth > 0 ? { changes: ['order'], worth } : NO_INFORMATION;
 }
 

@@ -190,6 +190,17 @@ export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 		'Ein Import lässt sich bis Mitternacht seines Tages rückgängig machen, und dieser Tag ist vorbei.',
 	policyChanged:
 		'Inzwischen wurden von anderer Seite Einstellungen veröffentlicht. Die Seite zeigt sie. Ändern Sie noch einmal, wenn es noch stimmt.',
+	checklistChanged:
+		'Inzwischen hat jemand aus Ihrem Team die Checkliste geändert. Sie sehen sie, wie sie jetzt ist.',
+	noChecklistPart: 'Das gibt es in der Checkliste nicht. Vielleicht hat es jemand aus Ihrem Team entfernt.',
+	noChecklistVersion: 'Diese Fassung der Checkliste haben wir nicht.',
+	checklistFaults: 'Es fehlt noch etwas, bevor diese Checkliste veröffentlicht werden kann.',
+	checklistPartGone: 'Inzwischen hat jemand aus Ihrem Team das aus der Checkliste genommen.',
+	checklistFull: ({ most }) => `Es ist Platz für ${most} eigene Fragen und ${most} eigene Probleme.`,
+	checklistPart: ({ why }) => `Das können wir nicht speichern: ${why}.`,
+	checklistFile: ({ why }) => `Diese Datei können wir nicht verwenden: ${why}.`,
+	checklistNotJson:
+		'Diese Datei können wir nicht lesen. Wählen Sie eine Checkliste, die aus Easy Corner heruntergeladen wurde.',
 	policySame: 'Diese Einstellungen gelten schon; es gibt nichts zu veröffentlichen.',
 	noPolicyVersion: 'Diese Fassung der Einstellungen haben wir nicht.',
 	policyFile: ({ why }) => `Diese Datei können wir nicht verwenden: ${why}.`,

@@ -36,6 +36,9 @@ export const deskWords: DeskTexts = {
 	get cases() {
 		return current().cases;
 	},
+	get checklistEditor() {
+		return current().checklistEditor;
+	},
 	get columns() {
 		return current().columns;
 	},

@@ -173,6 +173,16 @@ export const deskRefusalTexts = {
 	importTooOld: 'An import can be undone until midnight of its day, and that day is over.',
 	policyChanged:
 		'A colleague has published other settings in the meantime. The page shows them. Make your change again if it is still right.',
+	checklistChanged: 'A colleague has changed the checklist in the meantime. It is shown as it is now.',
+	noChecklistPart: 'The checklist doesn’t have this. A colleague may have taken it out.',
+	noChecklistVersion: 'We don’t have this version of the checklist.',
+	checklistFaults: 'Something still has to be completed before this checklist can be published.',
+	checklistPartGone: 'A colleague has taken this out of the checklist in the meantime.',
+	checklistFull: ({ most }: { most: number }) =>
+		`There is room for ${most} questions and ${most} problems of your own.`,
+	checklistPart: ({ why }: { why: string }) => `We can’t save this: ${why}.`,
+	checklistFile: ({ why }: { why: string }) => `We can’t use this file: ${why}.`,
+	checklistNotJson: 'We can’t read this file. Choose a checklist that was downloaded from Easy Corner.',
 	policySame: 'These settings apply already, so there is nothing to publish.',
 	noPolicyVersion: 'We don’t have this version of the settings.',
 	policyFile: ({ why }: { why: string }) => `We can’t use this file: ${why}.`,

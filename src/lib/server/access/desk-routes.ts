@@ -31,6 +31,11 @@ export const DESK_ROUTES: Readonly<Record<DeskRoute, Permission | null>> = {
 	'/desk/(signed-in)/follow-ups': 'follow-ups:read',
 	'/desk/(signed-in)/live': 'desk:live',
 	'/desk/(signed-in)/organisation': 'settings:change',
+	'/desk/(signed-in)/organisation/checklist': 'settings:change',
+	'/desk/(signed-in)/organisation/checklist/file': 'settings:change',
+	'/desk/(signed-in)/organisation/checklist/problem': 'settings:change',
+	'/desk/(signed-in)/organisation/checklist/question': 'settings:change',
+	'/desk/(signed-in)/organisation/checklist/try': 'settings:change',
 	'/desk/(signed-in)/organisation/cover': 'settings:change',
 	'/desk/(signed-in)/organisation/emails': 'settings:change',
 	'/desk/(signed-in)/organisation/emails/html': 'settings:change',
@@ -118,6 +123,17 @@ export const DESK_ACTIONS: Partial<Readonly<Record<DeskRoute, Readonly<Record<st
 		endFeed: 'follow-ups:read'
 	},
 	'/desk/(signed-in)/organisation': { save: 'settings:change', removeLogo: 'settings:change' },
+	'/desk/(signed-in)/organisation/checklist': {
+		move: 'settings:change',
+		remove: 'settings:change',
+		takeIn: 'settings:change',
+		start: 'settings:change',
+		load: 'settings:change',
+		publish: 'settings:change',
+		discard: 'settings:change'
+	},
+	'/desk/(signed-in)/organisation/checklist/problem': { save: 'settings:change' },
+	'/desk/(signed-in)/organisation/checklist/question': { save: 'settings:change' },
 	'/desk/(signed-in)/organisation/cover': { save: 'settings:change' },
 	'/desk/(signed-in)/organisation/emails': { send: 'settings:change' },
 	'/desk/(signed-in)/organisation/policy': {

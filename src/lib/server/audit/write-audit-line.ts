@@ -42,6 +42,7 @@ export const AUDIT_ACTIONS = [
 	'organisation-set',
 	'cover-set',
 	'policy-published',
+	'checklist-published',
 	'import-undone',
 	'absence-set',
 	'absence-ended',

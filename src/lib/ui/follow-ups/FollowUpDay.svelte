@@ -35,7 +35,7 @@
 	class:over={board.drag.over === day || board.held?.to === day}
 	aria-label={dayWords(day, 'today')}
 	role="group"
-	{@attach board.drag.day(day)}
+	{@attach board.drag.place(day)}
 >
 	<p class="number">{texts.todayMark(Number(day.slice(8)), day === today)}</p>
 	{#each lines as line (line.id)}

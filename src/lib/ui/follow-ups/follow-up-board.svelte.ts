@@ -1,36 +1,20 @@
 import { dayWords } from '$lib/messages/dates';
-import { applyAction, deserialize } from '$app/forms';
+import { applyAction } from '$app/forms';
 import { refreshPage } from '../kit/refresh-page';
-import type { ActionResult } from '@sveltejs/kit';
-import { BoardDrag } from './board-drag.svelte';
+import { faultOfAct, postAct } from '../kit/post-act';
+import { CardDrag } from '../kit/card-drag.svelte';
 import type { FollowUpBoardLine } from './board-line';
 import { daysOn } from './calendar-days';
 import { ACT_KEYS } from '../shortcuts/act-keys';
 import { moveBody } from './move-body';
 import { deskWords } from '$lib/messages/desk';
 
-/** @returns what the server answered; null where it couldn't be reached, or something else answered in its place */
-async function postAct(act: string, body: URLSearchParams | FormData): Promise<ActionResult | null> {
-	const headers = { 'x-sveltekit-action': 'true' };
-	try {
-		const response = await fetch(act, { method: 'POST', headers, body });
-		return deserialize(await response.text());
-	} catch {
-		return null;
-	}
-}
-
-const faultOf = (result: ActionResult): string | undefined =>
-	result.type === 'failure'
-		? (result.data as { fault?: { message: string } } | undefined)?.fault?.message
-		: undefined;
-
 /** The board of the coming days while cards are moved from day to day, by mouse or keys. */
 export class FollowUpBoard {
 	/** The card moved by keys, and its target day. */
 	held = $state.raw<{ readonly line: FollowUpBoardLine; readonly to: string } | null>(null);
 	/** Moving by mouse or finger. */
-	readonly drag = new BoardDrag((line, day) => void this.move(line, day));
+	readonly drag = new CardDrag<FollowUpBoardLine>((line, day) => void this.move(line, day));
 	told = $state('');
 	/** The newest move, which can be undone. */
 	last = $state.raw<{ readonly key: string; readonly line: FollowUpBoardLine } | null>(null);
@@ -55,7 +39,7 @@ export class FollowUpBoard {
 			this.last = { key, line };
 			this.told = deskWords.followUps.moved(line.name, dayWords(to, 'today'), isFreeDay);
 		} else if (result.type === 'redirect') return void (await applyAction(result));
-		else this.fault = faultOf(result) ?? deskWords.followUps.moveFailed;
+		else this.fault = faultOfAct(result) ?? deskWords.followUps.moveFailed;
 		await refreshPage();
 		document.getElementById(`follow-up-${line.id}`)?.focus();
 	}
@@ -71,7 +55,7 @@ export class FollowUpBoard {
 		if (result?.type === 'success')
 			this.told = deskWords.followUps.moveUndone(last.line.name, dayWords(last.line.due, 'today'));
 		else if (result?.type === 'redirect') return void (await applyAction(result));
-		else this.fault = (result && faultOf(result)) ?? deskWords.followUps.undoFailed;
+		else this.fault = (result && faultOfAct(result)) ?? deskWords.followUps.undoFailed;
 		await refreshPage();
 		document.getElementById(`follow-up-${last.line.id}`)?.focus();
 	}

@@ -12,7 +12,7 @@
 	interface Props {
 		item: ChecklistItem;
 		facts: Facts;
-		draft: Draft;
+		draft: Pick<Draft, 'answers' | 'set'>;
 		/** What the organisation has added to the checklist. */
 		own?: OwnParts | undefined;
 		t: Catalogue;

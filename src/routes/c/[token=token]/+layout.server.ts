@@ -23,14 +23,15 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 				evenIfLeft
 			}
 		);
-		const [judgement, crisisLine, { minutes, outOfHours }, lifts, areSignsChecked, ownChecklist] = await Promise.all([
-			newestAssessmentResult(locals.db, actor.personId),
-			crisisLineOf(locals.db, country),
-			readCover(locals.db),
-			clearancesOf(locals.db, actor.personId),
-			areSignsReviewed(locals.db, language),
-			checklistForPage(locals.db, assessment.checklistVersion, language)
-		]);
+		const [judgement, crisisLine, { minutes, outOfHours }, lifts, areSignsChecked, ownChecklist] =
+			await Promise.all([
+				newestAssessmentResult(locals.db, actor.personId),
+				crisisLineOf(locals.db, country),
+				readCover(locals.db),
+				clearancesOf(locals.db, actor.personId),
+				areSignsReviewed(locals.db, language),
+				checklistForPage(locals.db, assessment.checklistVersion, language)
+			]);
 		const reasons = judgement?.reasons ?? [];
 		const hasConsent = assessment.consentedAt !== null;
 		// Checked once, on entry: moving between pages asks the server nothing, so that it works offline.

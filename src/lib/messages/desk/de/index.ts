@@ -13,6 +13,7 @@ import { retentionTexts } from './keeping';
 import { leftOutTexts } from './left-out';
 import { letterTexts } from './letter';
 import { organisationTexts } from './organisation';
+import { checklistEditorTexts } from './checklist-editor';
 import { policyTexts } from './policy';
 import { peopleTexts } from './people';
 import { referralTexts } from './referrals';
@@ -44,6 +45,7 @@ export const deskTexts: DeskTexts = {
 	leftOut: leftOutTexts,
 	letter: letterTexts,
 	organisation: organisationTexts,
+	checklistEditor: checklistEditorTexts,
 	policy: policyTexts,
 	people: peopleTexts,
 	referrals: referralTexts,

@@ -12,6 +12,7 @@ import { retentionTexts } from './keeping';
 import { leftOutTexts } from './left-out';
 import { letterTexts } from './letter';
 import { organisationTexts } from './organisation';
+import { checklistEditorTexts } from './checklist-editor';
 import { policyTexts } from './policy';
 import { peopleTexts } from './people';
 import { referralTexts } from './referrals';
@@ -43,6 +44,7 @@ export const deskTexts = {
 	leftOut: leftOutTexts,
 	letter: letterTexts,
 	organisation: organisationTexts,
+	checklistEditor: checklistEditorTexts,
 	policy: policyTexts,
 	people: peopleTexts,
 	referrals: referralTexts,

@@ -18,7 +18,10 @@ import type { Actions, PageServerLoad } from './$types';
 /** @param locale of who reads it */
 function stuckHere(url: URL, { assessment, checklist }: OpenAssessment, locale?: string): string | null {
 	const at = parseStuckLocation(url.searchParams.get('stuck'));
-	return at && stuckWords(at, factsOfAnswers(assessment.answers, assessment.way), messagesFor(locale), checklist.own);
+	return (
+		at &&
+		stuckWords(at, factsOfAnswers(assessment.answers, assessment.way), messagesFor(locale), checklist.own)
+	);
 }
 
 /** A message about an exercise that hurt, begun for the person; empty where the URL names none. */

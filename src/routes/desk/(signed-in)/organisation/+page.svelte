@@ -21,6 +21,7 @@
 	</p>
 	<p class="mt-2 flex flex-wrap gap-4 text-note">
 		<a href="/desk/organisation/cover">{texts.coverLink}</a>
+		<a href="/desk/organisation/checklist">{deskWords.checklistEditor.link}</a>
 		<a href="/desk/organisation/policy">{deskWords.policy.link}</a>
 		<a href="/desk/organisation/emails">{texts.seeEmails}</a>
 		<a href="/desk/organisation/translations">{texts.translationsLink}</a>

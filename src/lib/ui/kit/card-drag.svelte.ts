@@ -11,41 +11,45 @@ import { DOMRectangle } from '@dnd-kit/dom/utilities';
 import { effect, untracked } from '@dnd-kit/state';
 import { untrack } from 'svelte';
 import type { Attachment } from 'svelte/attachments';
-import type { FollowUpBoardLine } from './board-line';
 
-/** Dragging cards to a day by mouse, pen or a resting finger. With keys, the board moves them itself, by whole days. */
-export class BoardDrag {
-	/** The dragged card, by the id of its follow-up. */
+/** Dragging cards to a place by mouse, pen or a resting finger. With keys, whoever shows them moves them. */
+export class CardDrag<T extends { readonly id: string }> {
+	/** The dragged card, by its id. */
 	dragged = $state<string | null>(null);
-	/** The day it is over. */
+	/** The place it is over. */
 	over = $state<string | null>(null);
 	private manager: DragDropManager | null = null;
 	private leave: (() => void) | null = null;
 
-	/** @param move called with a card that was dropped on a day */
-	constructor(private readonly move: (line: FollowUpBoardLine, day: string) => void) {}
+	/** @param move called with a card that was dropped on a place */
+	constructor(private readonly move: (card: T, place: string) => void) {}
 
 	/**
 	 * Attachment for a card.
-	 * @param line reads the follow-up as it is now: a card stays in hand while the page's data are read again
+	 * @param read reads the card as it is now: it stays in hand while the page's data are read again
+	 * @param handle the part by which it is dragged, as a selector; all of it if left out
 	 */
-	card(line: () => FollowUpBoardLine): Attachment<HTMLElement> {
+	card(read: () => T, handle?: string): Attachment<HTMLElement> {
 		return (element) => {
-			const id = untrack(() => line().id);
-			const draggable = new Draggable({ id, element, data: { line } }, this.ready());
+			const id = untrack(() => read().id);
+			const part = handle ? element.querySelector(handle) : null;
+			const draggable = new Draggable(
+				{ id, element, data: { read }, ...(part && { handle: part }) },
+				this.ready()
+			);
 			return () => draggable.destroy();
 		};
 	}
 
-	/** Attachment for a day. */
-	day(day: string): Attachment<HTMLElement> {
+	/** Attachment for a place. */
+	place(place: string): Attachment<HTMLElement> {
 		return (element) => {
-			const droppable = new Droppable({ id: day, element }, this.ready());
+			const droppable = new Droppable({ id: place, element }, this.ready());
 			return () => droppable.destroy();
 		};
 	}
 
-	/** Detaches everything; the board may be shown again. */
+	/** Detaches everything; what it belongs to may be shown again. */
 	end(): void {
 		this.leave?.();
 		this.leave = null;
@@ -72,7 +76,7 @@ export class BoardDrag {
 			const card = source?.element;
 			if (!status.dragging || !(card instanceof HTMLElement)) return;
 			card.style.translate = `${transform.x}px ${transform.y}px`;
-			// Days are compared with the position of the card; without it, none is ever under it.
+			// Places are compared with the position of the card; without it, none is ever under it.
 			untracked(() => (dragOperation.shape = new DOMRectangle(card)));
 			return () => (card.style.translate = '');
 		});
@@ -87,12 +91,11 @@ export class BoardDrag {
 			this.over = target ? String(target.id) : null;
 		});
 		manager.monitor.addEventListener('dragend', ({ canceled, operation: { source } }) => {
-			// To the day that was highlighted as the one under it.
+			// To the place that was highlighted as the one under it.
 			const { over } = this;
 			this.dragged = null;
 			this.over = null;
-			if (!canceled && source && over !== null)
-				this.move((source.data as { line: () => FollowUpBoardLine }).line(), over);
+			if (!canceled && source && over !== null) this.move((source.data as { read: () => T }).read(), over);
 		});
 		return manager;
 	}

@@ -1,0 +1,89 @@
+import { CHECKLIST_STATIONS, isOwnId, type ChecklistStation, type OwnItemWords } from '../../core/checklist';
+import { shippedItems, stationOfItem } from '../../core/checklist-editor/edit-checklist';
+import { checklistTextsFor } from '../../messages/checklist';
+import type { WordsByFacts } from '../../messages/words-by-facts';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
+import type { Db } from '../db/client';
+import { DomainError } from '../domain-error';
+import { readEditedChecklist } from './checklist-draft';
+import { languagesOfPeople } from './publish-checklist';
+
+/** A text without a person: of several, the first. */
+const plain = (text: WordsByFacts): string => (typeof text === 'string' ? text : (text[0]?.text ?? ''));
+
+/** The words of a shipped question in each language, to stand beside the organisation's own. */
+function shippedWords(id: string, languages: readonly string[]): Record<string, OwnItemWords> {
+	return Object.fromEntries(
+		languages.map((language) => {
+			const texts = checklistTextsFor(language);
+			const item = texts.items[id as keyof typeof texts.items];
+			const answers: Readonly<Record<string, WordsByFacts>> = item.answers;
+			return [
+				language,
+				{
+					question: plain(item.question),
+					why: plain(item.why),
+					look: plain(item.look),
+					answers: Object.fromEntries(
+						Object.entries(answers).map(([answer, words]) => [answer, plain(words)])
+					)
+				}
+			];
+		})
+	);
+}
+
+/** Where a new part belongs, or which part is meant. */
+export interface PartAsked {
+	readonly id: string | null;
+	readonly station: string | null;
+}
+
+const noSuchPart = () => new DomainError('not-found', 'noChecklistPart');
+
+const stationNamed = (name: string | null): ChecklistStation | null =>
+	CHECKLIST_STATIONS.find((station) => station === name) ?? null;
+
+/**
+ * A question to edit, or a new one for a station.
+ * @throws DomainError where there is no such question or station
+ */
+export async function questionPage(db: Db, actor: Actor, asked: PartAsked) {
+	requirePermission(actor, 'settings:change');
+	const { document, seen } = await readEditedChecklist(db);
+	const languages = await languagesOfPeople(db);
+	const { id } = asked;
+	const shipped = id === null ? undefined : shippedItems(document).find((item) => item.id === id);
+	const isKnown = id === null || shipped !== undefined || document.items.some((item) => item.id === id);
+	const station = id === null ? stationNamed(asked.station) : stationOfItem(document, id);
+	if (!isKnown || !station) throw noSuchPart();
+	return {
+		id,
+		station,
+		document,
+		seen,
+		languages,
+		shipped: shipped
+			? { answers: shipped.answers.map((answer) => answer.id), words: shippedWords(shipped.id, languages) }
+			: null
+	};
+}
+
+/**
+ * A problem to edit.
+ * @throws DomainError where there is no such problem
+ */
+export async function problemPage(db: Db, actor: Actor, id: string) {
+	requirePermission(actor, 'settings:change');
+	const { document, seen } = await readEditedChecklist(db);
+	if (!isOwnId(id) || !document.findings.some((finding) => finding.id === id)) throw noSuchPart();
+	return { id, document, seen, languages: await languagesOfPeople(db) };
+}
+
+/** The checklist being edited, to try it. */
+export async function trialPage(db: Db, actor: Actor) {
+	requirePermission(actor, 'settings:change');
+	const { document } = await readEditedChecklist(db);
+	return { document, languages: await languagesOfPeople(db) };
+}

@@ -1,0 +1,147 @@
+import { and, count, desc, eq, isNull } from 'drizzle-orm';
+import type { ChecklistDocument } from '../../core/checklist';
+import { checklistChanges } from '../../core/checklist-editor/checklist-changes';
+import { checklistFaults } from '../../core/checklist-editor/checklist-faults';
+import { unchangedChecklist } from '../../core/checklist-editor/edit-checklist';
+import { languageOf, type Language } from '../../messages/languages';
+import { requirePermission } from '../access/require-permission';
+import type { Actor } from '../actor';
+import { writeAuditLine } from '../audit/write-audit-line';
+import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
+import { DomainError } from '../domain-error';
+import { readEditedChecklist } from './checklist-draft';
+import {
+	newestOwnChecklist,
+	ownChecklistNumber,
+	SHIPPED_CHECKLIST,
+	storedChecklistVersion
+} from './read-checklists';
+
+const { assessments, checklistDrafts, checklists, people, users } = schema;
+
+/** The languages that people read now; English where there is nobody yet. Cost: one pass over the people. */
+export async function languagesOfPeople(db: Db): Promise<Language[]> {
+	const rows = await db
+		.selectDistinct({ language: people.language })
+		.from(people)
+		.where(isNull(people.leftAt));
+	const languages = [...new Set(rows.map(({ language }) => languageOf(language)))].sort();
+	return languages.length > 0 ? languages : ['en'];
+}
+
+/** Links that are out and unanswered: they keep the questions they were sent with. Cost: one pass over the unanswered. */
+async function openLinks(db: Db): Promise<number> {
+	const [row] = await db
+		.select({ n: count() })
+		.from(assessments)
+		.where(and(isNull(assessments.answeredAt), isNull(assessments.revokedAt), isNull(assessments.spotOf)));
+	return row?.n ?? 0;
+}
+
+/** Every published version with what it changed, who published it and why, newest first. Organisations publish a few a year. */
+async function versionsOf(db: Db) {
+	const rows = await db
+		.select({
+			version: checklists.version,
+			document: checklists.document,
+			note: checklists.note,
+			at: checklists.publishedAt,
+			by: users.name
+		})
+		.from(checklists)
+		.leftJoin(users, eq(users.id, checklists.publishedBy))
+		.orderBy(desc(checklists.version));
+	return rows.map(({ version, document, ...row }, i) => ({
+		...row,
+		version: ownChecklistNumber(version),
+		changes: checklistChanges(rows[i + 1]?.document ?? unchangedChecklist(document.basedOn), document)
+	}));
+}
+
+/** The checklist being edited, what keeps it from being published, and every version so far. */
+export async function checklistPage(db: Db, actor: Actor) {
+	requirePermission(actor, 'settings:change');
+	const { document, seen, asked, askedVersion, changed } = await readEditedChecklist(db);
+	const languages = await languagesOfPeople(db);
+	return {
+		document,
+		seen,
+		asked,
+		/** Its number as people read it; 0 for the software's own. */
+		version: askedVersion === SHIPPED_CHECKLIST.version ? 0 : ownChecklistNumber(askedVersion),
+		changed,
+		changes: checklistChanges(asked, document),
+		faults: checklistFaults(document, languages),
+		languages,
+		openLinks: await openLinks(db),
+		versions: await versionsOf(db)
+	};
+}
+
+/** Names of added problems by language: those of earlier versions stay, since answers to them do. */
+function namesWith(
+	before: Readonly<Record<string, Readonly<Record<string, string>>>>,
+	{ words }: ChecklistDocument
+) {
+	const languages = [...new Set([...Object.keys(before), ...Object.keys(words)])];
+	return Object.fromEntries(
+		languages.map((language) => {
+			const findings = Object.entries(words[language]?.findings ?? {});
+			const named = findings.flatMap(([id, one]) => (one ? [[id, one.name]] : []));
+			return [language, { ...before[language], ...Object.fromEntries(named) }];
+		})
+	);
+}
+
+/**
+ * Publishes the checklist being edited: self-assessments sent from now on ask it. Nobody is assessed again: answers are shown and judged by
+ * the version they were given to.
+ * @returns its number as people read it
+ * @throws DomainError where something keeps it from being published, or a colleague has changed it in the meantime
+ */
+export async function publishChecklist(
+	db: Db,
+	actor: Actor,
+	input: { readonly seen: number; readonly note: string },
+	now: Date
+): Promise<number> {
+	requirePermission(actor, 'settings:change');
+	return inTransaction(db, async (tx) => {
+		const [draft] = await tx.select().from(checklistDrafts).for('update');
+		if (!draft || draft.version !== input.seen) throw new DomainError('conflict', 'checklistChanged');
+		const { document } = draft;
+		if (checklistFaults(document, await languagesOfPeople(tx)).length > 0)
+			throw new DomainError('invalid', 'checklistFaults');
+		const newest = await newestOwnChecklist(tx);
+		const number = newest ? ownChecklistNumber(newest.version) + 1 : 1;
+		await tx.insert(checklists).values({
+			version: storedChecklistVersion(number),
+			document,
+			findingNames: namesWith(newest?.findingNames ?? {}, document),
+			note: input.note.trim(),
+			publishedAt: now,
+			publishedBy: actor.kind === 'user' ? actor.id : null
+		});
+		await tx.delete(checklistDrafts);
+		await writeAuditLine(tx, actor, {
+			at: now,
+			act: 'checklist-published',
+			detail: { version: number }
+		});
+		return number;
+	});
+}
+
+/**
+ * Gives up what is being edited.
+ * @throws DomainError where a colleague has changed it in the meantime
+ */
+export async function discardChecklistDraft(db: Db, actor: Actor, seen: number): Promise<void> {
+	requirePermission(actor, 'settings:change');
+	const gone = await db
+		.delete(checklistDrafts)
+		.where(eq(checklistDrafts.version, seen))
+		.returning({ version: checklistDrafts.version });
+	if (gone.length === 0) throw new DomainError('conflict', 'checklistChanged');
+}

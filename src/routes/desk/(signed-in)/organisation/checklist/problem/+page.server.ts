@@ -1,0 +1,19 @@
+import { redirect } from '@sveltejs/kit';
+import { readProblem } from '$lib/server/checklists/checklist-form';
+import { problemPage } from '$lib/server/checklists/part-page';
+import { saveProblem } from '$lib/server/checklists/save-checklist-parts';
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
+import { signedIn } from '$lib/server/signed-in';
+import type { Actions, PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ locals, url }) =>
+	withErrorPage(() => problemPage(locals.db, signedIn(locals), url.searchParams.get('id') ?? ''));
+
+export const actions: Actions = {
+	save: ({ request, locals }) =>
+		withFormError(async () => {
+			const actor = signedIn(locals);
+			await saveProblem(locals.db, actor, await readProblem(request), locals.now);
+			redirect(303, '/desk/organisation/checklist');
+		})
+};

@@ -4,7 +4,7 @@ import { expect, type Page } from '@playwright/test';
 import writeXlsxFile from 'write-excel-file/node';
 import {
 	answeredLike,
-	dragToDay,
+	dragTo,
 	fillDay,
 	gripsOf,
 	hydrated,
@@ -502,7 +502,7 @@ test('a follow-up is carried to another day by keys; the calendar address answer
 	});
 	const day = (date: string) => page.getByRole('group', { name: named.format(new Date(date)) });
 	const isOn = (date: string) => expect(day(date).getByRole('link', { name: /Dora/ })).toBeVisible();
-	await dragToDay(page, card, day(to));
+	await dragTo(page, card, day(to));
 	await isOn(to);
 	// And back by a finger held on the card first; a finger that only passes scrolls the page.
 	const touch = await page.context().newCDPSession(page);

@@ -48,6 +48,9 @@ export const DESK_PAGES = [
 	'/account/second-factor',
 	'/organisation',
 	'/account/absence',
+	'/organisation/checklist',
+	'/organisation/checklist/question?station=light',
+	'/organisation/checklist/try',
 	'/organisation/cover',
 	'/organisation/emails',
 	'/organisation/policy',
@@ -381,8 +384,8 @@ export async function gripsOf(
 	return { from: from!, to: to! };
 }
 
-/** Drags a follow-up to a day by mouse, as slowly as the page needs to show where it would land. */
-export async function dragToDay(page: Page, card: Locator, day: Locator): Promise<void> {
+/** Drags a card to a place, such as a follow-up to a day, by mouse, as slowly as the page needs to show where it would land. */
+export async function dragTo(page: Page, card: Locator, day: Locator): Promise<void> {
 	const { from, to } = await gripsOf(card, day);
 	await page.mouse.move(from.x, from.y);
 	await page.mouse.down();
@@ -392,7 +395,7 @@ export async function dragToDay(page: Page, card: Locator, day: Locator): Promis
 			for (const by of [2, 0]) await page.mouse.move(x + by, y, { steps: 4 });
 			expect(await isSeen()).toBe(true);
 		}).toPass();
-	await moveUntil(from.x + 8, from.y + 8, async () => (await page.locator('a.dragged').count()) === 1);
+	await moveUntil(from.x + 8, from.y + 8, async () => (await page.locator('.dragged').count()) === 1);
 	await moveUntil(to.x, to.y, async () => /\bover\b/.test((await day.getAttribute('class')) ?? ''));
 	await page.mouse.up();
 }

@@ -189,6 +189,7 @@ export const DESK_ENDPOINTS: readonly DeskRoute[] = [
 	'/desk/(signed-in)/cases/[id=uuid]/here',
 	'/desk/(signed-in)/equipment/export',
 	'/desk/(signed-in)/live',
+	'/desk/(signed-in)/organisation/checklist/file',
 	'/desk/(signed-in)/organisation/emails/html',
 	'/desk/(signed-in)/organisation/logo',
 	'/desk/(signed-in)/organisation/policy/file',

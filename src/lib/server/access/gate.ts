@@ -28,6 +28,8 @@ const ASKS_ANEW: Readonly<Record<string, (path: string) => string>> = {
 	'/desk/(signed-in)/cases/[id=uuid]/everything/data': (path) => path.replace(/\/data$/, ''),
 	'/desk/(signed-in)/retention': (path) => path,
 	'/desk/(signed-in)/organisation': (path) => path,
+	'/desk/(signed-in)/organisation/checklist': (path) => path,
+	'/desk/(signed-in)/organisation/checklist/file': () => '/desk/organisation/checklist',
 	'/desk/(signed-in)/organisation/cover': (path) => path,
 	'/desk/(signed-in)/organisation/policy': (path) => path,
 	'/desk/(signed-in)/organisation/policy/file': () => '/desk/organisation/policy',

@@ -3,6 +3,7 @@ import type { ChecklistDocument } from '../../core/checklist';
 import { checklistChanges } from '../../core/checklist-editor/checklist-changes';
 import { checklistFaults } from '../../core/checklist-editor/checklist-faults';
 import { unchangedChecklist } from '../../core/checklist-editor/edit-checklist';
+import { deskLocale } from '../../messages/desk-language';
 import { languageOf, type Language } from '../../messages/languages';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
@@ -20,14 +21,15 @@ import {
 
 const { assessments, checklistDrafts, checklists, people, users } = schema;
 
-/** The languages that people read now; English where there is nobody yet. Cost: one pass over the people. */
+/** The languages that people read now, the reader's own first; English where there is nobody yet. Cost: one pass over the people. */
 export async function languagesOfPeople(db: Db): Promise<Language[]> {
 	const rows = await db
 		.selectDistinct({ language: people.language })
 		.from(people)
 		.where(isNull(people.leftAt));
 	const languages = [...new Set(rows.map(({ language }) => languageOf(language)))].sort();
-	return languages.length > 0 ? languages : ['en'];
+	const [own] = languages.filter((language) => language === deskLocale());
+	return languages.length > 0 ? [...new Set([...(own ? [own] : []), ...languages])] : ['en'];
 }
 
 /** Links that are out and unanswered: they keep the questions they were sent with. Cost: one pass over the unanswered. */

@@ -106,8 +106,11 @@
 							aria-label={texts.down(name)}><ArrowDown size={16} aria-hidden="true" /></Button
 						>
 					</span>
-					<a href="/desk/organisation/checklist/question?id={item.id}" aria-label={texts.editOf(name)}
-						>{texts.edit}</a
+					<Button
+						look="quiet"
+						size="desk"
+						href="/desk/organisation/checklist/question?id={item.id}"
+						aria-label={texts.editOf(name)}>{texts.edit}</Button
 					>
 					{#if isOwnId(item.id) || mayBeLeftOut(document, item.id)}
 						<Button

@@ -67,7 +67,8 @@
 {#each draft.when as condition (condition.key)}
 	<div class="condition">
 		<Select
-			name="of-{condition.key}"
+			name=""
+			id="of-{condition.key}"
 			label={texts.condition}
 			size="desk"
 			{options}

@@ -34,8 +34,11 @@
 				>
 					<input type="hidden" name="seen" value={seen} />
 					<input type="hidden" name="part" value={id} />
-					<a href="/desk/organisation/checklist/problem?id={id}" aria-label={texts.editOf(name)}
-						>{texts.edit}</a
+					<Button
+						look="quiet"
+						size="desk"
+						href="/desk/organisation/checklist/problem?id={id}"
+						aria-label={texts.editOf(name)}>{texts.edit}</Button
 					>
 					<Button look="quiet" size="desk" aria-label={texts.removeOf(name)}>{texts.remove}</Button>
 				</form>

@@ -10,7 +10,7 @@
 	import { checklistTextsFor } from '$lib/messages/checklist';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 	import { deskLocale } from '$lib/messages/desk-language';
-	import { LANGUAGE_NAMES, languageOf } from '$lib/messages/languages';
+	import { languageWords } from '$lib/messages/reader-formats';
 	import CheckBox from '../kit/CheckBox.svelte';
 	import Select from '../kit/Select.svelte';
 	import TextField from '../kit/TextField.svelte';
@@ -45,11 +45,12 @@
 	{#if said}
 		<fieldset class="mt-2">
 			{#if draft.languages.length > 1}
-				<legend class="text-note font-semibold">{inLanguage(LANGUAGE_NAMES[languageOf(language)])}</legend>
+				<legend class="text-note font-semibold">{inLanguage(languageWords(language))}</legend>
 			{/if}
 			<div class="pair" lang={language}>
 				<TextField
-					name="{prefix}-name-{language}"
+					name=""
+					id="{prefix}-name-{language}"
 					label={texts.name}
 					hint={texts.nameHint}
 					size="desk"
@@ -58,7 +59,8 @@
 					oninput={(text) => (said.name = text)}
 				/>
 				<TextField
-					name="{prefix}-fix-{language}"
+					name=""
+					id="{prefix}-fix-{language}"
 					label={texts.fix}
 					hint={texts.fixHint}
 					size="desk"
@@ -70,9 +72,10 @@
 		</fieldset>
 	{/if}
 {/each}
-<div class="pair mt-2">
+<div class="pair chosen mt-2">
 	<Select
-		name="{prefix}-advice"
+		name=""
+		id="{prefix}-advice"
 		label={texts.household}
 		hint={texts.householdHint}
 		size="desk"
@@ -81,7 +84,8 @@
 		onchange={(id) => (draft.household = id ? [id as HouseholdFix] : [])}
 	/>
 	<Select
-		name="{prefix}-shop"
+		name=""
+		id="{prefix}-shop"
 		label={texts.shop}
 		size="desk"
 		options={items}
@@ -126,6 +130,9 @@
 		.pair {
 			grid-template-columns: 1fr 1fr;
 			align-items: start;
+		}
+		.chosen {
+			align-items: end;
 		}
 	}
 </style>

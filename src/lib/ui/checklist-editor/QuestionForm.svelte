@@ -70,8 +70,9 @@
 				{@const problem = draft.problemOf(answer.finding)}
 				<div class="answer">
 					<Select
-						name="shows-{answer.id}"
-						label={texts.showsOf(i + 1)}
+						name=""
+						id="shows-{answer.id}"
+						label={texts.showsOf(draft.answerWords(answer.id) || texts.answer(i + 1))}
 						size="desk"
 						options={optionsFor(answer.finding)}
 						value={answer.finding ?? ''}
@@ -125,7 +126,8 @@
 			{/if}
 			<div class="mt-3 max-w-xs">
 				<TextField
-					name="seconds"
+					name=""
+					id="seconds"
 					label={texts.seconds}
 					hint={texts.secondsHint(OWN_SECONDS.least, OWN_SECONDS.most)}
 					size="desk"

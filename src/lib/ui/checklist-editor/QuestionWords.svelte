@@ -2,7 +2,7 @@
 	import type { OwnItemWords } from '$lib/core/checklist';
 	import { CHECKLIST_TEXT_LENGTHS } from '$lib/core/checklist-editor/checklist-limits';
 	import { deskWords } from '$lib/messages/desk';
-	import { LANGUAGE_NAMES, languageOf } from '$lib/messages/languages';
+	import { languageWords } from '$lib/messages/reader-formats';
 	import TextField from '../kit/TextField.svelte';
 	import type { QuestionDraft } from './question-draft.svelte';
 
@@ -25,11 +25,12 @@
 
 {#if said}
 	<fieldset class="mt-4">
-		<legend class="text-lead font-semibold">{texts.inLanguage(LANGUAGE_NAMES[languageOf(language)])}</legend>
+		<legend class="text-lead font-semibold">{texts.inLanguage(languageWords(language))}</legend>
 		<div lang={language} class="grid gap-2">
 			{#each PARTS as part (part)}
 				<TextField
-					name="{part}-{language}"
+					name=""
+					id="{part}-{language}"
 					label={texts[part]}
 					hint={hintOf(part)}
 					size="desk"
@@ -41,7 +42,8 @@
 			<div class="answers">
 				{#each draft.answers as { id }, i (id)}
 					<TextField
-						name="answer-{id}-{language}"
+						name=""
+						id="answer-{id}-{language}"
 						label={texts.answer(i + 1)}
 						hint={shipped?.answers[id] ? texts.asItComes(shipped.answers[id]) : ''}
 						size="desk"

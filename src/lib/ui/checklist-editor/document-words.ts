@@ -3,7 +3,7 @@ import type { ChecklistFault } from '$lib/core/checklist-editor/checklist-faults
 import { SECONDS_FOR_ALL } from '$lib/core/checklist-editor/checklist-limits';
 import { checklistTextsFor, type ChecklistTexts } from '$lib/messages/checklist';
 import { deskWords } from '$lib/messages/desk';
-import { LANGUAGE_NAMES, languageOf } from '$lib/messages/languages';
+import { languageWords } from '$lib/messages/reader-formats';
 import type { WordsByFacts } from '$lib/messages/words-by-facts';
 
 /** A text without a person: of several, the first. */
@@ -46,7 +46,7 @@ export class DocumentWords {
 	fault({ code, of, language, about }: ChecklistFault): string {
 		return deskWords.checklistEditor.faults[code]({
 			what: this.question(of) || this.problem(of),
-			language: language && LANGUAGE_NAMES[languageOf(language)],
+			language: language && languageWords(language),
 			about: this.question(about),
 			seconds: SECONDS_FOR_ALL
 		});

@@ -100,6 +100,11 @@ export class QuestionDraft {
 		};
 	}
 
+	/** The words of an answer in the first language; empty where it has none yet. */
+	answerWords(id: string): string {
+		return this.words[this.languages[0] ?? '']?.answers[id]?.trim() ?? '';
+	}
+
 	addAnswer(): void {
 		const numbers = this.answers.map(({ id }) => Number(id.slice(1)));
 		const id = `a${Math.max(0, ...numbers) + 1}`;

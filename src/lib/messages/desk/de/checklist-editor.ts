@@ -111,7 +111,7 @@ export const checklistEditorTexts: typeof english = {
 		asItComes: (words) => `Wie ausgeliefert: ${words}`,
 		answers: 'Antworten',
 		answer: (n) => `Antwort ${n}`,
-		showsOf: (n) => `Was Antwort ${n} zeigt`,
+		showsOf: (answer) => `Was „${answer}“ zeigt`,
 		nothing: 'Nichts, alles in Ordnung',
 		newProblem: 'Ein neues Problem …',
 		yourProblem: (name) => `${name} (von Ihnen)`,

@@ -120,7 +120,7 @@ export const checklistEditorTexts = {
 		asItComes: (words: string) => `As it comes: ${words}`,
 		answers: 'Answers',
 		answer: (n: number) => `Answer ${n}`,
-		showsOf: (n: number) => `What answer ${n} shows`,
+		showsOf: (answer: string) => `What “${answer}” shows`,
 		nothing: 'Nothing, all is well',
 		newProblem: 'A new problem …',
 		yourProblem: (name: string) => `${name} (yours)`,

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import { CHECKLIST_STATIONS, makeOwnChecklist } from '$lib/core/checklist';
 	import { isUnchanged } from '$lib/core/checklist-editor/checklist-changes';
 	import { deskWords } from '$lib/messages/desk';
@@ -30,12 +31,16 @@
 	});
 	const moving = new MoveQuestion(() => ({ items, seen: data.seen, words }));
 	$effect(() => () => moving.drag.end());
-	/** Stations with something of the organisation's own are open from the beginning. */
-	const isOpen = (station: string) =>
-		data.document.items.some((item) => item.station === station) ||
-		data.changes.leftOut.some((id) => words.question(id) !== '' && stationOf(id) === station);
 	const stationOf = (id: string) =>
 		makeOwnChecklist(data.asked, data.asked.basedOn).items.find((item) => item.id === id)?.station;
+	/** Stations with something of the organisation's own are open from the beginning; later, whoever reads opens and closes them. */
+	const open: ReadonlySet<string | undefined> = untrack(
+		() =>
+			new Set([
+				...data.document.items.map(({ station }) => station),
+				...[...data.changes.leftOut, ...data.changes.changed].map((id) => stationOf(id))
+			])
+	);
 </script>
 
 <svelte:head><title>{texts.title}</title></svelte:head>
@@ -80,7 +85,7 @@
 						{words}
 						{form}
 						drag={moving.drag}
-						isOpen={isOpen(station)}
+						isOpen={open.has(station)}
 						move={(id, to) => void moving.to(id, to)}
 					/>
 				{/each}

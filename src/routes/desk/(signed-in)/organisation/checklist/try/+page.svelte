@@ -13,6 +13,12 @@
 	let { data }: PageProps = $props();
 
 	const { question, trial: texts } = deskWords.checklistEditor;
+	/** Stations with questions of the organisation's own; the first where there are none. */
+	const open = $derived(
+		new Set<string>(
+			data.document.items.length > 0 ? data.document.items.map(({ station }) => station) : ['spot']
+		)
+	);
 	const trial = new ChecklistTrial(() => makeOwnChecklist(data.document, data.document.basedOn));
 </script>
 
@@ -38,7 +44,7 @@
 		<div lang={data.language}>
 			<TrialPerson {trial} language={data.language} />
 			{#each CHECKLIST_STATIONS as station (station)}
-				<TrialStation {trial} {station} language={data.language} />
+				<TrialStation {trial} {station} language={data.language} isOpen={open.has(station)} />
 			{/each}
 		</div>
 		<aside aria-labelledby="found-title">

@@ -1,16 +1,13 @@
 import { CHECKLIST_STATIONS, isOwnId, type ChecklistStation, type OwnItemWords } from '../../core/checklist';
 import { shippedItems, stationOfItem } from '../../core/checklist-editor/edit-checklist';
 import { checklistTextsFor } from '../../messages/checklist';
-import type { WordsByFacts } from '../../messages/words-by-facts';
+import { plainWords, type WordsByFacts } from '../../messages/words-by-facts';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import type { Db } from '../db/client';
 import { DomainError } from '../domain-error';
 import { readEditedChecklist } from './checklist-draft';
 import { languagesOfPeople } from './publish-checklist';
-
-/** A text without a person: of several, the first. */
-const plain = (text: WordsByFacts): string => (typeof text === 'string' ? text : (text[0]?.text ?? ''));
 
 /** The words of a shipped question in each language, to stand beside the organisation's own. */
 function shippedWords(id: string, languages: readonly string[]): Record<string, OwnItemWords> {
@@ -22,16 +19,23 @@ function shippedWords(id: string, languages: readonly string[]): Record<string, 
 			return [
 				language,
 				{
-					question: plain(item.question),
-					why: plain(item.why),
-					look: plain(item.look),
+					question: plainWords(item.question),
+					why: plainWords(item.why),
+					look: plainWords(item.look),
 					answers: Object.fromEntries(
-						Object.entries(answers).map(([answer, words]) => [answer, plain(words)])
+						Object.entries(answers).map(([answer, words]) => [answer, plainWords(words)])
 					)
 				}
 			];
 		})
 	);
+}
+
+/** Whether a shipped question is worded by how someone sits, stands or works. */
+function hasVariants(id: string): boolean {
+	const { items } = checklistTextsFor('en');
+	const { question, why, look } = items[id as keyof typeof items];
+	return [question, why, look].some((text: WordsByFacts) => typeof text !== 'string');
 }
 
 /** Where a new part belongs, or which part is meant. */
@@ -65,7 +69,11 @@ export async function questionPage(db: Db, actor: Actor, asked: PartAsked) {
 		seen,
 		languages,
 		shipped: shipped
-			? { answers: shipped.answers.map((answer) => answer.id), words: shippedWords(shipped.id, languages) }
+			? {
+					answers: shipped.answers.map((answer) => answer.id),
+					words: shippedWords(shipped.id, languages),
+					hasVariants: hasVariants(shipped.id)
+				}
 			: null
 	};
 }

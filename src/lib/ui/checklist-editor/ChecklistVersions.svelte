@@ -53,6 +53,7 @@
 {/snippet}
 
 <h2 class="text-lead">{texts.versions}</h2>
+{#if seen > 0}<p class="text-note text-ink-soft">{texts.replaces}</p>{/if}
 <ol class="mt-1 border-t border-ink">
 	{#each versions as { version, by, at, note, changes } (version)}
 		<li class="border-b border-rule py-2.5">

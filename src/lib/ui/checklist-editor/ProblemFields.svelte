@@ -14,7 +14,7 @@
 	import CheckBox from '../kit/CheckBox.svelte';
 	import Select from '../kit/Select.svelte';
 	import TextField from '../kit/TextField.svelte';
-	import { plainWords } from './document-words';
+	import { plainWords } from '$lib/messages/words-by-facts';
 	import type { ProblemDraft } from './question-draft.svelte';
 
 	const texts = deskWords.checklistEditor.problem;

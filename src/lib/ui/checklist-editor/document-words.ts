@@ -4,11 +4,7 @@ import { SECONDS_FOR_ALL } from '$lib/core/checklist-editor/checklist-limits';
 import { checklistTextsFor, type ChecklistTexts } from '$lib/messages/checklist';
 import { deskWords } from '$lib/messages/desk';
 import { languageWords } from '$lib/messages/reader-formats';
-import type { WordsByFacts } from '$lib/messages/words-by-facts';
-
-/** A text without a person: of several, the first. */
-export const plainWords = (text: WordsByFacts | undefined): string =>
-	typeof text === 'string' ? text : (text?.[0]?.text ?? '');
+import { plainWords, type WordsByFacts } from '$lib/messages/words-by-facts';
 
 /** What a document's questions and problems are called, for whoever edits it. */
 export class DocumentWords {
@@ -22,7 +18,7 @@ export class DocumentWords {
 	/** A question; empty where it has no words yet. */
 	question(id: string): string {
 		const items: Readonly<Partial<Record<string, { readonly question: WordsByFacts }>>> = this.texts.items;
-		return plainWords(items[id]?.question);
+		return plainWords(items[id]?.question ?? '');
 	}
 
 	/** An answer; empty where it has no words yet. */
@@ -30,7 +26,7 @@ export class DocumentWords {
 		const items: Readonly<
 			Partial<Record<string, { readonly answers: Readonly<Partial<Record<string, WordsByFacts>>> }>>
 		> = this.texts.items;
-		return plainWords(items[id]?.answers[answer]);
+		return plainWords(items[id]?.answers[answer] ?? '');
 	}
 
 	/** A problem; empty where it has no name yet. */

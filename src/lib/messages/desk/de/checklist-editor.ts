@@ -64,6 +64,7 @@ export const checklistEditorTexts: typeof english = {
 	original: 'Wie Easy Corner ausgeliefert wird',
 	by: (name, when) => `${name}, ${when}`,
 	gone: 'ein geschlossenes Konto',
+	replaces: 'Wer von einer Fassung ausgeht, ersetzt damit die noch nicht veröffentlichten Änderungen.',
 	use: 'Von dieser Fassung ausgehen',
 	startsFrom: (version) => `Sie bearbeiten: ${version}. Noch ist nichts veröffentlicht.`,
 	download: 'Herunterladen',
@@ -102,7 +103,10 @@ export const checklistEditorTexts: typeof english = {
 		newHeading: (station) => `Eine neue Frage: ${station}`,
 		heading: 'Ihre Frage',
 		shippedHeading: 'Ihr Wortlaut für eine Frage',
-		shippedLead: 'Ein leeres Feld behält den Text darunter. Was die Antworten zeigen, bleibt, wie es ist.',
+		shippedLead:
+			'Ein leeres Feld behält den Text, der darüber steht. Was die Antworten zeigen, bleibt, wie es ist.',
+		variants:
+			'Easy Corner formuliert diese Frage je nachdem, wie jemand sitzt, steht oder arbeitet. Ihr Wortlaut gilt für alle.',
 		inLanguage: (language) => `Auf ${language}`,
 		question: 'Frage',
 		why: 'Warum es wichtig ist',

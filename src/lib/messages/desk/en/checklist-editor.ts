@@ -75,6 +75,7 @@ export const checklistEditorTexts = {
 	original: 'What Easy Corner came with',
 	by: (name: string, when: string) => `${name}, ${when}`,
 	gone: 'a closed account',
+	replaces: 'Starting from a version replaces the changes that are not published.',
 	use: 'Start from this version',
 	startsFrom: (version: string) => `You are editing ${version}. Nothing is published yet.`,
 	download: 'Download',
@@ -111,7 +112,10 @@ export const checklistEditorTexts = {
 		newHeading: (station: string) => `A new question: ${station}`,
 		heading: 'Your question',
 		shippedHeading: 'Your words for a question',
-		shippedLead: 'Leave a box empty to keep the words below it. What the answers show stays as it is.',
+		shippedLead:
+			'Leave a box empty to keep the words that stand above it. What the answers show stays as it is.',
+		variants:
+			'Easy Corner words this question differently for different ways of sitting, standing or working. Your words are shown to everyone.',
 		inLanguage: (language: string) => `In ${language}`,
 		question: 'Question',
 		why: 'Why it matters',

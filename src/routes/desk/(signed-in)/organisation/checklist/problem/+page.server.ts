@@ -7,7 +7,12 @@ import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, url }) =>
-	withErrorPage(() => problemPage(locals.db, signedIn(locals), url.searchParams.get('id') ?? ''));
+	withErrorPage(async () => {
+		const id = url.searchParams.get('id');
+		const actor = signedIn(locals);
+		if (id === null) redirect(303, '/desk/organisation/checklist');
+		return problemPage(locals.db, actor, id);
+	});
 
 export const actions: Actions = {
 	save: ({ request, locals }) =>

@@ -7,12 +7,13 @@ import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, url }) =>
-	withErrorPage(() =>
-		questionPage(locals.db, signedIn(locals), {
-			id: url.searchParams.get('id'),
-			station: url.searchParams.get('station')
-		})
-	);
+	withErrorPage(async () => {
+		const id = url.searchParams.get('id');
+		const station = url.searchParams.get('station');
+		const actor = signedIn(locals);
+		if (id === null && station === null) redirect(303, '/desk/organisation/checklist');
+		return questionPage(locals.db, actor, { id, station });
+	});
 
 export const actions: Actions = {
 	save: ({ request, locals }) =>

@@ -36,7 +36,10 @@
 				? texts.shippedHeading
 				: texts.heading}
 	</h1>
-	{#if data.shipped}<p class="mt-1 max-w-prose text-ink-soft">{texts.shippedLead}</p>{/if}
+	{#if data.shipped}
+		<p class="mt-1 max-w-prose text-ink-soft">{texts.shippedLead}</p>
+		{#if data.shipped.hasVariants}<p class="mt-1 max-w-prose text-note">{texts.variants}</p>{/if}
+	{/if}
 	<div class="max-w-4xl">
 		<QuestionForm
 			{draft}

@@ -75,6 +75,9 @@ const KEY = '11111111-1111-4111-8111-111111111111';
 /** The fields that every act on a case carries. */
 const ACT = { key: KEY, version: '1' } as const;
 
+/** The text of an email, as its form posts it. */
+const OWN_TEXT = { text: 'message', language: 'en', seen: '0.0', subject: 'x', body: 'x' };
+
 /** Form actions of the desk, each with a body that would change something. */
 const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, string>>])[] = [
 	['/desk?/settle', { people: 'PERSON', key: KEY }],
@@ -173,6 +176,10 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 	['/desk/organisation/policy?/preview', { seen: '0', note: '' }],
 	['/desk/organisation/policy?/publish', { seen: '0', note: '' }],
 	['/desk/organisation/policy?/load', { file: '{}' }],
+	['/desk/organisation/emails?/save', OWN_TEXT],
+	['/desk/organisation/emails?/publish', OWN_TEXT],
+	['/desk/organisation/emails?/discard', OWN_TEXT],
+	['/desk/organisation/emails?/original', OWN_TEXT],
 	['/desk/organisation/emails?/send', { kind: 'message', language: 'en' }],
 	['/desk/workforce/report?/make', { key: KEY, to: '2026-01-31', months: '3' }],
 	['/desk/workforce/report?/drop', { report: KEY }],

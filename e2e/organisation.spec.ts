@@ -1,5 +1,6 @@
+import { randomUUID } from 'node:crypto';
 import { expect, type Page } from '@playwright/test';
-import { deskTest as test, linkOf, signIn } from './support';
+import { deskTest as test, hydrated, linkOf, posted, sendTo, signIn } from './support';
 
 /** Types part of a time zone's name, and chooses one from the list. */
 async function chooseZone(page: Page, typed: string, name: string): Promise<void> {
@@ -43,7 +44,7 @@ test('who runs Easy Corner is set by a coordinator, and stands in emails, in pri
 	await expect(page.getByRole('alert').filter({ hasText: 'We can’t use this picture' })).toBeVisible();
 	await expect(page.getByRole('img', { name: 'Logo of Tarn Valley Lanterns' })).toBeVisible();
 
-	await page.getByRole('link', { name: 'See all emails' }).click();
+	await page.getByRole('link', { name: 'Emails and replies' }).click();
 	await page.getByRole('link', { name: 'Reminder of a check-in' }).click();
 	const mail = page.frameLocator('iframe[title="Preview: Reminder of a check-in"]');
 	await expect(mail.getByRole('link', { name: 'Answer the check-in' })).toBeVisible();
@@ -79,4 +80,56 @@ test('reminders are stopped by one request of a mail program, and started again 
 	await expect(page.getByText('We’ve stopped your reminders.')).toBeVisible();
 	await page.getByRole('button', { name: 'Send me reminders again' }).click();
 	await expect(page.getByRole('button', { name: 'Stop reminders' })).toBeVisible();
+});
+
+test('an email and a reply are worded the organisation’s way, previewed, published, read, and put back', async ({
+	page
+}) => {
+	await signIn(page);
+	await page.goto('/desk/organisation');
+	await page.getByRole('link', { name: 'Emails and replies' }).click();
+	await page.getByRole('link', { name: 'Message from a coordinator' }).click();
+	await hydrated(page);
+	const subject = page.getByLabel('Subject', { exact: true });
+	await subject.fill('A word about your desk, {nam}');
+	await page.getByRole('button', { name: 'Save and preview' }).click();
+	await expect(page.getByRole('alert')).toContainText('{nam}');
+	await expect(subject).toHaveValue('A word about your desk, {nam}');
+	await subject.fill('A word about your desk, {name}');
+	await page.getByRole('button', { name: 'Save and preview' }).click();
+	await expect(page.getByText('Saved, and shown below')).toBeVisible();
+	await expect(page.getByText(/^A word about your desk, Oriel/)).toBeVisible();
+	await expect(page.getByText('This is a draft.')).toBeVisible();
+	const words = 'Hello {name},\n\n{contact} has written to you.';
+	await page.getByLabel('Text', { exact: true }).fill(words);
+	await page.getByRole('button', { name: 'Save and preview' }).click();
+	await expect(
+		page.frameLocator('iframe').getByText(/^Oriel Thatchmere has written to you\.$/)
+	).toBeVisible();
+
+	await page.getByRole('button', { name: 'Publish', exact: true }).click();
+	await expect(page.getByText('Published. Emails already written stay as they are.')).toBeVisible();
+	const { caseUrl } = await sendTo(page, 'Wendy Wordsworth');
+	await posted(page, `${caseUrl}?/message`, { key: randomUUID(), text: 'Hello Wendy' });
+	await expect(async () => {
+		await page.goto('/post');
+		await expect(page.getByText('A word about your desk, Wendy Wordsworth')).toBeVisible({ timeout: 500 });
+	}).toPass();
+
+	// A reply, in a language that has none of ours.
+	await page.goto('/desk/organisation/emails?kind=reply-stuck&language=fr');
+	await hydrated(page);
+	await expect(page.getByText('the English one is suggested until you write one')).toBeVisible();
+	await page.getByLabel('Text', { exact: true }).fill('Bonjour {name}, qu’est-ce qui vous gêne ?');
+	await page.getByRole('button', { name: 'Save and preview' }).click();
+	await expect(page.getByText('Bonjour Oriel, qu’est-ce qui vous gêne ?')).toBeVisible();
+	await page.getByRole('button', { name: 'Discard this draft' }).click();
+	await expect(page.getByText('The draft is discarded.')).toBeVisible();
+
+	await page.goto('/desk/organisation/emails?kind=message&language=en');
+	await hydrated(page);
+	await page.getByRole('button', { name: 'Go back to the original text' }).click();
+	await expect(page.getByText('The original text is used from now on.')).toBeVisible();
+	await page.getByText('Earlier texts').click();
+	await expect(page.getByText('Version 1', { exact: true })).toBeVisible();
 });

@@ -2,7 +2,6 @@ import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { ChecklistDocument } from '$lib/core/checklist';
 import { removeFinding, removeItem, rewordItem } from '$lib/core/checklist-editor/edit-checklist';
-import { adviceForPage } from '$lib/messages/advice/advice-for-page';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { saveAnswers } from '$lib/server/assessments/save-answers';
 import {

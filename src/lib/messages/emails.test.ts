@@ -1,8 +1,19 @@
 import { describe, expect, it } from 'vitest';
 import { REGIONS } from '$lib/core/discomfort';
 import { UNSET_ORGANISATION, type Organisation } from '$lib/core/organisation';
-import { EMAIL_KINDS, isEmployeeEmail } from '$lib/core/sending/email-kinds';
-import { emailButton, emailFrame, emailTextsFor, emailWords, STOPPABLE_KINDS, subjectLine } from './emails';
+import { unknownPlaceholders } from '$lib/core/sending';
+import { EMAIL_KINDS, EMPLOYEE_EMAIL_KINDS, isEmployeeEmail } from '$lib/core/sending/email-kinds';
+import { fieldsOfText, isReplyText, OWN_TEXT_KINDS } from '$lib/core/sending/own-texts';
+import {
+	emailButton,
+	emailFrame,
+	emailTextsFor,
+	emailWithFields,
+	emailWords,
+	ownEmailWords,
+	STOPPABLE_KINDS,
+	subjectLine
+} from './emails';
 import { LANGUAGES } from './languages';
 import { deskWords } from './desk';
 
@@ -146,5 +157,49 @@ describe('what stands around an email', () => {
 			)
 		);
 		expect(offered).toEqual(EMAIL_KINDS.filter((kind) => STOPPABLE_KINDS.includes(kind)));
+	});
+});
+
+describe('an email that the organisation words', () => {
+	const from = { ...UNSET_ORGANISATION, name: 'Tarn Valley', contactName: 'Ida Marsh' };
+	const reader = (language: string) => ({ name: 'Ada {contact}', language });
+
+	it('begins with the words that people get, which come out the same when nothing is changed', () => {
+		for (const language of LANGUAGES)
+			for (const kind of EMPLOYEE_EMAIL_KINDS) {
+				const start = emailWithFields(kind, language);
+				const details = { subject: 'A look', minutesLeft: null };
+				expect(unknownPlaceholders(`${start.subject} ${start.body}`, fieldsOfText(kind))).toEqual([]);
+				expect(ownEmailWords(kind, reader(language), start, from, details)).toEqual(
+					emailWords(kind, reader(language), from, details)
+				);
+			}
+	});
+
+	it('fills its fields once, with words of its language for what isn’t set, and keeps other braces', () => {
+		const own = {
+			subject: '{minutes} of {subject}',
+			body: '{name}, {organisation}, {contact}, {x}, {constructor}'
+		};
+		expect(
+			ownEmailWords('reminder', reader('en'), own, from, { subject: 'A look', minutesLeft: 3 })
+		).toMatchObject({
+			subject: '3 of A look',
+			body: 'Ada {contact}, Tarn Valley, Ida Marsh, {x}, {constructor}'
+		});
+		const unset = ownEmailWords('message', reader('de'), own, UNSET_ORGANISATION);
+		expect(unset.body).toContain(emailTextsFor('de').round.unknownOrganisation);
+	});
+
+	it('is an email to an employee or a reply, never one about an account, a clinician or a warning sign', () => {
+		expect(OWN_TEXT_KINDS.filter((kind) => !isReplyText(kind))).toEqual(EMPLOYEE_EMAIL_KINDS);
+		for (const sign of [
+			'emergency-sign',
+			'urgent-sign',
+			'professional-sign',
+			'reported-weakness',
+			'reported-tingling'
+		])
+			expect(OWN_TEXT_KINDS).not.toContain(`reply-${sign}`);
 	});
 });

@@ -1,5 +1,7 @@
 import { UNSET_ORGANISATION, type Organisation } from '../core/organisation';
+import { PROMISED_MINUTES } from '../core/questionnaire/promise';
 import { isEmployeeEmail, type EmailKind } from '../core/sending/email-kinds';
+import { filledFields, type OwnText } from '../core/sending/own-texts';
 import { emailTexts as german } from './de/emails';
 import { emailTexts as spanish } from './es/emails';
 import { emailTexts as french } from './fr/emails';
@@ -58,6 +60,39 @@ export function emailWords(
 		subject: typeof subject === 'string' ? subject : subject(fields),
 		body: [texts.greeting(fields), ...paragraphs(fields)].join('\n\n')
 	};
+}
+
+/** The words of an email as an organisation has worded it, with its fields filled. @param from who writes */
+export function ownEmailWords(
+	kind: EmailKind,
+	{ name, language: wanted = 'en' }: EmailReader,
+	{ subject, body }: OwnText,
+	from: Pick<Organisation, 'name' | 'contactName'>,
+	details: EmailDetails = {}
+): EmailWords {
+	const fields = {
+		name,
+		...organisationFields(from, wanted),
+		subject: details.subject ?? '',
+		minutes: String(details.minutesLeft ?? PROMISED_MINUTES.short)
+	};
+	return {
+		kind,
+		language: languageOf(wanted),
+		subject: filledFields(subject, fields),
+		body: filledFields(body, fields)
+	};
+}
+
+/** The software's words of an email with its fields in place of values, to start from. */
+export function emailWithFields(kind: EmailKind, language: Language): OwnText {
+	const { subject, body } = emailWords(
+		kind,
+		{ name: '{name}', language },
+		{ name: '{organisation}', contactName: '{contact}' },
+		{ subject: '{subject}' }
+	);
+	return { subject, body };
 }
 
 /** What an email's button says: what it opens. */
@@ -130,10 +165,9 @@ export const ROUND_FIELDS = ['{name}', '{until}', '{organisation}', '{contact}']
 
 type RoundField = 'name' | 'until' | 'organisation' | 'contact';
 
-/** Fills the fields of a round's text in one pass: a value that looks like a field is not filled again, and other braces stay as typed. */
-export function filledText(text: string, fields: Readonly<Record<RoundField, string>>): string {
-	return text.replace(/\{(name|until|organisation|contact)\}/g, (_, field: RoundField) => fields[field]);
-}
+/** Fills the fields of a round's text. */
+export const filledText = (text: string, fields: Readonly<Record<RoundField, string>>): string =>
+	filledFields(text, fields);
 
 /** Values of a round's fields that come from the organisation and its contact. */
 export function organisationFields(

@@ -190,6 +190,7 @@ export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 		'Ein Import lässt sich bis Mitternacht seines Tages rückgängig machen, und dieser Tag ist vorbei.',
 	policyChanged:
 		'Inzwischen wurden von anderer Seite Einstellungen veröffentlicht. Die Seite zeigt sie. Ändern Sie noch einmal, wenn es noch stimmt.',
+	textChanged: 'Inzwischen hat jemand aus Ihrem Team diesen Text geändert. Sie sehen ihn, wie er jetzt ist.',
 	checklistChanged:
 		'Inzwischen hat jemand aus Ihrem Team die Checkliste geändert. Sie sehen sie, wie sie jetzt ist.',
 	noChecklistPart: 'Das gibt es in der Checkliste nicht. Vielleicht hat es jemand aus Ihrem Team entfernt.',

@@ -72,6 +72,9 @@ export const deskWords: DeskTexts = {
 	get letter() {
 		return current().letter;
 	},
+	get ownTexts() {
+		return current().ownTexts;
+	},
 	get policy() {
 		return current().policy;
 	},

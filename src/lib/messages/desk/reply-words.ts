@@ -1,15 +1,48 @@
-import { deskWords } from './index';
+import { filledFields, REPLY_REASONS, type ReplyKind } from '$lib/core/sending/own-texts';
+import { deskLanguageOf, deskLocale } from '../desk-language';
 import type { ReplyGrounds } from './en/replies';
+import { deskTextsIn } from './index';
+
+/** For whom a reply is written. */
+export interface ReplyReader {
+	/** BCP 47. */
+	readonly language: string;
+	/** Replies that the organisation has worded in that language, with their fields. */
+	readonly own: Readonly<Partial<Record<ReplyKind, string>>>;
+}
+
+/** The first of a case's reasons as a kind of reply; null where the organisation can't word it. */
+function kindOf({ reasons: [first] }: ReplyGrounds): ReplyKind | null {
+	if (first?.code === 'request') return first.what === 'silent' ? 'silent' : null;
+	return REPLY_REASONS.find((reason) => reason === first?.code) ?? null;
+}
 
 /**
  * The text that matches the first of a case's reasons, to be read through and sent or changed; empty where none fits, as with a message
  * that someone has to read and answer in their own words.
+ * @param reader the person; without one, it is in the language of whoever writes
  */
-export function replyWords(name: string, judgement: ReplyGrounds | null): string {
+export function replyWords(
+	name: string,
+	judgement: ReplyGrounds | null,
+	reader: ReplyReader = { language: deskLocale(), own: {} }
+): string {
 	const [first] = judgement?.reasons ?? [];
 	if (!judgement || !first) return '';
 	const given = name.split(' ')[0] ?? name;
-	const texts = deskWords.replies;
-	if (first.code === 'request' && first.what === 'silent') return texts.silent(given);
+	const kind = kindOf(judgement);
+	const own = kind && reader.own[kind];
+	if (own) return filledFields(own, { name: given });
+	const texts = deskTextsIn(deskLanguageOf(reader.language)).replies;
+	if (kind === 'silent') return texts.silent(given);
 	return texts.reasons[first.code]?.(given, judgement) ?? '';
+}
+
+/** Facts of nobody, for a reply to start from. */
+const NOBODY: ReplyGrounds = { reasons: [], evidence: {}, worsts: [null], plan: null };
+
+/** The software's words of a reply with a field in place of the name, to start from; English where there are none in that language. */
+export function replyWithFields(kind: ReplyKind, language: string): string {
+	const { reasons, silent } = deskTextsIn(deskLanguageOf(language)).replies;
+	return kind === 'silent' ? silent('{name}') : (reasons[kind]?.('{name}', NOBODY) ?? '');
 }

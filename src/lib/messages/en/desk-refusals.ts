@@ -173,6 +173,7 @@ export const deskRefusalTexts = {
 	importTooOld: 'An import can be undone until midnight of its day, and that day is over.',
 	policyChanged:
 		'A colleague has published other settings in the meantime. The page shows them. Make your change again if it is still right.',
+	textChanged: 'A colleague has changed this text in the meantime. It is shown as it is now.',
 	checklistChanged: 'A colleague has changed the checklist in the meantime. It is shown as it is now.',
 	noChecklistPart: 'The checklist doesn’t have this. A colleague may have taken it out.',
 	noChecklistVersion: 'We don’t have this version of the checklist.',

@@ -135,7 +135,13 @@ export const DESK_ACTIONS: Partial<Readonly<Record<DeskRoute, Readonly<Record<st
 	'/desk/(signed-in)/organisation/checklist/problem': { save: 'settings:change' },
 	'/desk/(signed-in)/organisation/checklist/question': { save: 'settings:change' },
 	'/desk/(signed-in)/organisation/cover': { save: 'settings:change' },
-	'/desk/(signed-in)/organisation/emails': { send: 'settings:change' },
+	'/desk/(signed-in)/organisation/emails': {
+		send: 'settings:change',
+		save: 'settings:change',
+		publish: 'settings:change',
+		discard: 'settings:change',
+		original: 'settings:change'
+	},
 	'/desk/(signed-in)/organisation/policy': {
 		preview: 'settings:change',
 		publish: 'settings:change',

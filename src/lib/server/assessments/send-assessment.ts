@@ -5,7 +5,7 @@ import { DEFAULT_SITTING_STYLE } from '../../core/guidance';
 import type { QuestionnaireMode } from '../../core/answers';
 import type { SittingStyle } from '../../core/corner';
 import type { Organisation } from '../../core/organisation';
-import { emailWords, type EmailReader, type EmailWords } from '../../messages/emails';
+import type { EmailReader, EmailWords } from '../../messages/emails';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { linkToken } from '../access/secret-keys';
@@ -13,6 +13,7 @@ import { hashToken } from '../access/tokens';
 import { checklistVersionToSend } from '../checklists/read-checklists';
 import { runDeskAct, type DeskActInput } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
+import { writeEmail } from '../texts/write-email';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
 import { reassessCase } from '../case-assessments/reassess-cases';
@@ -31,9 +32,13 @@ export interface SentAssessment {
 }
 
 /** Text of the email, where it is not the usual one. */
-export type WordsOfInvitation = (reader: EmailReader, from: Organisation) => EmailWords;
+export type WordsOfInvitation = (
+	tx: Db,
+	reader: EmailReader,
+	from: Organisation
+) => EmailWords | Promise<EmailWords>;
 
-const invitation: WordsOfInvitation = (reader, from) => emailWords('invitation', reader, from);
+const invitation: WordsOfInvitation = (tx, reader, from) => writeEmail(tx, 'invitation', reader, from);
 
 /** What a self-assessment is sent with. */
 interface Sending {
@@ -116,7 +121,7 @@ async function sendTo(
 		toEmail: person.email,
 		linkPath: storedLinkPath(id),
 		writtenAt: now,
-		...words(person, await readOrganisation(tx))
+		...(await words(tx, person, await readOrganisation(tx)))
 	});
 	const detail = { assessment: id };
 	await writeAuditLine(tx, actor, { at: now, act: 'assessment-sent', personId: person.id, detail });

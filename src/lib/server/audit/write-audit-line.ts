@@ -43,6 +43,7 @@ export const AUDIT_ACTIONS = [
 	'cover-set',
 	'policy-published',
 	'checklist-published',
+	'text-published',
 	'import-undone',
 	'absence-set',
 	'absence-ended',

@@ -1,5 +1,5 @@
 import { mayBePostponed } from '../../core/day-sheet';
-import { replyWords } from '../../messages/desk/reply-words';
+import { replyTo } from '../texts/reply-to';
 import type { Actor } from '../actor';
 import type { Db } from '../db/client';
 import { DomainError } from '../domain-error';
@@ -50,7 +50,7 @@ export async function readCaseBrief(db: Db, actor: Actor, personId: string, now:
 		note: notes[0] ?? null,
 		contact: contacts[0] ?? null,
 		followUp: followUp && { due: followUp.due, reason: followUp.reason, version: followUp.version },
-		reply: replyWords(person.name, judgement)
+		reply: await replyTo(db, person, judgement)
 	};
 }
 

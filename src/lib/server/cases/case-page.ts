@@ -11,7 +11,7 @@ import { CLOSABLE, type Closable, type AssessmentResult } from '../../core/case-
 import { checklistAt, checklistForPage } from '../checklists/read-checklists';
 import { deskLocale } from '../../messages/desk-language';
 import { adviceForPage } from '../../messages/advice/advice-for-page';
-import { replyWords } from '../../messages/desk/reply-words';
+import { replyTo } from '../texts/reply-to';
 import type { Actor } from '../actor';
 import { isoDay } from '../clock';
 import type { Db } from '../db/client';
@@ -131,7 +131,7 @@ export async function readCasePage(db: Db, actor: Actor, personId: string, now: 
 		moving: await breaksOf(db, actor, personId),
 		sentRhythm: newest?.rhythm ?? null,
 		timeline: timelineOf(read, await lettersOf(db, personId)),
-		reply: replyWords(person.name, judgement),
+		reply: await replyTo(db, person, judgement),
 		history: read.history,
 		checklist: read.answered && {
 			version: read.answered.checklistVersion,

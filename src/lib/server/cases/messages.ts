@@ -1,10 +1,10 @@
 import { and, desc, eq, isNull } from 'drizzle-orm';
-import { emailWords } from '../../messages/emails';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { runDeskAct, type DeskActInput } from '../acts/desk-act';
 import type { OpenAssessment } from '../assessments/open-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
+import { writeEmail } from '../texts/write-email';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
 import { inTransaction } from '../db/transaction';
@@ -53,7 +53,12 @@ export async function writeToPerson(
 			.update(messages)
 			.set({ answeredAt: now })
 			.where(and(eq(messages.personId, person.id), messages.fromPerson, isNull(messages.answeredAt)));
-		await queueLinkEmail(tx, person, { page: '/messages', ...emailWords('message', person) }, now);
+		await queueLinkEmail(
+			tx,
+			person,
+			{ page: '/messages', ...(await writeEmail(tx, 'message', person)) },
+			now
+		);
 		await writeAuditLine(tx, actor, { at: now, act: 'message-written', personId: person.id });
 	});
 }

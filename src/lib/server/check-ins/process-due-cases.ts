@@ -3,11 +3,11 @@ import { prefilledAnswers } from '../../core/answers';
 import { setUpAsMeasured } from '../../core/checks';
 import { currentCornerOf } from '../../core/case-assessment';
 import { remindersFor } from '../../core/triage';
-import { emailWords } from '../../messages/emails';
 import { sendWithin, type WordsOfInvitation } from '../assessments/send-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
 import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
+import { writeEmail } from '../texts/write-email';
 import { schema, type Db } from '../db/client';
 import { POLICY_OUTCOMES } from '../db/schema/follow-ups';
 import { inTransaction } from '../db/transaction';
@@ -171,7 +171,7 @@ async function recallPlan(tx: Db, { person, read, mail }: Due, now: Date): Promi
 		return 'not-due';
 	if (!(await mail.take(tx))) return 'limited';
 	await tx.update(plans).set({ remindedAt: now }).where(eq(plans.id, plan.id));
-	const words = emailWords('plan-reminder', person);
+	const words = await writeEmail(tx, 'plan-reminder', person);
 	if (!(await queueLinkEmail(tx, person, { page: '/plan', ...words }, now))) return 'not-due';
 	await writeAuditLine(tx, SYSTEM, { at: now, act: 'plan-recalled', personId: person.id });
 	return 'written';
@@ -195,7 +195,7 @@ async function askHowItHolds(tx: Db, { person, read, mail, rules }: Due, now: Da
 		askedAt: now,
 		remindOn: first?.on ?? null
 	});
-	const words = emailWords('check-in', person);
+	const words = await writeEmail(tx, 'check-in', person);
 	const isWritten = await queueLinkEmail(tx, person, { page: '/check-in', ...words }, now);
 	await writeAuditLine(tx, SYSTEM, { at: now, act: 'check-in-asked', personId: person.id });
 	return isWritten ? 'written' : 'not-due';
@@ -215,7 +215,7 @@ async function sendRecheck(tx: Db, { person, read, mail, rules }: Due, now: Date
 		.where(eq(followUps.id, open.id));
 	const unanswered = await unansweredOf(tx, person.id);
 	const isWritten =
-		unanswered === null || (await queueLinkEmail(tx, person, emailWords('recheck', person), now));
+		unanswered === null || (await queueLinkEmail(tx, person, await writeEmail(tx, 'recheck', person), now));
 	const assessmentId = unanswered ?? (await sendNext(tx, person, read, now));
 	const [first] = remindersFor(read.file.today, rules.policy, person.place.calendar);
 	await tx
@@ -253,7 +253,7 @@ async function unansweredOf(tx: Db, personId: string): Promise<string | null> {
 
 async function sendNext(tx: Db, person: LockedPerson, read: LoadedCaseRecord, now: Date): Promise<string> {
 	const known = read.plan ? await whatIsKnown(tx, read.plan, read) : {};
-	const words: WordsOfInvitation = (reader, from) => emailWords('recheck', reader, from);
+	const words: WordsOfInvitation = (db, reader, from) => writeEmail(db, 'recheck', reader, from);
 	const sent = await sendWithin(tx, SYSTEM, { personId: person.id, words, ...known }, now);
 	return sent.id;
 }

@@ -1,8 +1,8 @@
 import { and, asc, eq, isNull, lte } from 'drizzle-orm';
 import { nextReminderDay, remindersFor } from '../../core/triage';
-import { emailWords } from '../../messages/emails';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
+import { writeEmail } from '../texts/write-email';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { reassessCase } from '../case-assessments/reassess-cases';
@@ -71,7 +71,8 @@ async function remindOne(
 		.where(eq(checkIns.id, id));
 	const page = row.kind === 'check-in' ? '/check-in' : '';
 	const isWritten =
-		!isCall && (await queueLinkEmail(tx, person, { page, ...emailWords(REMINDERS[row.kind], person) }, now));
+		!isCall &&
+		(await queueLinkEmail(tx, person, { page, ...(await writeEmail(tx, REMINDERS[row.kind], person)) }, now));
 	if (isWritten) await writeAuditLine(tx, { kind: 'system' }, { at: now, act: 'reminded', personId });
 	await reassessCase(tx, personId, now);
 	return isWritten ? 1 : 0;

@@ -22,6 +22,7 @@ import * as referrals from './schema/referrals';
 import * as reports from './schema/reports';
 import * as running from './schema/running';
 import * as post from './schema/post';
+import * as texts from './schema/texts';
 import * as roster from './schema/roster';
 import * as rounds from './schema/rounds';
 
@@ -48,6 +49,7 @@ export const schema = {
 	...roster,
 	...rounds,
 	...post,
+	...texts,
 	...running,
 	...audit
 };

@@ -1,11 +1,11 @@
 import { and, eq, inArray } from 'drizzle-orm';
 import type { PurchaseId } from '../../core/plan';
-import { emailWords } from '../../messages/emails';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { runDeskAct, idempotencyKeyFor } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { checkInAnswersOf } from '../check-ins/answer-check-in';
+import { writeEmail } from '../texts/write-email';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
@@ -93,6 +93,11 @@ async function approveFor(
 			const detail = { purchase: thing, to: 'approved' };
 			await writeAuditLine(tx, actor, { at: now, act: 'equipment-decided', personId, detail });
 		}
-		await queueLinkEmail(tx, person, { page: '/messages', ...emailWords('equipment', person) }, now);
+		await queueLinkEmail(
+			tx,
+			person,
+			{ page: '/messages', ...(await writeEmail(tx, 'equipment', person)) },
+			now
+		);
 	});
 }

@@ -1,11 +1,11 @@
 import { and, desc, eq } from 'drizzle-orm';
 import { addWorkingDays } from '../../core/calendar';
 import { canBeLent, REQUEST_TRANSITIONS, type RequestState } from '../../core/equipment';
-import { emailWords } from '../../messages/emails';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { runDeskAct, type DeskActContext } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
+import { writeEmail } from '../texts/write-email';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
@@ -117,7 +117,12 @@ async function decideWithin(
 		const look = { personId: person.id, due, reason: 'Equipment has arrived: check the workstation again' };
 		await setManualFollowUp(rows, tx, look, now);
 	}
-	await queueLinkEmail(tx, person, { page: '/messages', ...emailWords('equipment', person) }, now);
+	await queueLinkEmail(
+		tx,
+		person,
+		{ page: '/messages', ...(await writeEmail(tx, 'equipment', person)) },
+		now
+	);
 	const detail = { purchase: request.purchase, to: input.to };
 	await writeAuditLine(tx, actor, { at: now, act: 'equipment-decided', personId: person.id, detail });
 }

@@ -1,13 +1,14 @@
 import { eq } from 'drizzle-orm';
-import { EMAIL_KINDS, type EmailKind } from '../../core/sending/email-kinds';
+import { EMAIL_KINDS, isEmployeeEmail, type EmailKind } from '../../core/sending/email-kinds';
 import { DEFAULT_DATE_LOCALE } from '../../messages';
-import { emailTextsFor, emailWords, type EmailWords } from '../../messages/emails';
+import { emailTextsFor, emailWords, ownEmailWords, type EmailWords } from '../../messages/emails';
 import { LANGUAGES, type Language } from '../../messages/languages';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { composeEmail, type ComposedEmail } from '../email/compose-email';
 import { queueEmail } from '../email/queue-email';
+import { editedText } from '../texts/edit-own-text';
 import { logoDataUrl } from './logo-data-url';
 import { readLogo, readOrganisation } from './read-organisation';
 
@@ -40,10 +41,16 @@ async function wordsFor(db: Db, actor: Actor & { readonly id: string }, sample: 
 	const [user] = await db.select({ name: users.name }).from(users).where(eq(users.id, actor.id));
 	const details = { ...SAMPLE_DETAILS, subject: emailTextsFor(sample.language).round.subject };
 	const reader = { name: user?.name ?? '', language: sample.language };
-	return emailWords(sample.kind, reader, await readOrganisation(db), details);
+	const own = isEmployeeEmail(sample.kind)
+		? await editedText(db, { kind: sample.kind, language: sample.language })
+		: null;
+	const from = await readOrganisation(db);
+	return own
+		? ownEmailWords(sample.kind, reader, own, from, details)
+		: emailWords(sample.kind, reader, from, details);
 }
 
-/** An email of a kind as it arrives, addressed to whoever previews it. */
+/** An email of a kind as it arrives, addressed to whoever previews it; in the words being edited, where there are any. */
 export async function previewEmail(
 	db: Db,
 	actor: Actor & { readonly id: string },

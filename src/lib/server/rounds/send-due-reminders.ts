@@ -1,12 +1,12 @@
 import { and, asc, eq, isNull, lte, sql } from 'drizzle-orm';
 import { nextReminderDay, remindersFor } from '../../core/triage';
 import { minutesLeftOf } from '../assessments/minutes-left';
-import { emailWords } from '../../messages/emails';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
 import { reassessCase } from '../case-assessments/reassess-cases';
 import { organisationZone } from '../organisation/organisation-zone';
 import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
+import { writeEmail } from '../texts/write-email';
 import { schema, type Db } from '../db/client';
 import { publishChange } from '../live/changes';
 import { describeError, log } from '../log';
@@ -144,7 +144,7 @@ async function writeReminder(
 ): Promise<number> {
 	const { subject } = roundWords(round, person, await readOrganisation(tx));
 	const details = { subject, minutesLeft: await minutesLeftOf(tx, assessment) };
-	const words = emailWords('reminder', person, undefined, details);
+	const words = await writeEmail(tx, 'reminder', person, undefined, details);
 	if (!(await queueLinkEmail(tx, person, { roundId: round.id, ...words }, now))) return 0;
 	await writeAuditLine(tx, { kind: 'system' }, { at: now, act: 'reminded', personId: person.id });
 	return 1;

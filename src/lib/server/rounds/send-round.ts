@@ -111,7 +111,7 @@ async function sendToOne(
 			rhythm: round.rhythm,
 			roundId: round.id,
 			checklistVersion: round.checklistVersion,
-			words: (reader, from) => roundWords(round, reader, from)
+			words: (_, reader, from) => roundWords(round, reader, from)
 		},
 		now
 	);

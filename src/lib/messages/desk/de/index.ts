@@ -14,6 +14,7 @@ import { leftOutTexts } from './left-out';
 import { letterTexts } from './letter';
 import { organisationTexts } from './organisation';
 import { checklistEditorTexts } from './checklist-editor';
+import { ownTextTexts } from './own-texts';
 import { policyTexts } from './policy';
 import { peopleTexts } from './people';
 import { referralTexts } from './referrals';
@@ -46,6 +47,7 @@ export const deskTexts: DeskTexts = {
 	letter: letterTexts,
 	organisation: organisationTexts,
 	checklistEditor: checklistEditorTexts,
+	ownTexts: ownTextTexts,
 	policy: policyTexts,
 	people: peopleTexts,
 	referrals: referralTexts,

@@ -118,6 +118,7 @@ export const retentionTexts: DeskTexts['keeping'] = {
 		kind: 'Art',
 		language: 'Sprache',
 		list: 'Liste',
+		text: 'Text',
 		version: 'Fassung',
 		year: 'Jahr',
 		undone: 'Rückgängig für',

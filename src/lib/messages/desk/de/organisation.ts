@@ -48,11 +48,11 @@ export const organisationTexts: DeskTexts['organisation'] = {
 	moreTimeZones: 'Es gibt weitere. Geben Sie eine Stadt ein, um sie zu finden.',
 	noTimeZone: 'Keine passende Zeitzone. Geben Sie eine Stadt ein, zum Beispiel Vienna.',
 	save: 'Organisation speichern',
-	seeEmails: 'Alle E-Mails ansehen',
-	emailsTitle: 'Alle E-Mails · Easy Corner',
-	emailsHeading: 'Alle E-Mails',
+	seeEmails: 'E-Mails und Antworten',
+	emailsTitle: 'E-Mails und Antworten · Easy Corner',
+	emailsHeading: 'E-Mails und Antworten',
 	emailsLead:
-		'Jede E-Mail, die Easy Corner sendet, so wie sie ankommt. Senden Sie sich eine, um sie in Ihrem Postfach zu sehen.',
+		'Jede E-Mail, die Easy Corner sendet, so wie sie ankommt, und jede Antwort, die es vorschlägt. Formulieren Sie die an Beschäftigte selbst, und senden Sie sich eine E-Mail, um sie in Ihrem Postfach zu sehen.',
 	back: 'Zurück zu „Organisation“',
 	emailNames: {
 		invitation: 'Einladung zu einer Selbsteinschätzung',

@@ -81,6 +81,7 @@ export const stateTexts: DeskTexts['states'] = {
 		'absence-set': 'hat eine Abwesenheit eingetragen',
 		'absence-ended': 'hat eine Abwesenheit beendet',
 		'cover-set': 'hat die Vertretung für Notfälle geändert',
+		'text-published': 'hat einen Text veröffentlicht',
 		'checklist-published': 'hat eine neue Checkliste veröffentlicht',
 		'policy-published': 'hat neue Stufen und Fristen veröffentlicht',
 		'deputy-alerted': 'hat die Vertretung alarmiert: Niemand hatte die Meldung geöffnet',

@@ -113,6 +113,7 @@ export const retentionTexts = {
 		kind: 'Kind',
 		language: 'Language',
 		list: 'List',
+		text: 'Text',
 		version: 'Version',
 		year: 'Year',
 		undone: 'Undone for',

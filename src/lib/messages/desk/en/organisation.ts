@@ -47,11 +47,11 @@ export const organisationTexts = {
 	moreTimeZones: 'There are more. Type a city to find it.',
 	noTimeZone: 'No time zone matches. Type a city such as Lisbon.',
 	save: 'Save organisation',
-	seeEmails: 'See all emails',
-	emailsTitle: 'All emails · Easy Corner',
-	emailsHeading: 'All emails',
+	seeEmails: 'Emails and replies',
+	emailsTitle: 'Emails and replies · Easy Corner',
+	emailsHeading: 'Emails and replies',
 	emailsLead:
-		'Every email that Easy Corner sends, as it arrives. Send one to yourself to see it in your mailbox.',
+		'Every email that Easy Corner sends, as it arrives, and every reply that it suggests. Word those to employees your way, and send an email to yourself to see it in your mailbox.',
 	back: 'Back to Organisation',
 	/** Who each email goes to, and when it is sent: for the list of all emails. */
 	emailNames: {

@@ -79,6 +79,7 @@ export const stateTexts = {
 		'absence-set': 'set when a coordinator is away',
 		'absence-ended': 'ended a coordinator’s absence',
 		'cover-set': 'changed who is alerted to emergencies',
+		'text-published': 'published a text',
 		'checklist-published': 'published a new checklist',
 		'policy-published': 'published new levels and deadlines',
 		'deputy-alerted': 'alerted the deputy: nobody had opened the report',

@@ -1,25 +1,60 @@
 import { Type } from 'typebox';
 import { EMAIL_KINDS } from '$lib/core/sending/email-kinds';
+import { OWN_TEXT_KINDS, OWN_TEXT_LENGTHS } from '$lib/core/sending/own-texts';
 import { LANGUAGES } from '$lib/messages/languages';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
+import { text } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { previewEmail, sampleOf, sendSampleEmail } from '$lib/server/organisation/sample-emails';
 import { signedIn } from '$lib/server/signed-in';
+import {
+	discardTextDraft,
+	ownTextPage,
+	publishText,
+	returnToOriginal,
+	saveTextDraft
+} from '$lib/server/texts/edit-own-text';
+import { replyNamed, sampleReply } from '$lib/server/texts/sample-reply';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, url }) =>
 	withErrorPage(async () => {
+		const actor = signedIn(locals);
 		const sample = sampleOf(url.searchParams);
-		const asked = { ...sample, origin: locals.config.origin };
-		const { fromName, subject, text } = await previewEmail(locals.db, signedIn(locals), asked);
-		return {
+		const { language } = sample;
+		const reply = replyNamed(url.searchParams.get('kind'));
+		const kind = OWN_TEXT_KINDS.find((one) => one === (reply ?? sample.kind));
+		const shown = {
 			...sample,
 			hasPictures: url.searchParams.get('pictures') !== 'off',
-			email: { fromName, subject, text }
+			own: kind ? { kind, ...(await ownTextPage(locals.db, actor, { kind, language })) } : null
 		};
+		if (reply) {
+			return { ...shown, email: null, reply: await sampleReply(locals.db, actor, { kind: reply, language }) };
+		}
+		const {
+			fromName,
+			subject,
+			text: words
+		} = await previewEmail(locals.db, actor, {
+			...sample,
+			origin: locals.config.origin
+		});
+		return { ...shown, email: { fromName, subject, text: words }, reply: null };
 	});
 
 const read = formReader({ kind: Type.Enum(EMAIL_KINDS), language: Type.Enum(LANGUAGES) });
+
+/** Which text a form is about, and how it stood when the form was shown. */
+const about = {
+	text: Type.Enum([...OWN_TEXT_KINDS]),
+	language: Type.Enum(LANGUAGES),
+	seen: Type.String({ pattern: '^[0-9]{1,6}[.][0-9]{1,6}$' }),
+	subject: text(OWN_TEXT_LENGTHS.subject),
+	body: text(OWN_TEXT_LENGTHS.body + 200)
+} as const;
+
+const readText = formReader(about);
 
 export const actions: Actions = {
 	send: ({ request, locals }) =>
@@ -28,5 +63,37 @@ export const actions: Actions = {
 			const sentTo = await sendSampleEmail(locals.db, signedIn(locals), form, locals.now);
 			locals.wake('letters');
 			return { sentTo };
+		}),
+
+	save: ({ request, locals }) =>
+		withFormError(async () => {
+			const actor = signedIn(locals);
+			const { text: kind, ...input } = await readText(request);
+			await saveTextDraft(locals.db, actor, { kind, ...input }, locals.now);
+			return { done: 'saved' as const };
+		}),
+
+	publish: ({ request, locals }) =>
+		withFormError(async () => {
+			const actor = signedIn(locals);
+			const { text: kind, language, seen } = await readText(request);
+			await publishText(locals.db, actor, { kind, language, seen }, locals.now);
+			return { done: 'published' as const };
+		}),
+
+	discard: ({ request, locals }) =>
+		withFormError(async () => {
+			const actor = signedIn(locals);
+			const { text: kind, language, seen } = await readText(request);
+			await discardTextDraft(locals.db, actor, { kind, language, seen });
+			return { done: 'discarded' as const };
+		}),
+
+	original: ({ request, locals }) =>
+		withFormError(async () => {
+			const actor = signedIn(locals);
+			const { text: kind, language, seen } = await readText(request);
+			await returnToOriginal(locals.db, actor, { kind, language, seen }, locals.now);
+			return { done: 'returned' as const };
 		})
 };

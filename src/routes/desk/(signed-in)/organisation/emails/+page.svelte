@@ -1,5 +1,6 @@
 <script lang="ts">
 	import { ACCOUNT_NOTICES, EMPLOYEE_EMAIL_KINDS, type EmailKind } from '$lib/core/sending/email-kinds';
+	import { REPLY_KINDS, replyTextKind, type OwnTextKind } from '$lib/core/sending/own-texts';
 	import { deskWords } from '$lib/messages/desk';
 	import { LANGUAGES, LANGUAGE_NAMES } from '$lib/messages/languages';
 	import { CaseForm } from '$lib/ui/cases/case-form.svelte';
@@ -7,10 +8,20 @@
 	import Button from '$lib/ui/kit/Button.svelte';
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import Notice from '$lib/ui/kit/Notice.svelte';
+	import OwnTextForm from '$lib/ui/organisation/OwnTextForm.svelte';
 
 	let { data } = $props();
 
 	const texts = deskWords.organisation;
+	const { ownTexts } = deskWords;
+	/** What is shown: an email, or a suggested reply. */
+	const shown: EmailKind | OwnTextKind = $derived(
+		data.reply === null ? data.kind : (data.own?.kind ?? data.kind)
+	);
+	const nameOf = (kind: EmailKind | OwnTextKind) =>
+		REPLY_KINDS.map((reply) => [replyTextKind(reply), ownTexts.replyNames[reply]] as const).find(
+			([id]) => id === kind
+		)?.[1] ?? texts.emailNames[kind as EmailKind];
 	let sentTo = $state('');
 	const sending = new CaseForm((result) => (sentTo = String(result.sentTo ?? '')));
 
@@ -19,7 +30,7 @@
 		[texts.groups.clinicians, ['referral-new', 'referral-answered', 'referral-ended']],
 		[texts.groups.accounts, ['deputy-alert', 'account-invitation', 'password-reset', ...ACCOUNT_NOTICES]]
 	];
-	const queryOf = (kind: EmailKind, language = data.language, hasPictures = data.hasPictures) =>
+	const queryOf = (kind: EmailKind | OwnTextKind, language = data.language, hasPictures = data.hasPictures) =>
 		`?kind=${kind}&language=${language}${hasPictures ? '' : '&pictures=off'}`;
 </script>
 
@@ -38,8 +49,8 @@
 						<li class="border-b border-rule">
 							<a
 								class="block py-1 text-ink no-underline hover:bg-sheet"
-								class:font-semibold={kind === data.kind}
-								aria-current={kind === data.kind ? 'page' : undefined}
+								class:font-semibold={kind === shown}
+								aria-current={kind === shown ? 'page' : undefined}
 								href={queryOf(kind)}
 								data-sveltekit-noscroll>{texts.emailNames[kind]}</a
 							>
@@ -47,13 +58,29 @@
 					{/each}
 				</ul>
 			{/each}
+			<h2 class="mt-4 font-semibold text-ink-soft">{ownTexts.replies}</h2>
+			<p class="text-ink-soft">{ownTexts.repliesNote}</p>
+			<ul class="mt-1">
+				{#each REPLY_KINDS as reply (reply)}
+					{@const kind = replyTextKind(reply)}
+					<li class="border-b border-rule">
+						<a
+							class="block py-1 text-ink no-underline hover:bg-sheet"
+							class:font-semibold={kind === shown}
+							aria-current={kind === shown ? 'page' : undefined}
+							href={queryOf(kind)}
+							data-sveltekit-noscroll>{ownTexts.replyNames[reply]}</a
+						>
+					</li>
+				{/each}
+			</ul>
 		</nav>
-		<section aria-label={texts.preview(texts.emailNames[data.kind])}>
+		<section aria-label={texts.preview(nameOf(shown))}>
 			{#if LANGUAGES.length > 1}
 				<p class="mb-3 flex flex-wrap gap-4 text-note">
 					{#each LANGUAGES as language (language)}
 						<a
-							href={queryOf(data.kind, language)}
+							href={queryOf(shown, language)}
 							lang={language}
 							aria-current={language === data.language ? 'true' : undefined}
 							class:font-semibold={language === data.language}
@@ -62,38 +89,50 @@
 					{/each}
 				</p>
 			{/if}
-			<dl class="grid grid-cols-[5rem_1fr] gap-x-3 gap-y-1 border-t border-ink pt-3">
-				<dt class="text-ink-soft">{texts.from}</dt>
-				<dd lang={data.language}>{data.email.fromName || texts.senderAlone}</dd>
-				<dt class="text-ink-soft">{texts.subject}</dt>
-				<dd class="font-semibold" lang={data.language}>{data.email.subject}</dd>
-			</dl>
-			<div class="mt-4 flex justify-between gap-4 text-note">
-				<h2 class="font-semibold text-ink-soft">{texts.asHtml}</h2>
-				<a href={queryOf(data.kind, data.language, !data.hasPictures)} data-sveltekit-noscroll
-					>{data.hasPictures ? texts.hidePictures : texts.showPictures}</a
-				>
-			</div>
-			<iframe
-				class="mt-1 h-[38rem] w-full border border-rule bg-white"
-				title={texts.preview(texts.emailNames[data.kind])}
-				sandbox=""
-				src="/desk/organisation/emails/html{queryOf(data.kind)}"
-			></iframe>
-			<h2 class="mt-4 text-note font-semibold text-ink-soft">{texts.asText}</h2>
-			<pre
-				lang={data.language}
-				class="mt-1 border border-rule bg-sheet p-4 text-note wrap-anywhere whitespace-pre-wrap">{data.email
-					.text}</pre>
-			<form method="POST" action="?/send" use:enhanceForm={sending.submit} class="mt-4">
-				<input type="hidden" name="kind" value={data.kind} />
-				<input type="hidden" name="language" value={data.language} />
-				<Button look="main" size="desk" isBusy={sending.isBusy}>{texts.sendToMe}</Button>
-			</form>
-			<div role="status">
-				{#if sentTo}<div class="mt-3"><Notice kind="done">{texts.sentToMe(sentTo)}</Notice></div>{/if}
-			</div>
-			<FormError fault={sending.fault} />
+			{#if data.own}
+				{#key `${shown} ${data.language}`}
+					<OwnTextForm own={data.own} language={data.language} timeZone={data.timeZone} />
+				{/key}
+			{/if}
+			{#if data.reply !== null}
+				<h2 class="mt-4 text-note font-semibold text-ink-soft">{ownTexts.preview}</h2>
+				<p lang={data.language} class="mt-1 max-w-prose border border-rule bg-sheet p-4 whitespace-pre-wrap">
+					{data.reply}
+				</p>
+			{:else if data.email}
+				<dl class="mt-6 grid grid-cols-[5rem_1fr] gap-x-3 gap-y-1 border-t border-ink pt-3">
+					<dt class="text-ink-soft">{texts.from}</dt>
+					<dd lang={data.language}>{data.email.fromName || texts.senderAlone}</dd>
+					<dt class="text-ink-soft">{texts.subject}</dt>
+					<dd class="font-semibold" lang={data.language}>{data.email.subject}</dd>
+				</dl>
+				<div class="mt-4 flex justify-between gap-4 text-note">
+					<h2 class="font-semibold text-ink-soft">{texts.asHtml}</h2>
+					<a href={queryOf(data.kind, data.language, !data.hasPictures)} data-sveltekit-noscroll
+						>{data.hasPictures ? texts.hidePictures : texts.showPictures}</a
+					>
+				</div>
+				<iframe
+					class="mt-1 h-[38rem] w-full border border-rule bg-white"
+					title={texts.preview(texts.emailNames[data.kind])}
+					sandbox=""
+					src="/desk/organisation/emails/html{queryOf(data.kind)}{data.own ? `&seen=${data.own.seen}` : ''}"
+				></iframe>
+				<h2 class="mt-4 text-note font-semibold text-ink-soft">{texts.asText}</h2>
+				<pre
+					lang={data.language}
+					class="mt-1 border border-rule bg-sheet p-4 text-note wrap-anywhere whitespace-pre-wrap">{data.email
+						.text}</pre>
+				<form method="POST" action="?/send" use:enhanceForm={sending.submit} class="mt-4">
+					<input type="hidden" name="kind" value={data.kind} />
+					<input type="hidden" name="language" value={data.language} />
+					<Button size="desk" isBusy={sending.isBusy}>{texts.sendToMe}</Button>
+				</form>
+				<div role="status">
+					{#if sentTo}<div class="mt-3"><Notice kind="done">{texts.sentToMe(sentTo)}</Notice></div>{/if}
+				</div>
+				<FormError fault={sending.fault} />
+			{/if}
 		</section>
 	</div>
 </main>

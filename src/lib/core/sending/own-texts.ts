@@ -1,0 +1,66 @@
+import type { ReasonCode } from '../case-assessment';
+import { EMPLOYEE_EMAIL_KINDS, type EmployeeEmailKind } from './email-kinds';
+
+/**
+ * Reasons whose suggested reply an organisation can word. Replies to warning signs are not among them: they agree with what the person's
+ * stop page says.
+ */
+export const REPLY_REASONS = [
+	'severe',
+	'not-better',
+	'moderate',
+	'hinders-much',
+	'back-again',
+	'unclosable',
+	'hazard',
+	'stuck',
+	'open-plan',
+	'findings',
+	'nothing-open'
+] as const satisfies readonly ReasonCode[];
+
+/** Suggested replies, by their reason; and to someone who hasn't answered. */
+export const REPLY_KINDS = [...REPLY_REASONS, 'silent'] as const;
+
+/** One of {@link REPLY_KINDS}. */
+export type ReplyKind = (typeof REPLY_KINDS)[number];
+
+/** A text that an organisation can word: an email to employees, or a suggested reply. */
+export type OwnTextKind = EmployeeEmailKind | `reply-${ReplyKind}`;
+
+/** The name under which a reply's text is stored. */
+export const replyTextKind = (kind: ReplyKind): `reply-${ReplyKind}` => `reply-${kind}`;
+
+/** Every text that an organisation can word. */
+export const OWN_TEXT_KINDS: readonly OwnTextKind[] = [
+	...EMPLOYEE_EMAIL_KINDS,
+	...REPLY_KINDS.map((kind) => replyTextKind(kind))
+];
+
+/** Whether a text is a suggested reply, which has no subject and is read on the person's page. */
+export const isReplyText = (kind: OwnTextKind): kind is `reply-${ReplyKind}` => kind.startsWith('reply-');
+
+/** The fields that a text can have, with their braces. */
+export function fieldsOfText(kind: OwnTextKind): readonly string[] {
+	if (isReplyText(kind)) return ['{name}'];
+	const common = ['{name}', '{organisation}', '{contact}'];
+	return kind === 'reminder' ? [...common, '{subject}', '{minutes}'] : common;
+}
+
+/** Longest texts, characters. */
+export const OWN_TEXT_LENGTHS = { subject: 120, body: 3000 } as const;
+
+/** A text as an organisation words it. */
+export interface OwnText {
+	/** Empty for a reply. */
+	readonly subject: string;
+	/** With the greeting; an empty line separates paragraphs. */
+	readonly body: string;
+}
+
+/** Fills the fields of a text in one pass: a value that looks like a field is not filled again, and other braces stay as typed. */
+export function filledFields(text: string, fields: Readonly<Record<string, string>>): string {
+	return text.replace(/\{([a-z]+)\}/g, (whole, field: string) =>
+		Object.hasOwn(fields, field) ? (fields[field] ?? whole) : whole
+	);
+}

@@ -44,7 +44,7 @@
 	let typed = $state(untrack(() => ({ ...saved })));
 	let notice = $state('');
 	const isSame = $derived(typed.subject === saved.subject && typed.body === saved.body);
-	const isOriginal = $derived(own.versions[0]?.text == null);
+	const isOriginal = $derived(!own.versions[0]?.text);
 	const form = new CaseForm(({ done }) => {
 		typed = { ...saved };
 		notice =

@@ -111,6 +111,15 @@ test('a question is added in every language, tried, published, answered on a pho
 	await expect(page.getByText(/“Something heavy above your head”/).first()).toBeVisible();
 	await openPart(page, 'Answers');
 	await expect(page.getByText(WORDS.English[0])).toBeVisible();
+
+	// The record for an inspector says which checklist was asked and what is open, and nothing of health.
+	await page.goto(`${caseUrl}/inspection`);
+	await hydrated(page);
+	const record = page.getByRole('article');
+	await expect(record.getByRole('cell', { name: '1 (your own)' })).toBeVisible();
+	await expect(record.getByText('Something heavy above your head: open')).toBeVisible();
+	await expect(record.getByText('Date and signature of the coordinator')).toBeVisible();
+	await expect(record).not.toContainText(/neck|shoulder|of 10/i);
 });
 
 test('questions are reordered by keys, buttons and drag, worded otherwise, left out and asked again; versions go back', async ({

@@ -7,6 +7,8 @@ export {
 	type ChecklistAnswers
 } from './checklist';
 export {
+	ownChecklistNumber,
+	ownChecklistVersion,
 	checklistFrom,
 	makeOwnChecklist,
 	wordsOnlyIn,

@@ -7,6 +7,16 @@ import { CHECKLIST_STATIONS } from './stations';
 /** Name of the format in which a checklist goes from one installation to another. */
 export const CHECKLIST_FORMAT = 'easy-corner.checklist/1';
 
+/** Versions up to this one are the software's; an organisation's own are counted from here. */
+const OWN_FROM = 1000;
+
+/** The number of an organisation's version, as people read it; null for the software's versions. */
+export const ownChecklistNumber = (version: number): number | null =>
+	version > OWN_FROM ? version - OWN_FROM : null;
+
+/** The version of a number that people read. */
+export const ownChecklistVersion = (number: number): number => OWN_FROM + number;
+
 /** A question that an organisation has added; its words stand under each language. */
 export interface OwnItem extends ChecklistItem {
 	readonly id: OwnId;

@@ -72,6 +72,9 @@ export const deskWords: DeskTexts = {
 	get letter() {
 		return current().letter;
 	},
+	get inspection() {
+		return current().inspection;
+	},
 	get ownTexts() {
 		return current().ownTexts;
 	},

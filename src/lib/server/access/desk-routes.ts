@@ -23,6 +23,7 @@ export const DESK_ROUTES: Readonly<Record<DeskRoute, Permission | null>> = {
 	'/desk/(signed-in)/cases/[id=uuid]/everything': 'people:export',
 	'/desk/(signed-in)/cases/[id=uuid]/everything/data': 'people:export',
 	'/desk/(signed-in)/cases/[id=uuid]/here': 'cases:read',
+	'/desk/(signed-in)/cases/[id=uuid]/inspection': 'cases:read',
 	'/desk/(signed-in)/cases/[id=uuid]/letter': 'cases:read',
 	'/desk/(signed-in)/crisis-lines': 'settings:change',
 	'/desk/(signed-in)/equipment': 'equipment:read',
@@ -55,6 +56,7 @@ export const DESK_ROUTES: Readonly<Record<DeskRoute, Permission | null>> = {
 	'/desk/(signed-in)/rounds': 'rounds:read',
 	'/desk/(signed-in)/rounds/new': 'rounds:run',
 	'/desk/(signed-in)/rounds/[id=uuid]': 'rounds:read',
+	'/desk/(signed-in)/rounds/[id=uuid]/inspection': 'rounds:read',
 	'/desk/(signed-in)/rounds/[id=uuid]/progress': 'rounds:read',
 	'/desk/(signed-in)/users': 'accounts:manage',
 	'/desk/(signed-in)/waiting-emails': 'emails:release',
@@ -251,6 +253,7 @@ const LIST_NAMES: Partial<Readonly<Record<DeskRoute, string>>> = {
 	'/desk/(signed-in)/record/export': 'audit log as CSV',
 	'/desk/(signed-in)/rounds/new': 'form for a new round',
 	'/desk/(signed-in)/rounds/[id=uuid]': 'round',
+	'/desk/(signed-in)/rounds/[id=uuid]/inspection': 'record of a round',
 	'/desk/(signed-in)/rounds/[id=uuid]/progress': 'progress of a round',
 	'/desk/(signed-in)/waiting-emails': 'waiting emails'
 };

@@ -1,5 +1,5 @@
 import { eq, max, sql } from 'drizzle-orm';
-import type { ChecklistDocument } from '../../core/checklist';
+import { ownChecklistVersion, type ChecklistDocument } from '../../core/checklist';
 import { isUnchanged, checklistChanges } from '../../core/checklist-editor/checklist-changes';
 import { unchangedChecklist } from '../../core/checklist-editor/edit-checklist';
 import { requirePermission } from '../access/require-permission';
@@ -7,12 +7,7 @@ import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
-import {
-	checklistDocumentAt,
-	newestOwnChecklist,
-	SHIPPED_CHECKLIST,
-	storedChecklistVersion
-} from './read-checklists';
+import { checklistDocumentAt, newestOwnChecklist, SHIPPED_CHECKLIST } from './read-checklists';
 
 const { checklistDrafts, checklists } = schema;
 
@@ -99,7 +94,7 @@ export async function checklistToStartFrom(db: Db, number: number): Promise<Chec
 	const document =
 		number === 0
 			? unchangedChecklist(SHIPPED_CHECKLIST.version)
-			: await checklistDocumentAt(db, storedChecklistVersion(number));
+			: await checklistDocumentAt(db, ownChecklistVersion(number));
 	if (!document) throw new DomainError('not-found', 'noChecklistVersion');
 	return { ...document, numbers: await highestChecklistNumber(db) };
 }

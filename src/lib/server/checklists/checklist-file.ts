@@ -1,15 +1,10 @@
+import { ownChecklistNumber, ownChecklistVersion } from '../../core/checklist';
 import { unchangedChecklist } from '../../core/checklist-editor/edit-checklist';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import type { Db } from '../db/client';
 import { DomainError } from '../domain-error';
-import {
-	checklistDocumentAt,
-	newestOwnChecklist,
-	ownChecklistNumber,
-	SHIPPED_CHECKLIST,
-	storedChecklistVersion
-} from './read-checklists';
+import { checklistDocumentAt, newestOwnChecklist, SHIPPED_CHECKLIST } from './read-checklists';
 
 /**
  * A version as a file, for another installation.
@@ -23,11 +18,11 @@ export async function checklistFile(
 ): Promise<{ readonly number: number; readonly text: string }> {
 	requirePermission(actor, 'settings:change');
 	const newest = number === null ? await newestOwnChecklist(db) : null;
-	const wanted = number ?? (newest ? ownChecklistNumber(newest.version) : 0);
+	const wanted = number ?? (newest ? (ownChecklistNumber(newest.version) ?? 0) : 0);
 	const document =
 		wanted === 0
 			? unchangedChecklist(SHIPPED_CHECKLIST.version)
-			: (newest?.document ?? (await checklistDocumentAt(db, storedChecklistVersion(wanted))));
+			: (newest?.document ?? (await checklistDocumentAt(db, ownChecklistVersion(wanted))));
 	if (!document) throw new DomainError('not-found', 'noChecklistVersion');
 	return { number: wanted, text: `${JSON.stringify(document, null, '\t')}\n` };
 }

@@ -1,5 +1,5 @@
 import { and, count, desc, eq, isNull } from 'drizzle-orm';
-import type { ChecklistDocument } from '../../core/checklist';
+import { ownChecklistNumber, ownChecklistVersion, type ChecklistDocument } from '../../core/checklist';
 import { checklistChanges } from '../../core/checklist-editor/checklist-changes';
 import { checklistFaults } from '../../core/checklist-editor/checklist-faults';
 import { unchangedChecklist } from '../../core/checklist-editor/edit-checklist';
@@ -12,12 +12,7 @@ import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { readEditedChecklist } from './checklist-draft';
-import {
-	newestOwnChecklist,
-	ownChecklistNumber,
-	SHIPPED_CHECKLIST,
-	storedChecklistVersion
-} from './read-checklists';
+import { newestOwnChecklist } from './read-checklists';
 
 const { assessments, checklistDrafts, checklists, people, users } = schema;
 
@@ -56,7 +51,7 @@ async function versionsOf(db: Db) {
 		.orderBy(desc(checklists.version));
 	return rows.map(({ version, document, ...row }, i) => ({
 		...row,
-		version: ownChecklistNumber(version),
+		version: ownChecklistNumber(version) ?? 0,
 		changes: checklistChanges(rows[i + 1]?.document ?? unchangedChecklist(document.basedOn), document)
 	}));
 }
@@ -71,7 +66,7 @@ export async function checklistPage(db: Db, actor: Actor) {
 		seen,
 		asked,
 		/** Its number as people read it; 0 for the software's own. */
-		version: askedVersion === SHIPPED_CHECKLIST.version ? 0 : ownChecklistNumber(askedVersion),
+		version: ownChecklistNumber(askedVersion) ?? 0,
 		changed,
 		changes: checklistChanges(asked, document),
 		faults: checklistFaults(document, languages),
@@ -116,9 +111,9 @@ export async function publishChecklist(
 		if (checklistFaults(document, await languagesOfPeople(tx)).length > 0)
 			throw new DomainError('invalid', 'checklistFaults');
 		const newest = await newestOwnChecklist(tx);
-		const number = newest ? ownChecklistNumber(newest.version) + 1 : 1;
+		const number = (newest ? (ownChecklistNumber(newest.version) ?? 0) : 0) + 1;
 		await tx.insert(checklists).values({
-			version: storedChecklistVersion(number),
+			version: ownChecklistVersion(number),
 			document,
 			findingNames: namesWith(newest?.findingNames ?? {}, document),
 			note: input.note.trim(),

@@ -3,6 +3,7 @@ import {
 	checklistOf,
 	makeOwnChecklist,
 	newestChecklist,
+	ownChecklistNumber,
 	wordsOnlyIn,
 	CHECKLIST_VERSIONS,
 	type Checklist,
@@ -12,15 +13,6 @@ import { languageOf, type Language } from '../../messages/languages';
 import { schema, type Db } from '../db/client';
 
 const { checklists } = schema;
-
-/** Versions up to this one are the software's; the organisation's own are counted from here. */
-const OWN_FROM = 1000;
-
-/** The number of a stored version, as people read it. */
-export const ownChecklistNumber = (version: number): number => version - OWN_FROM;
-
-/** The stored version of a number that people read. */
-export const storedChecklistVersion = (number: number): number => OWN_FROM + number;
 
 /** The version that the software comes with and that an organisation starts from. */
 export const SHIPPED_CHECKLIST = newestChecklist(CHECKLIST_VERSIONS);
@@ -43,7 +35,7 @@ export async function checklistVersionToSend(db: Db): Promise<number> {
 
 /** The document of a published version; null for the software's own versions and unknown ones. One key look-up. */
 export async function checklistDocumentAt(db: Db, version: number): Promise<ChecklistDocument | null> {
-	if (version <= OWN_FROM) return null;
+	if (ownChecklistNumber(version) === null) return null;
 	const [row] = await db
 		.select({ document: checklists.document })
 		.from(checklists)
@@ -68,7 +60,7 @@ export async function checklistsAt(
 	db: Db,
 	versions: readonly number[]
 ): Promise<(version: number) => Checklist> {
-	const wanted = [...new Set(versions)].filter((version) => version > OWN_FROM);
+	const wanted = [...new Set(versions)].filter((version) => ownChecklistNumber(version) !== null);
 	const rows = wanted.length
 		? await db
 				.select({ version: checklists.version, document: checklists.document })

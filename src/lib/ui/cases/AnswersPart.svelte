@@ -7,6 +7,7 @@
 	import type { Catalogue } from '$lib/messages';
 	import { checklistTextsFor } from '$lib/messages/checklist';
 	import { dayWords } from '$lib/messages/dates';
+	import { checklistVersionWords } from '$lib/messages/desk/checklist-version-words';
 	import { answerLines } from './answer-lines';
 	import { stationAnswers } from './station-answers';
 	import { deskWords } from '$lib/messages/desk';
@@ -42,7 +43,7 @@
 </script>
 
 <p class="text-note text-ink-soft">
-	{texts.checklistSummary(checklist.version, found.length)}
+	{texts.checklistSummary(checklistVersionWords(checklist.version), found.length)}
 	{#if history.length > 1}{texts.selfAssessments(
 			history.length,
 			history

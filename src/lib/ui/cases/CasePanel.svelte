@@ -168,6 +168,7 @@
 	<PersonForm {person} />
 	<h3 class="mt-5 border-b border-rule pb-1 text-body">{deskWords.keeping.theirData}</h3>
 	<ul class="mt-1 grid gap-1 text-note">
+		<li><a href="/desk/cases/{person.id}/inspection">{deskWords.inspection.link}</a></li>
 		<li><a href="/desk/cases/{person.id}/everything">{deskWords.keeping.viewAllData}</a></li>
 		<li><a href="/desk/record?person={person.id}">{deskWords.keeping.whoViewed}</a></li>
 		<li><a href="/desk/cases/{person.id}/erase">{deskWords.keeping.deleteLink}</a></li>

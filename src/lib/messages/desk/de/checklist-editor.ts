@@ -12,6 +12,7 @@ export const checklistEditorTexts: typeof english = {
 	lead: 'Die Fragen, die Menschen zu ihrem Arbeitsplatz beantworten. Formulieren Sie sie um, ordnen Sie sie neu, lassen Sie welche weg oder fügen Sie eigene hinzu.',
 	kept: 'Eine Änderung gilt ab der nächsten Selbsteinschätzung, die jemand bekommt. Versandte Links behalten ihre Fragen, und Antworten werden so gezeigt und beurteilt, wie sie gegeben wurden.',
 	version: (n) => (n === 0 ? 'Ursprüngliche Checkliste' : `Fassung ${n}`),
+	ownNumber: (n) => `${n} (Ihre eigene)`,
 	askedNow: (version) => `Zurzeit gefragt: ${version}`,
 	editedBy: (name, when) => `Zuletzt geändert von ${name}, ${when}`,
 	tryIt: 'Selbst ausprobieren',

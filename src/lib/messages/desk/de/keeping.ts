@@ -164,6 +164,7 @@ export const retentionTexts: DeskTexts['keeping'] = {
 		'form for a new person': 'Formular für eine neue Person',
 		'form for a new round': 'Formular für eine neue Runde',
 		round: 'Runde',
+		'record of a round': 'Nachweis einer Runde',
 		'progress of a round': 'Fortschritt einer Runde',
 		'waiting emails': 'Zurückgehaltene E-Mails',
 		'levels that would change': 'Personen, deren Stufe sich ändern würde',

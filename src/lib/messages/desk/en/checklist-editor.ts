@@ -24,6 +24,7 @@ export const checklistEditorTexts = {
 	lead: 'The questions that people answer about their workstation. Word them your way, change their order, leave some out, or add your own.',
 	kept: 'A change reaches people with the next self-assessment they get. Links that are out keep their questions, and answers are shown and judged as they were given.',
 	version: (n: number) => (n === 0 ? 'Original checklist' : `Version ${n}`),
+	ownNumber: (n: number) => `${n} (your own)`,
 	askedNow: (version: string) => `Asked now: ${version}`,
 	editedBy: (name: string, when: string) => `Last changed by ${name}, ${when}`,
 	tryIt: 'Try it yourself',

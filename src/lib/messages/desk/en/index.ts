@@ -13,6 +13,7 @@ import { leftOutTexts } from './left-out';
 import { letterTexts } from './letter';
 import { organisationTexts } from './organisation';
 import { checklistEditorTexts } from './checklist-editor';
+import { inspectionTexts } from './inspection';
 import { ownTextTexts } from './own-texts';
 import { policyTexts } from './policy';
 import { peopleTexts } from './people';
@@ -46,6 +47,7 @@ export const deskTexts = {
 	letter: letterTexts,
 	organisation: organisationTexts,
 	checklistEditor: checklistEditorTexts,
+	inspection: inspectionTexts,
 	ownTexts: ownTextTexts,
 	policy: policyTexts,
 	people: peopleTexts,

@@ -159,6 +159,7 @@ export const retentionTexts = {
 		'form for a new person': 'Form for a new person',
 		'form for a new round': 'Form for a new round',
 		round: 'Round',
+		'record of a round': 'Record of a round',
 		'progress of a round': 'Progress of a round',
 		'waiting emails': 'Waiting emails',
 		'levels that would change': 'People whose level would change',

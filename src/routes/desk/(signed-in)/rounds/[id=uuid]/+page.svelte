@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { checklistVersionWords } from '$lib/messages/desk/checklist-version-words';
 	import { dayWords } from '$lib/messages/dates';
 	import { refreshPage } from '$lib/ui/kit/refresh-page';
 	import RoundBar from '$lib/ui/cases/RoundBar.svelte';
@@ -60,7 +61,7 @@
 					startsOn: dayWords(round.startsOn, 'medium'),
 					dueOn: dayWords(round.dueOn, 'medium'),
 					timeZone: round.timeZone,
-					checklistVersion: round.checklistVersion
+					checklistVersion: checklistVersionWords(round.checklistVersion)
 				})}
 			</p>
 		</div>
@@ -86,6 +87,9 @@
 			words={texts.saveDraft}
 		/>
 	{:else}
+		<p class="mt-2 text-note">
+			<a href="/desk/rounds/{round.id}/inspection">{deskWords.inspection.roundLink}</a>
+		</p>
 		<section class="mt-5" aria-live="polite">
 			<RoundBar {progress} isClosed={round.state === 'closed'} />
 		</section>

@@ -1,0 +1,53 @@
+import type { inspectionTexts as english } from '../en/inspection';
+
+/** See the English texts. */
+export const inspectionTexts: typeof english = {
+	title: 'Nachweis der Beurteilung · Easy Corner',
+	link: 'Nachweis der Beurteilung',
+	roundLink: 'Nachweis dieser Runde',
+	heading: 'Nachweis der Beurteilung eines Arbeitsplatzes zu Hause',
+	roundHeading: 'Nachweis einer Runde',
+	person: (name, staffNumber, team) =>
+		[name, ...(staffNumber ? [`Personalnummer ${staffNumber}`] : []), ...(team ? [team] : [])].join(', '),
+	printedOn: (day) => `Stand: ${day}`,
+	leftOut: 'Beschwerden, Warnzeichen, Nachrichten und Notizen gehören nicht zu diesem Nachweis.',
+	assessed: 'Was beurteilt wurde',
+	when: 'Beantwortet',
+	checklist: 'Checkliste',
+	how: 'Wie',
+	noneYet: 'Noch wurde nichts beantwortet.',
+	byPerson: (way, route, by) => `${way}; ${route}; selbst beantwortet und gemessen${by ? ` (${by})` : ''}`,
+	actedOn: 'Wer daran gearbeitet hat',
+	acted: (name, from, to) => (from === to ? `${name}, ${from}` : `${name}, ${from} bis ${to}`),
+	nobodyYet: 'Noch hat niemand aus der Koordination daran gearbeitet.',
+	heights: 'Höhen',
+	check: 'Prüfung',
+	asAnswered: 'Wie beantwortet',
+	now: 'Jetzt',
+	problems: 'Gefundene Probleme',
+	noProblems: 'Die Antworten zeigen außer bei Höhen kein Problem.',
+	problemStates: { open: 'offen', done: 'behoben', 'not-here': 'lässt sich dort nicht beheben' },
+	measures: 'Maßnahmen',
+	noMeasures: 'Es waren keine nötig.',
+	stepDone: (step, things, day) => `${step}${things ? ` (${things})` : ''}: erledigt am ${day}`,
+	stepOpen: (step, things) => `${step}${things ? ` (${things})` : ''}: noch nicht erledigt`,
+	equipment: (item, state, day) => `${item}: ${state}${day ? `, ${day}` : ''}`,
+	referred: (day) => `Am ${day} wurde jemand vom Fach um Rat gefragt.`,
+	review: 'Nächste Überprüfung',
+	reviewOn: (day) => `Am ${day}`,
+	noReview: 'Kein Tag ist gesetzt.',
+	signature: 'Datum und Unterschrift der Koordination',
+	employeeSignature: 'Datum und Unterschrift der beschäftigten Person',
+	roundFacts: (from, until) => `${from} bis ${until}`,
+	invited: (invited, answered, shown) =>
+		`${shown(invited)} eingeladen, ${shown(answered)} haben geantwortet.`,
+	notListed: (n, shown) =>
+		`Die Liste zeigt die ersten ${shown(n)} nach Namen. Die übrigen stehen in der Datei der Personen.`,
+	name: 'Name',
+	team: 'Team',
+	openProblems: 'Offene Probleme',
+	steps: 'Schritte erledigt',
+	stepsOf: (done, of) => (of === 0 ? 'keine nötig' : `${done} von ${of}`),
+	notAnswered: 'noch nicht',
+	none: 'keine'
+};

@@ -1,0 +1,13 @@
+import { isoDay } from '$lib/server/clock';
+import { withErrorPage } from '$lib/server/http/error-responses';
+import { personInspectionRecord } from '$lib/server/inspection/person-record';
+import { readLetterhead } from '$lib/server/organisation/read-organisation';
+import { signedIn } from '$lib/server/signed-in';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ locals, params }) =>
+	withErrorPage(async () => ({
+		record: await personInspectionRecord(locals.db, signedIn(locals), params.id, locals.now),
+		letterhead: await readLetterhead(locals.db),
+		today: isoDay(locals.now, locals.timeZone)
+	}));

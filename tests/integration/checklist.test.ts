@@ -220,7 +220,11 @@ describe('the checklist of an organisation', () => {
 		expect(asked.version).toBe(1001);
 		expect(asked.items.map(({ id }) => id)).toContain('own-safety-2-safety');
 		expect((await checklistAt(db(), 1002)).items.map(({ id }) => id)).not.toContain('own-safety-2-safety');
-		// Its name is still known at the desk.
+		// What it was called is still known at the desk.
+		expect((await checklistPage(db(), desk.coordinator)).names).toEqual({
+			'own-safety-1-safety': 'Something heavy hangs above you',
+			'own-safety-2-safety': 'Is anything heavy stored above your desk?'
+		});
 		expect(await ownFindingNames(db(), 'en')).toHaveProperty('own-safety-1-safety');
 		// Started from again, nothing gets a number that was given before.
 		const again = await checklistToStartFrom(db(), 1);

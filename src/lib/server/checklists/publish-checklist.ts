@@ -1,5 +1,11 @@
 import { and, count, desc, eq, isNull } from 'drizzle-orm';
-import { ownChecklistNumber, ownChecklistVersion, type ChecklistDocument } from '../../core/checklist';
+import {
+	isOwnId,
+	ownChecklistNumber,
+	ownChecklistVersion,
+	ownWordsIn,
+	type ChecklistDocument
+} from '../../core/checklist';
 import { checklistChanges } from '../../core/checklist-editor/checklist-changes';
 import { checklistFaults } from '../../core/checklist-editor/checklist-faults';
 import { unchangedChecklist } from '../../core/checklist-editor/edit-checklist';
@@ -36,7 +42,7 @@ async function openLinks(db: Db): Promise<number> {
 	return row?.n ?? 0;
 }
 
-/** Every published version with what it changed, who published it and why, newest first. Organisations publish a few a year. */
+/** Every published version with what it changed, who published it and why, newest first; and what they have added is called. Organisations publish a few a year. */
 async function versionsOf(db: Db) {
 	const rows = await db
 		.select({
@@ -49,11 +55,15 @@ async function versionsOf(db: Db) {
 		.from(checklists)
 		.leftJoin(users, eq(users.id, checklists.publishedBy))
 		.orderBy(desc(checklists.version));
-	return rows.map(({ version, document, ...row }, i) => ({
-		...row,
-		version: ownChecklistNumber(version) ?? 0,
-		changes: checklistChanges(rows[i + 1]?.document ?? unchangedChecklist(document.basedOn), document)
-	}));
+	return {
+		versions: rows.map(({ version, document, ...row }, i) => ({
+			...row,
+			version: ownChecklistNumber(version) ?? 0,
+			changes: checklistChanges(rows[i + 1]?.document ?? unchangedChecklist(document.basedOn), document)
+		})),
+		// The newest words of each come last.
+		names: addedNames(rows.map(({ document }) => document).reverse())
+	};
 }
 
 /** The checklist being edited, what keeps it from being published, and every version so far. */
@@ -72,8 +82,20 @@ export async function checklistPage(db: Db, actor: Actor) {
 		faults: checklistFaults(document, languages),
 		languages,
 		openLinks: await openLinks(db),
-		versions: await versionsOf(db)
+		...(await versionsOf(db))
 	};
+}
+
+/** What questions and problems that any version has added are called, in the reader's language: also those that are no longer asked. */
+function addedNames(documents: readonly ChecklistDocument[]): Record<string, string> {
+	const named = documents.flatMap(({ words }) => {
+		const own = ownWordsIn({ findings: {}, words }, deskLocale());
+		return [
+			...Object.entries(own?.items ?? {}).map(([id, one]) => [id, one?.question ?? ''] as const),
+			...Object.entries(own?.findings ?? {}).map(([id, one]) => [id, one?.name ?? ''] as const)
+		].filter(([id]) => isOwnId(id));
+	});
+	return Object.fromEntries(named);
 }
 
 /** Names of added problems by language: those of earlier versions stay, since answers to them do. */

@@ -130,6 +130,7 @@
 					id="seconds"
 					label={texts.seconds}
 					hint={texts.secondsHint(OWN_SECONDS.least, OWN_SECONDS.most)}
+					fault={draft.hasTime ? null : texts.secondsFault(OWN_SECONDS.least, OWN_SECONDS.most)}
 					size="desk"
 					inputmode="numeric"
 					maxlength={3}
@@ -141,7 +142,7 @@
 	{/if}
 	<FormError fault={form.fault} />
 	<p class="mt-5 flex gap-3">
-		<Button look="main" size="desk" isBusy={form.isBusy}>{texts.save}</Button>
+		<Button look="main" size="desk" isBusy={form.isBusy} disabled={!draft.hasTime}>{texts.save}</Button>
 	</p>
 </form>
 

@@ -10,15 +10,22 @@ import { plainWords, type WordsByFacts } from '$lib/messages/words-by-facts';
 export class DocumentWords {
 	private readonly texts: ChecklistTexts;
 
-	/** @param locale the reader's */
-	constructor(document: ChecklistDocument, locale: string) {
+	/**
+	 * @param locale the reader's
+	 * @param names what was added once and is no longer in the document is called
+	 */
+	constructor(
+		document: ChecklistDocument,
+		locale: string,
+		private readonly names: Readonly<Record<string, string>> = {}
+	) {
 		this.texts = checklistTextsFor(locale, makeOwnChecklist(document, document.basedOn).own);
 	}
 
 	/** A question; empty where it has no words yet. */
 	question(id: string): string {
 		const items: Readonly<Partial<Record<string, { readonly question: WordsByFacts }>>> = this.texts.items;
-		return plainWords(items[id]?.question ?? '');
+		return plainWords(items[id]?.question ?? '') || (this.names[id] ?? '');
 	}
 
 	/** An answer; empty where it has no words yet. */
@@ -31,7 +38,7 @@ export class DocumentWords {
 
 	/** A problem; empty where it has no name yet. */
 	problem(id: string): string {
-		return this.texts.findings[id as FindingId] ?? '';
+		return this.texts.findings[id as FindingId] || (this.names[id] ?? '');
 	}
 
 	station(id: keyof ChecklistTexts['stations']): string {

@@ -100,6 +100,16 @@ export class QuestionDraft {
 		};
 	}
 
+	/** Whether the time is a number within its limits. */
+	get hasTime(): boolean {
+		const seconds = this.secondsTyped;
+		return seconds >= OWN_SECONDS.least && seconds <= OWN_SECONDS.most;
+	}
+
+	private get secondsTyped(): number {
+		return /^\d{1,3}$/.test(this.seconds.trim()) ? Number(this.seconds) : 0;
+	}
+
 	/** The words of an answer in the first language; empty where it has none yet. */
 	answerWords(id: string): string {
 		return this.words[this.languages[0] ?? '']?.answers[id]?.trim() ?? '';
@@ -152,7 +162,6 @@ export class QuestionDraft {
 			const problem = this.problemOf(of);
 			return problem ? `${NEW}${used.indexOf(problem) + 1}` : of;
 		};
-		const seconds = /^\d{1,3}$/.test(this.seconds.trim()) ? Number(this.seconds) : 0;
 		return {
 			id: this.id,
 			station: this.station,
@@ -163,7 +172,7 @@ export class QuestionDraft {
 						when: this.when.map(({ of, isOneOf }) => ({ of, isOneOf })),
 						answers: this.answers.map((answer) => ({ id: answer.id, finding: finding(answer.finding) })),
 						isForAll: this.isForAll,
-						seconds
+						seconds: this.secondsTyped
 					},
 			words: this.words,
 			problems: used.map((problem) => problem.posted)

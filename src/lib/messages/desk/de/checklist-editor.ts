@@ -146,6 +146,7 @@ export const checklistEditorTexts: typeof english = {
 			`Sonst wird gefragt, wo etwas schmerzt, das damit zu tun hat, und in der vollständigen Fassung. Für alle bleiben Ihnen ${left} Sekunden.`,
 		seconds: 'Dauer in Sekunden',
 		secondsHint: (least, most) => `${least} bis ${most}. Lesen Sie sie laut, sehen Sie nach, antworten Sie.`,
+		secondsFault: (least, most) => `Geben Sie eine ganze Zahl von ${least} bis ${most} ein.`,
 		isSafety: 'Sie betrifft die Sicherheit',
 		isSafetyHint:
 			'Dann werden alle gefragt, jedes Mal, und niemand kann sie weglassen. Das lässt sich später nicht ändern.',

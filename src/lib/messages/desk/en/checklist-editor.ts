@@ -155,6 +155,7 @@ export const checklistEditorTexts = {
 			`Otherwise it is asked where something hurts that it has to do with, and in the complete version. You have ${left} seconds left for everyone.`,
 		seconds: 'Time it takes, seconds',
 		secondsHint: (least: number, most: number) => `${least} to ${most}. Read it aloud, look, and answer.`,
+		secondsFault: (least: number, most: number) => `Enter a whole number from ${least} to ${most}.`,
 		isSafety: 'It is about safety',
 		isSafetyHint:
 			'Then everyone is asked, every time, and nobody can leave it out. This can’t be changed later.',

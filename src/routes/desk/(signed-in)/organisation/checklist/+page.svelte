@@ -19,7 +19,7 @@
 	let { data }: PageProps = $props();
 
 	const { checklistEditor: texts, organisation } = deskWords;
-	const words = $derived(new DocumentWords(data.document, deskLocale()));
+	const words = $derived(new DocumentWords(data.document, deskLocale(), data.names));
 	const { items } = $derived(makeOwnChecklist(data.document, data.document.basedOn));
 	let notice = $state('');
 	const form = new CaseForm((result) => {

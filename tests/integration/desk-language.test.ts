@@ -153,9 +153,21 @@ describe('warning signs in a translation', () => {
 	});
 
 	it('stand beside the English ones for coordinators too, until someone has confirmed them', async () => {
-		expect(await readDeskReader(db(), 'en')).toEqual({ language: 'en', areSignsReviewed: true });
-		expect(await readDeskReader(db(), 'de')).toEqual({ language: 'de', areSignsReviewed: false });
+		expect(await readDeskReader(db(), 'en')).toEqual({
+			language: 'en',
+			areSignsReviewed: true,
+			findingNames: {}
+		});
+		expect(await readDeskReader(db(), 'de')).toEqual({
+			language: 'de',
+			areSignsReviewed: false,
+			findingNames: {}
+		});
 		await confirmReview(db(), desk.coordinator, { language: 'de', reviewedBy: 'Dr Ada Beispiel' }, now);
-		expect(await readDeskReader(db(), 'de')).toEqual({ language: 'de', areSignsReviewed: true });
+		expect(await readDeskReader(db(), 'de')).toEqual({
+			language: 'de',
+			areSignsReviewed: true,
+			findingNames: {}
+		});
 	});
 });

@@ -37,7 +37,7 @@ export async function roundInspectionRecord(db: Db, actor: Actor, id: string) {
 		from round_people r left join assessments a on a.id = r.assessment_id
 		where r.round_id = ${id}::uuid and r.state <> 'skipped'`);
 	const { rows: people } = await db.execute<InspectedPerson>(sql`
-		select p.name, p.team, a.answered_at::date::text as "answeredOn",
+		select p.name, p.team, (a.answered_at at time zone ${round.timeZone})::date::text as "answeredOn",
 			case when a.answered_at is null then null else a.checklist_version end as "checklistVersion",
 			jsonb_array_length(j.document -> 'findings') as "openProblems",
 			coalesce((j.document -> 'plan' ->> 'of')::int, 0) as steps,

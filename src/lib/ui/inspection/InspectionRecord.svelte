@@ -60,7 +60,7 @@
 	const wayOf = (way: SittingStyle) => t.ways[way].name.split(':')[0] ?? way;
 	const methodOf = (by: string) => (t.options.by as Readonly<Record<string, string>>)[by] ?? '';
 	const stepWords = ({ place, with: things, doneAt }: (typeof record.steps)[number]) => {
-		const named = t.lists.and([...things]);
+		const named = t.lists.things([...things]);
 		return doneAt
 			? texts.stepDone(t.steps.places[place], named, dayWords(doneAt))
 			: texts.stepOpen(t.steps.places[place], named);
@@ -77,7 +77,7 @@
 
 	<h2>{texts.assessed}</h2>
 	{#if record.assessments.length > 0}
-		<table>
+		<table class="kit-paper-table">
 			<thead><tr><th>{texts.when}</th><th>{texts.checklist}</th><th>{texts.how}</th></tr></thead>
 			<tbody>
 				{#each record.assessments as one (one.id)}
@@ -108,7 +108,7 @@
 
 	{#if record.assessments.length > 0}
 		<h2>{texts.heights}</h2>
-		<table>
+		<table class="kit-paper-table">
 			<thead><tr><th>{texts.check}</th><th>{texts.asAnswered}</th><th>{texts.now}</th></tr></thead>
 			<tbody>
 				{#each record.standing as check (check.id)}
@@ -165,19 +165,6 @@
 	ul {
 		padding-inline-start: 1.1rem;
 		list-style: disc;
-	}
-	table {
-		width: 100%;
-		border-collapse: collapse;
-		font-size: var(--text-note);
-	}
-	th,
-	td {
-		padding-block: 0.2rem;
-		padding-inline: 0 0.75rem;
-		border-bottom: 1px solid var(--rule);
-		text-align: start;
-		vertical-align: top;
 	}
 	@media print {
 		.record {

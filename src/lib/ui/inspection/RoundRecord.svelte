@@ -60,49 +60,38 @@
 	{#if record.invited > record.people.length}
 		<p class="text-note">{texts.notListed(record.people.length, formattedNumber)}</p>
 	{/if}
-	<table class="mt-3">
-		<thead>
-			<tr>
-				<th>{texts.name}</th>
-				<th>{texts.team}</th>
-				<th>{texts.when}</th>
-				<th>{texts.checklist}</th>
-				<th>{texts.openProblems}</th>
-				<th>{texts.steps}</th>
-				<th>{texts.review}</th>
-			</tr>
-		</thead>
-		<tbody>
-			{#each record.people as person, i (i)}
+	<div class="overflow-x-auto">
+		<table class="kit-paper-table mt-3">
+			<thead>
 				<tr>
-					<td>{person.name}</td>
-					<td>{person.team}</td>
-					<td>{person.answeredOn ? dayWords(person.answeredOn, 'medium') : texts.notAnswered}</td>
-					<td>{person.checklistVersion === null ? '' : checklistVersionWords(person.checklistVersion)}</td>
-					<td>{person.openProblems === null ? '' : person.openProblems || texts.none}</td>
-					<td>{person.answeredOn ? texts.stepsOf(person.stepsDone, person.steps) : ''}</td>
-					<td>{person.reviewOn ? dayWords(person.reviewOn, 'medium') : ''}</td>
+					<th>{texts.name}</th>
+					<th>{texts.team}</th>
+					<th>{texts.when}</th>
+					<th>{texts.checklist}</th>
+					<th>{texts.openProblems}</th>
+					<th>{texts.steps}</th>
+					<th>{texts.review}</th>
 				</tr>
-			{/each}
-		</tbody>
-	</table>
+			</thead>
+			<tbody>
+				{#each record.people as person, i (i)}
+					<tr>
+						<td>{person.name}</td>
+						<td>{person.team}</td>
+						<td>{person.answeredOn ? dayWords(person.answeredOn, 'medium') : texts.notAnswered}</td>
+						<td>{person.checklistVersion === null ? '' : checklistVersionWords(person.checklistVersion)}</td>
+						<td>{person.openProblems === null ? '' : person.openProblems || texts.none}</td>
+						<td>{person.answeredOn ? texts.stepsOf(person.stepsDone, person.steps) : ''}</td>
+						<td>{person.reviewOn ? dayWords(person.reviewOn, 'medium') : ''}</td>
+					</tr>
+				{/each}
+			</tbody>
+		</table>
+	</div>
 	<SignatureLines words={[texts.signature]} />
 </article>
 
 <style>
-	table {
-		width: 100%;
-		border-collapse: collapse;
-		font-size: var(--text-note);
-	}
-	th,
-	td {
-		padding-block: 0.2rem;
-		padding-inline: 0 0.75rem;
-		border-bottom: 1px solid var(--rule);
-		text-align: start;
-		vertical-align: top;
-	}
 	thead {
 		display: table-header-group;
 	}

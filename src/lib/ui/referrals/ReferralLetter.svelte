@@ -99,7 +99,7 @@
 	{/if}
 	{#if first && latest && course.length > 0}
 		<h2>{texts.discomfortHeading}</h2>
-		<table>
+		<table class="kit-paper-table mt-1">
 			<thead
 				><tr
 					><th>{texts.where}</th>{#each shownReports as { at }, i (i)}<th class="num"
@@ -192,20 +192,6 @@
 	}
 	li::first-letter {
 		text-transform: uppercase;
-	}
-	table {
-		width: 100%;
-		margin-top: 0.25rem;
-		border-collapse: collapse;
-		font-size: var(--text-note);
-	}
-	th,
-	td {
-		padding-block: 0.2rem;
-		padding-inline: 0 0.75rem;
-		border-bottom: 1px solid var(--rule);
-		text-align: start;
-		vertical-align: top;
 	}
 	@media print {
 		.letter {

@@ -38,6 +38,7 @@ export const inspectionTexts: typeof english = {
 	noReview: 'Kein Tag ist gesetzt.',
 	signature: 'Datum und Unterschrift der Koordination',
 	employeeSignature: 'Datum und Unterschrift der beschäftigten Person',
+	backToRound: 'Zurück zur Runde',
 	roundFacts: (from, until) => `${from} bis ${until}`,
 	invited: (invited, answered, shown) =>
 		`${shown(invited)} eingeladen, ${shown(answered)} haben geantwortet.`,

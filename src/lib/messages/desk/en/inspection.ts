@@ -39,6 +39,7 @@ export const inspectionTexts = {
 	noReview: 'No day is set.',
 	signature: 'Date and signature of the coordinator',
 	employeeSignature: 'Date and signature of the employee',
+	backToRound: 'Back to the round',
 	roundFacts: (from: string, until: string) => `${from} to ${until}`,
 	invited: (invited: number, answered: number, shown: (n: number) => string) =>
 		`${shown(invited)} people were invited; ${shown(answered)} have answered.`,

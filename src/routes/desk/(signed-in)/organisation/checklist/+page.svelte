@@ -14,6 +14,7 @@
 	import OwnProblems from '$lib/ui/checklist-editor/OwnProblems.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
+	import WithAside from '$lib/ui/kit/WithAside.svelte';
 	import type { PageProps } from './$types';
 
 	let { data }: PageProps = $props();
@@ -57,42 +58,40 @@
 		{#if notice}<div class="mt-3 max-w-prose"><Notice kind="done">{notice}</Notice></div>{/if}
 		<span class="sr-only">{moving.said}</span>
 	</div>
-	<div class="layout">
-		<div>
-			{#if isUnchanged(data.changes)}
-				<FormError fault={form.fault ?? moving.fault} />
-			{:else}
-				<ChecklistPublish
-					changes={data.changes}
-					faults={data.faults}
-					problems={data.document.findings.map(({ id }) => id)}
-					{words}
+	<WithAside label={texts.versions}>
+		{#if isUnchanged(data.changes)}
+			<FormError fault={form.fault ?? moving.fault} />
+		{:else}
+			<ChecklistPublish
+				changes={data.changes}
+				faults={data.faults}
+				problems={data.document.findings.map(({ id }) => id)}
+				{words}
+				seen={data.seen}
+				openLinks={data.openLinks}
+				changed={data.changed}
+				timeZone={data.timeZone}
+				{form}
+			/>
+			<FormError fault={moving.fault} />
+		{/if}
+		<div class="mt-4">
+			{#each CHECKLIST_STATIONS as station (station)}
+				<ChecklistStation
+					{station}
+					document={data.document}
+					items={items.filter((item) => item.station === station)}
 					seen={data.seen}
-					openLinks={data.openLinks}
-					changed={data.changed}
-					timeZone={data.timeZone}
+					{words}
 					{form}
+					drag={moving.drag}
+					isOpen={open.has(station)}
+					move={(id, to) => void moving.to(id, to)}
 				/>
-				<FormError fault={moving.fault} />
-			{/if}
-			<div class="mt-4">
-				{#each CHECKLIST_STATIONS as station (station)}
-					<ChecklistStation
-						{station}
-						document={data.document}
-						items={items.filter((item) => item.station === station)}
-						seen={data.seen}
-						{words}
-						{form}
-						drag={moving.drag}
-						isOpen={open.has(station)}
-						move={(id, to) => void moving.to(id, to)}
-					/>
-				{/each}
-			</div>
-			<OwnProblems document={data.document} seen={data.seen} {words} {form} />
+			{/each}
 		</div>
-		<aside aria-label={texts.versions}>
+		<OwnProblems document={data.document} seen={data.seen} {words} {form} />
+		{#snippet aside()}
 			<ChecklistVersions
 				versions={data.versions}
 				current={data.version}
@@ -101,20 +100,6 @@
 				timeZone={data.timeZone}
 				{form}
 			/>
-		</aside>
-	</div>
+		{/snippet}
+	</WithAside>
 </main>
-
-<style>
-	.layout {
-		display: grid;
-		gap: 2rem;
-		margin-top: 1rem;
-	}
-	@media (min-width: 68rem) {
-		.layout {
-			grid-template-columns: minmax(0, 52rem) minmax(16rem, 22rem);
-			gap: 3rem;
-		}
-	}
-</style>

@@ -2,6 +2,7 @@
 	import { untrack } from 'svelte';
 	import { deskWords } from '$lib/messages/desk';
 	import Notice from '$lib/ui/kit/Notice.svelte';
+	import WithAside from '$lib/ui/kit/WithAside.svelte';
 	import { PolicyDraft } from '$lib/ui/policy/policy-draft.svelte';
 	import PolicyFile from '$lib/ui/policy/PolicyFile.svelte';
 	import PolicyForm from '$lib/ui/policy/PolicyForm.svelte';
@@ -27,25 +28,11 @@
 	<div role="status">
 		{#if draft.notice}<div class="mt-3 max-w-prose"><Notice kind="done">{draft.notice}</Notice></div>{/if}
 	</div>
-	<div class="layout">
+	<WithAside label={texts.versions}>
 		<PolicyForm {draft} inForce={data.inForce} version={data.version} />
-		<aside aria-label={texts.versions}>
+		{#snippet aside()}
 			<PolicyVersions versions={data.versions} current={data.version} timeZone={data.timeZone} />
 			<PolicyFile loaded={(settings) => draft.show(settings, texts.loaded)} />
-		</aside>
-	</div>
+		{/snippet}
+	</WithAside>
 </main>
-
-<style>
-	.layout {
-		display: grid;
-		gap: 2rem;
-		margin-top: 1.25rem;
-	}
-	@media (min-width: 68rem) {
-		.layout {
-			grid-template-columns: minmax(0, 48rem) minmax(16rem, 22rem);
-			gap: 3rem;
-		}
-	}
-</style>

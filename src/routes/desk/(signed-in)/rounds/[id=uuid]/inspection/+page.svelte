@@ -1,12 +1,15 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { deskCatalogue } from '$lib/messages/desk';
+	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 	import RecordPage from '$lib/ui/inspection/RecordPage.svelte';
 	import RoundRecord from '$lib/ui/inspection/RoundRecord.svelte';
 
 	let { data } = $props();
 </script>
 
-<RecordPage backHref={page.url.pathname.replace(/\/inspection$/, '')} backWords={data.record.round.name}>
+<RecordPage
+	backHref={page.url.pathname.replace(/\/inspection$/, '')}
+	backWords={deskWords.inspection.backToRound}
+>
 	<RoundRecord record={data.record} letterhead={data.letterhead} today={data.today} t={deskCatalogue()} />
 </RecordPage>

@@ -1,6 +1,7 @@
 import { countryWords } from '../reader-formats';
 import { afterEach, beforeAll, describe, expect, it } from 'vitest';
 import { RED_FLAGS } from '$lib/core/discomfort';
+import { REPLY_KINDS, REPLY_REASONS } from '$lib/core/sending/own-texts';
 import { TRIAGE_LEVELS } from '$lib/core/triage';
 import { SHIPPED_SETTINGS } from '$lib/core/triage/policy-settings';
 import type { TriageReason } from '$lib/core/case-assessment';
@@ -21,8 +22,8 @@ import { helpSentence, timesSentence } from './help-words';
 import { deskCatalogue, deskWords, loadDeskLanguage } from './index';
 import { leftOutWords } from './left-out-words';
 import { recordActWords } from './record-words';
-import { replyWords } from './reply-words';
-import { reasonWords, regionScoreWords, regionWithin, signWords } from './triage-words';
+import { replyWithFields, replyWords } from './reply-words';
+import { hazardWords, reasonWords, regionScoreWords, regionWithin, signWords } from './triage-words';
 import { between, groupWords, money, pValueText, peopleWords, signedNumber } from './workforce-words';
 
 const reads = (reader: Partial<DeskReader>) => findDeskReaderBy(() => ({ ...ENGLISH_READER, ...reader }));
@@ -223,6 +224,37 @@ describe.each(DESK_LANGUAGES)('the sentences of the desk in %s', (language) => {
 			language === 'en' ? /leave your desk as it is/ : /lassen Sie Ihren Arbeitsplatz, wie er ist/
 		);
 		expect(replyWords('Ada Example', null)).toBe('');
+	});
+
+	it('offer a reply in the organisation’s words for the person’s language, and never to a warning sign', () => {
+		reads({ language });
+		const judged = (code: string, what?: string) =>
+			({
+				reasons: [{ code, ...(what && { what }) }],
+				evidence: {},
+				worsts: [],
+				plan: null
+			}) as unknown as Parameters<typeof replyWords>[1];
+		const own = Object.fromEntries(REPLY_KINDS.map((kind) => [kind, `Salut {name} (${kind})`]));
+		const reader = { language: 'fr', own };
+		for (const kind of REPLY_REASONS)
+			expect(replyWords('Ada Example', judged(kind), reader)).toBe(`Salut Ada (${kind})`);
+		expect(replyWords('Ada Example', judged('request', 'silent'), reader)).toBe('Salut Ada (silent)');
+		for (const sign of ['emergency-sign', 'urgent-sign', 'professional-sign', 'reported-weakness'])
+			expect(replyWords('Ada Example', judged(sign), reader)).not.toContain('Salut');
+		// In the person's language, whatever the writer reads; in English where there is no reply in it.
+		const unworded = (of: string) => replyWords('Ada Example', judged('stuck'), { language: of, own: {} });
+		expect(unworded('de')).toBe(german.replies.reasons.stuck?.('Ada', {} as never));
+		expect(unworded('es')).toBe(english.replies.reasons.stuck?.('Ada', {} as never));
+		for (const kind of REPLY_KINDS) expect(replyWithFields(kind, language)).toContain('{name}');
+	});
+
+	it('name a hazard that the organisation has added, and say what it is where it has no name', () => {
+		reads({ language, findingNames: { 'own-safety-1-safety': 'A shelf above' } });
+		expect(hazardWords('own-safety-1-safety')).toContain('A shelf above');
+		expect(hazardWords('own-safety-2-safety')).toBe((language === 'en' ? english : german).triage.ownHazard);
+		expect(hazardWords('own-light-1')).toBeNull();
+		expect(hazardWords('stack-wobbles')).not.toContain('stack-wobbles');
 	});
 });
 

@@ -35,7 +35,7 @@
 		...HOUSEHOLD_FIX_IDS.map((id) => ({ value: id, words: plainWords(words.household[id]) }))
 	];
 	const items = [
-		{ value: '', words: texts.noAdvice },
+		{ value: '', words: texts.noItem },
 		...PURCHASE_FIXES.map((id) => ({ value: id, words: words.shop[id] }))
 	];
 </script>

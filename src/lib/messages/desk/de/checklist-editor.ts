@@ -164,6 +164,7 @@ export const checklistEditorTexts: typeof english = {
 		householdHint: 'Zusätzlich oder statt Ihrer eigenen Worte.',
 		noAdvice: 'Keiner',
 		shop: 'Was dafür angefragt werden kann',
+		noItem: 'Nichts',
 		isHazard: 'Jemand könnte sich verletzen',
 		isHazardHint: 'Dann sehen Sie es unter Heute, bis es behoben ist. Das lässt sich später nicht ändern.'
 	},

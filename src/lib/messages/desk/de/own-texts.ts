@@ -4,7 +4,7 @@ import type { ownTextTexts as english } from '../en/own-texts';
 export const ownTextTexts: typeof english = {
 	replies: 'Vorgeschlagene Antworten',
 	repliesNote:
-		'Vorgeschlagen, wo Sie jemandem schreiben, in dessen Sprache. Antworten auf Warnzeichen lassen sich nicht ändern.',
+		'Vorgeschlagen, wo Sie jemandem schreiben, in der Sprache dieser Person. Antworten auf Warnzeichen lassen sich nicht ändern.',
 	replyNames: {
 		severe: 'Starke Beschwerden',
 		'not-better': 'Nach dem Plan nicht besser',

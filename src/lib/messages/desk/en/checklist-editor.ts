@@ -173,6 +173,7 @@ export const checklistEditorTexts = {
 		householdHint: 'In addition, or instead of your own words.',
 		noAdvice: 'None',
 		shop: 'What could be requested for it',
+		noItem: 'Nothing',
 		isHazard: 'Someone could be injured',
 		isHazardHint: 'Then you see it under Today until it is fixed. This can’t be changed later.'
 	},

@@ -50,7 +50,7 @@ test('a question is added in every language, tried, published, answered on a pho
 		await words.getByLabel('Answer 2').fill(yes);
 	}
 	await page.getByRole('checkbox', { name: 'It is about safety' }).check();
-	await page.getByLabel('What “Yes, above me” shows').selectOption('A new problem …');
+	await page.getByLabel('“Yes, above me” shows').selectOption('A new problem …');
 	const problem = page.getByRole('group', { name: 'In English', exact: true }).last();
 	await problem.getByLabel('Name of the problem').fill('Something heavy above your head');
 	await page.getByRole('checkbox', { name: 'Someone could be injured' }).check();
@@ -61,11 +61,11 @@ test('a question is added in every language, tried, published, answered on a pho
 	await expect(page.getByRole('button', { name: 'Publish', exact: true })).toHaveCount(0);
 	await page.getByRole('link', { name: /doesn’t say in English what to do about it/ }).click();
 	await hydrated(page);
-	await page.getByLabel('What to do about it').first().fill('Take it down and store it on the floor.');
+	await page.getByLabel('Advice', { exact: true }).first().fill('Take it down and store it on the floor.');
 	const german = page.getByRole('group', { name: 'In German', exact: true });
 	await german.getByLabel('Name of the problem').fill('Etwas Schweres über Ihrem Kopf');
 	await german
-		.getByLabel('What to do about it')
+		.getByLabel('Advice', { exact: true })
 		.fill('Nehmen Sie es herunter und stellen Sie es auf den Boden.');
 	await page.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(page.getByRole('heading', { name: 'Changes that are not published' })).toBeVisible();
@@ -75,12 +75,12 @@ test('a question is added in every language, tried, published, answered on a pho
 	await page.getByRole('link', { name: 'Try it yourself' }).click();
 	await hydrated(page);
 	await page.getByRole('group', { name: WORDS.English[0] }).getByText('Yes, above me').click();
-	await expect(page.getByRole('complementary', { name: 'What your answers show' })).toContainText(
+	await expect(page.getByRole('complementary', { name: 'Your answers show' })).toContainText(
 		'Take it down and store it on the floor.'
 	);
 	await page.getByRole('button', { name: 'Deutsch' }).click();
 	await expect(page.getByRole('group', { name: WORDS.German[0] })).toBeVisible();
-	await expect(page.getByRole('complementary', { name: 'What your answers show' })).toContainText(
+	await expect(page.getByRole('complementary', { name: 'Your answers show' })).toContainText(
 		'Etwas Schweres über Ihrem Kopf'
 	);
 	await page.goBack();

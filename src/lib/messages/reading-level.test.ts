@@ -148,6 +148,9 @@ describe.each(DESK_LANGUAGES)('the desk in %s', (language) => {
 const CLUMSY =
 	/\b(?:anew|whom|whoever|meanwhile|somebody|anybody|by itself|in force|as it stands|any more|told|take along|taken along|put off)\b/i;
 
+/** A sentence that begins with a bare *who* or *what* and asks nothing. */
+const BARE = /(?:^|[.!:|] |\*\*|_)(?:Who|What|Whose|Whom|Whoever)\b[^?.!|]*(?:[.!|]|$)/;
+
 const PAGES = [
 	'README.md',
 	...readdirSync('docs')
@@ -164,6 +167,7 @@ it('English has no private words, and none of the trade’s that people do not u
 	for (const text of [...employeeTexts('en'), ...desk, ...textsOf(errorTextsFor('en'))]) {
 		expect(text).not.toMatch(NOT_OURS);
 		expect(text).not.toMatch(CLUMSY);
+		expect(text).not.toMatch(BARE);
 	}
 });
 
@@ -171,8 +175,10 @@ it('the pages about the program are written in the same words', () => {
 	for (const page of PAGES)
 		for (const line of readFileSync(page, 'utf8')
 			.replace(/`[^`]*`/g, '')
-			.split('\n'))
+			.split('\n')) {
 			expect(line, page).not.toMatch(CLUMSY);
+			expect(line, page).not.toMatch(BARE);
+		}
 });
 
 /** Words that are the same in both languages, and proper names. */

@@ -71,7 +71,7 @@ export const planTexts = {
 			.filter(Boolean)
 			.join(' '),
 	noNetwork:
-		'You’re offline. Ticks and heights are saved here. What’s greyed out works again when you’re online.',
+		'You’re offline. Ticks and heights are saved here. Greyed-out parts work again when you’re online.',
 	leadNone: (measure: string | null) =>
 		[
 			'Your heights fit, as far as we can tell.',

@@ -80,7 +80,7 @@ export const equipmentTexts = {
 		amountOfYear: (year: number) => `Amount for ${year}`,
 		saveBudget: 'Save budget',
 		budgetSaved: 'The budget is saved.',
-		lead: 'The purchases that fix the most for your money, beyond what each household can already fix. What’s in stock, or unused at home, costs nothing. Problems count more for people in pain.',
+		lead: 'The purchases that fix the most for your money, beyond what each household can already fix. Items in stock, or unused at home, cost nothing. Problems count more for people in pain.',
 		link: 'Budget',
 		money: (currency: string) => `Budget (${currency})`,
 		workOut: 'Calculate',

@@ -9,14 +9,14 @@ export const inspectionTexts = {
 		[name, ...(staffNumber ? [`staff number ${staffNumber}`] : []), ...(team ? [team] : [])].join(', '),
 	printedOn: (day: string) => `As of ${day}`,
 	leftOut: 'Discomfort, warning signs, messages and notes are not part of this record.',
-	assessed: 'What was assessed',
+	assessed: 'Self-assessments',
 	when: 'Answered',
 	checklist: 'Checklist',
 	how: 'How',
 	noneYet: 'Nothing has been answered yet.',
 	byPerson: (way: string, route: string, by: string) =>
 		`${way}; ${route}; answered and measured by the employee${by ? ` (${by})` : ''}`,
-	actedOn: 'Who worked on it',
+	actedOn: 'Coordinators who worked on it',
 	acted: (name: string, from: string, to: string) =>
 		from === to ? `${name}, ${from}` : `${name}, ${from} to ${to}`,
 	nobodyYet: 'No coordinator has worked on it yet.',

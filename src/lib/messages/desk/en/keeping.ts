@@ -58,7 +58,7 @@ export const retentionTexts = {
 	fields: {
 		at: 'When',
 		by: 'By',
-		act: 'What',
+		act: 'Act',
 		name: 'Name',
 		fromPerson: 'Written by them',
 		saw: 'Heights as seen by the coordinator',

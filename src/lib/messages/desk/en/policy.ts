@@ -86,7 +86,7 @@ export const policyTexts = {
 	published: (version: string) =>
 		`${version} applies now. We’re assessing every case again; Today says how many are left.`,
 	versions: 'Versions',
-	original: 'What Easy Corner came with',
+	original: 'The settings Easy Corner came with',
 	by: (name: string, when: string) => `${name}, ${when}`,
 	gone: 'a closed account',
 	use: 'Start from this version',

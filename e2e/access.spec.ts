@@ -181,6 +181,7 @@ test('axe finds nothing in either door, light and dark, nor in the employee’s 
 		'/desk/organisation/checklist/question?station=light',
 		'/desk/organisation/checklist/question?id=get-up',
 		'/desk/organisation/checklist/try',
+		'/desk/organisation/emails?kind=reply-stuck&language=fr',
 		'/desk/organisation/cover',
 		'/desk/organisation/policy',
 		'/desk/workforce/answers?by=team',
@@ -210,13 +211,24 @@ test('axe finds nothing in either door, light and dark, nor in the employee’s 
 	await expectNoSidewaysScroll(page, 'case on a phone');
 	await expect(page.locator('a[href^="tel:"]').first()).toBeVisible();
 	await page.setViewportSize(LAPTOP);
-	await page.goto(`${page.url()}/letter`);
+	const caseUrl = page.url();
+	await page.goto(`${caseUrl}/letter`);
 	await expectNothingFound(page, 'letter to a clinician');
+	await page.goto(`${caseUrl}/inspection`);
+	await expectNothingFound(page, 'record of an assessment');
 	await page.goto('/desk/rounds');
 	await page.getByRole('link', { name: 'This autumn' }).click();
 	await expect(page.getByRole('heading', { name: 'Results' })).toBeVisible();
 	await expectNothingFound(page, 'round');
 	await expectNoSidewaysScroll(page, 'round');
+	await page.getByRole('link', { name: 'Record of this round' }).click();
+	await expect(page.getByRole('heading', { name: 'Record of an assessment round' })).toBeVisible();
+	await expectNothingFound(page, 'record of a round');
+	await page.setViewportSize({ width: 390, height: 844 });
+	await expectNoSidewaysScroll(page, 'record of a round on a phone');
+	await page.goto(`${caseUrl}/inspection`);
+	await expectNoSidewaysScroll(page, 'record of an assessment on a phone');
+	await page.setViewportSize(LAPTOP);
 	await page.setViewportSize({ width: 390, height: 844 });
 	for (const path of EVERY_PAGE) {
 		await page.goto(`${link}${path}`);

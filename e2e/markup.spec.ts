@@ -53,6 +53,9 @@ test('the markup of every page of both doors is valid: names, levels of headings
 		'/desk/follow-ups?view=week',
 		'/desk/equipment/budget?money=900',
 		'/desk/organisation/translations',
+		'/desk/organisation/emails?kind=reply-stuck&language=fr',
+		'/desk/organisation/checklist/question?id=get-up',
+		`${new URL(caseUrl).pathname}/inspection`,
 		...['', '?part=plan', '?part=follow-up', '?part=equipment', '?part=person', '?part=said'].map(
 			(part) => `${new URL(caseUrl).pathname}${part}`
 		),

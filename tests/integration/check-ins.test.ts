@@ -107,7 +107,8 @@ describe('a check-in', () => {
 			country: '',
 			language: 'en',
 			actor: { kind: 'person', personId, assessmentId: main.id },
-			checklist: checklistFrom(3, null)
+			checklist: checklistFrom(3, null),
+			ownChecklist: null
 		} as const;
 		await answerCheckIn(db(), open, NOTHING, at('2026-04-10'));
 		expect((await desk.judged(personId)).reasons.map(({ what }) => what)).not.toContain('silent');

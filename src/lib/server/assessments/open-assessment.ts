@@ -1,9 +1,9 @@
 import { desc, eq } from 'drizzle-orm';
-import type { Checklist } from '../../core/checklist';
+import { checklistFrom, type Checklist, type ChecklistDocument } from '../../core/checklist';
 import { localeOf, type Locale } from '../../messages/languages';
 import type { Actor } from '../actor';
 import { hashToken } from '../access/tokens';
-import { checklistAt } from '../checklists/read-checklists';
+import { checklistDocumentAt } from '../checklists/read-checklists';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
 
@@ -22,6 +22,8 @@ export interface OpenAssessment {
 	readonly actor: Actor & { kind: 'person' };
 	/** The checklist that is asked. */
 	readonly checklist: Checklist;
+	/** What the organisation has made of it; null where it is as the software comes. */
+	readonly ownChecklist: ChecklistDocument | null;
 }
 
 const ENDED = {
@@ -59,11 +61,14 @@ export async function openAssessment(
 	const { id, personId, revokedAt, endedWhy } = row.assessment;
 	if (revokedAt && !(evenIfLeft && endedWhy === 'left')) throw endedLinkError(endedWhy);
 	const { wanted, ...found } = row;
+	const { checklistVersion } = row.assessment;
+	const ownChecklist = await checklistDocumentAt(db, checklistVersion);
 	return {
 		...found,
 		language: localeOf(wanted),
 		actor: { kind: 'person', personId, assessmentId: id },
-		checklist: await checklistAt(db, row.assessment.checklistVersion)
+		checklist: checklistFrom(checklistVersion, ownChecklist),
+		ownChecklist
 	};
 }
 

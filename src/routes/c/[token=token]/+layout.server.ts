@@ -1,8 +1,9 @@
 import { redirect } from '@sveltejs/kit';
 import type { EmployeeCover } from '$lib/core/cover';
+import { wordsOnlyIn } from '$lib/core/checklist';
 import { isUrgent, type UrgentRedFlag } from '$lib/core/discomfort';
+import { languageOf } from '$lib/messages/languages';
 import { emergencyNumber } from '$lib/core/emergency';
-import { checklistForPage } from '$lib/server/checklists/read-checklists';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { withErrorPage } from '$lib/server/http/error-responses';
 import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
@@ -16,22 +17,20 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 	withErrorPage(async () => {
 		// Someone who has left may still withdraw what they gave, and write.
 		const evenIfLeft = untrack(() => /\/(?:withdraw|messages)$/.test(route.id));
-		const { assessment, personName, country, language, actor } = await openAssessment(
+		const { assessment, personName, country, language, actor, ownChecklist } = await openAssessment(
 			locals.db,
 			params.token,
 			{
 				evenIfLeft
 			}
 		);
-		const [judgement, crisisLine, { minutes, outOfHours }, lifts, areSignsChecked, ownChecklist] =
-			await Promise.all([
-				newestAssessmentResult(locals.db, actor.personId),
-				crisisLineOf(locals.db, country),
-				readCover(locals.db),
-				clearancesOf(locals.db, actor.personId),
-				areSignsReviewed(locals.db, language),
-				checklistForPage(locals.db, assessment.checklistVersion, language)
-			]);
+		const [judgement, crisisLine, { minutes, outOfHours }, lifts, areSignsChecked] = await Promise.all([
+			newestAssessmentResult(locals.db, actor.personId),
+			crisisLineOf(locals.db, country),
+			readCover(locals.db),
+			clearancesOf(locals.db, actor.personId),
+			areSignsReviewed(locals.db, language)
+		]);
 		const reasons = judgement?.reasons ?? [];
 		const hasConsent = assessment.consentedAt !== null;
 		// Checked once, on entry: moving between pages asks the server nothing, so that it works offline.
@@ -45,7 +44,7 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 			way: assessment.way,
 			checklistVersion: assessment.checklistVersion,
 			/** What the organisation has made of the checklist; null where it is as the software comes. */
-			ownChecklist,
+			ownChecklist: ownChecklist && wordsOnlyIn(ownChecklist, languageOf(language)),
 			route: assessment.route,
 			emergencyNumber: emergencyNumber(country),
 			crisisLine,

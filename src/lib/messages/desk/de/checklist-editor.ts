@@ -37,7 +37,7 @@ export const checklistEditorTexts: typeof english = {
 	askAgainOf: (what) => `„${what}“ wieder fragen`,
 	add: 'Frage hinzufügen',
 	addTo: (station) => `Frage zu „${station}“ hinzufügen`,
-	problems: 'Ihre Probleme',
+	problems: 'Von Ihnen hinzugefügte Probleme',
 	problemsLead: 'Was eine Antwort zeigen kann, neben den Problemen, die Easy Corner kennt.',
 	noWords: 'Noch ohne Text',
 	changes: 'Noch nicht veröffentlichte Änderungen',
@@ -102,7 +102,7 @@ export const checklistEditorTexts: typeof english = {
 		title: 'Eine Frage · Easy Corner',
 		back: 'Checkliste',
 		newHeading: (station) => `Eine neue Frage: ${station}`,
-		heading: 'Ihre Frage',
+		heading: 'Eine von Ihnen hinzugefügte Frage',
 		shippedHeading: 'Ihr Wortlaut für eine Frage',
 		shippedLead:
 			'Ein leeres Feld behält den Text, der darüber steht. Was die Antworten zeigen, bleibt, wie es ist.',
@@ -154,7 +154,7 @@ export const checklistEditorTexts: typeof english = {
 	},
 	problem: {
 		title: 'Ein Problem · Easy Corner',
-		heading: 'Ihr Problem',
+		heading: 'Ein von Ihnen hinzugefügtes Problem',
 		name: 'Name des Problems',
 		nameHint: 'Als Überschrift, etwa „Die Lampe ist außer Reichweite“.',
 		fix: 'Was man dagegen tut',

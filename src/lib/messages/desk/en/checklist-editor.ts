@@ -49,8 +49,8 @@ export const checklistEditorTexts = {
 	askAgainOf: (question: string) => `Ask “${question}” again`,
 	add: 'Add a question',
 	addTo: (station: string) => `Add a question to “${station}”`,
-	problems: 'Your problems',
-	problemsLead: 'Problems of your own that an answer can show, besides those Easy Corner knows.',
+	problems: 'Problems you have added',
+	problemsLead: 'An answer can show these, besides the problems Easy Corner knows.',
 	noWords: 'No words yet',
 	changes: 'Changes that are not published',
 	added: (questions: string) => `Added: ${questions}`,
@@ -111,7 +111,7 @@ export const checklistEditorTexts = {
 		title: 'A question · Easy Corner',
 		back: 'Checklist',
 		newHeading: (station: string) => `A new question: ${station}`,
-		heading: 'Your question',
+		heading: 'A question you have added',
 		shippedHeading: 'Your words for a question',
 		shippedLead:
 			'Leave a box empty to keep the words above it. You can’t change the problems that the answers show.',
@@ -163,7 +163,7 @@ export const checklistEditorTexts = {
 	},
 	problem: {
 		title: 'A problem · Easy Corner',
-		heading: 'Your problem',
+		heading: 'A problem you have added',
 		name: 'Name of the problem',
 		nameHint: 'As a heading, such as “The lamp is out of reach”.',
 		fix: 'Advice',

@@ -6,6 +6,7 @@
 	import { CaseForm } from '$lib/ui/cases/case-form.svelte';
 	import FormError from '$lib/ui/cases/FormError.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
+	import Disclosure from '$lib/ui/kit/Disclosure.svelte';
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import OwnTextForm from '$lib/ui/organisation/OwnTextForm.svelte';
@@ -25,10 +26,28 @@
 	let sentTo = $state('');
 	const sending = new CaseForm((result) => (sentTo = String(result.sentTo ?? '')));
 
-	const GROUPS: readonly (readonly [string, readonly EmailKind[]])[] = [
-		[texts.groups.employees, EMPLOYEE_EMAIL_KINDS],
-		[texts.groups.clinicians, ['referral-new', 'referral-answered', 'referral-ended']],
-		[texts.groups.accounts, ['deputy-alert', 'account-invitation', 'password-reset', ...ACCOUNT_NOTICES]]
+	/** The texts by who gets them; the group of the one shown is open. */
+	const GROUPS: readonly {
+		readonly name: string;
+		readonly note: string;
+		readonly kinds: readonly (EmailKind | OwnTextKind)[];
+	}[] = [
+		{ name: texts.groups.employees, note: '', kinds: EMPLOYEE_EMAIL_KINDS },
+		{
+			name: ownTexts.replies,
+			note: ownTexts.repliesNote,
+			kinds: REPLY_KINDS.map((reply) => replyTextKind(reply))
+		},
+		{
+			name: texts.groups.clinicians,
+			note: '',
+			kinds: ['referral-new', 'referral-answered', 'referral-ended']
+		},
+		{
+			name: texts.groups.accounts,
+			note: '',
+			kinds: ['deputy-alert', 'account-invitation', 'password-reset', ...ACCOUNT_NOTICES]
+		}
 	];
 	const queryOf = (kind: EmailKind | OwnTextKind, language = data.language, hasPictures = data.hasPictures) =>
 		`?kind=${kind}&language=${language}${hasPictures ? '' : '&pictures=off'}`;
@@ -42,38 +61,24 @@
 	<p class="mt-1 max-w-prose text-ink-soft">{texts.emailsLead}</p>
 	<div class="mt-5 grid gap-8 md:grid-cols-[16rem_1fr]">
 		<nav aria-label={texts.emailsHeading} class="text-note">
-			{#each GROUPS as [group, kinds] (group)}
-				<h2 class="mt-4 font-semibold text-ink-soft first:mt-0">{group}</h2>
-				<ul class="mt-1">
-					{#each kinds as kind (kind)}
-						<li class="border-b border-rule">
-							<a
-								class="block py-1 text-ink no-underline hover:bg-sheet"
-								class:font-semibold={kind === shown}
-								aria-current={kind === shown ? 'page' : undefined}
-								href={queryOf(kind)}
-								data-sveltekit-noscroll>{texts.emailNames[kind]}</a
-							>
-						</li>
-					{/each}
-				</ul>
+			{#each GROUPS as { name, note, kinds } (name)}
+				<Disclosure words={name} isOpen={kinds.includes(shown)}>
+					{#if note}<p class="text-ink-soft">{note}</p>{/if}
+					<ul>
+						{#each kinds as kind (kind)}
+							<li class="border-b border-rule last:border-0">
+								<a
+									class="block py-1 text-ink no-underline hover:bg-sheet"
+									class:font-semibold={kind === shown}
+									aria-current={kind === shown ? 'page' : undefined}
+									href={queryOf(kind)}
+									data-sveltekit-noscroll>{nameOf(kind)}</a
+								>
+							</li>
+						{/each}
+					</ul>
+				</Disclosure>
 			{/each}
-			<h2 class="mt-4 font-semibold text-ink-soft">{ownTexts.replies}</h2>
-			<p class="text-ink-soft">{ownTexts.repliesNote}</p>
-			<ul class="mt-1">
-				{#each REPLY_KINDS as reply (reply)}
-					{@const kind = replyTextKind(reply)}
-					<li class="border-b border-rule">
-						<a
-							class="block py-1 text-ink no-underline hover:bg-sheet"
-							class:font-semibold={kind === shown}
-							aria-current={kind === shown ? 'page' : undefined}
-							href={queryOf(kind)}
-							data-sveltekit-noscroll>{ownTexts.replyNames[reply]}</a
-						>
-					</li>
-				{/each}
-			</ul>
 		</nav>
 		<section aria-label={texts.preview(nameOf(shown))}>
 			{#if LANGUAGES.length > 1}

@@ -2,6 +2,7 @@ import { drizzle, type NodePgDatabase } from 'drizzle-orm/node-postgres';
 import pg from 'pg';
 import { destroyClient } from './database-watch';
 import * as access from './schema/access';
+import * as apiTokens from './schema/api-tokens';
 import { level } from './schema/columns';
 import * as acts from './schema/acts';
 import * as assessments from './schema/assessments';
@@ -21,8 +22,10 @@ import * as policies from './schema/policies';
 import * as referrals from './schema/referrals';
 import * as reports from './schema/reports';
 import * as running from './schema/running';
+import * as settings from './schema/settings';
 import * as post from './schema/post';
 import * as texts from './schema/texts';
+import * as webhooks from './schema/webhooks';
 import * as roster from './schema/roster';
 import * as rounds from './schema/rounds';
 
@@ -30,6 +33,7 @@ import * as rounds from './schema/rounds';
 export const schema = {
 	level,
 	...access,
+	...apiTokens,
 	...acts,
 	...checklists,
 	...cover,
@@ -51,6 +55,8 @@ export const schema = {
 	...post,
 	...texts,
 	...running,
+	...settings,
+	...webhooks,
 	...audit
 };
 
@@ -130,6 +136,25 @@ export function openDatabase(url: string): OpenDatabase {
 			open.clear();
 		}
 	};
+}
+
+/** Longest statement of work that may take long, and longest pause in it, ms. Our assumption: who reads the result may be slow. */
+const LONG_STATEMENT_MS = 3_600_000;
+const LONG_PAUSE_MS = 600_000;
+
+/** Opens a connection beside a pool, for one piece of work that may take long; whoever opens it ends it. */
+export async function openLongConnection(pool: pg.Pool): Promise<pg.Client> {
+	const client = new pg.Client({
+		connectionString: pool.options.connectionString,
+		connectionTimeoutMillis: CONNECT_MS,
+		statement_timeout: LONG_STATEMENT_MS,
+		idle_in_transaction_session_timeout: LONG_PAUSE_MS,
+		keepAlive: true
+	});
+	// A connection that breaks between two statements is reported by the next one.
+	client.on('error', () => {});
+	await client.connect();
+	return client;
 }
 
 /**

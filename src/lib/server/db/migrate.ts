@@ -42,6 +42,10 @@ function allSteps(): Step[] {
 /** The newest migration of this version, as the database records it. */
 const newestStep = () => Math.max(...allSteps().map(({ when }) => when));
 
+/** Name of the newest migration of this version. */
+export const newestMigration = (): string =>
+	allSteps().reduce((newest, step) => (step.when > newest.when ? step : newest)).tag;
+
 /** Names of the migrations that a database still needs. */
 export async function pendingMigrations(url: string): Promise<string[]> {
 	const pool = new pg.Pool({ connectionString: url, max: 1 });

@@ -22,13 +22,14 @@ import { QUESTIONNAIRE_MODES, type QuestionnaireMode } from '../../../core/answe
 import { SITTING_STYLES, type Corner, type SittingStyle } from '../../../core/corner';
 import type { RegionReport, RedFlag } from '../../../core/discomfort';
 import {
-	REQUESTABLE_ITEMS,
+	EQUIPMENT_ITEM_PATTERN,
 	REQUEST_STATES,
-	type RequestableItem,
+	type EquipmentItem,
 	type RequestState
 } from '../../../core/equipment';
 import type { RemeasuredHeights } from '../../../core/side-view';
-import { isOneOf, moment } from './columns';
+import { isOneOf, matches, moment } from './columns';
+import { users } from './access';
 import { people } from './people';
 
 /** Why a personal link has ended. */
@@ -64,6 +65,9 @@ export const assessments = pgTable(
 		revokedAt: moment('revoked_at'),
 		endedWhy: text('ended_why', { enum: LINK_ENDS }),
 		consentedAt: moment('consented_at'),
+		/** Who asked the questions on the phone and typed the answers, and recorded that the person agreed; null where the person answered alone. */
+		phoneBy: uuid('phone_by').references(() => users.id, { onDelete: 'set null' }),
+		phoneAt: moment('phone_at'),
 		/** As typed: field name to text. */
 		answers: jsonb('answers').$type<Record<string, string>>().notNull().default({}),
 		answersRevision: integer('answers_revision').notNull().default(0),
@@ -120,17 +124,19 @@ export const equipmentRequests = pgTable(
 		assessmentId: uuid('assessment_id')
 			.notNull()
 			.references(() => assessments.id, { onDelete: 'cascade' }),
-		purchase: text('purchase').$type<RequestableItem>().notNull(),
+		purchase: text('purchase').$type<EquipmentItem>().notNull(),
 		askedAt: moment('asked_at').notNull(),
 		state: text('state').$type<RequestState>().notNull().default('asked'),
 		/** Why it was declined. */
 		reason: text('reason').notNull().default(''),
+		/** Where it is sent; removed once it has arrived, or won't. */
+		deliverTo: text('deliver_to').notNull().default(''),
 		/** The supplier, and their order number. */
 		supplier: text('supplier').notNull().default(''),
 		orderNumber: text('order_number').notNull().default(''),
 		/** Its cost in whole cents, and the currency; null where nobody said. */
 		costCents: integer('cost_cents'),
-		/** Whether it came from stock, and the day it is due back; null for one that stays. */
+		/** Whether it comes from stock, where one is reserved for it until it is sent; and the day it is due back, null for one that stays. */
 		fromStore: boolean('from_store').notNull().default(false),
 		backBy: date('back_by', { mode: 'string' }),
 		currency: text('currency').notNull().default(''),
@@ -142,7 +148,7 @@ export const equipmentRequests = pgTable(
 		uniqueIndex('equipment_requests_key').on(t.assessmentId, t.purchase),
 		// The board reads open requests by state, longest waiting first; few have not arrived.
 		index('equipment_requests_board_idx').on(t.state, t.changedAt, t.askedAt, t.id),
-		check('equipment_requests_purchase_check', isOneOf(t.purchase, REQUESTABLE_ITEMS)),
+		check('equipment_requests_purchase_check', matches(t.purchase, EQUIPMENT_ITEM_PATTERN)),
 		check('equipment_requests_state_check', isOneOf(t.state, REQUEST_STATES))
 	]
 );
@@ -152,13 +158,13 @@ export const equipmentStore = pgTable(
 	'equipment_store',
 	{
 		id: uuid('id').primaryKey().defaultRandom(),
-		thing: text('thing').$type<RequestableItem>().notNull(),
+		thing: text('thing').$type<EquipmentItem>().notNull(),
 		onHand: integer('on_hand').notNull(),
 		version: integer('version').notNull().default(1)
 	},
 	(t) => [
 		uniqueIndex('equipment_store_thing_key').on(t.thing),
-		check('equipment_store_thing_check', isOneOf(t.thing, REQUESTABLE_ITEMS)),
+		check('equipment_store_thing_check', matches(t.thing, EQUIPMENT_ITEM_PATTERN)),
 		check('equipment_store_on_hand_check', sql`${t.onHand} >= 0`)
 	]
 );

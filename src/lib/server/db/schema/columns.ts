@@ -13,6 +13,11 @@ export function isOneOf(column: AnyPgColumn, values: readonly string[]): SQL {
 	return sql`${column} in (${sql.raw(values.map((value) => `'${value.replaceAll("'", "''")}'`).join(', '))})`;
 }
 
+/** The check that a column is written in the core's way. */
+export function matches(column: AnyPgColumn, pattern: string): SQL {
+	return sql`${column} ~ ${sql.raw(`'${pattern}'`)}`;
+}
+
 /** The check that every entry of a list is one of the core's values. */
 export function areAllOf(column: AnyPgColumn, values: readonly string[]): SQL {
 	return sql`${column} <@ array[${sql.raw(values.map((value) => `'${value.replaceAll("'", "''")}'`).join(', '))}]::text[]`;

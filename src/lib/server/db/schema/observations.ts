@@ -19,7 +19,8 @@ import type { QuestionnaireMode } from '../../../core/answers';
 import type { FindingId } from '../../../core/checklist';
 import { VERDICTS } from '../../../core/checks';
 import type { SittingStyle } from '../../../core/corner';
-import { PURCHASES, type PurchaseId } from '../../../core/plan';
+import { EQUIPMENT_ITEM_PATTERN, type EquipmentItem } from '../../../core/equipment';
+import type { PurchaseId } from '../../../core/plan';
 import {
 	SPOT_KINDS,
 	type ClosingParts,
@@ -31,7 +32,7 @@ import {
 	type WorkforceReport
 } from '../../../core/workforce';
 import { users } from './access';
-import { isOneOf, level, moment, textList } from './columns';
+import { isOneOf, level, matches, moment, textList } from './columns';
 import { caseAssessments } from './judgements';
 import { people } from './people';
 import { rounds } from './rounds';
@@ -199,18 +200,18 @@ export const equipmentBudgets = pgTable(
 	]
 );
 
-/** Prices of items bought for people, as entered. Kept until changed. */
+/** Prices of the catalogue that applies, written when it is published: statements need them as rows. */
 export const purchasePrices = pgTable(
 	'purchase_prices',
 	{
-		purchase: text('purchase').$type<PurchaseId>().primaryKey(),
+		purchase: text('purchase').$type<EquipmentItem>().primaryKey(),
 		/** Whole cents of {@link currency}. */
 		cents: integer('cents').notNull(),
 		/** ISO 4217. */
 		currency: text('currency').notNull()
 	},
 	(t) => [
-		check('purchase_prices_purchase_check', isOneOf(t.purchase, PURCHASES)),
+		check('purchase_prices_purchase_check', matches(t.purchase, EQUIPMENT_ITEM_PATTERN)),
 		check('purchase_prices_cents_check', sql`${t.cents} between 0 and 100000000`),
 		check('purchase_prices_currency_check', sql`${t.currency} ~ '^[A-Z]{3}$'`)
 	]

@@ -105,3 +105,16 @@ export const savedFilters = pgTable(
 	},
 	(t) => [uniqueIndex('saved_filters_key').on(t.userId, t.name)]
 );
+
+/** Records that were merged: the number of the one that is gone leads to the one it went into, on pages and in the audit log. */
+export const personMerges = pgTable(
+	'person_merges',
+	{
+		fromId: uuid('from_id').primaryKey(),
+		intoId: uuid('into_id')
+			.notNull()
+			.references(() => people.id, { onDelete: 'cascade' }),
+		at: moment('at').notNull()
+	},
+	(t) => [index('person_merges_into_idx').on(t.intoId)]
+);

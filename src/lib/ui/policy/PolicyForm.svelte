@@ -2,7 +2,6 @@
 	import {
 		policyChanges,
 		POLICY_FIELD_NAMES,
-		POLICY_NOTE_LENGTH,
 		POLICY_PARTS,
 		policyFieldRule,
 		type PolicySettings
@@ -10,10 +9,9 @@
 	import { deskWords } from '$lib/messages/desk';
 	import { CaseForm } from '../cases/case-form.svelte';
 	import FormError from '../cases/FormError.svelte';
-	import Button from '../kit/Button.svelte';
 	import { enhanceForm } from '../kit/enhance-form';
+	import PublishBar from '../organisation/PublishBar.svelte';
 	import SettingRow from '../kit/SettingRow.svelte';
-	import TextField from '../kit/TextField.svelte';
 	import type { PolicyDraft, SeenPolicy } from './policy-draft.svelte';
 	import PolicyPreview from './PolicyPreview.svelte';
 
@@ -29,7 +27,6 @@
 	let { draft, inForce, version }: Props = $props();
 
 	let note = $state('');
-	const canPublish = $derived(draft.isSeen && !draft.isSame);
 	const form = new CaseForm((result) => {
 		if ('published' in result) {
 			note = '';
@@ -67,41 +64,10 @@
 			<PolicyPreview changes={policyChanges(inForce, draft.seen.settings)} preview={draft.seen.preview} />
 		</section>
 	{/if}
-	<div class="acts" class:seen={canPublish}>
-		{#if canPublish}
-			<div class="grow">
-				<TextField
-					name="note"
-					label={texts.note}
-					hint={texts.noteHint}
-					size="desk"
-					maxlength={POLICY_NOTE_LENGTH}
-					value={note}
-					oninput={(text) => (note = text)}
-				/>
-			</div>
-			<Button look="main" size="desk" formaction="?/publish" isBusy={form.isBusy}>{texts.publish}</Button>
-		{:else}
-			<input type="hidden" name="note" value={note} />
-			<Button look="main" size="desk" isBusy={form.isBusy} disabled={draft.isSame}>{texts.preview}</Button>
-			<p class="text-note text-ink-soft">
-				{draft.isSame ? texts.nothingDiffers : draft.seen ? texts.previewOutdated : texts.previewFirst}
-			</p>
-		{/if}
-	</div>
+	<PublishBar {draft} bind:note isBusy={form.isBusy} />
 </form>
 
 <style>
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: center;
-		gap: 0.75rem 1rem;
-		margin-top: 1rem;
-	}
-	.acts.seen {
-		align-items: end;
-	}
 	.preview {
 		margin-top: 1rem;
 		padding: 0.75rem 1rem;

@@ -11,7 +11,8 @@
 	const texts = deskWords.policy;
 
 	interface Props {
-		changes: readonly PolicyChange[];
+		/** Null where the page has said what changes. */
+		changes: readonly PolicyChange[] | null;
 		preview: PolicyEffects & {
 			readonly people: readonly {
 				readonly personId: string;
@@ -30,8 +31,10 @@
 	const count = (of: CountOverAll) => texts.count(of, formattedNumber);
 </script>
 
-<h2 class="text-head">{texts.wouldChange}</h2>
-<PolicyChanges {changes} />
+{#if changes}
+	<h2 class="text-head">{texts.wouldChange}</h2>
+	<PolicyChanges {changes} />
+{/if}
 <p class="mt-3 text-note text-ink-soft">
 	{preview.looked >= preview.of
 		? texts.exact(preview.of, formattedNumber(preview.of))

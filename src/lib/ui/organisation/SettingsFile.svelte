@@ -1,5 +1,4 @@
 <script lang="ts">
-	import type { PolicySettings } from '$lib/core/triage/policy-settings';
 	import { deskWords } from '$lib/messages/desk';
 	import { CaseForm } from '../cases/case-form.svelte';
 	import FormError from '../cases/FormError.svelte';
@@ -9,11 +8,15 @@
 
 	const texts = deskWords.policy;
 
-	/** @param loaded called with the settings of a file that can be used */
-	let { loaded }: { loaded: (settings: PolicySettings) => void } = $props();
+	interface Props {
+		/** Called with the settings of a file that can be used, as its page reads them. */
+		loaded: (settings: unknown) => void;
+	}
+
+	let { loaded }: Props = $props();
 
 	let file = $state('');
-	const form = new CaseForm((result) => loaded(result.loaded as PolicySettings));
+	const form = new CaseForm((result) => loaded(result.loaded));
 	const read = async (chosen: File | undefined) => {
 		file = chosen ? await chosen.text() : '';
 	};
@@ -23,7 +26,7 @@
 	<input type="hidden" name="file" value={file} />
 	<FileField
 		name=""
-		id="policy-file"
+		id="settings-file"
 		label={texts.load}
 		hint={texts.loadHint}
 		accept=".json,application/json"

@@ -1,8 +1,7 @@
-<script lang="ts">
-	import type { PolicyChange } from '$lib/core/triage/policy-settings';
+<script lang="ts" generics="T">
+	import type { Snippet } from 'svelte';
 	import { momentWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
-	import PolicyChanges from './PolicyChanges.svelte';
 
 	const texts = deskWords.policy;
 
@@ -13,35 +12,38 @@
 			readonly by: string | null;
 			readonly at: Date;
 			readonly note: string;
-			readonly changes: readonly PolicyChange[];
+			readonly changes: readonly T[];
 		}[];
 		/** The one that applies now. */
 		current: number;
 		timeZone: string;
+		/** Address of their page. */
+		at: string;
+		fileName: (version: number) => string;
+		/** What a version changed. */
+		changed: Snippet<[readonly T[]]>;
 	}
 
-	let { versions, current, timeZone }: Props = $props();
+	let { versions, current, timeZone, at, fileName, changed }: Props = $props();
 </script>
 
 {#snippet uses(version: number)}
 	<p class="mt-1 flex flex-wrap gap-4 text-note">
 		{#if version !== current}
-			<a href="/desk/organisation/policy?from={version}" data-sveltekit-reload>{texts.use}</a>
+			<a href="{at}?from={version}" data-sveltekit-reload>{texts.use}</a>
 		{/if}
-		<a href="/desk/organisation/policy/file?version={version}" download={texts.fileName(version)}
-			>{texts.download}</a
-		>
+		<a href="{at}/file?version={version}" download={fileName(version)}>{texts.download}</a>
 	</p>
 {/snippet}
 
 <h2 class="text-lead">{texts.versions}</h2>
 <ol class="mt-1 border-t border-ink">
-	{#each versions as { version, by, at, note, changes } (version)}
+	{#each versions as { version, by, at: on, note, changes } (version)}
 		<li class="border-b border-rule py-2.5">
 			<p class="font-semibold">{texts.version(version)}</p>
-			<p class="text-note text-ink-soft">{texts.by(by ?? texts.gone, momentWords(at, timeZone))}</p>
+			<p class="text-note text-ink-soft">{texts.by(by ?? texts.gone, momentWords(on, timeZone))}</p>
 			{#if note}<p class="text-note">{note}</p>{/if}
-			<PolicyChanges {changes} />
+			{@render changed(changes)}
 			{@render uses(version)}
 		</li>
 	{/each}

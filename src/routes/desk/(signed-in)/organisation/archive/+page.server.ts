@@ -1,0 +1,7 @@
+import { mayReadAuditLog } from '$lib/server/audit/read-audit-log';
+import { withErrorPage } from '$lib/server/http/error-responses';
+import { signedIn } from '$lib/server/signed-in';
+import type { PageServerLoad } from './$types';
+
+export const load: PageServerLoad = ({ locals }) =>
+	withErrorPage(async () => ({ isAllowed: await mayReadAuditLog(locals.db, signedIn(locals)) }));

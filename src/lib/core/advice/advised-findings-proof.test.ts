@@ -6,7 +6,10 @@ import { checkArmrest } from '../seat';
 import { viewingDistanceWith } from '../sight';
 import { setUpAfter, situationAfter } from '../plan';
 
-const people = casesOf(3000, 250).map((seed) => whatIsTold(randomPerson(seed + 40_000)));
+/** People whose plan closes a problem that is no height. */
+const WITH_CLOSED = [88, 107, 137, 212, 227, 247, 312, 343, 358, 402];
+
+const people = casesOf(3000, 250, WITH_CLOSED).map((seed) => whatIsTold(randomPerson(seed + 40_000)));
 
 describe('what is no stack', () => {
 	it('is judged for the corner as the plan leaves it: an armrest sinks by the pads that raise the person', () => {

@@ -56,14 +56,19 @@ export function nextThingIndex(answers: Answers): number | null {
 	return Array.from({ length: MAX_HOUSEHOLD_THINGS }, (_, i) => i).find((i) => !listed.includes(i)) ?? null;
 }
 
-/** Fields of a new item of a kind, with its usual size. */
+/** An item to list. */
+export interface ThingToAdd extends ThingChoice {
+	readonly label: string;
+	/** Whether it is another item than the usual one of its kind, and so counted for itself. */
+	readonly isOwn?: boolean;
+}
+
+/** Fields of a new item. */
 export function newThingFields(
 	index: number,
-	kind: HouseholdKind,
-	label: string,
+	{ kind, size: [a, b, c], label }: ThingToAdd,
 	unit: LengthUnit
 ): Record<string, string> {
-	const [a, b, c] = THING_CHOICES.find((item) => item.kind === kind)?.size ?? [0, 0, 0];
 	const text = (mm: number) => formatLength(mm, unit, { withUnit: false });
 	return {
 		[thingField(index, 'kind')]: kind,
@@ -76,23 +81,26 @@ export function newThingFields(
 }
 
 /**
- * Fields that add one more item of a kind: one more of an item already listed, or the first of its kind with its usual size. Null where the
- * list is full.
+ * Fields that add one more item: one more of an item already listed, or the first of its kind with the size that it starts with. Null where
+ * the list is full.
  */
 export function addThingFields(
 	answers: Answers,
-	kind: HouseholdKind,
-	label: string,
+	thing: ThingToAdd,
 	unit: LengthUnit
 ): Record<string, string> | null {
-	const last = listedThings(answers).findLast((index) => answers[thingField(index, 'kind')] === kind);
+	const last = listedThings(answers).findLast(
+		(index) =>
+			answers[thingField(index, 'kind')] === thing.kind &&
+			(!thing.isOwn || answers[thingField(index, 'label')] === thing.label)
+	);
 	if (last !== undefined) {
 		const field = thingField(last, 'count');
 		const counted = Number(answers[field] ?? 1);
 		return { [field]: String((Number.isInteger(counted) && counted > 0 ? counted : 0) + 1) };
 	}
 	const index = nextThingIndex(answers);
-	return index === null ? null : newThingFields(index, kind, label, unit);
+	return index === null ? null : newThingFields(index, thing, unit);
 }
 
 /** Name of the field that says one item doesn't work here: `out.t3` or, for one of several alike, `out.t3#2`. */

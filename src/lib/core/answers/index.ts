@@ -20,6 +20,7 @@ export { precautionField, precautionsOf, hasPrecautions } from './precaution-ans
 export { convertUnit } from './convert-unit';
 export { cornerFromAnswers, type CornerFromAnswers } from './corner-from-answers';
 export {
+	THING_FIELD_PARTS,
 	BODY_FIELDS,
 	bodyMethodOf,
 	CHOICE_FIELDS,
@@ -55,8 +56,8 @@ export {
 	nextThingIndex,
 	isHouseholdKind,
 	measuredRiseField,
-	listedThings,
 	newThingFields,
+	listedThings,
 	addThingFields,
 	LEFT_OUT_FIELD_PATTERN,
 	leftOutField,
@@ -67,7 +68,8 @@ export {
 	measuredPadShares,
 	padShareField,
 	THING_SIDE_PARTS,
-	type ThingChoice
+	type ThingChoice,
+	type ThingToAdd
 } from './household-things';
 export { answersChangedSince, type SubmittedState } from './changed-since';
 export { deviceField, DEVICES_AT_HOME, devicesOf, thingsAtHome, type DeviceAtHome } from './device-answers';

@@ -1,11 +1,15 @@
 import { describe, expect, it } from 'vitest';
-import { confirmedSizeFields, newThingFields, sizesToCheck } from '.';
+import { confirmedSizeFields, newThingFields, sizesToCheck, THING_CHOICES } from '.';
+import type { HouseholdKind } from '../corner';
+
+const listed = (index: number, kind: HouseholdKind, label: string) =>
+	newThingFields(index, { ...THING_CHOICES.find((one) => one.kind === kind)!, label }, 'cm');
 
 const answers = {
 	unit: 'cm',
-	...newThingFields(0, 'book', 'Atlas', 'cm'),
-	...newThingFields(1, 'pillow', 'Pillow', 'cm'),
-	...newThingFields(2, 'ream', 'Paper', 'cm')
+	...listed(0, 'book', 'Atlas'),
+	...listed(1, 'pillow', 'Pillow'),
+	...listed(2, 'ream', 'Paper')
 };
 const none = { pieces: [] };
 const plan = {

@@ -1,6 +1,6 @@
 import type { Station } from '../household';
 import { formatLength } from '../length';
-import { isHouseholdKind, listedThings, THING_CHOICES } from './household-things';
+import { listedThings, THING_CHOICES, type ThingChoice } from './household-things';
 import { thingField, unitOf, type Answers } from './fields';
 import { readLengthField } from './read-length-field';
 import { CORNER_BOUNDS } from '../corner';
@@ -28,9 +28,9 @@ export function sizeConfirmedField(index: number): string {
 	return thingField(index, 'sure');
 }
 
-function isUsual(answers: Answers, index: number): boolean {
+function isUsual(answers: Answers, index: number, kinds: readonly ThingChoice[]): boolean {
 	const kind = answers[thingField(index, 'kind')];
-	const usual = isHouseholdKind(kind) ? THING_CHOICES.find((item) => item.kind === kind)?.size[2] : undefined;
+	const usual = kinds.find((item) => item.kind === kind)?.size[2];
 	const field = thingField(index, 'c');
 	const read = readLengthField(field, answers[field], unitOf(answers), {
 		bounds: CORNER_BOUNDS.side,
@@ -42,15 +42,20 @@ function isUsual(answers: Answers, index: number): boolean {
 /**
  * Items whose size is worth checking: a plan builds with them at their usual height, which nobody has confirmed. Soft items are compressed
  * by the person's weight; they are checked by measuring the seat again.
+ * @param kinds with the sizes that they start with
  */
-export function sizesToCheck(answers: Answers, plan: PlannedPieces | null): SizeToCheck[] {
+export function sizesToCheck(
+	answers: Answers,
+	plan: PlannedPieces | null,
+	kinds: readonly ThingChoice[] = THING_CHOICES
+): SizeToCheck[] {
 	if (!plan) return [];
 	const firm = Object.entries(plan.stations).flatMap(([station, { pieces }]) =>
 		station === 'seat' ? [] : pieces
 	);
 	return listedThings(answers).flatMap((index): SizeToCheck[] => {
 		const used = firm.filter(({ id }) => id.replace(/#\d+$/, '') === `t${index}`);
-		if (used.length === 0 || answers[sizeConfirmedField(index)] === 'yes' || !isUsual(answers, index))
+		if (used.length === 0 || answers[sizeConfirmedField(index)] === 'yes' || !isUsual(answers, index, kinds))
 			return [];
 		return [
 			{

@@ -6,6 +6,8 @@ export interface WorkCalendar {
 	/** Days of the weekend, 0 Sunday to 6 Saturday. */
 	readonly weekend: readonly number[];
 	readonly isHoliday: (date: CivilDate) => boolean;
+	/** Whether people work on a day of the weekend. */
+	readonly isWorkedAnyway?: (date: CivilDate) => boolean;
 }
 
 /** No real calendar has more free days in a row than this; one that does is broken. */
@@ -21,6 +23,7 @@ export function workCalendar(country: string, isHoliday: (date: CivilDate) => bo
 
 /** Whether a day is a working day: neither weekend nor public holiday. */
 export function isWorkingDay(date: CivilDate, calendar: WorkCalendar): boolean {
+	if (calendar.isWorkedAnyway?.(date)) return true;
 	return !calendar.weekend.includes(weekdayOf(date)) && !calendar.isHoliday(date);
 }
 

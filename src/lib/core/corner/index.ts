@@ -13,7 +13,8 @@ export type {
 	Tray
 } from './corner';
 export { CORNER_FORMATS } from './corner';
-export { CORNER_BOUNDS, MAX_LABEL_CHARS, MAX_HOUSEHOLD_ITEMS, cornerSchema } from './corner-schema';
+// The schema itself isn't among these: a page that checks a length by its bounds would load all of it.
+export { CORNER_BOUNDS, MAX_LABEL_CHARS, MAX_HOUSEHOLD_ITEMS } from './corner-bounds';
 export { pointingHandOf, type HandUse } from './pointing-hand';
 export {
 	footBarOf,

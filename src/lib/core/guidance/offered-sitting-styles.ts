@@ -16,9 +16,16 @@ const OF_THEIR_OWN: readonly SeatKind[] = [
 
 /**
  * The sitting styles someone can try at a workstation; none where the seat, or standing, leaves no choice. Common practice: experts differ.
+ * @param offered those that the organisation offers; the one in use is always among them
  */
-export function offeredSittingStyles(corner: Pick<Corner, 'spot'>): SittingStyle[] {
+export function offeredSittingStyles(
+	corner: Pick<Corner, 'spot' | 'way'>,
+	offered: readonly SittingStyle[] = SITTING_STYLES
+): SittingStyle[] {
 	const kind = seatKindOf(corner);
 	if (kind === null || OF_THEIR_OWN.includes(kind)) return [];
-	return SITTING_STYLES.filter((way) => way !== 'active' || WITH_A_FRONT.includes(kind));
+	return SITTING_STYLES.filter(
+		(way) =>
+			way === corner.way || (offered.includes(way) && (way !== 'active' || WITH_A_FRONT.includes(kind)))
+	);
 }

@@ -4,6 +4,9 @@ export const PERSON_STATES = ['none', 'sent', 'started', 'answered', 'revoked'] 
 /** One of {@link PERSON_STATES}. */
 export type PersonState = (typeof PERSON_STATES)[number];
 
+/** Groups that a list of people can show: those who are here, those who have left, and those whose emails bounce. */
+export const PEOPLE_GROUPS = ['here', 'left', 'bounced'] as const;
+
 /** Acts that can be done to many people at once. */
 export const BULK_ACTS = ['send', 'team', 'leave', 'return', 'follow-up'] as const;
 

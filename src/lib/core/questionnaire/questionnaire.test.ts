@@ -1,7 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { checklistFrom } from '../checklist';
 import { randomAnswers } from '../../../../tests/support/random-answers';
-import { prefilledSpotFields, addThingFields, QUESTIONNAIRE_PAGES, type Answers } from '../answers';
+import {
+	prefilledSpotFields,
+	addThingFields,
+	QUESTIONNAIRE_PAGES,
+	THING_CHOICES,
+	type Answers
+} from '../answers';
+import type { HouseholdKind } from '../corner';
 import {
 	skippedQuestionsOf,
 	minutesLeft,
@@ -106,14 +113,25 @@ describe('a further spot', () => {
 
 describe('one more thing of a kind', () => {
 	it('is counted with those that are listed, or begins with its usual size', () => {
-		const one = addThingFields({ unit: 'cm' }, 'book', 'Book', 'cm') ?? {};
+		const thing = (kind: HouseholdKind, label: string, isOwn = false) => ({
+			...THING_CHOICES.find((one) => one.kind === kind)!,
+			label,
+			isOwn
+		});
+		const book = thing('book', 'Book');
+		const one = addThingFields({ unit: 'cm' }, book, 'cm') ?? {};
 		expect(one).toMatchObject({ 'thing.0.kind': 'book', 'thing.0.count': '1', 'thing.0.c': '3.5' });
-		expect(addThingFields({ unit: 'cm', ...one }, 'book', 'Book', 'cm')).toEqual({ 'thing.0.count': '2' });
-		expect(addThingFields({ unit: 'cm', ...one, 'thing.0.count': 'two' }, 'book', 'Book', 'cm')).toEqual({
+		expect(addThingFields({ unit: 'cm', ...one }, book, 'cm')).toEqual({ 'thing.0.count': '2' });
+		expect(addThingFields({ unit: 'cm', ...one, 'thing.0.count': 'two' }, book, 'cm')).toEqual({
 			'thing.0.count': '1'
 		});
-		expect(addThingFields({ unit: 'cm', ...one }, 'ream', 'Ream', 'cm')).toMatchObject({
+		expect(addThingFields({ unit: 'cm', ...one }, thing('ream', 'Ream'), 'cm')).toMatchObject({
 			'thing.1.kind': 'ream'
 		});
+		// An organisation's own item isn't another one of the usual kind.
+		const box = { ...thing('book', 'Laptop box', true), size: [330, 250, 90] as const };
+		const both = { unit: 'cm', ...one, ...addThingFields({ unit: 'cm', ...one }, box, 'cm') };
+		expect(both).toMatchObject({ 'thing.0.count': '1', 'thing.1.label': 'Laptop box', 'thing.1.c': '9.0' });
+		expect(addThingFields(both, box, 'cm')).toEqual({ 'thing.1.count': '2' });
 	});
 });

@@ -1,7 +1,7 @@
 import type { Corner, SeatKind } from '../corner';
 import type { RegionReport, RedFlag } from '../discomfort';
 import type { AssessmentResult, PlanItem } from '../case-assessment';
-import type { RequestableItem } from '../equipment';
+import type { EquipmentItem } from '../equipment';
 import type { ConsentWay } from './consent';
 
 /** What a clinician is told about a case: no household items, messages, notes or address. Days are ISO dates. */
@@ -31,7 +31,9 @@ export interface ReferralLetter {
 		readonly with: readonly string[];
 		readonly at: Date;
 	}[];
-	readonly arrived: readonly { readonly purchase: RequestableItem; readonly at: Date | null }[];
+	/** What the organisation adds at the end, filled in; empty for nothing. */
+	readonly ending: string;
+	readonly arrived: readonly { readonly purchase: EquipmentItem; readonly at: Date | null }[];
 	readonly corner: {
 		readonly posture: Corner['spot']['posture'];
 		readonly seat: SeatKind | null;

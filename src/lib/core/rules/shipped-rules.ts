@@ -6,20 +6,24 @@ import { TRIAGE_POLICIES, type TriagePolicy } from '../triage';
 export interface Rules {
 	readonly policy: TriagePolicy;
 	readonly checklist: Checklist;
+	/** Version of the organisation's days off, by which days are counted; 0 for public holidays only. */
+	readonly daysOffVersion: number;
 }
 
 /** The rules as the software comes: used until an organisation publishes settings of its own. */
 export const SHIPPED_RULES: Rules = {
 	policy: newestChecklist(TRIAGE_POLICIES),
-	checklist: newestChecklist(CHECKLIST_VERSIONS)
+	checklist: newestChecklist(CHECKLIST_VERSIONS),
+	daysOffVersion: 0
 };
 
 /**
  * Names the versions of everything an assessment rests on. A case assessed under another name is assessed again; whatever falls due by that
  * alone is held back until a coordinator releases it.
  */
-export function rulesVersionOf({ policy, checklist }: Rules): string {
-	return `core ${CORE_VERSION}, checklist ${checklist.version}, policy ${policy.version}`;
+export function rulesVersionOf({ policy, checklist, daysOffVersion }: Rules): string {
+	const daysOff = daysOffVersion > 0 ? `, days off ${daysOffVersion}` : '';
+	return `core ${CORE_VERSION}, checklist ${checklist.version}${daysOff}, policy ${policy.version}`;
 }
 
 /** The name of {@link SHIPPED_RULES}. */

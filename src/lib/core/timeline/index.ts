@@ -25,6 +25,7 @@ export type TimelineGroup = (typeof TIMELINE_GROUPS)[number];
  */
 const GROUP_OF_ACT: Readonly<Record<string, TimelineGroup>> = {
 	'assessment-sent': 'answers',
+	'begun-by-phone': 'answers',
 	consented: 'answers',
 	answered: 'answers',
 	're-measured': 'plan',

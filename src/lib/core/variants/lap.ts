@@ -10,8 +10,11 @@ const LEFT_OF_FOLD = 0.8;
 /** The elbow check with the keyboard on the lap: it rests on the thigh, and on a towel if there is one. */
 function onLap({ corner, setUp, body }: VariantBase, towelMm: number): CheckResult | null {
 	const lap = setUp.seat + setUp.pads + body.thigh.mm + towelMm;
+	const { spot } = corner;
+	// On the lap, a tray under the table no longer carries it.
+	const offTray = { ...corner, spot: { ...spot, keys: { ...spot.keys, tray: null } } };
 	return (
-		checkCorner(corner, { ...setUp, keys: lap - setUp.surface }).find(({ id }) => id === 'elbow') ?? null
+		checkCorner(offTray, { ...setUp, keys: lap - setUp.surface }).find(({ id }) => id === 'elbow') ?? null
 	);
 }
 

@@ -42,6 +42,25 @@ describe('who is renewed at a closing', () => {
 	});
 });
 
+describe('changes by group', () => {
+	it('are the same however many people are counted at once', () => {
+		const moved = (from: string, to: string, code: string): ChangedPerson => ({
+			before: { groups: [from, 'GB'], codes: ['in', code] },
+			after: { groups: [to, 'GB'], codes: ['in'] }
+		});
+		const names = ['Law', 'Press', 'Sales'] as const;
+		const changed = Array.from({ length: 40 }, (_, i) =>
+			moved(names[i % 3] ?? '', names[(i * 7) % 3] ?? '', `code-${i % 4}`)
+		);
+		const whole = changesByGroup(changed, changed.keys());
+		const counted: ReturnType<typeof changesByGroup> = [];
+		for (let i = 0; i < changed.length; i += 7)
+			changesByGroup(changed, [...changed.keys()].slice(i, i + 7), counted);
+		expect(counted).toEqual(whole);
+		expect(whole[0]?.get('')?.people.size).toBe(40);
+	});
+});
+
 describe('the difference of two figures', () => {
 	const change = (before: number, after: number, by: number) => ({ before, after, by, isExact: true });
 

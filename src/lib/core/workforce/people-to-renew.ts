@@ -29,16 +29,20 @@ interface Counting {
 	readonly after: Map<string, number>;
 }
 
+/** Changes by dimension and group; dimension 0 is everyone. */
+type ChangesByGroup = Map<string, Counting>[];
+
 /**
  * The changes of some people by dimension and group; dimension 0 is everyone. Cost: people times dimensions times what is counted of a
  * person.
  * @param kept indices of the people
+ * @param dimensions to which they are added, where a large workforce is counted in parts; none if left out
  */
 export function changesByGroup(
 	changed: readonly ChangedPerson[],
-	kept: Iterable<number>
-): ReadonlyMap<string, GroupChange>[] {
-	const dimensions: Map<string, Counting>[] = [];
+	kept: Iterable<number>,
+	dimensions: ChangesByGroup = []
+): ChangesByGroup {
 	const add = (person: number, which: 'before' | 'after', state: CountedState | null | undefined) => {
 		for (const [d, group] of state ? [EVERYONE, ...state.groups].entries() : []) {
 			const groups = (dimensions[d] ??= new Map());

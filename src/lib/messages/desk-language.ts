@@ -10,12 +10,12 @@ export type DeskLanguage = (typeof DESK_LANGUAGES)[number];
 export interface DeskReader {
 	readonly language: DeskLanguage;
 	readonly areSignsReviewed: boolean;
-	/** Names of the problems that the organisation has added to the checklist. */
-	readonly findingNames: Readonly<Record<string, string>>;
+	/** Names of what the organisation has added: problems of the checklist, and items of equipment. */
+	readonly ownNames: Readonly<Record<string, string>>;
 }
 
 /** The reader of a page before a language is known. */
-export const ENGLISH_READER: DeskReader = { language: 'en', areSignsReviewed: true, findingNames: {} };
+export const ENGLISH_READER: DeskReader = { language: 'en', areSignsReviewed: true, ownNames: {} };
 
 /** The desk's language for a locale; English where the desk isn't translated. */
 export function deskLanguageOf(locale: string): DeskLanguage {

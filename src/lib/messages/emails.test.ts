@@ -3,7 +3,7 @@ import { REGIONS } from '$lib/core/discomfort';
 import { UNSET_ORGANISATION, type Organisation } from '$lib/core/organisation';
 import { unknownPlaceholders } from '$lib/core/sending';
 import { EMAIL_KINDS, EMPLOYEE_EMAIL_KINDS, isEmployeeEmail } from '$lib/core/sending/email-kinds';
-import { fieldsOfText, isReplyText, OWN_TEXT_KINDS } from '$lib/core/sending/own-texts';
+import { fieldsOfText, hasSubject, OWN_TEXT_KINDS } from '$lib/core/sending/own-texts';
 import {
 	emailButton,
 	emailFrame,
@@ -192,7 +192,7 @@ describe('an email that the organisation words', () => {
 	});
 
 	it('is an email to an employee or a reply, never one about an account, a clinician or a warning sign', () => {
-		expect(OWN_TEXT_KINDS.filter((kind) => !isReplyText(kind))).toEqual(EMPLOYEE_EMAIL_KINDS);
+		expect(OWN_TEXT_KINDS.filter((kind) => hasSubject(kind))).toEqual([...EMPLOYEE_EMAIL_KINDS, 'round']);
 		for (const sign of [
 			'emergency-sign',
 			'urgent-sign',

@@ -4,8 +4,7 @@ import { loadDeskLanguage } from './desk';
 import { ENGLISH_READER, findDeskReaderBy } from './desk-language';
 import { countryWords, formatOf, languageWords, readersDateLocale } from './reader-formats';
 
-const readGerman = () =>
-	findDeskReaderBy(() => ({ language: 'de', areSignsReviewed: true, findingNames: {} }));
+const readGerman = () => findDeskReaderBy(() => ({ language: 'de', areSignsReviewed: true, ownNames: {} }));
 
 beforeAll(() => loadDeskLanguage('de'));
 afterEach(() => findDeskReaderBy(() => ENGLISH_READER));

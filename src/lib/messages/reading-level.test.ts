@@ -16,6 +16,7 @@ import { LANGUAGES, type Language } from './languages';
 import { loadLanguage } from './language-packs';
 import { sittingStyleTextsFor } from './sitting-styles';
 import { stopTextsFor } from './stop';
+import { BARE, CLUMSY } from '../../../tests/support/voice';
 
 /** Sentences that most people read at once. Our limits: half of them of fifteen words at most, and none beyond twenty-five. */
 const MOST_WORDS = 25;
@@ -143,13 +144,6 @@ describe.each(DESK_LANGUAGES)('the desk in %s', (language) => {
 		}
 	});
 });
-
-/** Words that are translated one by one; in the pages about the program, too. */
-const CLUMSY =
-	/\b(?:anew|whom|whoever|meanwhile|somebody|anybody|by itself|in force|as it stands|any more|told|take along|taken along|put off)\b/i;
-
-/** A sentence that begins with a bare *who* or *what* and asks nothing. */
-const BARE = /(?:^|[.!:|] |\*\*|_)(?:Who|What|Whose|Whom|Whoever)\b[^?.!|]*(?:[.!|]|$)/;
 
 const PAGES = [
 	'README.md',

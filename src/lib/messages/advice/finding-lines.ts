@@ -5,7 +5,7 @@ import type { RequestableItem } from '$lib/core/equipment';
 import type { Region } from '$lib/core/discomfort';
 import { checklistTextsFor, findingName, ownFixWords } from '../checklist';
 import { messagesFor } from '../index';
-import { regionWords } from '../region-words';
+import { regionWithin } from '../region-words';
 import { wordsFor } from '../words-by-facts';
 
 /** A finding that isn't about a height, in words. */
@@ -57,7 +57,7 @@ export function findingLines(
 				cautions: cautions.map((caution) => texts.cautions[caution]),
 				because:
 					cause &&
-					texts.causes[cause.cause](t.lists.and(cause.reports.map((report) => regionWords(report, t)))),
+					texts.causes[cause.cause](t.lists.and(cause.reports.map((report) => regionWithin(report, t)))),
 				tiedTo: cause ? [] : tiedTo,
 				isMovedUp
 			};

@@ -24,6 +24,25 @@ export const reminderTexts: AsideTexts['reminders'] = {
 	back: 'Zurück zu meiner Seite'
 };
 
+export const ownRequestTexts: AsideTexts['equipment'] = {
+	title: 'Ausstattung, um die Sie gebeten haben',
+	lead: 'Die Koordination entscheidet über jede Anfrage. Wenn es etwas Neues gibt, schreiben wir Ihnen.',
+	none: 'Sie haben um keine Ausstattung gebeten.',
+	withdraw: 'Anfrage zurückziehen',
+	address: 'Wohin soll geliefert werden?',
+	addressHint:
+		'Die Koordination und der Lieferant sehen die Adresse. Wir löschen sie, wenn alles angekommen ist.',
+	save: 'Adresse speichern',
+	saved: 'Gespeichert. Die Koordination sieht die Adresse bei Ihren Anfragen.',
+	eyeTest: 'Sehtest',
+	entitled: (months) =>
+		`Sie können einen für Sie kostenlosen Sehtest machen lassen${months === null ? '' : months === 1 ? ', jeden Monat' : `, alle ${months} Monate`}, und früher, wenn Ihre Augen Ihnen Mühe machen.`,
+	law: (law) => `Grundlage: ${law}.`,
+	ask: 'Um einen Sehtest bitten',
+	lastDone: (day) => `Ihr letzter Sehtest ist für den ${day} eingetragen.`,
+	eyeTestAsked: 'Sie haben um einen Sehtest gebeten. Die Koordination regelt ihn mit Ihnen.'
+};
+
 export const messageTexts: Catalogue['messages'] = {
 	title: 'Nachrichten',
 	lead: 'Nachrichten zwischen Ihnen und der Koordination. Personen mit der Rolle Koordination können sie lesen, und eine Ärztin oder ein Arzt, wenn Sie dorthin überwiesen werden.',
@@ -36,6 +55,10 @@ export const messageTexts: Catalogue['messages'] = {
 	send: 'Nachricht senden',
 	back: 'Zurück zu meiner Seite',
 	link: 'Nachrichten',
+	equipment: 'Ausstattungsanfragen',
+	equipmentAndTest: 'Ausstattung und Sehtest',
+	eyeTest: 'ein Sehtest',
+	eyeTestDone: 'gemacht',
 	requestStates: {
 		asked: 'angefragt, noch nicht entschieden',
 		approved: 'genehmigt',

@@ -26,6 +26,7 @@ export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 	chooseLaterDay: 'Wählen Sie einen späteren Tag.',
 	sayWhyItWaits: 'Geben Sie an, warum Sie das zurückstellen. Andere in der Koordination lesen das.',
 	forCoordinators: 'Dafür brauchen Sie ein Konto der Koordination.',
+	noAccount: 'Es gibt kein offenes Konto mit dieser Adresse.',
 	accountExists: 'Es gibt schon ein Konto mit dieser Adresse.',
 	lookNeedsSight: 'Was Sie gesehen haben, können Sie nur nach einem Videoanruf oder Besuch festhalten.',
 	heightNotKnown:
@@ -169,6 +170,20 @@ export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 	organisationContact: 'Geben Sie den Namen der Person ein, die E-Mails unterschreibt.',
 	webhookAddress:
 		'Geben Sie eine Adresse ein, die mit https:// beginnt und keinen Namen und kein Passwort enthält, oder lassen Sie das Feld leer.',
+	tokenName: 'Geben Sie dem Zugang einen Namen, zum Beispiel den des Programms.',
+	tokenScopes: 'Kreuzen Sie mindestens etwas an, das der Zugang darf.',
+	tokensFull: ({ most }) => `Sie haben ${most} Zugänge. Beenden Sie einen, bevor Sie einen neuen anlegen.`,
+	apiToken: 'Senden Sie einen gültigen Zugang mit: „Authorization: Bearer ZUGANG“.',
+	apiScope: ({ scope }) => `Dieser Zugang oder sein Konto darf das nicht; nötig ist ${scope}.`,
+	apiQuery: ({ name }) => `Der Parameter ${name} kann nicht verwendet werden, oder nicht mit diesem Wert.`,
+	webhookUrl:
+		'Geben Sie eine Adresse ein, die mit https:// beginnt und keinen Namen und kein Passwort enthält.',
+	webhookName: 'Geben Sie dem Webhook einen Namen.',
+	webhookKinds: 'Kreuzen Sie mindestens eine Handlung für den Webhook an.',
+	webhookChanged:
+		'Dieser Webhook wurde von anderer Seite geändert oder entfernt. Die Seite zeigt ihn, wie er jetzt ist.',
+	webhooksFull: ({ most }) =>
+		`Es gibt schon ${most} Webhooks. Entfernen Sie einen, bevor Sie einen neuen anlegen.`,
 	genuinePage: 'Geben Sie eine Adresse ein, die mit https:// beginnt, oder lassen Sie das Feld leer.',
 	replyToAddress:
 		'Geben Sie eine E-Mail-Adresse ein, zum Beispiel health@organisation.example, oder lassen Sie das Feld leer.',
@@ -205,6 +220,34 @@ export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 	policySame: 'Diese Einstellungen gelten schon; es gibt nichts zu veröffentlichen.',
 	noPolicyVersion: 'Diese Fassung der Einstellungen haben wir nicht.',
 	policyFile: ({ why }) => `Diese Datei können wir nicht verwenden: ${why}.`,
+	settingsUnread: ({ why }) => `Diese Einstellungen können wir nicht lesen: ${why}.`,
+	settingsDefaultKept:
+		'Etwas fehlt, worauf sich alle verlassen. Fügen Sie es wieder hinzu und veröffentlichen Sie dann.',
+	settingsSameDay: ({ name }) => `„${name}“ steht zweimal für denselben Tag und Ort in der Liste.`,
+	settingsNoSuchDay: ({ name }) => `Einen Tag „${name}“ gibt es nicht. Wählen Sie einen anderen.`,
+	settingsNoName: ({ name }) =>
+		`Der Eintrag „${name}“ hat nicht in jeder Sprache, die gelesen wird, einen Namen.`,
+	settingsUnnamed: ({ name }) =>
+		`Der Eintrag „${name}“ hat keinen Namen. Geben Sie ihm einen oder entfernen Sie ihn.`,
+	settingsNoLaw: ({ name }) =>
+		`Sagen Sie, woraus sich der Anspruch auf einen Sehtest${name ? ` in ${name}` : ''} ergibt: aus einem Gesetz oder aus Ihrer Organisation.`,
+	agreedOnPhone:
+		'Bestätigen Sie, dass die Person gehört hat, was erhoben wird, und zustimmt. Ohne das darf keine Frage gestellt werden.',
+	phoneLinkGone:
+		'Diese Selbsteinschätzung wurde inzwischen beantwortet oder beendet. Gehen Sie zum Fall zurück und beginnen Sie noch einmal.',
+	outcomeBeforeMerging: ({ name }) =>
+		`Ein Warnzeichen von ${name} wartet auf sein Ergebnis. Tragen Sie es erst ein und legen Sie die Datensätze dann zusammen.`,
+	confirmMerge: 'Bestätigen Sie, dass beide Datensätze derselben Person gehören.',
+	mergeSame: 'Wählen Sie einen anderen Datensatz: Das ist derselbe.',
+	settingsSameName: ({ name }) =>
+		`„${name}“ steht zweimal in der Liste. Geben Sie einem davon einen anderen Namen.`,
+	settingsNoPlace: ({ name }) => `„${name}“ nennt eine Region ohne ihr Land.`,
+	settingsTooManyDaysOff: ({ name }) =>
+		`Mehr als ${name} freie Tage hintereinander ließen niemandem einen Tag zum Handeln. Kürzen Sie die Liste.`,
+	settingsItemInUse: ({ name }) =>
+		`„${name}“ wurde beantragt oder liegt auf Lager und bleibt deshalb im Katalog. Sie können aufhören, es anzubieten.`,
+	settingsTeamInUse: ({ name, n }) =>
+		`${n === 1 ? 'Eine Person ist' : `${n} Personen sind`} in „${name}“. Geben Sie dem Team den Namen eines anderen, dann kommen sie dorthin.`,
 	policyNotJson:
 		'Diese Datei können wir nicht lesen. Wählen Sie eine Einstellungsdatei, die aus Easy Corner heruntergeladen wurde.',
 	organisationChanged:

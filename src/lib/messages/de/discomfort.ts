@@ -20,6 +20,19 @@ export const discomfortTexts: Catalogue['discomfort'] = {
 		knee: 'Knie',
 		'ankle-foot': 'Fußgelenk oder Fuß'
 	},
+	placesWithin: {
+		head: 'Kopf',
+		eyes: 'Augen',
+		neck: 'Nacken',
+		shoulder: 'Schulter',
+		'upper-back': 'Oberer Rücken',
+		elbow: 'Ellenbogen',
+		'wrist-hand': 'Handgelenk oder Hand',
+		'low-back': 'Unterer Rücken',
+		'hip-thigh': 'Hüfte oder Oberschenkel',
+		knee: 'Knie',
+		'ankle-foot': 'Fußgelenk oder Fuß'
+	},
 	bothSides: (name) => `${name}, beide Seiten`,
 	sided: (name, side) => `${name}, ${side === 'left' ? 'links' : 'rechts'}`,
 	worst: 'Im schlimmsten Moment',

@@ -12,6 +12,11 @@ export const frameTexts: Catalogue['frame'] = {
 	ended:
 		'Dieser Link funktioniert nicht mehr, und neue Antworten können nicht gespeichert werden. Bitten Sie die Koordination um einen neuen Link.',
 	back: 'Zurück',
+	byPhone: (name) =>
+		name
+			? `Am Telefon mit ${name}: Dort wird eingetragen, was gesagt wird.`
+			: 'Diese Antworten werden am Telefon gegeben.',
+	toCase: 'Zurück zum Fall',
 	theme: { light: 'Hell', dark: 'Dunkel', label: 'Farben' },
 	textSize: { label: 'Schriftgröße', normal: 'normal', large: 'groß', larger: 'größer' },
 	unitLabel: 'Längen in',

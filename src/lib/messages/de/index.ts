@@ -5,7 +5,7 @@ import { habitTexts } from './habits';
 import { listTexts } from './lists';
 import { checkInTexts } from './check-in';
 import { heightCheckTexts, measurableLengthTexts } from './checks';
-import { messageTexts, reminderTexts, withdrawalTexts } from './correspondence';
+import { messageTexts, ownRequestTexts, reminderTexts, withdrawalTexts } from './correspondence';
 import { dateTexts } from './dates';
 import { discomfortTexts } from './discomfort';
 import {
@@ -103,6 +103,7 @@ export const pack: LanguagePack = {
 		checkIn: checkInTexts,
 		withdraw: withdrawalTexts,
 		reminders: reminderTexts,
+		equipment: ownRequestTexts,
 		withoutNetwork: offlineTexts
 	}
 };

@@ -27,6 +27,7 @@ export const refusalTextsDe: typeof refusalTexts = {
 	changedMeanwhile:
 		'Ihre Antworten haben sich geändert, während der Plan gemacht wurde. Alles ist gespeichert. Bitte versuchen Sie es noch einmal.',
 	notShared: 'Sie teilen Ihre Pausen nicht, deshalb wurde nichts gespeichert.',
+	notOffered: 'Das wird nicht mehr angeboten. Laden Sie die Seite neu, um zu sehen, was es gibt.',
 	planGone: 'Dieser Plan wurde ersetzt. Hier ist der neueste.',
 	enoughSpots: ({ most }) => `Sie haben schon ${most} Arbeitsplätze.`,
 	writeAFewWords: 'Schreiben Sie zuerst ein paar Worte.',

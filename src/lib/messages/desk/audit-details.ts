@@ -1,8 +1,9 @@
+import { isEquipmentItem } from '$lib/core/equipment';
 import { countryWords } from '../reader-formats';
 import { LANGUAGE_NAMES } from '../languages';
 import { dayWords } from '../dates';
 import { deskCatalogue, deskWords } from './index';
-import { codeWords } from './workforce-words';
+import { codeWords, itemWords } from './workforce-words';
 
 type Table = Readonly<Record<string, string>>;
 
@@ -14,8 +15,18 @@ const wordsOf = (code: string, ...tables: readonly Table[]): string =>
 
 /** A detail's value in words, which depend on its name and type. */
 function valueWords(name: string, value: string): string {
-	const { keeping, accounts, contacts, effect, followUps, organisation, requests, triage, timeline } =
-		deskWords;
+	const {
+		keeping,
+		accounts,
+		contacts,
+		effect,
+		followUps,
+		organisation,
+		requests,
+		settings,
+		triage,
+		timeline
+	} = deskWords;
 	const t = deskCatalogue();
 	if (ISO_DAY.test(value)) return dayWords(value, 'medium');
 	switch (name) {
@@ -26,7 +37,12 @@ function valueWords(name: string, value: string): string {
 		case 'finding':
 		case 'purchase':
 		case 'thing':
-			return codeWords(value);
+			return isEquipmentItem(value) ? itemWords(value) : codeWords(value);
+		case 'area':
+			return wordsOf(
+				value,
+				Object.fromEntries(Object.entries(settings.areas).map(([area, { link }]) => [area, link]))
+			);
 		case 'place':
 			return wordsOf(value, t.steps.places);
 		case 'language':

@@ -44,7 +44,7 @@ describe('a budget', () => {
 	it.each([
 		[en.equipment.budget.closes('€100', 1, 1), '€100 helps one person and fixes one problem.'],
 		[en.equipment.budget.closes('€500', 4, 6), '€500 helps 4 people and fixes 6 problems.'],
-		[en.equipment.budget.step('€50', 0), 'Another €50 would not help anybody else.'],
+		[en.equipment.budget.step('€50', 0), 'Another €50 wouldn’t help anyone else.'],
 		[de.equipment.budget.closes('100 €', 1, 1), '100 € helfen einer Person und beheben ein Problem.'],
 		[de.equipment.budget.closes('500 €', 4, 6), '500 € helfen 4 Personen und beheben 6 Probleme.'],
 		[de.equipment.budget.step('50 €', 0), 'Weitere 50 € würden sonst niemandem helfen.'],

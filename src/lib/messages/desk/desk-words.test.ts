@@ -250,7 +250,7 @@ describe.each(DESK_LANGUAGES)('the sentences of the desk in %s', (language) => {
 	});
 
 	it('name a hazard that the organisation has added, and say what it is where it has no name', () => {
-		reads({ language, findingNames: { 'own-safety-1-safety': 'A shelf above' } });
+		reads({ language, ownNames: { 'own-safety-1-safety': 'A shelf above' } });
 		expect(hazardWords('own-safety-1-safety')).toContain('A shelf above');
 		expect(hazardWords('own-safety-2-safety')).toBe((language === 'en' ? english : german).triage.ownHazard);
 		expect(hazardWords('own-light-1')).toBeNull();

@@ -78,6 +78,15 @@ export const deskWords: DeskTexts = {
 	get ownTexts() {
 		return current().ownTexts;
 	},
+	get settings() {
+		return current().settings;
+	},
+	get merge() {
+		return current().merge;
+	},
+	get phoneWalk() {
+		return current().phoneWalk;
+	},
 	get policy() {
 		return current().policy;
 	},

@@ -1,9 +1,9 @@
-import { filledFields, REPLY_REASONS, type ReplyKind } from '$lib/core/sending/own-texts';
+import { filledFields, firstNameOf, REPLY_REASONS, type ReplyKind } from '$lib/core/sending/own-texts';
 import { deskLanguageOf, deskLocale } from '../desk-language';
 import type { ReplyGrounds } from './en/replies';
 import { deskTextsIn } from './index';
 
-/** For whom a reply is written. */
+/** The reader of a reply. */
 export interface ReplyReader {
 	/** BCP 47. */
 	readonly language: string;
@@ -29,7 +29,7 @@ export function replyWords(
 ): string {
 	const [first] = judgement?.reasons ?? [];
 	if (!judgement || !first) return '';
-	const given = name.split(' ')[0] ?? name;
+	const given = firstNameOf(name);
 	const kind = kindOf(judgement);
 	const own = kind && reader.own[kind];
 	if (own) return filledFields(own, { name: given });

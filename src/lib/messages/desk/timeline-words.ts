@@ -1,8 +1,10 @@
+import { isEquipmentItem } from '$lib/core/equipment';
 import type { TimelineEntry } from '$lib/core/timeline';
 import { deskCatalogue, deskWords } from './index';
 import { dayWords } from '../dates';
 import { recordActWords } from './record-words';
 import { hazardWords } from './triage-words';
+import { itemWords } from './workforce-words';
 
 type Act = Extract<TimelineEntry['event'], { kind: 'act' }>;
 
@@ -14,7 +16,8 @@ export function actWords({ act, detail }: Act): string {
 	const t = deskCatalogue();
 	const { timeline: texts, requests, triage } = deskWords;
 	const words = recordActWords(act);
-	const thing = asKey(t.open.buy, detail.purchase);
+	const { purchase } = detail;
+	const thing = typeof purchase === 'string' && isEquipmentItem(purchase) ? itemWords(purchase) : undefined;
 	const state = asKey(requests.states, detail.to);
 	const step = asKey(t.steps.places, detail.place);
 	if (act === 'step-ticked' && step) return detail.done === 0 ? texts.stepUndone(step) : texts.stepDone(step);

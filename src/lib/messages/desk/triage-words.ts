@@ -35,7 +35,7 @@ export const regionScoreWords = (report: RegionReport): string =>
 export function hazardWords(id: string): string | null {
 	if (!isHazard(id)) return null;
 	const { hazards, ownHazard } = deskWords.triage;
-	const name = deskReader().findingNames[id];
+	const name = deskReader().ownNames[id];
 	return (hazards as Readonly<Record<string, string>>)[id] ?? (name ? `“${name}”` : ownHazard);
 }
 

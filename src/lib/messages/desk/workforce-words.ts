@@ -1,10 +1,18 @@
 import type { FindingId } from '$lib/core/checklist';
+import {
+	EYE_TEST,
+	isEquipmentItem,
+	REQUESTABLE_ITEMS,
+	type EquipmentItem,
+	type RequestState
+} from '$lib/core/equipment';
 import { REGIONS, type Region } from '$lib/core/discomfort';
 import { PURCHASES, type PurchaseId } from '$lib/core/plan';
 import type { Grouping, PublishedChange, PublishedShare } from '$lib/core/workforce';
 import type { SittingStyle } from '$lib/core/corner';
 import { checklistTextsFor } from '../checklist';
 import { deskCatalogue, deskWords } from './index';
+import { itemName } from '../item-name';
 import { deskLocale, deskReader } from '../desk-language';
 import { countryWords, formatOf } from '../reader-formats';
 
@@ -32,7 +40,26 @@ export function groupWords(by: Grouping, key: string, rounds: Readonly<Record<st
 
 /** The name of a problem, shipped or added by the organisation. */
 export const findingWords = (id: string): string =>
-	checklistTextsFor(deskLocale()).findings[id as FindingId] ?? deskReader().findingNames[id] ?? id;
+	checklistTextsFor(deskLocale()).findings[id as FindingId] ?? deskReader().ownNames[id] ?? id;
+
+/** The name of an item of equipment, shipped or added by the organisation. */
+export const itemWords = (code: EquipmentItem): string =>
+	itemName(code, deskCatalogue(), deskReader().ownNames);
+
+/** The state of a request in words: an eye test is done, and doesn't arrive. */
+export const requestStateWords = (item: EquipmentItem, state: RequestState): string =>
+	item === EYE_TEST && state === 'arrived' ? deskWords.requests.testDone : deskWords.requests.states[state];
+
+/** The button that moves a request to a state. */
+export const requestActWords = (item: EquipmentItem, to: RequestState): string =>
+	item === EYE_TEST && to === 'arrived' ? deskWords.requests.markTestDone : deskWords.requests.acts[to];
+
+/** Every item that can be requested for a person: shipped ones, and those that the organisation has added. */
+export const everyItem = (): EquipmentItem[] => [
+	...REQUESTABLE_ITEMS,
+	...Object.keys(deskReader().ownNames).filter((code) => isEquipmentItem(code)),
+	EYE_TEST
+];
 
 /** The words of a region, finding or thing to buy. */
 export function codeWords(code: string): string {

@@ -1,5 +1,5 @@
 import { checkInTexts } from './check-in';
-import { reminderTexts, withdrawalTexts } from './correspondence';
+import { ownRequestTexts, reminderTexts, withdrawalTexts } from './correspondence';
 import { offlineTexts } from './frame';
 
 /** English texts of pages that few people open, so that the questionnaire and the plan do not carry them. */
@@ -7,5 +7,6 @@ export const asideTexts = {
 	checkIn: checkInTexts,
 	withdraw: withdrawalTexts,
 	reminders: reminderTexts,
+	equipment: ownRequestTexts,
 	withoutNetwork: offlineTexts
 };

@@ -21,6 +21,24 @@ export const reminderTexts = {
 	back: 'Back to my page'
 };
 
+export const ownRequestTexts = {
+	title: 'Equipment you asked for',
+	lead: 'Your coordinator decides on each request. We email you when there is news.',
+	none: 'You haven’t asked for any equipment.',
+	withdraw: 'Withdraw request',
+	address: 'Where should it be delivered?',
+	addressHint: 'Your coordinator and the supplier see it. We delete it when everything has arrived.',
+	save: 'Save address',
+	saved: 'Saved. Your coordinator sees the address with your requests.',
+	eyeTest: 'Eye test',
+	entitled: (months: number | null) =>
+		`You can have an eye test at no cost to you${months === null ? '' : months === 1 ? ', every month' : `, every ${months} months`}, and sooner if your eyes are troubled.`,
+	law: (law: string) => `This rests on: ${law}.`,
+	ask: 'Ask for an eye test',
+	lastDone: (day: string) => `Your last eye test is recorded for ${day}.`,
+	eyeTestAsked: 'You’ve asked for an eye test. Your coordinator will arrange it with you.'
+};
+
 export const messageTexts = {
 	title: 'Messages',
 	lead: 'Messages between you and your coordinator. People with the coordinator role can read them, and a clinician if you’re referred to one.',
@@ -33,6 +51,10 @@ export const messageTexts = {
 	send: 'Send message',
 	back: 'Back to my page',
 	link: 'Messages',
+	equipment: 'Equipment requests',
+	equipmentAndTest: 'Equipment and eye test',
+	eyeTest: 'an eye test',
+	eyeTestDone: 'done',
 	requestStates: {
 		asked: 'requested, not decided yet',
 		approved: 'approved',

@@ -20,6 +20,7 @@ export const deskRefusalTexts = {
 	chooseLaterDay: 'Choose a later day.',
 	sayWhyItWaits: 'Say why it can be postponed. Your colleagues read this.',
 	forCoordinators: 'You need a coordinator account for this.',
+	noAccount: 'There is no open account with this address.',
 	accountExists: 'There’s already an account with this address.',
 	lookNeedsSight: 'You can record what you saw only after a video call or a visit.',
 	heightNotKnown:
@@ -154,6 +155,19 @@ export const deskRefusalTexts = {
 	organisationContact: 'Enter the name of the person who signs emails.',
 	webhookAddress:
 		'Enter an address that starts with https:// and holds no name or password, or leave it empty.',
+	tokenName: 'Enter a name for the token, such as that of the program.',
+	tokenScopes: 'Tick at least one thing that the token may do.',
+	tokensFull: ({ most }: { most: number }) => `You have ${most} tokens. End one before you make another.`,
+	apiToken: 'Send a token that has not ended, as “Authorization: Bearer TOKEN”.',
+	apiScope: ({ scope }: { scope: string }) =>
+		`This token, or its account, may not do this: it takes the scope ${scope}.`,
+	apiQuery: ({ name }: { name: string }) => `The parameter ${name} can’t be used, or not with this value.`,
+	webhookUrl: 'Enter an address that starts with https:// and holds no name or password.',
+	webhookName: 'Enter a name for the webhook.',
+	webhookKinds: 'Tick at least one act to notify the webhook of.',
+	webhookChanged: 'A colleague has changed or removed this webhook. The page shows it as it is now.',
+	webhooksFull: ({ most }: { most: number }) =>
+		`There are ${most} webhooks already. Remove one before you add another.`,
 	genuinePage: 'Enter an address that starts with https://, or leave it empty.',
 	replyToAddress: 'Enter an email address such as health@organisation.example, or leave it empty.',
 	policyLimits: ({ field, least, most }: { field: PolicyField; least: number; most: number }) =>
@@ -187,6 +201,32 @@ export const deskRefusalTexts = {
 	policySame: 'These settings apply already, so there is nothing to publish.',
 	noPolicyVersion: 'We don’t have this version of the settings.',
 	policyFile: ({ why }: { why: string }) => `We can’t use this file: ${why}.`,
+	settingsUnread: ({ why }: { why: string }) => `We can’t read these settings: ${why}.`,
+	settingsDefaultKept: 'Something that everybody relies on is missing. Add it again, then publish.',
+	settingsSameDay: ({ name }: { name: string }) => `“${name}” is listed twice for the same day and place.`,
+	settingsNoSuchDay: ({ name }: { name: string }) => `There is no day “${name}”. Choose another one.`,
+	settingsNoName: ({ name }: { name: string }) =>
+		`Entry “${name}” has no name in every language that people read.`,
+	settingsUnnamed: ({ name }: { name: string }) => `Entry “${name}” has no name. Give it one, or remove it.`,
+	settingsNoLaw: ({ name }: { name: string }) =>
+		`Say what entitles people to an eye test${name ? ` in ${name}` : ''}: a law, or your organisation.`,
+	agreedOnPhone:
+		'Tick that they have heard what is collected and agree. Without it no question may be asked.',
+	phoneLinkGone:
+		'This self-assessment was answered or ended in the meantime. Go back to the case and begin again.',
+	outcomeBeforeMerging: ({ name }: { name: string }) =>
+		`A warning sign of ${name} waits for its outcome. Record the outcome first, then merge the records.`,
+	confirmMerge: 'Confirm that both records are of the same person.',
+	mergeSame: 'Choose another record: this is the same one.',
+	settingsSameName: ({ name }: { name: string }) =>
+		`“${name}” is listed twice. Give one of them another name.`,
+	settingsNoPlace: ({ name }: { name: string }) => `“${name}” names a region without its country.`,
+	settingsTooManyDaysOff: ({ name }: { name: string }) =>
+		`More than ${name} days off in a row would leave nobody a day to act. Shorten the list.`,
+	settingsItemInUse: ({ name }: { name: string }) =>
+		`“${name}” was requested or is in stock, so it stays in the catalogue. You can stop offering it instead.`,
+	settingsTeamInUse: ({ name, n }: { name: string; n: number }) =>
+		`${n === 1 ? 'One person is' : `${n} people are`} in “${name}”. Give it another team’s name, and they join that team.`,
 	policyNotJson: 'We can’t read this file. Choose a settings file that was downloaded from Easy Corner.',
 	organisationChanged:
 		'A colleague has changed these details. The page shows theirs. Make your change again if it is still right.',

@@ -20,6 +20,20 @@ export const discomfortTexts = {
 		knee: 'Knee',
 		'ankle-foot': 'Ankle or foot'
 	} satisfies Readonly<Record<Region, string>>,
+	/** The same within a sentence. */
+	placesWithin: {
+		head: 'head',
+		eyes: 'eyes',
+		neck: 'neck',
+		shoulder: 'shoulder',
+		'upper-back': 'upper back',
+		elbow: 'elbow',
+		'wrist-hand': 'wrist or hand',
+		'low-back': 'low back',
+		'hip-thigh': 'hip or thigh',
+		knee: 'knee',
+		'ankle-foot': 'ankle or foot'
+	} satisfies Readonly<Record<Region, string>>,
 	bothSides: (name: string) => `${name}, both sides`,
 	sided: (name: string, side: 'left' | 'right') => `${name}, ${side}`,
 	worst: 'At its worst',

@@ -8,6 +8,9 @@ export const frameTexts = {
 	refused: 'We couldn’t save one answer. Please enter it again, shorter and without special characters.',
 	ended: 'This link no longer works, and new answers can’t be saved. Ask your coordinator for a new link.',
 	back: 'Back',
+	byPhone: (name: string) =>
+		name ? `On the phone with ${name}: they enter what is said.` : 'These answers are given on the phone.',
+	toCase: 'Back to the case',
 	theme: { light: 'Light', dark: 'Dark', label: 'Colours' },
 	textSize: { label: 'Text size', normal: 'normal', large: 'large', larger: 'larger' },
 	unitLabel: 'Lengths in',

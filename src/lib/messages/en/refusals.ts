@@ -23,6 +23,7 @@ export const refusalTexts = {
 		'You reported an emergency sign, so your pages are closed for now. Everything you typed is saved. Open your link: it shows the number to call, and how to go on.',
 	changedMeanwhile: 'Your answers changed while we made the plan. Everything is saved. Please try again.',
 	notShared: 'You don’t share your breaks, so nothing was saved.',
+	notOffered: 'This is no longer offered. Reload the page to see what is.',
 	planGone: 'This plan has been replaced. Here is the newest one.',
 	enoughSpots: ({ most }: { most: number }) => `You already have ${most} workstations.`,
 	// Shared by both doors: what any request may run into.

@@ -23,6 +23,24 @@ export const reminderTexts: AsideTexts['reminders'] = {
 	back: 'Volver a mi página'
 };
 
+export const ownRequestTexts: AsideTexts['equipment'] = {
+	title: 'Equipo que ha solicitado',
+	lead: 'El equipo de coordinación decide sobre cada solicitud. Le escribiremos cuando haya novedades.',
+	none: 'No ha solicitado ningún equipo.',
+	withdraw: 'Retirar la solicitud',
+	address: '¿Dónde debe entregarse?',
+	addressHint: 'La ven el equipo de coordinación y el proveedor. La borramos en cuanto llega el pedido.',
+	save: 'Guardar la dirección',
+	saved: 'Guardada. El equipo de coordinación ve la dirección junto a sus solicitudes.',
+	eyeTest: 'Revisión de la vista',
+	entitled: (months) =>
+		`Puede hacerse una revisión de la vista sin coste para usted${months === null ? '' : months === 1 ? ', cada mes' : `, cada ${months} meses`}, y antes si tiene molestias en los ojos.`,
+	law: (law) => `Se basa en: ${law}.`,
+	ask: 'Pedir una revisión de la vista',
+	lastDone: (day) => `Su última revisión consta con fecha ${day}.`,
+	eyeTestAsked: 'Ha pedido una revisión de la vista. El equipo de coordinación la organizará con usted.'
+};
+
 export const messageTexts: Catalogue['messages'] = {
 	title: 'Mensajes',
 	lead: 'Mensajes entre usted y coordinación. Los pueden leer las personas que coordinan y, si se le deriva a un médico, también este.',
@@ -35,6 +53,10 @@ export const messageTexts: Catalogue['messages'] = {
 	send: 'Enviar el mensaje',
 	back: 'Volver a mi página',
 	link: 'Mensajes',
+	equipment: 'Solicitudes de equipo',
+	equipmentAndTest: 'Equipo y revisión de la vista',
+	eyeTest: 'una revisión de la vista',
+	eyeTestDone: 'hecha',
 	requestStates: {
 		asked: 'solicitud pendiente',
 		approved: 'solicitud aceptada',

@@ -20,6 +20,19 @@ export const discomfortTexts: Catalogue['discomfort'] = {
 		knee: 'Rodilla',
 		'ankle-foot': 'Tobillo o pie'
 	},
+	placesWithin: {
+		head: 'cabeza',
+		eyes: 'ojos',
+		neck: 'cuello',
+		shoulder: 'hombro',
+		'upper-back': 'parte alta de la espalda',
+		elbow: 'codo',
+		'wrist-hand': 'muñeca o mano',
+		'low-back': 'parte baja de la espalda',
+		'hip-thigh': 'cadera o muslo',
+		knee: 'rodilla',
+		'ankle-foot': 'tobillo o pie'
+	},
 	bothSides: (name) => `${name}, los dos lados`,
 	sided: (name, side) => `${name}, lado ${side === 'left' ? 'izquierdo' : 'derecho'}`,
 	worst: 'En el peor momento',

@@ -10,6 +10,9 @@ export const frameTexts: Catalogue['frame'] = {
 	ended:
 		'Este enlace ya no funciona y no se pueden guardar respuestas nuevas. Pida un enlace nuevo a coordinación.',
 	back: 'Atrás',
+	byPhone: (name) =>
+		name ? `Por teléfono con ${name}: anota lo que se dice.` : 'Estas respuestas se dan por teléfono.',
+	toCase: 'Volver al caso',
 	theme: { light: 'Claro', dark: 'Oscuro', label: 'Colores' },
 	textSize: { label: 'Tamaño del texto', normal: 'normal', large: 'grande', larger: 'más grande' },
 	unitLabel: 'Longitudes en',

@@ -23,6 +23,7 @@ export const refusalTextsEs: typeof refusalTexts = {
 	changedMeanwhile:
 		'Sus respuestas cambiaron mientras se hacía el plan. Todo está guardado. Inténtelo de nuevo.',
 	notShared: 'Usted no comparte sus pausas, así que no se ha guardado nada.',
+	notOffered: 'Esto ya no se ofrece. Vuelva a cargar la página para ver lo que hay.',
 	planGone: 'Ese plan se ha sustituido. Este es el más reciente.',
 	enoughSpots: ({ most }) => `Ya tiene ${most} puestos.`,
 	writeAFewWords: 'Escriba primero unas palabras.',

@@ -23,6 +23,24 @@ export const reminderTexts: AsideTexts['reminders'] = {
 	back: 'Revenir à ma page'
 };
 
+export const ownRequestTexts: AsideTexts['equipment'] = {
+	title: 'Équipement que vous avez demandé',
+	lead: 'L’équipe de coordination décide de chaque demande. Nous vous écrirons dès qu’il y aura du nouveau.',
+	none: 'Vous n’avez demandé aucun équipement.',
+	withdraw: 'Retirer la demande',
+	address: 'Où faut-il le livrer ?',
+	addressHint: 'L’équipe de coordination et le fournisseur la voient. Nous l’effaçons quand tout est arrivé.',
+	save: 'Enregistrer l’adresse',
+	saved: 'Enregistrée. L’équipe de coordination voit l’adresse avec vos demandes.',
+	eyeTest: 'Examen de la vue',
+	entitled: (months) =>
+		`Vous pouvez passer un examen de la vue sans frais pour vous${months === null ? '' : months === 1 ? ', chaque mois' : `, tous les ${months} mois`}, et plus tôt si vos yeux vous gênent.`,
+	law: (law) => `Fondement : ${law}.`,
+	ask: 'Demander un examen de la vue',
+	lastDone: (day) => `Votre dernier examen est noté au ${day}.`,
+	eyeTestAsked: 'Vous avez demandé un examen de la vue. L’équipe de coordination l’organisera avec vous.'
+};
+
 export const messageTexts: Catalogue['messages'] = {
 	title: 'Messages',
 	lead: 'Messages entre vous et la coordination. Les personnes qui ont le rôle de coordination peuvent les lire, et un médecin si l’on vous oriente vers lui.',
@@ -35,6 +53,10 @@ export const messageTexts: Catalogue['messages'] = {
 	send: 'Envoyer le message',
 	back: 'Revenir à ma page',
 	link: 'Messages',
+	equipment: 'Demandes d’équipement',
+	equipmentAndTest: 'Équipement et examen de la vue',
+	eyeTest: 'un examen de la vue',
+	eyeTestDone: 'fait',
 	requestStates: {
 		asked: 'demande en attente',
 		approved: 'demande acceptée',

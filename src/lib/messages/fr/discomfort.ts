@@ -20,6 +20,19 @@ export const discomfortTexts: Catalogue['discomfort'] = {
 		knee: 'Genou',
 		'ankle-foot': 'Cheville ou pied'
 	},
+	placesWithin: {
+		head: 'tête',
+		eyes: 'yeux',
+		neck: 'nuque',
+		shoulder: 'épaule',
+		'upper-back': 'haut du dos',
+		elbow: 'coude',
+		'wrist-hand': 'poignet ou main',
+		'low-back': 'bas du dos',
+		'hip-thigh': 'hanche ou cuisse',
+		knee: 'genou',
+		'ankle-foot': 'cheville ou pied'
+	},
 	bothSides: (name) => `${name}, des deux côtés`,
 	sided: (name, side) => `${name}, côté ${side === 'left' ? 'gauche' : 'droit'}`,
 	worst: 'Au pire moment',

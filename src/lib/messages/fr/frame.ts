@@ -11,6 +11,9 @@ export const frameTexts: Catalogue['frame'] = {
 	ended:
 		'Ce lien ne fonctionne plus et les nouvelles réponses ne peuvent pas être enregistrées. Demandez un nouveau lien à la coordination.',
 	back: 'Retour',
+	byPhone: (name) =>
+		name ? `Au téléphone avec ${name}, qui note ce qui est dit.` : 'Ces réponses sont données au téléphone.',
+	toCase: 'Retour au dossier',
 	theme: { light: 'Clair', dark: 'Sombre', label: 'Couleurs' },
 	textSize: { label: 'Taille du texte', normal: 'normale', large: 'grande', larger: 'plus grande' },
 	unitLabel: 'Longueurs en',

@@ -24,6 +24,7 @@ export const refusalTextsFr: typeof refusalTexts = {
 		'Vous avez signalé un signe d’urgence, vos pages sont donc fermées pour l’instant. Vos saisies sont enregistrées. Ouvrez votre lien : il montre le numéro à appeler et la suite.',
 	changedMeanwhile: 'Vos réponses ont changé pendant la préparation du plan. Tout est enregistré. Réessayez.',
 	notShared: 'Vous ne partagez pas vos pauses, rien n’a donc été enregistré.',
+	notOffered: 'Cela n’est plus proposé. Rechargez la page pour voir ce qui l’est.',
 	planGone: 'Ce plan a été remplacé. Voici le plus récent.',
 	enoughSpots: ({ most }) => `Vous avez déjà ${most} postes.`,
 	writeAFewWords: 'Écrivez d’abord quelques mots.',

@@ -2,6 +2,35 @@ import type { DeskTexts } from '../shapes';
 
 /** Accounts, passwords and the sign-in. */
 export const accountTexts: DeskTexts['accounts'] = {
+	tokens: {
+		link: 'API-Zugänge',
+		title: 'API-Zugänge · Easy Corner',
+		heading: 'API-Zugänge',
+		lead: 'Ein Programm mit einem Zugang darf in Ihrem Namen, was Sie hier ankreuzen. Was es liest und ändert, steht als Ihre Handlung im Protokoll. Ein neues Passwort beendet alle Ihre Zugänge.',
+		description: 'Beschreibung (OpenAPI 3.1)',
+		made: 'Das ist der Zugang. Kopieren Sie ihn jetzt: Er wird nur dieses eine Mal gezeigt.',
+		yours: 'Ihre Zugänge',
+		none: 'Kein Programm handelt für Sie.',
+		until: (day) => `Gilt bis ${day}.`,
+		used: (moment) => `Zuletzt benutzt ${moment}.`,
+		unused: 'Noch nicht benutzt.',
+		end: 'Beenden',
+		endNamed: (name) => `Beenden: ${name}`,
+		make: 'Zugang anlegen',
+		name: 'Name',
+		nameHint: 'Zum Beispiel der des Programms.',
+		may: 'Es darf …',
+		scopes: {
+			'people:read': 'Angaben zu Personen lesen',
+			'people:change': 'Personen hinzufügen und ihre Angaben ändern',
+			'assessments:send': 'Selbsteinschätzungen senden',
+			'rounds:read': 'Runden lesen, und wie viele geantwortet haben',
+			'cases:read': 'Ergebnisse lesen: Stufen, Warnzeichen, Prüfungen und Beschwerden'
+		},
+		days: 'Wie lange',
+		daysWords: (n) => `${n} Tage`,
+		makeIt: 'Zugang anlegen'
+	},
 	absence: {
 		title: 'Abwesenheit und Übergabe · Easy Corner',
 		heading: 'Abwesenheit und Übergabe',

@@ -51,7 +51,15 @@ export const equipmentTexts: DeskTexts['equipment'] = {
 		underWay === 0
 			? 'Keine offenen Anfragen.'
 			: `${underWay} ${underWay === 1 ? 'Anfrage ist' : 'Anfragen sind'} in Arbeit: ${asked} zu entscheiden, ${approved} zu bestellen oder zu senden.`,
-	prices: 'Preise',
+	reserve: (inStore) => `Genehmigen und reservieren (${inStore} auf Lager)`,
+	reserveOf: (ofValue) => `Genehmigen und vom Lager reservieren: ${ofValue}`,
+	sendReserved: 'Reserviertes senden …',
+	reserved: 'eines auf Lager ist reserviert',
+	reservedOf: (n) => `${n} reserviert`,
+	deliverTo: (address) => `Lieferung an: ${address}`,
+	deliveryTime: (days) =>
+		days === 1 ? 'kommt meist nach 1 Arbeitstag an' : `kommt meist nach ${days} Arbeitstagen an`,
+	catalogue: 'Katalog und Preise',
 	exportList: 'Exportieren',
 	noneMatch: 'Keine Anfrage passt zur Auswahl.',
 	requestsHint: 'Hier erscheint, was Beschäftigte in ihrem Plan anfragen, mit dem Problem, das es behebt.',

@@ -37,10 +37,61 @@ export const retentionTexts: DeskTexts['keeping'] = {
 	backToCase: 'Zurück zum Fall',
 	print: 'Drucken',
 	download: 'Herunterladen (JSON)',
+	archive: 'Herunterladen (Archiv)',
+	fhir: {
+		download: 'Herunterladen (FHIR R4)',
+		list: 'Als FHIR R4 herunterladen',
+		listHint:
+			'Selbsteinschätzungen, Beschwerden, Warnzeichen und Überweisungen aller Personen dieser Liste als ein Bundle nach HL7 FHIR, für andere Gesundheitssoftware.',
+		title: 'Selbsteinschätzung des Arbeitsplatzes zu Hause',
+		groups: {
+			signs: 'Warnzeichen',
+			discomfort: 'Beschwerden der letzten sieben Tage',
+			lengths: 'Längen, wie eingegeben',
+			choices: 'Zur Person und zum Arbeitsplatz',
+			household: 'Gegenstände im Haushalt',
+			later: 'Später gesagt: erledigte Schritte, was noch steht, was sich nicht messen ließ',
+			other: 'Mit den Antworten aufbewahrt, ohne eigene Frage'
+		},
+		things: {
+			kind: 'Was es ist',
+			label: 'Name',
+			a: 'Erste Seite, wie eingegeben',
+			b: 'Zweite Seite, wie eingegeben',
+			c: 'Dritte Seite, wie eingegeben',
+			count: 'Anzahl'
+		}
+	},
+	document: {
+		alsoAsFile:
+			'Die JSON-Datei enthält dasselbe als Daten, mit allem, was daraus berechnet ist; die FHIR-Datei ist für andere Gesundheitssoftware. Das Archiv enthält alles als Dateien, mit Zeichnungen der Arbeitsplätze.',
+		answers: (day, isOtherSpot) =>
+			`${isOtherSpot ? 'Weiterer Arbeitsplatz' : 'Selbsteinschätzung'} vom ${day}`,
+		onlyChanges: 'Nur, was sich von der Selbsteinschätzung darüber unterscheidet.',
+		how: (way, route, checklist) => `${way}; ${route}; Checkliste ${checklist}`,
+		step: (place, things) => (things ? `${place} (${things})` : place),
+		plan: (day) => `Plan vom ${day}:`,
+		unanswered: (days) => `Gesendet und nicht beantwortet: ${days}.`,
+		takenBack: (day) => `zurückgenommen am ${day}`,
+		roundStates: {
+			waiting: 'noch nicht gesendet',
+			sent: 'gesendet',
+			answered: 'beantwortet',
+			bounced: 'E-Mail kam zurück',
+			skipped: 'ausgelassen'
+		},
+		said: 'Nachrichten, Kontakte und Ergebnisse, das Älteste zuerst',
+		counted: 'Jede Handlung, die diese Person betrifft, mit Anzahl und Zeit.',
+		act: (name, what) => `${name} ${what}`,
+		automatic: 'Easy Corner',
+		times: (n, when) => (n === 1 ? `(${when})` : `(${n} Mal, ${when})`),
+		span: (from, to) => `${from} bis ${to}`
+	},
 	kinds: {
 		assessments: 'Selbsteinschätzungen',
 		judgements: 'Ergebnisse',
 		reportedSigns: 'Warnzeichen',
+		signsLifted: 'Nach einem Warnzeichen wieder geöffnete Seiten',
 		checkIns: 'Rückmeldungen',
 		messages: 'Nachrichten',
 		contacts: 'Kontakte',
@@ -53,7 +104,7 @@ export const retentionTexts: DeskTexts['keeping'] = {
 		breaks: 'Pausenplan',
 		breakWeeks: 'Wochen mit mitgeteilten Pausen',
 		plans: 'Pläne',
-		steps: 'Abgehakte Schritte',
+		problemsTicked: 'Abgehakte Probleme',
 		stepsDone: 'Erledigte Schritte',
 		equipment: 'Anfragen für Ausstattung',
 		measuredAgain: 'Höhenmessungen',
@@ -107,12 +158,15 @@ export const retentionTexts: DeskTexts['keeping'] = {
 	detail: (name, value) => `${name}: ${value}`,
 	/** Labels of an audit-log line's details. */
 	detailNames: {
+		webhook: 'Webhook',
+		area: 'Einstellungen',
 		assessment: 'Selbsteinschätzung',
 		by: 'Mit',
 		clinician: 'Ärztin oder Arzt',
 		closes: 'Geklärt',
 		done: 'Erledigt',
 		due: 'Am',
+		format: 'Format',
 		finding: 'Problem',
 		how: 'Wie',
 		kind: 'Art',
@@ -158,6 +212,8 @@ export const retentionTexts: DeskTexts['keeping'] = {
 		budget: 'Budget',
 		'equipment as CSV': 'Ausstattung als CSV',
 		'people as CSV': 'Personen als CSV',
+		'people by a program': 'Personen durch ein Programm',
+		'people as FHIR': 'Personen als FHIR',
 		absences: 'Abwesenheit und Übergabe',
 		'audit log as CSV': 'Protokoll als CSV',
 		'import of people': 'Import von Personen',

@@ -112,6 +112,108 @@ export const organisationTexts: DeskTexts['organisation'] = {
 		save: 'Vertretung speichern',
 		saved: 'Gespeichert. Es gilt ab jetzt.'
 	},
+	webhooks: {
+		link: 'Webhooks',
+		title: 'Webhooks für Programme · Easy Corner',
+		heading: 'Webhooks',
+		lead: 'Ein Programm von Ihnen, zum Beispiel ein Ticketsystem, erfährt, wenn hier etwas getan wurde. Es bekommt die Art der Handlung und eine Nummer, die zu niemandem führt. Es bekommt nie einen Namen, ein Warnzeichen, einen Wert oder wer nicht geantwortet hat.',
+		none: 'Kein Programm erfährt etwas.',
+		add: 'Webhook anlegen',
+		name: 'Name',
+		url: 'Adresse',
+		urlHint: 'Sie beginnt mit https://. Eine neue Adresse bekommt einen neuen Schlüssel.',
+		isOn: 'Eingeschaltet',
+		kinds: 'Er erfährt, wenn jemand …',
+		kindNames: {
+			'people-imported': 'Personen eingelesen hat',
+			'person-added': 'eine Person hinzugefügt hat',
+			'person-left': 'eine Person als ausgeschieden markiert hat',
+			'person-returned': 'eine Person als zurückgekehrt markiert hat',
+			'person-erased': 'eine Person gelöscht hat',
+			'round-sent': 'eine Runde versendet hat',
+			'round-closed': 'eine Runde geschlossen hat',
+			'assessment-sent': 'eine Selbsteinschätzung bekommen hat',
+			answered: 'Antworten gesendet hat',
+			'checked-in': 'eine Nachfrage beantwortet hat',
+			'case-seen': 'einen Fall als erledigt markiert hat',
+			'follow-up-set': 'eine Wiedervorlage gesetzt hat',
+			'follow-up-done': 'eine Wiedervorlage erledigt hat',
+			'equipment-asked': 'Ausstattung angefragt hat',
+			'equipment-decided': 'über eine Anfrage entschieden hat',
+			'equipment-not-needed': 'eine Anfrage zurückgenommen hat',
+			test: 'ihn ausprobiert hat (Testnachricht)'
+		},
+		secret: 'Schlüssel für die Unterschrift',
+		message:
+			'Was er bekommt: {"kind":"answered","number":"…"}. Wird eine Nachricht noch einmal gesendet, ist ihre Nummer dieselbe.',
+		change: 'Ändern',
+		save: 'Webhook speichern',
+		saved: 'Gespeichert. Ein eingeschalteter Webhook erfährt, was von dann an getan wird.',
+		test: 'Testnachricht senden',
+		taken: 'Die Testnachricht wurde angenommen.',
+		notTaken: (fault) => `Die Testnachricht wurde nicht angenommen: ${fault}.`,
+		remove: 'Webhook entfernen',
+		removed: 'Entfernt.',
+		state: (name, isOn) => `${name}: ${isOn ? 'ein' : 'aus'}`,
+		failing: (day) =>
+			`Seit ${day} hat er nichts angenommen. Wir versuchen es drei Tage lang immer seltener, dann geben wir eine Nachricht auf.`,
+		counts: (waiting, givenUp) =>
+			[
+				waiting === 0
+					? 'Keine Nachricht wartet'
+					: waiting === 1
+						? 'Eine Nachricht wartet'
+						: `${waiting} Nachrichten warten`,
+				...(givenUp === 0
+					? []
+					: [`${givenUp} der letzten 30 Tage ${givenUp === 1 ? 'wurde' : 'wurden'} aufgegeben`])
+			].join('; ') + '.',
+		newest: 'Neueste Nachrichten',
+		noMessages: 'Er hat noch nichts erfahren.',
+		columns: { when: 'Wann', kind: 'Art', number: 'Nummer', result: 'Ergebnis' },
+		results: {
+			taken: 'angenommen',
+			waiting: 'wartet',
+			again: (fault) => `wird noch einmal versucht: ${fault}`,
+			givenUp: (fault) => `aufgegeben: ${fault}`,
+			notTaken: (fault) => `nicht angenommen: ${fault}`
+		},
+		faults: {
+			status: (status) => `Antwort ${status}`,
+			timeout: 'keine Antwort in zehn Sekunden',
+			ENOTFOUND: 'diese Adresse gibt es nicht',
+			ECONNREFUSED: 'an der Adresse antwortet nichts',
+			unreachable: 'nicht zu erreichen, oder woandershin geleitet'
+		}
+	},
+	archive: {
+		link: 'Archiv mit allem',
+		title: 'Archiv · Easy Corner',
+		heading: 'Archiv mit allem',
+		lead: 'Alles, was die Organisation in Easy Corner hat, als eine Datei (.tar.gz). Sie können sie aufheben, mit anderen Programmen lesen oder auf einen anderen Server bringen.',
+		hasHeading: 'Was darin ist',
+		has: [
+			'Personen, Antworten, Pläne, Beschwerden, Warnzeichen, Wiedervorlagen, Nachrichten, Überweisungen, Runden und E-Mails',
+			'Einstellungen, Checklisten, eigene Texte, geprüfte Übersetzungen, Zahlen und das Protokoll',
+			'Eine Zeichnung jedes Arbeitsplatzes, wie gemessen und wie geplant (SVG)',
+			'Ein Verzeichnis mit Größe und Prüfsumme jeder Datei'
+		],
+		formats: 'Tabellen sind CSV; Tabellen mit Dokumenten darin sind JSON, ein Dokument je Zeile.',
+		lacksHeading: 'Was nicht darin ist',
+		lacks: [
+			'Passwörter, zweite Faktoren und Passkeys: Auf dem anderen Server wählt jede Person ein neues Passwort',
+			'Adressen und Schlüssel der Webhooks'
+		],
+		caution:
+			'Es enthält Gesundheitsdaten von allen, lesbar für jede Person, die es in die Hände bekommt. Verschlüsseln Sie es, und löschen Sie es, wenn Sie es nicht mehr brauchen.',
+		download: 'Archiv herunterladen',
+		duration:
+			'Es wird beim Herunterladen geschrieben, mit allem, wie es jetzt ist. Bei 20.000 Personen dauert das einige Minuten.',
+		loadHeading: 'Einlesen',
+		load: 'Wer den anderen Server betreibt, liest es in eine leere Datenbank derselben Version ein: npm run app -- archive load DATEI. Was unterbrochen wird, geht dort weiter, wo es stehen blieb.',
+		noRight:
+			'Das Protokoll ist Teil des Archivs; deshalb braucht man zum Herunterladen das Recht, es zu lesen. Wer es hat, gibt es unter Konten weiter.'
+	},
 	translationsLink: 'Übersetzungen der Warnzeichen prüfen',
 	translations: {
 		title: 'Übersetzungen · Easy Corner',

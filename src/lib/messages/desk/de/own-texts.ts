@@ -5,6 +5,9 @@ export const ownTextTexts: typeof english = {
 	replies: 'Vorgeschlagene Antworten',
 	repliesNote:
 		'Vorgeschlagen, wo Sie jemandem schreiben, in der Sprache dieser Person. Antworten auf Warnzeichen lassen sich nicht ändern.',
+	otherNames: { round: 'Üblicher Text einer Runde', 'referral-letter': 'Ende des gedruckten Briefs' },
+	printed: 'Gedruckt',
+	nothingAdded: 'Nichts wird ergänzt: Der Brief endet, wie Easy Corner ihn druckt.',
 	replyNames: {
 		severe: 'Starke Beschwerden',
 		'not-better': 'Nach dem Plan nicht besser',

@@ -12,6 +12,8 @@ export const requestTexts: DeskTexts['requests'] = {
 		declined: 'abgelehnt'
 	},
 	/** Buttons that move a request to each state. */
+	testDone: 'gemacht',
+	markTestDone: 'Als heute gemacht eintragen',
 	acts: {
 		asked: 'Anfrage wieder öffnen',
 		approved: 'Genehmigen',

@@ -49,7 +49,7 @@ export const triageTexts: DeskTexts['triage'] = {
 	},
 	ownHazard: 'ein Sicherheitsproblem aus Ihrer eigenen Checkliste',
 	requests: {
-		equipment: 'hat Ausstattung angefragt',
+		equipment: 'hat Ausstattung oder einen Sehtest angefragt',
 		message: 'hat eine Nachricht geschrieben',
 		clinician: 'Nachricht einer Ärztin oder eines Arztes',
 		'stuck-step': 'braucht Hilfe: Für einen Schritt passt nichts im Haushalt',

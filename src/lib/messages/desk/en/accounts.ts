@@ -1,5 +1,35 @@
+import type { ApiScope } from '$lib/core/api/api-scopes';
 /** Accounts, passwords and the sign-in. */
 export const accountTexts = {
+	tokens: {
+		link: 'API tokens',
+		title: 'API tokens · Easy Corner',
+		heading: 'API tokens',
+		lead: 'A program with a token can do what you tick here, in your name. The audit log shows what it reads and changes as yours. A new password ends all your tokens.',
+		description: 'Description (OpenAPI 3.1)',
+		made: 'This is the token. Copy it now: it is shown only this once.',
+		yours: 'Your tokens',
+		none: 'No program acts for you.',
+		until: (day: string) => `Works until ${day}.`,
+		used: (moment: string) => `Last used ${moment}.`,
+		unused: 'Not used yet.',
+		end: 'End',
+		endNamed: (name: string) => `End: ${name}`,
+		make: 'Make a token',
+		name: 'Name',
+		nameHint: 'For instance that of the program.',
+		may: 'It may …',
+		scopes: {
+			'people:read': 'read people’s details',
+			'people:change': 'add people and change their details',
+			'assessments:send': 'send self-assessments',
+			'rounds:read': 'read rounds and how many have answered',
+			'cases:read': 'read results: levels, warning signs, checks and discomfort'
+		} satisfies Record<ApiScope, string>,
+		days: 'For how long',
+		daysWords: (n: number) => `${n} days`,
+		makeIt: 'Make token'
+	},
 	absence: {
 		title: 'Absence and handing over · Easy Corner',
 		heading: 'Absence and handing over',

@@ -54,7 +54,15 @@ export const equipmentTexts = {
 		underWay === 0
 			? 'No open requests.'
 			: `${underWay} ${underWay === 1 ? 'request is' : 'requests are'} in progress: ${asked} to decide, ${approved} to order or send.`,
-	prices: 'Prices',
+	reserve: (inStore: number) => `Approve and reserve (${inStore} in stock)`,
+	reserveOf: (ofValue: string) => `Approve and reserve one from stock: ${ofValue}`,
+	sendReserved: 'Send the reserved one …',
+	reserved: 'one in stock is reserved',
+	reservedOf: (n: number) => `${n} reserved`,
+	deliverTo: (address: string) => `Deliver to: ${address}`,
+	deliveryTime: (days: number) =>
+		days === 1 ? 'usually arrives after 1 working day' : `usually arrives after ${days} working days`,
+	catalogue: 'Catalogue and prices',
 	exportList: 'Export',
 	noneMatch: 'No requests match.',
 	requestsHint: 'Equipment that people request on their plan appears here, with the problem it fixes.',
@@ -107,7 +115,7 @@ export const equipmentTexts = {
 		andMore: (n: number) => `and ${n} more`,
 		step: (money: string, n: number) =>
 			n === 0
-				? `Another ${money} would not help anybody else.`
+				? `Another ${money} wouldn’t help anyone else.`
 				: n === 1
 					? `Another ${money} would help one more person:`
 					: `Another ${money} would help ${n} more people:`,

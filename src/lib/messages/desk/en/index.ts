@@ -15,7 +15,10 @@ import { organisationTexts } from './organisation';
 import { checklistEditorTexts } from './checklist-editor';
 import { inspectionTexts } from './inspection';
 import { ownTextTexts } from './own-texts';
+import { mergeTexts } from './merge';
+import { phoneWalkTexts } from './phone-walk';
 import { policyTexts } from './policy';
+import { settingsTexts } from './settings';
 import { peopleTexts } from './people';
 import { referralTexts } from './referrals';
 import { replyTexts } from './replies';
@@ -49,7 +52,10 @@ export const deskTexts = {
 	checklistEditor: checklistEditorTexts,
 	inspection: inspectionTexts,
 	ownTexts: ownTextTexts,
+	merge: mergeTexts,
+	phoneWalk: phoneWalkTexts,
 	policy: policyTexts,
+	settings: settingsTexts,
 	people: peopleTexts,
 	referrals: referralTexts,
 	replies: replyTexts,

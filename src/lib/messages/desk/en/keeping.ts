@@ -32,10 +32,61 @@ export const retentionTexts = {
 	backToCase: 'Back to the case',
 	print: 'Print',
 	download: 'Download (JSON)',
+	archive: 'Download (archive)',
+	fhir: {
+		download: 'Download (FHIR R4)',
+		list: 'Download as FHIR R4',
+		listHint:
+			'Self-assessments, discomfort, warning signs and referrals of everyone on this list as one HL7 FHIR bundle, for other health software.',
+		title: 'Home workstation self-assessment',
+		groups: {
+			signs: 'Warning signs',
+			discomfort: 'Discomfort in the last seven days',
+			lengths: 'Lengths, as typed',
+			choices: 'About the person and the workstation',
+			household: 'Household items',
+			later: 'Reported later: steps done, items no longer in place, lengths that couldn’t be measured',
+			other: 'Kept with the answers, without a question of its own'
+		},
+		things: {
+			kind: 'Kind of item',
+			label: 'Name',
+			a: 'First side, as typed',
+			b: 'Second side, as typed',
+			c: 'Third side, as typed',
+			count: 'How many'
+		}
+	},
+	document: {
+		alsoAsFile:
+			'The JSON file holds the same as data, with everything calculated from it; the FHIR file is for other health software. The archive has it all as files, with drawings of the workstations.',
+		answers: (day: string, isOtherSpot: boolean) =>
+			`${isOtherSpot ? 'Another workstation' : 'Self-assessment'} of ${day}`,
+		onlyChanges: 'Only what differs from the self-assessment above.',
+		how: (way: string, route: string, checklist: string) => `${way}; ${route}; checklist ${checklist}`,
+		step: (place: string, things: string) => (things ? `${place} (${things})` : place),
+		plan: (day: string) => `Plan of ${day}:`,
+		unanswered: (days: string) => `Sent and not answered: ${days}.`,
+		takenBack: (day: string) => `taken back ${day}`,
+		roundStates: {
+			waiting: 'not sent yet',
+			sent: 'sent',
+			answered: 'answered',
+			bounced: 'the email came back',
+			skipped: 'left out'
+		} as Readonly<Partial<Record<string, string>>>,
+		said: 'Messages, contacts and results, oldest first',
+		counted: 'Each act that concerns them, with how often and when.',
+		act: (name: string, what: string) => `${name} ${what}`,
+		automatic: 'Easy Corner',
+		times: (n: number, when: string) => (n === 1 ? `(${when})` : `(${n} times, ${when})`),
+		span: (from: string, to: string) => `${from} to ${to}`
+	},
 	kinds: {
 		assessments: 'Self-assessments',
 		judgements: 'Results',
 		reportedSigns: 'Warning signs',
+		signsLifted: 'Pages they reopened after a warning sign',
 		checkIns: 'Check-ins',
 		messages: 'Messages',
 		contacts: 'Contacts',
@@ -48,7 +99,7 @@ export const retentionTexts = {
 		breaks: 'Break schedule',
 		breakWeeks: 'Weeks of breaks they shared',
 		plans: 'Plans',
-		steps: 'Steps ticked',
+		problemsTicked: 'Problems ticked',
 		stepsDone: 'Steps done',
 		equipment: 'Equipment requests',
 		measuredAgain: 'Height checks',
@@ -102,12 +153,15 @@ export const retentionTexts = {
 	detail: (name: string, value: string) => `${name}: ${value}`,
 	/** Labels of an audit-log line's details. */
 	detailNames: {
+		webhook: 'Webhook',
+		area: 'Settings',
 		assessment: 'Self-assessment',
 		by: 'With',
 		clinician: 'Clinician',
 		closes: 'Resolved',
 		done: 'Done',
 		due: 'On',
+		format: 'Format',
 		finding: 'Problem',
 		how: 'How',
 		kind: 'Kind',
@@ -153,6 +207,8 @@ export const retentionTexts = {
 		budget: 'Budget',
 		'equipment as CSV': 'Equipment as CSV',
 		'people as CSV': 'People as CSV',
+		'people by a program': 'People by a program',
+		'people as FHIR': 'People as FHIR',
 		absences: 'Absence and handing over',
 		'audit log as CSV': 'audit log as CSV',
 		'import of people': 'Import of people',

@@ -1,3 +1,4 @@
+import type { WebhookKind } from '$lib/core/webhooks';
 import type { EmailKind } from '$lib/core/sending/email-kinds';
 
 /** The organisation's settings, and all emails as they arrive. */
@@ -106,6 +107,108 @@ export const organisationTexts = {
 			'Every message has the header x-easy-corner-signature: t=seconds,v1=signature. The signature is the HMAC-SHA-256 of “seconds.body” with this secret, in hexadecimal.',
 		save: 'Save cover',
 		saved: 'Saved. It applies from now on.'
+	},
+	webhooks: {
+		link: 'Webhooks',
+		title: 'Webhooks · Easy Corner',
+		heading: 'Webhooks',
+		lead: 'Easy Corner notifies another program, such as a ticket system, of what is done here. It sends the kind of act and a number that leads to no one. It never sends a name, a warning sign, a score, or who hasn’t answered.',
+		none: 'No program is notified.',
+		add: 'Add a webhook',
+		name: 'Name',
+		url: 'Address',
+		urlHint: 'It starts with https://. A new address gets a new secret.',
+		isOn: 'Switched on',
+		kinds: 'Notify it when someone …',
+		kindNames: {
+			'people-imported': 'imported people',
+			'person-added': 'added a person',
+			'person-left': 'marked a person as having left',
+			'person-returned': 'marked a person as having returned',
+			'person-erased': 'erased a person',
+			'round-sent': 'sent a round',
+			'round-closed': 'closed a round',
+			'assessment-sent': 'was sent a self-assessment',
+			answered: 'sent their answers',
+			'checked-in': 'answered a check-in',
+			'case-seen': 'marked a case as done',
+			'follow-up-set': 'set a follow-up',
+			'follow-up-done': 'finished a follow-up',
+			'equipment-asked': 'requested equipment',
+			'equipment-decided': 'decided on a request',
+			'equipment-not-needed': 'withdrew a request',
+			test: 'tried it (test message)'
+		} satisfies Record<WebhookKind | 'test', string>,
+		secret: 'Signing secret',
+		message:
+			'A message is {"kind":"answered","number":"…"}. If a message is sent again, its number is the same.',
+		change: 'Change it',
+		save: 'Save webhook',
+		saved: 'Saved. A webhook that is switched on is notified of everything done from then on.',
+		test: 'Send a test message',
+		taken: 'The test message was taken.',
+		notTaken: (fault: string) => `The test message was not taken: ${fault}.`,
+		remove: 'Remove webhook',
+		removed: 'Removed.',
+		state: (name: string, isOn: boolean) => `${name}: ${isOn ? 'on' : 'off'}`,
+		failing: (day: string) =>
+			`It has taken nothing since ${day}. We try again, less and less often, for three days, then a message is given up.`,
+		counts: (waiting: number, givenUp: number) =>
+			[
+				waiting === 0
+					? 'No message is waiting'
+					: waiting === 1
+						? 'One message is waiting'
+						: `${waiting} messages are waiting`,
+				...(givenUp === 0
+					? []
+					: [`${givenUp} of the last 30 days ${givenUp === 1 ? 'was' : 'were'} given up`])
+			].join('; ') + '.',
+		newest: 'Newest messages',
+		noMessages: 'Nothing has been sent to it yet.',
+		columns: { when: 'When', kind: 'Kind', number: 'Number', result: 'Result' },
+		results: {
+			taken: 'taken',
+			waiting: 'waiting',
+			again: (fault: string) => `tried again later: ${fault}`,
+			givenUp: (fault: string) => `given up: ${fault}`,
+			notTaken: (fault: string) => `not taken: ${fault}`
+		},
+		faults: {
+			status: (status: string) => `it answered ${status}`,
+			timeout: 'no answer within ten seconds',
+			ENOTFOUND: 'there is no such address',
+			ECONNREFUSED: 'nothing answers at the address',
+			unreachable: 'it couldn’t be reached, or led elsewhere'
+		}
+	},
+	archive: {
+		link: 'Archive of everything',
+		title: 'Archive · Easy Corner',
+		heading: 'Archive of everything',
+		lead: 'Everything the organisation has in Easy Corner as one file (.tar.gz): to keep, to read with other programs, or to move to another server.',
+		hasHeading: 'Included',
+		has: [
+			'People, answers, plans, discomfort, warning signs, follow-ups, messages, referrals, rounds and emails',
+			'Settings, checklists, texts of your own, checked translations, figures and the audit log',
+			'A drawing of every workstation, as measured and as planned (SVG)',
+			'A manifest with the size and hash of every file'
+		],
+		formats: 'Tables are CSV; tables with documents in them are JSON, one document a line.',
+		lacksHeading: 'Not included',
+		lacks: [
+			'Passwords, second factors and passkeys: everyone chooses a new password on the other server',
+			'The addresses and secrets of webhooks'
+		],
+		caution:
+			'It contains everyone’s health data, and anyone who gets hold of the file can read it. Encrypt it, and delete it when you no longer need it.',
+		download: 'Download the archive',
+		duration:
+			'It is written while it is downloaded, as everything is now. For 20,000 people that takes some minutes.',
+		loadHeading: 'Loading it',
+		load: 'The administrator of the other server loads it into an empty database of the same version: npm run app -- archive load FILE. A load that was interrupted continues where it stopped.',
+		noRight:
+			'The archive includes the audit log, so you need access to that log to download it. Colleagues who have access can give it to you under Accounts.'
 	},
 	translationsLink: 'Check translations of warning signs',
 	translations: {

@@ -5,6 +5,9 @@ export const ownTextTexts = {
 	replies: 'Suggested replies',
 	repliesNote:
 		'Suggested where you write to a person, in their language. Replies to warning signs can’t be changed.',
+	otherNames: { round: 'Usual text of a round', 'referral-letter': 'End of the printed letter' },
+	printed: 'As it’s printed',
+	nothingAdded: 'Nothing is added: the letter ends as Easy Corner prints it.',
 	replyNames: {
 		severe: 'A lot of discomfort',
 		'not-better': 'No better after the plan',

@@ -11,6 +11,8 @@ export const requestTexts = {
 		returned: 'returned',
 		declined: 'declined'
 	} satisfies Record<RequestState, string>,
+	testDone: 'done',
+	markTestDone: 'Record as done today',
 	/** Buttons that move a request to each state. */
 	acts: {
 		asked: 'Reopen request',

@@ -77,7 +77,7 @@ export const triageTexts = {
 	} satisfies Record<HazardId, string>,
 	ownHazard: 'a safety problem from your own checklist',
 	requests: {
-		equipment: 'requested equipment',
+		equipment: 'requested equipment or an eye test',
 		message: 'sent a message',
 		clinician: 'message from a clinician',
 		'stuck-step': 'needs help: nothing at home works for a step',

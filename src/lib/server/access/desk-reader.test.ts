@@ -22,7 +22,7 @@ describe('the language that a browser asks for', () => {
 describe('the reader of a request', () => {
 	it('is the request’s own, whatever is answered beside it, and English outside of any', async () => {
 		const ask = (language: 'en' | 'de') =>
-			forReader({ language, areSignsReviewed: true, findingNames: {} }, async () => {
+			forReader({ language, areSignsReviewed: true, ownNames: {} }, async () => {
 				const seen = [deskLocale()];
 				for (let i = 0; i < 5; i += 1) {
 					await new Promise((resolve) => setImmediate(resolve));

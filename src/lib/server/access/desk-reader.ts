@@ -8,6 +8,7 @@ import {
 	type DeskReader
 } from '../../messages/desk-language';
 import { ownFindingNames } from '../checklists/read-checklists';
+import { ownItemNames } from '../organisation-settings/own-items';
 import { areSignsReviewed } from '../organisation/language-reviews';
 import type { Db } from '../db/client';
 
@@ -32,13 +33,14 @@ export function acceptedLanguage(accepted: string | null): DeskLanguage {
 	return deskLanguageOf(found?.language ?? 'en');
 }
 
-/** The reader of a desk page. Cost: one key look-up, and another where the language is a translation. */
+/** The reader of a desk page. Cost: two key look-ups, and another where the language is a translation. */
 export async function readDeskReader(db: Db, language: DeskLanguage): Promise<DeskReader> {
-	const [isReviewed, findingNames] = await Promise.all([
+	const [isReviewed, problems, items] = await Promise.all([
 		areSignsReviewed(db, language),
-		ownFindingNames(db, language)
+		ownFindingNames(db, language),
+		ownItemNames(db, language)
 	]);
-	return { language, areSignsReviewed: isReviewed, findingNames };
+	return { language, areSignsReviewed: isReviewed, ownNames: { ...problems, ...items } };
 }
 
 /** Answers a request for its reader. */

@@ -23,7 +23,9 @@ let decoy: Promise<string> | null = null;
 /** Whether a password matches the stored one; takes as long where there is none. */
 export async function verifyPassword(kept: string | null, password: string): Promise<boolean> {
 	decoy ??= hashPassword(newToken());
-	return (await verify(kept ?? (await decoy), password)) && kept !== null;
+	// An account from an archive has none until its owner chooses one.
+	const stored = kept || null;
+	return (await verify(stored ?? (await decoy), password)) && stored !== null;
 }
 
 /** A text without the digits and symbols that people add at the ends to make a word pass. */

@@ -12,14 +12,16 @@ import { schema, type Db } from '../db/client';
 import { hashToken } from './tokens';
 
 /**
- * Most writes in a minute by one link, by one account and from one address, and most imports in an hour by one account: far above normal
- * use, so that nobody takes all capacity. Our working assumptions.
+ * Most writes in a minute by one link, by one account and from one address, most imports in an hour by one account, and most requests in a
+ * minute by one token: far above normal use, so that nobody takes all capacity. Our working assumptions.
  */
 const MOST_WRITES = {
 	link: { points: 300, duration: 60 },
 	account: { points: 600, duration: 60 },
 	address: { points: 3000, duration: 60 },
-	import: { points: 60, duration: 3600 }
+	import: { points: 60, duration: 3600 },
+	/** Requests of a program, reads too. */
+	token: { points: 300, duration: 60 }
 } as const;
 
 type Kind = keyof typeof MOST_WRITES;
@@ -68,7 +70,8 @@ export class WriteLimits {
 			link: limit('link'),
 			account: limit('account'),
 			address: limit('address'),
-			import: limit('import')
+			import: limit('import'),
+			token: limit('token')
 		};
 	}
 
@@ -85,6 +88,15 @@ export class WriteLimits {
 		// This machine itself is a proxy that does not say for whom: everyone would be counted as one.
 		if (!isLoopback(address)) counted.push(['address', address]);
 		for (const [kind, key] of counted) await this.#take(kind, key);
+	}
+
+	/**
+	 * Counts one request of a program.
+	 * @param tokenId id of its token
+	 * @throws DomainError `too-many` beyond the limit
+	 */
+	countProgram(tokenId: string): Promise<void> {
+		return this.#take('token', tokenId);
 	}
 
 	async #take(kind: Kind, key: string): Promise<void> {

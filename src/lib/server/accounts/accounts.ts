@@ -16,7 +16,7 @@ import { DomainError } from '../domain-error';
 import { queueEmail } from '../email/queue-email';
 import { readOrganisation } from '../organisation/read-organisation';
 
-const { accountLinks, knownDevices, passkeys, sessions, users } = schema;
+const { accountLinks, apiTokens, knownDevices, passkeys, sessions, users } = schema;
 
 const HOUR_MS = 3_600_000;
 
@@ -126,7 +126,7 @@ export async function requestPasswordReset(db: Db, email: string, now: Date): Pr
 async function linkOwner(db: Db, token: string, now: Date) {
 	const [row] = await db
 		.select({
-			userId: users.id,
+			id: users.id,
 			name: users.name,
 			email: users.email,
 			role: users.role,
@@ -155,6 +155,45 @@ export async function accountOfLink(
 	return { name, email };
 }
 
+/**
+ * Stores a new password: links for choosing one end, and so do API tokens and every session but one that is kept, since whoever knew the old
+ * password may have made them. The owner is emailed.
+ */
+async function storePassword(
+	tx: Db,
+	owner: User,
+	of: { readonly passwordHash: string; readonly by: Actor; readonly keptSession?: string },
+	now: Date
+): Promise<void> {
+	await tx.update(users).set({ passwordHash: of.passwordHash }).where(eq(users.id, owner.id));
+	await tx.delete(accountLinks).where(eq(accountLinks.userId, owner.id));
+	await tx.delete(apiTokens).where(eq(apiTokens.userId, owner.id));
+	await endSessions(tx, owner.id, of.keptSession);
+	await notifyOwner(tx, owner, 'password', now);
+	const detail = of.by.kind === 'system' ? { account: owner.id } : undefined;
+	await writeAuditLine(tx, of.by, { at: now, act: 'password-chosen', detail });
+}
+
+/**
+ * Gives an account a new password, from the command line of whoever runs the server.
+ * @throws DomainError `not-found` where there is no such open account
+ */
+export async function givePassword(
+	db: Db,
+	input: { readonly email: string; readonly password: string },
+	now: Date
+): Promise<void> {
+	const isThis = eq(sql`lower(${users.email})`, input.email.trim().toLowerCase());
+	const [owner] = await db
+		.select()
+		.from(users)
+		.where(and(isThis, isNull(users.closedAt)));
+	if (!owner) throw new DomainError('not-found', 'noAccount');
+	requireStrongPassword(input.password, owner);
+	const passwordHash = await hashPassword(input.password);
+	await db.transaction((tx) => storePassword(tx, owner, { passwordHash, by: { kind: 'system' } }, now));
+}
+
 /** Sets a password by a link. The link is used up and every session of the account ends, since someone may have had the old password. */
 export async function setPasswordByLink(
 	db: Db,
@@ -165,12 +204,8 @@ export async function setPasswordByLink(
 	const passwordHash = await hashPassword(input.password);
 	await db.transaction(async (tx) => {
 		const owner = await linkOwner(tx, input.token, now);
-		await tx.update(users).set({ passwordHash }).where(eq(users.id, owner.userId));
-		await tx.delete(accountLinks).where(eq(accountLinks.userId, owner.userId));
-		await endSessions(tx, owner.userId);
-		await notifyOwner(tx, owner, 'password', now);
-		const actor: Actor = { kind: 'user', id: owner.userId, name: owner.name, role: owner.role };
-		await writeAuditLine(tx, actor, { at: now, act: 'password-chosen' });
+		const by: Actor = { kind: 'user', id: owner.id, name: owner.name, role: owner.role };
+		await storePassword(tx, owner, { passwordHash, by }, now);
 	});
 }
 
@@ -205,6 +240,8 @@ export async function closeAccount(db: Db, actor: Actor, userId: string, now: Da
 		if (others.length === 0) throw new DomainError('conflict', 'lastCoordinator');
 		if (others.every(({ sees }) => !sees)) throw new DomainError('conflict', 'lastWithRecord');
 		await tx.update(users).set({ closedAt: now, calendarHash: null }).where(eq(users.id, userId));
+		// Whoever opens it again begins without them.
+		await tx.delete(apiTokens).where(eq(apiTokens.userId, userId));
 		await endSessions(tx, userId);
 		await writeAuditLine(tx, actor, { at: now, act: 'user-closed', detail: { user: userId } });
 	});
@@ -274,11 +311,7 @@ export async function changePassword(
 	requireStrongPassword(input.password, row);
 	const passwordHash = await hashPassword(input.password);
 	await db.transaction(async (tx) => {
-		await tx.update(users).set({ passwordHash }).where(eq(users.id, user.id));
-		await tx.delete(accountLinks).where(eq(accountLinks.userId, user.id));
-		await endSessions(tx, user.id, hash);
+		await storePassword(tx, row, { passwordHash, by: user, keptSession: hash }, now);
 		await attempt.succeeded(tx);
-		await notifyOwner(tx, row, 'password', now);
-		await writeAuditLine(tx, user, { at: now, act: 'password-chosen' });
 	});
 }

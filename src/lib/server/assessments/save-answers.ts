@@ -1,4 +1,4 @@
-import { and, eq, isNull, or, sql } from 'drizzle-orm';
+import { eq, or } from 'drizzle-orm';
 import { convertUnit, sharedFields, redFlagField, redFlagsOf, unitOf } from '../../core/answers';
 import { RED_FLAGS } from '../../core/discomfort';
 import type { LengthUnit } from '../../core/length';
@@ -12,39 +12,9 @@ import { publishChange } from '../live/changes';
 import { requirePerson } from '../people/lock-person';
 import { recordRedFlags } from '../reports/record-red-flags';
 import { MAX_FIELDS_KEPT } from './link-limits';
-import { padShareFields } from './pad-share-fields';
 import { endedLinkError, type OpenAssessment } from './open-assessment';
 
 const { assessments } = schema;
-
-/**
- * Records that the person has read what is collected and agrees; from then on their pads sink as colleagues have measured it. Doing it twice
- * keeps the first time.
- */
-export async function recordConsent(db: Db, { assessment, actor }: OpenAssessment, now: Date): Promise<void> {
-	await inTransaction(db, async (tx) => {
-		await requirePerson(tx, actor.personId);
-		const changed = await tx
-			.update(assessments)
-			.set({ consentedAt: now })
-			.where(
-				and(eq(assessments.id, assessment.id), isNull(assessments.consentedAt), isNull(assessments.revokedAt))
-			)
-			.returning({ id: assessments.id });
-		if (changed.length === 0) return;
-		const pads = await padShareFields(tx, actor.personId);
-		if (Object.keys(pads).length > 0)
-			await tx
-				.update(assessments)
-				.set({
-					answers: sql`${assessments.answers} || ${JSON.stringify(pads)}::jsonb`,
-					answersRevision: sql`${assessments.answersRevision} + 1`
-				})
-				.where(eq(assessments.id, assessment.id));
-		await reassessCase(tx, actor.personId, now);
-		await writeAuditLine(tx, actor, { at: now, act: 'consented', personId: actor.personId });
-	});
-}
 
 /** A save that was kept. */
 export interface SavedAnswers {

@@ -48,7 +48,8 @@ interface Sending {
 	readonly roundId?: string;
 	/** The newest if left out. */
 	readonly checklistVersion?: number;
-	readonly words?: WordsOfInvitation;
+	/** Null for no email. */
+	readonly words?: WordsOfInvitation | null;
 	/** Answers already known before the person begins. */
 	readonly prefilled?: Readonly<Record<string, string>>;
 }
@@ -114,15 +115,16 @@ async function sendTo(
 		sentAt: now,
 		answers: { ...usualUnit(person.language), ...prefilled }
 	});
-	await queueEmail(tx, {
-		personId: person.id,
-		roundId: roundId ?? null,
-		toName: person.name,
-		toEmail: person.email,
-		linkPath: storedLinkPath(id),
-		writtenAt: now,
-		...(await words(tx, person, await readOrganisation(tx)))
-	});
+	if (words)
+		await queueEmail(tx, {
+			personId: person.id,
+			roundId: roundId ?? null,
+			toName: person.name,
+			toEmail: person.email,
+			linkPath: storedLinkPath(id),
+			writtenAt: now,
+			...(await words(tx, person, await readOrganisation(tx)))
+		});
 	const detail = { assessment: id };
 	await writeAuditLine(tx, actor, { at: now, act: 'assessment-sent', personId: person.id, detail });
 	return { id, token };

@@ -3,6 +3,7 @@ import { parseCivilDate } from '../../core/calendar';
 import { BYTE_ORDER_MARK, toCsv, type CsvFormat } from '../../core/exchange';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
+import { isAbout } from './is-about';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
 import { AUDIT_ACTIONS, writeAuditLine, type AuditAction } from './write-audit-line';
@@ -51,18 +52,23 @@ export function auditLogFilterOf(query: URLSearchParams): AuditLogFilter {
 	};
 }
 
-/** Requires the right to read the audit log: a coordinator's, where it was given. */
-export async function requireAuditLog(db: Db, actor: Actor): Promise<void> {
+/** Whether an account has the right to read the audit log: a coordinator's, where it was given. */
+export async function mayReadAuditLog(db: Db, actor: Actor): Promise<boolean> {
 	const { id } = requirePermission(actor, 'audit-log:read');
 	const [user] = await db.select({ sees: users.seesRecord }).from(users).where(eq(users.id, id));
-	if (!user?.sees) throw new DomainError('not-allowed', 'noRightToRecord');
+	return user?.sees ?? false;
+}
+
+/** Requires the right to read the audit log. */
+export async function requireAuditLog(db: Db, actor: Actor): Promise<void> {
+	if (!(await mayReadAuditLog(db, actor))) throw new DomainError('not-allowed', 'noRightToRecord');
 }
 
 function whereOf({ act, user, person, from, until, before }: AuditLogFilter): SQL | undefined {
 	return and(
 		act === '' ? undefined : eq(auditLines.act, act),
 		user === '' ? undefined : eq(auditLines.actorId, user),
-		person === '' ? undefined : eq(auditLines.personId, person),
+		person === '' ? undefined : isAbout(person),
 		from === '' ? undefined : sql`${auditLines.at} >= ${from}::date`,
 		until === '' ? undefined : sql`${auditLines.at} < ${until}::date + 1`,
 		before === '' ? undefined : lt(auditLines.id, BigInt(before))

@@ -3,6 +3,7 @@ import { and, asc, desc, eq, gt, isNull, sql, type SQL } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import type { ShouldContinue } from '../jobs/should-continue';
+import { queueWebhookMessages } from '../webhooks/queue-messages';
 
 const { auditChecks, auditLines, auditSeals } = schema;
 
@@ -78,6 +79,11 @@ export function sealAuditLines(db: Db, now: Date): Promise<SealResult> {
 			at: now
 		}));
 		if (seals.length > 0) await tx.insert(auditSeals).values(seals);
+		await queueWebhookMessages(
+			tx,
+			lines.map(({ line }) => line.act),
+			now
+		);
 		return {
 			n: seals.length,
 			newest: seals.length > 0 || last ? hash : null,

@@ -8,6 +8,7 @@ import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
+import { readSettings } from '../organisation-settings/read-settings';
 
 const { breakSettings, breakWeeks } = schema;
 
@@ -17,6 +18,14 @@ export async function chooseBreakSchedule(
 	{ actor }: OpenAssessment,
 	wanted: { rhythm: BreakSchedule | null; share: StandingShare }
 ): Promise<void> {
+	const { settings } = await readSettings(db, 'choices');
+	if (wanted.rhythm !== null && !settings.breakSchedules.includes(wanted.rhythm)) {
+		const [own] = await db
+			.select({ rhythm: breakSettings.rhythm })
+			.from(breakSettings)
+			.where(eq(breakSettings.personId, actor.personId));
+		if (own?.rhythm !== wanted.rhythm) throw new DomainError('conflict', 'notOffered');
+	}
 	await db
 		.insert(breakSettings)
 		.values({ personId: actor.personId, ...wanted })

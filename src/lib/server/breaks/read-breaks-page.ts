@@ -2,11 +2,13 @@ import { eq } from 'drizzle-orm';
 import { precautionsOf, chosenOption } from '../../core/answers';
 import type { Region } from '../../core/discomfort';
 import { bodyConditionOf } from '../../core/breaks/body-condition';
+import type { BreakSchedule } from '../../core/breaks/break-schedules';
 import type { BreakProfile } from '../../core/breaks/break-profile';
 import { spotRows } from '../assessments/spots';
 import type { OpenAssessment } from '../assessments/open-assessment';
 import { schema, type Db } from '../db/client';
 import { loadCaseRecord } from '../case-assessments/load-case-record';
+import { readSettings } from '../organisation-settings/read-settings';
 import { readPersonPlace } from '../people/lock-person';
 import { readRules } from '../rules/read-rules';
 
@@ -18,6 +20,8 @@ export type CarriedOverPlan = 'laptop' | 'keyboard' | 'mouse';
 /** The data of the break pages. */
 export interface BreaksPage extends BreakProfile {
 	readonly carried: readonly CarriedOverPlan[];
+	/** Break schedules to choose from. */
+	readonly offeredSchedules: readonly BreakSchedule[];
 }
 
 /** Reads what a person's day is planned from: their own choices, discomfort now, and where they can work. */
@@ -37,6 +41,7 @@ export async function readBreaksPage(db: Db, open: OpenAssessment, now: Date): P
 	return {
 		setRhythm: assessment.rhythm,
 		ownRhythm: chosen?.rhythm ?? null,
+		offeredSchedules: (await readSettings(db, 'choices')).settings.breakSchedules,
 		share: chosen?.share ?? 'moving',
 		isShared: (chosen?.sharedAt ?? null) !== null,
 		body: {

@@ -12,6 +12,7 @@ import { publishChange } from '../live/changes';
 import { lockPerson, type LockedPerson } from '../people/lock-person';
 import { syncPlanReminders, type PlanReminder } from '../plans/plan-reminders';
 import { readRules } from '../rules/read-rules';
+import { yieldToEventLoop } from '../yield-to-event-loop';
 import { storeObservations, storeMoves } from '../workforce/store-observations';
 import { loadCaseRecords, type LoadedCaseRecord } from './load-case-record';
 
@@ -65,7 +66,8 @@ function casesBefore(tx: Db, people: readonly LockedPerson[]) {
 
 type CaseBefore = Awaited<ReturnType<typeof casesBefore>>[number];
 
-const withoutPolicy = (rulesVersion: string) => rulesVersion.replace(/, policy \d+$/, '');
+/** What the organisation publishes itself: its policy and its days off. */
+const withoutPolicy = (rulesVersion: string) => rulesVersion.replace(/(?:, days off \d+)?, policy \d+$/, '');
 
 /** Why a case is assessed other than by what people did or time passing: changed rules, or an import that asked for it. */
 function heldWhyOf({ rulesVersion }: CaseBefore, now: string): HeldWhy | null {
@@ -229,11 +231,12 @@ export async function reassessCases(tx: Db, people: readonly LockedPerson[], now
 	if (people.length === 0) return;
 	await storeMoves(tx, people, now);
 	const { rules, name } = await readRules(tx);
-	const judged = (await loadCaseRecords(tx, people, now)).map(({ person, read }): Judged => ({
-		person,
-		read,
-		judgement: assessmentResultOf(read, person, rules)
-	}));
+	const judged: Judged[] = [];
+	for (const { person, read } of await loadCaseRecords(tx, people, now)) {
+		judged.push({ person, read, judgement: assessmentResultOf(read, person, rules) });
+		// Of many, requests that wait are answered in between.
+		if (people.length > 1) await yieldToEventLoop();
+	}
 	const before = await casesBefore(tx, people);
 	const heldWhys = new Map(before.map((row) => [row.personId, heldWhyOf(row, name)]));
 	const versions = new Map(before.map(({ personId, version }) => [personId, version]));

@@ -1,4 +1,4 @@
-import { and, asc, gt, lt, or } from 'drizzle-orm';
+import { and, asc, desc, gt, lt, or } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
@@ -8,6 +8,12 @@ import { readRules } from '../rules/read-rules';
 import { reassessCases } from './reassess-cases';
 
 const { cases } = schema;
+
+/** Below and above every id. */
+const [LOWEST_ID, HIGHEST_ID] = [
+	'00000000-0000-0000-0000-000000000000',
+	'ffffffff-ffff-ffff-ffff-ffffffffffff'
+];
 
 /** People assessed in one transaction: a dozen statements serve all. */
 const BATCH = 100;
@@ -38,26 +44,33 @@ export async function reassessOutdatedCases(
 ): Promise<number> {
 	const left = await countCasesToReassess(db);
 	let done = 0;
-	let after = '00000000-0000-0000-0000-000000000000';
-	while (left > 0 && shallGoOn()) {
-		// Read before each batch: settings may be published while this runs.
-		const { name } = await readRules(db);
-		const batch = await db
-			.select({ personId: cases.personId })
-			.from(cases)
-			.where(and(isToRejudge(name), gt(cases.personId, after)))
-			.orderBy(asc(cases.personId))
-			.limit(BATCH);
-		const last = batch.at(-1);
-		if (!last) break;
-		after = last.personId;
-		done += await judgeTogether(
-			db,
-			batch.map(({ personId }) => personId),
-			clock()
-		);
-		log({ level: 'info', event: 'rejudging', done, of: left });
-	}
+	// From both ends at once, until they meet: while one batch waits for the database, the other is computed.
+	const span = { low: LOWEST_ID, high: HIGHEST_ID };
+	const work = async (order: typeof asc) => {
+		while (left > 0 && shallGoOn()) {
+			// Read before each batch: settings may be published while this runs.
+			const { name } = await readRules(db);
+			const batch = await db
+				.select({ personId: cases.personId })
+				.from(cases)
+				.where(and(isToRejudge(name), gt(cases.personId, span.low), lt(cases.personId, span.high)))
+				.orderBy(order(cases.personId))
+				.limit(BATCH);
+			// While this was read, the other end may have taken some of them: each is judged once.
+			const mine = batch
+				.map(({ personId }) => personId)
+				.filter((personId) => personId > span.low && personId < span.high);
+			const last = mine.at(-1);
+			if (!last) break;
+			if (order === asc) span.low = last;
+			else span.high = last;
+			const judged = await judgeTogether(db, mine, clock());
+			// Not added to what was read before: the other end counts, too.
+			done += judged;
+			log({ level: 'info', event: 'rejudging', done, of: left });
+		}
+	};
+	await Promise.all([work(asc), work(desc)]);
 	return done;
 }
 

@@ -5,7 +5,8 @@ import { acceptedDay } from '../../core/calendar';
 import { CHECK_IDS, type CheckId } from '../../core/checks';
 import { CONTACT_NEXT_STEPS, CONTACT_RESULTS, CONTACT_WAYS, LOOK_RESULTS } from '../../core/contact';
 import { SITTING_STYLES } from '../../core/corner';
-import { REQUESTABLE_ITEMS, CURRENCIES, REQUEST_STATES } from '../../core/equipment';
+import { CURRENCIES, REQUEST_STATES } from '../../core/equipment';
+import { equipmentItem } from '../equipment/item-field';
 import { CLOSABLE, type Closable } from '../../core/case-assessment';
 import type { NewContact } from '../contacts/record-contact';
 import { CONSENT_WAYS } from '../../core/referral';
@@ -13,7 +14,8 @@ import { FOLLOW_UP_KINDS } from '../../core/triage';
 import { DomainError } from '../domain-error';
 import { day, text, uuid, version } from '../http/fields';
 import { formReader } from '../http/read-body';
-import { PERSON_FIELDS, type PersonDetails } from '../people/person-details';
+import { PERSON_FIELDS } from '../../core/people/person-fields';
+import type { PersonDetails } from '../people/person-details';
 import { MAX_MESSAGE_CHARS } from './messages';
 import { MAX_NOTE_CHARS } from './notes';
 
@@ -92,12 +94,13 @@ export const readEquipment = formReader({
 	orderNumber: optional(text(80)),
 	cost: optional(text(20)),
 	currency: optional(Type.Enum(CURRENCIES)),
+	isReserved: optional(Type.Literal('yes')),
 	fromStore: optional(Type.Literal('yes')),
 	backBy: optional(day)
 });
 
 /** An item that a coordinator requests on a person's behalf. */
-export const readEquipmentOrder = formReader({ ...act, thing: Type.Enum(REQUESTABLE_ITEMS) });
+export const readEquipmentOrder = formReader({ ...act, thing: equipmentItem });
 
 /** A person's details. */
 export const readPerson = formReader({

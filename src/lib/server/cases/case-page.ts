@@ -11,6 +11,7 @@ import { CLOSABLE, type Closable, type AssessmentResult } from '../../core/case-
 import { checklistAt, checklistForPage } from '../checklists/read-checklists';
 import { deskLocale } from '../../messages/desk-language';
 import { adviceForPage } from '../../messages/advice/advice-for-page';
+import { readByPhone } from '../assessments/read-by-phone';
 import { replyTo } from '../texts/reply-to';
 import type { Actor } from '../actor';
 import { isoDay } from '../clock';
@@ -140,7 +141,9 @@ export async function readCasePage(db: Db, actor: Actor, personId: string, now: 
 			facts: factsOfAnswers(read.answered.answers, read.answered.way),
 			care: precautionsOf(read.answered.answers),
 			devices: devicesOf(read.answered.answers),
-			arms: chosenOption(read.answered.answers, 'arms')
+			arms: chosenOption(read.answered.answers, 'arms'),
+			/** Who asked on the phone; null where the person answered alone. */
+			byPhone: await readByPhone(db, read.answered, null)
 		},
 		userId: actor.kind === 'user' ? actor.id : null,
 		today

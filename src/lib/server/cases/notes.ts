@@ -38,7 +38,13 @@ export async function addNote(
 /** The notes about a person, newest first; served by notes_person_at_idx. */
 export function notesOf(db: Db, personId: string) {
 	return db
-		.select({ id: notes.id, at: notes.at, text: notes.text, authorName: users.name })
+		.select({
+			id: notes.id,
+			at: notes.at,
+			text: notes.text,
+			isDisclosed: notes.isDisclosed,
+			authorName: users.name
+		})
 		.from(notes)
 		.leftJoin(users, eq(users.id, notes.authorId))
 		.where(eq(notes.personId, personId))

@@ -10,6 +10,8 @@ import { DomainError } from '../domain-error';
 import { followUpHistory } from '../follow-ups/list-follow-ups';
 import { personStateOf } from '../people/list-people';
 import { organisationZone } from '../organisation/organisation-zone';
+import { daysOffColumn } from '../organisation-settings/read-settings';
+import { isAbout } from '../audit/is-about';
 import { personPlaceOf } from '../people/person-place';
 import { currentPlanOf, stepEventsOf, plansOf } from '../plans/current-plan';
 import { equipmentOf } from '../equipment/decide-equipment';
@@ -68,7 +70,7 @@ async function workedOn(db: Db, answeredId: string | null) {
 export async function readCase(db: Db, actor: Actor, personId: string, now: Date) {
 	const reader = await requireCase(db, actor, personId, 'cases:read');
 	const [row] = await db
-		.select({ person: people, listed: cases, organisationZone })
+		.select({ person: people, listed: cases, organisationZone, daysOff: daysOffColumn })
 		.from(people)
 		.innerJoin(cases, eq(cases.personId, people.id))
 		.where(eq(people.id, personId));
@@ -104,8 +106,8 @@ export async function readCase(db: Db, actor: Actor, personId: string, now: Date
 		]);
 	const reportedAt = signs[0]?.at ?? null;
 	await recordRead(db, reader, { act: 'case-read', personId, reportedAt }, now);
-	const { person, listed, organisationZone: zone } = row;
-	const { calendar: _calendar, dayOf, ...place } = personPlaceOf(person, zone);
+	const { person, listed } = row;
+	const { calendar: _calendar, dayOf, ...place } = personPlaceOf(person, row);
 	return {
 		person,
 		listed,
@@ -173,7 +175,7 @@ function newestAuditLines(db: Db, personId: string) {
 		})
 		.from(auditLines)
 		.leftJoin(users, eq(users.id, auditLines.actorId))
-		.where(eq(auditLines.personId, personId))
+		.where(isAbout(personId))
 		.orderBy(desc(auditLines.at), desc(auditLines.id))
 		.limit(LOG_LINES);
 }

@@ -1,4 +1,4 @@
-import { and, asc, desc, eq, isNull, lte, sql } from 'drizzle-orm';
+import { and, asc, eq, lte, sql } from 'drizzle-orm';
 import { prefilledAnswers } from '../../core/answers';
 import { setUpAsMeasured } from '../../core/checks';
 import { currentCornerOf } from '../../core/case-assessment';
@@ -7,6 +7,7 @@ import { sendWithin, type WordsOfInvitation } from '../assessments/send-assessme
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
 import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
+import { unansweredOf } from '../assessments/unanswered';
 import { writeEmail } from '../texts/write-email';
 import { schema, type Db } from '../db/client';
 import { POLICY_OUTCOMES } from '../db/schema/follow-ups';
@@ -231,24 +232,6 @@ async function sendRecheck(tx: Db, { person, read, mail, rules }: Due, now: Date
 		// The last one still awaits its answer, and its reminders go on.
 		.onConflictDoNothing();
 	return isWritten ? 'written' : 'not-due';
-}
-
-/** The self-assessment to which a person has a working link and which they have not answered; served by assessments_person_sent_idx. */
-async function unansweredOf(tx: Db, personId: string): Promise<string | null> {
-	const [open] = await tx
-		.select({ id: assessments.id })
-		.from(assessments)
-		.where(
-			and(
-				eq(assessments.personId, personId),
-				isNull(assessments.spotOf),
-				isNull(assessments.answeredAt),
-				isNull(assessments.revokedAt)
-			)
-		)
-		.orderBy(desc(assessments.sentAt))
-		.limit(1);
-	return open?.id ?? null;
 }
 
 async function sendNext(tx: Db, person: LockedPerson, read: LoadedCaseRecord, now: Date): Promise<string> {

@@ -7,7 +7,7 @@ import type { Actor } from '../actor';
 import type { Db } from '../db/client';
 import { DomainError } from '../domain-error';
 import { readEditedChecklist } from './checklist-draft';
-import { languagesOfPeople } from './publish-checklist';
+import { languagesOfPeople } from '../people/languages-of-people';
 
 /** The words of a shipped question in each language, to stand beside the organisation's own. */
 function shippedWords(id: string, languages: readonly string[]): Record<string, OwnItemWords> {

@@ -10,9 +10,9 @@ import { checklistChanges } from '../../core/checklist-editor/checklist-changes'
 import { checklistFaults } from '../../core/checklist-editor/checklist-faults';
 import { unchangedChecklist } from '../../core/checklist-editor/edit-checklist';
 import { deskLocale } from '../../messages/desk-language';
-import { languageOf, type Language } from '../../messages/languages';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
+import { languagesOfPeople } from '../people/languages-of-people';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
@@ -20,18 +20,7 @@ import { DomainError } from '../domain-error';
 import { readEditedChecklist } from './checklist-draft';
 import { newestOwnChecklist } from './read-checklists';
 
-const { assessments, checklistDrafts, checklists, people, users } = schema;
-
-/** The languages that people read now, the reader's own first; English where there is nobody yet. Cost: one pass over the people. */
-export async function languagesOfPeople(db: Db): Promise<Language[]> {
-	const rows = await db
-		.selectDistinct({ language: people.language })
-		.from(people)
-		.where(isNull(people.leftAt));
-	const languages = [...new Set(rows.map(({ language }) => languageOf(language)))].sort();
-	const [own] = languages.filter((language) => language === deskLocale());
-	return languages.length > 0 ? [...new Set([...(own ? [own] : []), ...languages])] : ['en'];
-}
+const { assessments, checklistDrafts, checklists, users } = schema;
 
 /** Links that are out and unanswered: they keep the questions they were sent with. Cost: one pass over the unanswered. */
 async function openLinks(db: Db): Promise<number> {

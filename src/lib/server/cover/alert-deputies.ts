@@ -8,8 +8,10 @@ import { emailWords } from '../../messages/emails';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
+import { log } from '../log';
 import { queueEmail } from '../email/queue-email';
 import { readCover } from './cover-settings';
+import type { PostSigned } from '../webhooks/post-signed';
 
 const { deputyAlerts, users } = schema;
 
@@ -98,14 +100,6 @@ const WEBHOOK_WITHIN_MS = 24 * 60 * MINUTE_MS;
 /** Most alerts handed to the webhook in one go. */
 const AT_ONCE = 20;
 
-/** Hands a signed message to the webhook's address; true once it was taken. */
-export type PostWebhook = (message: {
-	readonly url: string;
-	readonly secret: string;
-	readonly body: string;
-	readonly at: Date;
-}) => Promise<boolean>;
-
 /**
  * Tells the webhook of alerts that it hasn't taken yet: the kind of alert and an opaque id, nothing of the person. Outside any transaction.
  * @param secret of the settings, decrypted
@@ -114,7 +108,7 @@ export type PostWebhook = (message: {
 export async function tellWebhook(
 	db: Db,
 	{ url, secret }: { readonly url: string; readonly secret: string },
-	post: PostWebhook,
+	post: PostSigned,
 	now: Date
 ): Promise<number> {
 	const waiting = await db
@@ -131,8 +125,12 @@ export async function tellWebhook(
 	let taken = 0;
 	for (const { alertId } of waiting) {
 		const body = JSON.stringify({ kind: 'emergency-unopened', id: alertId, at: now.toISOString() });
-		// The others would meet the same fault, and each is tried again in a minute.
-		if (!(await post({ url, secret, body, at: now }))) break;
+		const result = await post({ url, secret, body, at: now });
+		if (!result.isTaken) {
+			log({ level: 'warn', event: 'webhook', fault: result.fault });
+			// The others would meet the same, and each is tried again in a minute.
+			break;
+		}
 		await db.update(deputyAlerts).set({ webhookAt: now }).where(eq(deputyAlerts.alertId, alertId));
 		taken += 1;
 	}

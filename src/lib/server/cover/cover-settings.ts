@@ -9,6 +9,7 @@ import { coordinators } from '../cases/case-owner';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
+import { requireWebhookAddress } from '../webhooks/webhook-address';
 
 const { coverSettings } = schema;
 
@@ -45,9 +46,7 @@ export async function coverPage(db: Db, actor: Actor) {
 async function requireUsable(tx: Db, { deputyId, webhookUrl }: CoverSettings): Promise<void> {
 	if (deputyId !== null && !(await coordinators(tx)).some(({ id }) => id === deputyId))
 		throw new DomainError('invalid', 'chooseCoordinator', '/deputyId');
-	const url = URL.canParse(webhookUrl) ? new URL(webhookUrl) : null;
-	if (webhookUrl !== '' && (url?.protocol !== 'https:' || url.username !== '' || url.password !== ''))
-		throw new DomainError('invalid', 'webhookAddress', '/webhookUrl');
+	if (webhookUrl !== '') requireWebhookAddress(webhookUrl, '/webhookUrl', 'webhookAddress');
 }
 
 /**

@@ -12,6 +12,7 @@ import { DomainError } from '../domain-error';
 import type { Planner } from '../planning/planning';
 import { queueLinkEmail } from '../email/queue-link-email';
 import { planBudget, type BudgetFilter } from './plan-budget';
+import { requireFreeStock } from './store';
 
 const { equipmentRequests } = schema;
 
@@ -53,7 +54,11 @@ export async function approvePurchases(
 async function approveFor(
 	db: Db,
 	actor: Actor,
-	{ personId, things }: { personId: string; things: readonly PurchaseId[] },
+	{
+		personId,
+		things,
+		fromStock
+	}: { personId: string; things: readonly PurchaseId[]; fromStock: readonly PurchaseId[] },
 	batch: string,
 	now: Date
 ): Promise<void> {
@@ -74,11 +79,13 @@ async function approveFor(
 				and(eq(equipmentRequests.assessmentId, answered), inArray(equipmentRequests.purchase, [...things]))
 			);
 		for (const thing of things) {
+			const fromStore = fromStock.includes(thing);
+			if (fromStore) await requireFreeStock(tx, thing);
 			const asked = known.find(({ purchase }) => purchase === thing);
 			if (asked)
 				await rows.update(
 					equipmentRequests,
-					{ state: 'approved', changedAt: now, version: asked.version + 1 },
+					{ state: 'approved', fromStore, changedAt: now, version: asked.version + 1 },
 					eq(equipmentRequests.id, asked.id)
 				);
 			else
@@ -88,7 +95,8 @@ async function approveFor(
 					purchase: thing,
 					askedAt: now,
 					changedAt: now,
-					state: 'approved'
+					state: 'approved',
+					fromStore
 				});
 			const detail = { purchase: thing, to: 'approved' };
 			await writeAuditLine(tx, actor, { at: now, act: 'equipment-decided', personId, detail });

@@ -1,6 +1,12 @@
 import { and, desc, eq } from 'drizzle-orm';
 import { addWorkingDays } from '../../core/calendar';
-import { canBeLent, REQUEST_TRANSITIONS, type RequestState } from '../../core/equipment';
+import {
+	canBeLent,
+	EYE_TEST,
+	PENDING_REQUEST_STATES,
+	requestMoves,
+	type RequestState
+} from '../../core/equipment';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { runDeskAct, type DeskActContext } from '../acts/desk-act';
@@ -11,7 +17,7 @@ import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { queueLinkEmail } from '../email/queue-link-email';
 import { parseCents } from '../workforce/prices';
-import { changeStock } from './store';
+import { changeStock, requireFreeStock } from './store';
 import { setManualFollowUp } from '../follow-ups/manual-follow-up';
 
 const { assessments, equipmentRequests } = schema;
@@ -32,6 +38,8 @@ export interface EquipmentDecision {
 		readonly cost: string;
 		readonly currency: string;
 	};
+	/** Whether one in stock is reserved for it as it is approved. */
+	readonly isReserved?: boolean;
 	/** From stock: the ISO date until which it is lent, empty where it stays; left out for an ordered one. */
 	readonly lent?: { readonly backBy: string };
 	readonly version: number;
@@ -90,10 +98,13 @@ async function decideWithin(
 		.from(equipmentRequests)
 		.where(eq(equipmentRequests.id, input.requestId));
 	if (!request) throw new DomainError('not-found', 'noRequest');
-	if (request.version !== input.version || !REQUEST_TRANSITIONS[request.state].includes(input.to))
+	if (request.version !== input.version || !requestMoves(request.purchase, request.state).includes(input.to))
 		throw new DomainError('conflict', 'decidedMeanwhile');
-	if (input.lent && !(input.to === 'sent' && canBeLent(request.state)))
+	if (input.lent && !(input.to === 'sent' && canBeLent(request.purchase, request.state)))
 		throw new DomainError('conflict', 'orderedAlready');
+	const isReserving = input.isReserved === true && input.to === 'approved' && request.purchase !== EYE_TEST;
+	// A reserved one is sent as promised; any other takes one that is promised to nobody.
+	if (isReserving || (input.lent && !request.fromStore)) await requireFreeStock(tx, request.purchase);
 	const reason = input.reason.trim();
 	if (input.to === 'declined' && reason === '') throw new DomainError('invalid', 'sayWhyDeclined', '/reason');
 	await rows.update(
@@ -103,6 +114,10 @@ async function decideWithin(
 			reason: input.to === 'declined' ? reason : '',
 			...(input.order ? orderOf(input.order) : {}),
 			...(input.lent ? { fromStore: true, backBy: input.lent.backBy || null } : {}),
+			...(isReserving ? { fromStore: true } : {}),
+			// What is ordered or declined leaves the stock to others.
+			...(input.to === 'ordered' || input.to === 'declined' ? { fromStore: false } : {}),
+			...(PENDING_REQUEST_STATES.some((state) => state === input.to) ? {} : { deliverTo: '' }),
 			changedAt: now,
 			version: request.version + 1
 		},
@@ -111,7 +126,7 @@ async function decideWithin(
 	if (input.lent) await changeStock(tx, rows, request.purchase, -1);
 	// A returned item can be lent again, wherever it came from.
 	if (input.to === 'returned') await changeStock(tx, rows, request.purchase, 1);
-	if (input.to === 'arrived') {
+	if (input.to === 'arrived' && request.purchase !== EYE_TEST) {
 		const { dayOf, calendar } = person.place;
 		const due = addWorkingDays(dayOf(now), DAYS_TO_SET_UP, calendar);
 		const look = { personId: person.id, due, reason: 'Equipment has arrived: check the workstation again' };
@@ -135,6 +150,7 @@ export function equipmentOf(db: Db, personId: string) {
 			purchase: equipmentRequests.purchase,
 			state: equipmentRequests.state,
 			reason: equipmentRequests.reason,
+			deliverTo: equipmentRequests.deliverTo,
 			askedAt: equipmentRequests.askedAt,
 			changedAt: equipmentRequests.changedAt,
 			version: equipmentRequests.version

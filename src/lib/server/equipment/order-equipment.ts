@@ -1,5 +1,5 @@
 import { and, eq } from 'drizzle-orm';
-import type { RequestableItem } from '../../core/equipment';
+import type { EquipmentItem } from '../../core/equipment';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { runDeskAct, type DeskActInput } from '../acts/desk-act';
@@ -14,7 +14,7 @@ const { equipmentRequests } = schema;
 export async function orderEquipment(
 	db: Db,
 	actor: Actor,
-	{ thing, ...act }: DeskActInput & { readonly thing: RequestableItem },
+	{ thing, ...act }: DeskActInput & { readonly thing: EquipmentItem },
 	now: Date
 ): Promise<void> {
 	requirePermission(actor, 'equipment:decide');

@@ -145,9 +145,9 @@ export async function planBudget(db: Db, planning: Planner, actor: Actor, { mone
 		prices: new Map(prices.map(({ purchase, cents: each }) => [purchase, each])),
 		cents,
 		stock: new Map(
-			PURCHASES.map(
-				(thing) => [thing, store.find((one) => one.thing === thing)?.onHand ?? 0] as const
-			).filter(([, n]) => n > 0)
+			PURCHASES.map((thing) => [thing, store.find((one) => one.thing === thing)?.free ?? 0] as const).filter(
+				([, n]) => n > 0
+			)
 		),
 		stepCents: STEP_CENTS
 	};

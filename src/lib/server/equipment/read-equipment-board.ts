@@ -3,18 +3,22 @@ import { readPurchases, type AdviceSummary, type StoredPurchase } from '../../co
 import type { CheckId } from '../../core/checks';
 import type { FindingId } from '../../core/checklist';
 import {
-	REQUESTABLE_ITEMS,
 	findingsHelpedBy,
+	isEquipmentItem,
 	REQUEST_STATES,
 	PENDING_REQUEST_STATES,
-	type RequestableItem,
+	type BoardColumn,
+	type EquipmentItem,
 	type RequestState
 } from '../../core/equipment';
+import { purchasingTable } from '../../core/organisation-settings';
+import { itemWords } from '../../messages/desk/workforce-words';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { readStock } from './store';
-import { readPrices } from '../workforce/prices';
+import { helpedByOwnItems } from '../organisation-settings/own-items';
+import { readSettings } from '../organisation-settings/read-settings';
 
 const { assessments, equipmentRequests, observations, people, plans } = schema;
 
@@ -24,7 +28,7 @@ const MOST_LINES = 200;
 /** The board's filter; empty texts filter nothing. Without a state it shows requests in progress. */
 export interface EquipmentFilter {
 	readonly state: RequestState | '';
-	readonly purchase: RequestableItem | '';
+	readonly purchase: EquipmentItem | '';
 	readonly team: string;
 }
 
@@ -32,7 +36,7 @@ export interface EquipmentFilter {
 export function equipmentFilterOf(query: URLSearchParams): EquipmentFilter {
 	return {
 		state: REQUEST_STATES.find((one) => one === query.get('state')) ?? '',
-		purchase: REQUESTABLE_ITEMS.find((one) => one === query.get('purchase')) ?? '',
+		purchase: isEquipmentItem(query.get('purchase') ?? '') ? (query.get('purchase') as EquipmentItem) : '',
 		team: (query.get('team') ?? '').replaceAll('\0', '').slice(0, 100)
 	};
 }
@@ -48,7 +52,7 @@ function whereOf({ state, purchase, team }: EquipmentFilter): SQL | undefined {
 /** The checks that an item closes at a workstation, as solved. */
 function closesOf(
 	{ purchases: all }: Pick<AdviceSummary, 'purchases'>,
-	purchase: RequestableItem
+	purchase: EquipmentItem
 ): readonly CheckId[] {
 	const alone = all.find(({ purchases }) => purchases.length === 1 && purchases[0] === purchase);
 	return (alone ?? all.find(({ purchases }) => purchases.some((one) => one === purchase)))?.closes ?? [];
@@ -70,6 +74,7 @@ async function readLines(db: Db, filter: EquipmentFilter, limit: number) {
 			orderNumber: equipmentRequests.orderNumber,
 			costCents: equipmentRequests.costCents,
 			currency: equipmentRequests.currency,
+			deliverTo: equipmentRequests.deliverTo,
 			askedAt: equipmentRequests.askedAt,
 			since,
 			fromStore: equipmentRequests.fromStore,
@@ -97,10 +102,25 @@ async function readLines(db: Db, filter: EquipmentFilter, limit: number) {
 			asc(equipmentRequests.id)
 		)
 		.limit(limit);
+	const helped = await helpedByOwnItems(db);
 	return rows.map(({ purchases, found, ...row }) => ({
 		...row,
 		closes: closesOf({ purchases: readPurchases(purchases ?? []) }, row.purchase),
-		findings: findingsHelpedBy(row.purchase, found ?? [])
+		findings: findingsHelpedBy(row.purchase, found ?? [], helped)
+	}));
+}
+
+/** What the catalogue says of each item, as the board needs it. One key look-up. */
+async function catalogueLines(db: Db) {
+	const { settings } = await readSettings(db, 'equipment');
+	const { currency } = settings;
+	return settings.items.map(({ code, cents, supplier, article, deliveryDays }) => ({
+		code,
+		cents,
+		currency,
+		supplier,
+		article,
+		deliveryDays
 	}));
 }
 
@@ -113,44 +133,26 @@ export type EquipmentLine = Awaited<ReturnType<typeof readLines>>[number];
  */
 export async function readEquipmentBoard(db: Db, actor: Actor, filter: EquipmentFilter) {
 	requirePermission(actor, 'equipment:read');
-	const [lines, counted, prices, store] = await Promise.all([
+	const [lines, counted, catalogue, store] = await Promise.all([
 		readLines(db, filter, MOST_LINES),
 		db
 			.select({ state: equipmentRequests.state, n: sql<number>`count(*)::int` })
 			.from(equipmentRequests)
 			.groupBy(equipmentRequests.state),
-		readPrices(db),
+		catalogueLines(db),
 		readStock(db)
 	]);
 	const counts = Object.fromEntries(
 		REQUEST_STATES.map((state) => [state, counted.find((one) => one.state === state)?.n ?? 0])
 	) as Record<RequestState, number>;
-	return { lines, counts, prices, store, isMore: lines.length === MOST_LINES };
+	return { lines, counts, catalogue, store, isMore: lines.length === MOST_LINES };
 }
-
-/** The board's columns in an export. */
-const COLUMNS = [
-	'thing',
-	'person',
-	'team',
-	'state',
-	'since',
-	'asked',
-	'closes',
-	'supplier',
-	'order number',
-	'cost',
-	'currency',
-	'from the store',
-	'back by',
-	'reason'
-] as const;
 
 /** Most rows in an export. */
 const MOST_ROWS = 50_000;
 
 /**
- * The board as table rows.
+ * The board as a table, with the columns that the organisation has set for purchasing.
  * @param dayOf gives the ISO date of a moment
  */
 export async function equipmentRows(
@@ -161,23 +163,28 @@ export async function equipmentRows(
 ): Promise<(readonly string[])[]> {
 	requirePermission(actor, 'equipment:read');
 	const lines = await readLines(db, filter, MOST_ROWS);
-	return [
-		COLUMNS,
-		...lines.map((line) => [
-			line.purchase,
-			line.name,
-			line.team,
-			line.state,
-			dayOf(line.since),
-			dayOf(line.askedAt),
-			[...line.closes, ...line.findings].join(' '),
-			line.supplier,
-			line.orderNumber,
-			line.costCents === null ? '' : (line.costCents / 100).toFixed(2),
-			line.currency,
-			line.fromStore ? 'yes' : '',
-			line.backBy ?? '',
-			line.reason
-		])
-	];
+	const articles = new Map((await catalogueLines(db)).map(({ code, article }) => [code, article]));
+	const { settings } = await readSettings(db, 'purchasing-file');
+	return purchasingTable(
+		settings,
+		lines.map((line): Record<BoardColumn, string> => ({
+			thing: line.purchase,
+			person: line.name,
+			team: line.team,
+			state: line.state,
+			since: dayOf(line.since),
+			asked: dayOf(line.askedAt),
+			closes: [...line.closes, ...line.findings].join(' '),
+			supplier: line.supplier,
+			'order number': line.orderNumber,
+			cost: line.costCents === null ? '' : (line.costCents / 100).toFixed(2),
+			currency: line.currency,
+			'from the store': line.fromStore ? 'yes' : '',
+			'back by': line.backBy ?? '',
+			reason: line.reason,
+			name: itemWords(line.purchase),
+			'item number': articles.get(line.purchase) ?? '',
+			'deliver to': line.deliverTo
+		}))
+	);
 }

@@ -1,5 +1,5 @@
-import { asc, eq, sql } from 'drizzle-orm';
-import type { RequestableItem } from '../../core/equipment';
+import { and, asc, eq, sql } from 'drizzle-orm';
+import type { EquipmentItem } from '../../core/equipment';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import type { ChangedRows } from '../acts/changed-rows';
@@ -8,14 +8,45 @@ import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 
-const { equipmentStore } = schema;
+const { equipmentRequests, equipmentStore } = schema;
 
-/** What is in stock; a dozen rows at most. */
-export function readStock(db: Db) {
-	return db
-		.select({ thing: equipmentStore.thing, onHand: equipmentStore.onHand, version: equipmentStore.version })
+/** How many of each item are reserved: approved, and not sent yet. */
+const reservedOf = sql<number>`(select count(*)::int from ${equipmentRequests} r
+	where r.purchase = ${equipmentStore.thing} and r.from_store and r.state = 'approved')`;
+
+/** What is in stock, and how many of it are reserved; a few dozen rows at most. Cost: one count for each row, by equipment_requests_board_idx. */
+export async function readStock(db: Db) {
+	const rows = await db
+		.select({
+			thing: equipmentStore.thing,
+			onHand: equipmentStore.onHand,
+			reserved: reservedOf,
+			version: equipmentStore.version
+		})
 		.from(equipmentStore)
 		.orderBy(asc(equipmentStore.thing));
+	return rows.map((row) => ({ ...row, free: Math.max(0, row.onHand - row.reserved) }));
+}
+
+/**
+ * Holds an item's stock until the transaction ends, and makes sure that one of it is promised to nobody.
+ * @throws DomainError where all of them are reserved
+ */
+export async function requireFreeStock(tx: Db, thing: EquipmentItem): Promise<void> {
+	const [known] = await tx
+		.select({ onHand: equipmentStore.onHand })
+		.from(equipmentStore)
+		.where(eq(equipmentStore.thing, thing))
+		.for('update');
+	const reserved = await tx.$count(
+		equipmentRequests,
+		and(
+			eq(equipmentRequests.purchase, thing),
+			eq(equipmentRequests.fromStore, true),
+			eq(equipmentRequests.state, 'approved')
+		)
+	);
+	if ((known?.onHand ?? 0) <= reserved) throw new DomainError('conflict', 'storeEmpty');
 }
 
 /**
@@ -25,7 +56,7 @@ export function readStock(db: Db) {
 export async function setStock(
 	db: Db,
 	actor: Actor,
-	{ thing, onHand, version }: { thing: RequestableItem; onHand: number; version: number },
+	{ thing, onHand, version }: { thing: EquipmentItem; onHand: number; version: number },
 	now: Date
 ): Promise<void> {
 	requirePermission(actor, 'equipment:decide');
@@ -51,7 +82,7 @@ export async function setStock(
 export async function changeStock(
 	tx: Db,
 	rows: ChangedRows,
-	thing: RequestableItem,
+	thing: EquipmentItem,
 	by: 1 | -1
 ): Promise<void> {
 	const [known] = await tx.select().from(equipmentStore).where(eq(equipmentStore.thing, thing)).for('update');

@@ -3,6 +3,7 @@ import { CLOSABLE } from '../../core/case-assessment';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
+import { isAbout } from '../audit/is-about';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
@@ -21,8 +22,8 @@ type ErasedWhy = (typeof ERASURE_REASONS)[number] | 'restore';
 /** One of {@link ERASURE_REASONS}. */
 export type ErasureReason = (typeof ERASURE_REASONS)[number];
 
-/** Whether a warning sign or complaint awaits an outcome: nobody is erased while one does. */
-async function isWaitedFor(db: Db, personId: string): Promise<boolean> {
+/** Whether a warning sign or complaint awaits an outcome: nobody is erased or merged while one does. */
+export async function isOutcomeAwaited(db: Db, personId: string): Promise<boolean> {
 	const open = (await newestAssessmentResult(db, personId))?.reasons ?? [];
 	return open.some(({ sign, code }) => sign !== undefined || CLOSABLE.some((one) => one === code));
 }
@@ -38,8 +39,8 @@ export async function previewErasure(db: Db, actor: Actor, personId: string) {
 	return {
 		person,
 		goes: await countRows(db, personId),
-		recordLines: await db.$count(auditLines, eq(auditLines.personId, personId)),
-		isWaitedFor: await isWaitedFor(db, personId)
+		recordLines: await db.$count(auditLines, isAbout(personId)),
+		isWaitedFor: await isOutcomeAwaited(db, personId)
 	};
 }
 
@@ -60,7 +61,7 @@ export async function erasePerson(
 	await inTransaction(db, async (tx) => {
 		const person = await requirePerson(tx, personId);
 		// Someone erased before had no outcome to wait for, or has had it since the backup.
-		if (why !== 'restore' && (await isWaitedFor(tx, personId)))
+		if (why !== 'restore' && (await isOutcomeAwaited(tx, personId)))
 			throw new DomainError('conflict', 'outcomeBeforeErasing');
 		// A saved filter may contain a name or an address.
 		const kept = sql`lower(replace(${savedFilters.query}, '+', '%20') || ' ' || ${savedFilters.name})`;

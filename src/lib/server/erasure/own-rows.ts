@@ -1,5 +1,6 @@
 import { asc, eq, inArray } from 'drizzle-orm';
 import type { PgColumn, PgTable } from 'drizzle-orm/pg-core';
+import { isAbout } from '../audit/is-about';
 import { schema, type Db } from '../db/client';
 
 const s = schema;
@@ -111,17 +112,21 @@ export async function ownRows(db: Db, personId: string) {
 				})
 				.from(s.auditLines)
 				.leftJoin(s.users, eq(s.users.id, s.auditLines.actorId))
-				.where(eq(s.auditLines.personId, personId))
+				.where(isAbout(personId))
 				.orderBy(asc(s.auditLines.id))
 		).map(given)
 	};
 }
 
-/** The number of rows of each kind. */
-export async function countRows(db: Db, personId: string): Promise<{ kind: string; n: number }[]> {
+type RowKind = Exclude<keyof NonNullable<Awaited<ReturnType<typeof ownRows>>>, 'person' | 'record'>;
+
+/** The number of rows of each kind, without those of the audit log. */
+export async function countRows(db: Db, personId: string): Promise<{ kind: RowKind; n: number }[]> {
 	const rows = await ownRows(db, personId);
 	if (!rows) return [];
-	return Object.entries(rows).flatMap(([kind, list]) =>
-		Array.isArray(list) && kind !== 'record' && list.length > 0 ? [{ kind, n: list.length }] : []
-	);
+	const isCounted = (kind: keyof typeof rows): kind is RowKind => kind !== 'person' && kind !== 'record';
+	return (Object.keys(rows) as (keyof typeof rows)[])
+		.filter(isCounted)
+		.map((kind) => ({ kind, n: rows[kind].length }))
+		.filter(({ n }) => n > 0);
 }

@@ -14,10 +14,12 @@ import {
 	type SQL
 } from 'drizzle-orm';
 import { isWorkingDay, acceptedDay, type WorkCalendar } from '../../core/calendar';
-import { workCalendarOfPlace } from '../../core/calendar/public-holidays';
+import type { DaysOffSettings } from '../../core/organisation-settings';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
+import { readSettings } from '../organisation-settings/read-settings';
+import { workCalendarWith } from '../people/person-place';
 
 const { cases, followUps, people } = schema;
 
@@ -61,13 +63,13 @@ type FirstLine = Awaited<ReturnType<typeof firstLines>>[number];
 export type FollowUpLine = FirstLine & { readonly isFree: boolean };
 
 /** Marks days off at each person's place. */
-function marked(lines: readonly FirstLine[]): FollowUpLine[] {
+function marked(lines: readonly FirstLine[], daysOff: DaysOffSettings): FollowUpLine[] {
 	const calendars = new Map<string, WorkCalendar>();
 	return lines.map((line) => {
 		const key = `${line.country} ${line.region}`;
 		const calendar =
 			calendars.get(key) ??
-			workCalendarOfPlace({ country: line.country || null, region: line.region || null });
+			workCalendarWith({ country: line.country || null, region: line.region || null }, daysOff);
 		calendars.set(key, calendar);
 		const day = acceptedDay(line.due);
 		return { ...line, isFree: day !== null && !isWorkingDay(day, calendar) };
@@ -119,18 +121,19 @@ export async function followUpsBetween(
 	);
 	// Automatic ones are emailed on their day: only a follow-up that someone set can be overdue.
 	const isOverdue = and(isNull(followUps.doneAt), eq(followUps.kind, 'look'), lt(followUps.due, today));
-	const [overdue, overdueTotal, lines, total] = await Promise.all([
+	const [overdue, overdueTotal, lines, total, { settings: daysOff }] = await Promise.all([
 		firstLines(db, isOverdue, MOST_OVERDUE),
 		db.select({ n: count() }).from(followUps).where(isOverdue),
 		aDay === null
 			? firstLines(db, inSpan, MOST_FOLLOW_UPS)
 			: firstOfEachDay(db, from < today ? today : from, until, aDay),
-		db.select({ n: count() }).from(followUps).where(inSpan)
+		db.select({ n: count() }).from(followUps).where(inSpan),
+		readSettings(db, 'days-off')
 	]);
 	return {
-		overdue: marked(overdue),
+		overdue: marked(overdue, daysOff),
 		overdueTotal: overdueTotal[0]?.n ?? 0,
-		lines: marked(lines),
+		lines: marked(lines, daysOff),
 		total: total[0]?.n ?? 0
 	};
 }

@@ -1,7 +1,5 @@
 import { Type } from 'typebox';
-
-/** Pattern of a UUID as PostgreSQL writes it. */
-export const UUID_PATTERN = '^[0-9a-f]{8}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{4}-[0-9a-f]{12}$';
+import { UUID_PATTERN } from '../../core/uuid';
 
 /** An id of a row, or the key that a page makes for an act. */
 export const uuid = Type.String({ pattern: UUID_PATTERN });

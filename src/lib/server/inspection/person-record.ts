@@ -6,6 +6,7 @@ import { recordRead } from '../audit/record-read';
 import { loadCaseRecord } from '../case-assessments/load-case-record';
 import { newestAssessmentResult } from '../case-assessments/newest-assessment-result';
 import { requireCase } from '../cases/require-case';
+import { isAbout } from '../audit/is-about';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
 import { equipmentOf } from '../equipment/decide-equipment';
@@ -23,9 +24,12 @@ const answeredOf = (db: Db, personId: string) =>
 			checklistVersion: assessments.checklistVersion,
 			way: assessments.way,
 			route: assessments.route,
+			phoneAt: assessments.phoneAt,
+			phoneBy: users.name,
 			answers: assessments.answers
 		})
 		.from(assessments)
+		.leftJoin(users, eq(users.id, assessments.phoneBy))
 		.where(
 			and(eq(assessments.personId, personId), isNull(assessments.spotOf), isNotNull(assessments.answeredAt))
 		)
@@ -37,13 +41,14 @@ const actedOn = (db: Db, personId: string) =>
 		.select({ name: users.name, from: min(auditLines.at), to: max(auditLines.at) })
 		.from(auditLines)
 		.innerJoin(users, eq(users.id, auditLines.actorId))
-		.where(and(eq(auditLines.personId, personId), inArray(auditLines.act, [...WORK])))
+		.where(and(isAbout(personId), inArray(auditLines.act, [...WORK])))
 		.groupBy(users.id, users.name)
 		.orderBy(asc(min(auditLines.at)));
 
 /** Acts by which a coordinator works on a case. */
 const WORK = [
 	'assessment-sent',
+	'begun-by-phone',
 	'case-seen',
 	'contact-recorded',
 	'message-written',
@@ -93,14 +98,18 @@ export async function personInspectionRecord(db: Db, actor: Actor, personId: str
 			staffNumber: person.staffNumber,
 			country: person.country
 		},
-		assessments: answered.map(({ id, answeredAt, checklistVersion, way, route, answers }) => ({
-			id,
-			answeredAt,
-			checklistVersion,
-			way,
-			route,
-			measuredBy: answers.by ?? ''
-		})),
+		assessments: answered.map(
+			({ id, answeredAt, checklistVersion, way, route, answers, phoneAt, phoneBy }) => ({
+				id,
+				answeredAt,
+				checklistVersion,
+				way,
+				route,
+				measuredBy: answers.by ?? '',
+				/** Who asked on the phone, empty for a closed account; null where the person answered alone. */
+				byPhone: phoneAt && (phoneBy ?? '')
+			})
+		),
 		first: judgement?.first ?? [],
 		standing: judgement?.standing ?? [],
 		problems: findingStates(file),

@@ -7,7 +7,6 @@ import { remindCheckIns } from '../check-ins/remind-check-ins';
 import { purgeWriteLimits } from '../access/write-limits';
 import type { Config } from '../config';
 import { coverEmergencies } from '../cover/cover-job';
-import { postWebhook } from '../cover/post-webhook';
 import type { Db } from '../db/client';
 import { sealAuditLog } from '../audit/seal-audit-log';
 import { withDatabaseLock } from '../db/migrate';
@@ -24,6 +23,8 @@ import type { ShouldContinue } from './should-continue';
 import { publishDueClosings } from '../workforce/publish-closing';
 import { sendDueReminders } from '../rounds/send-due-reminders';
 import { sendRoundBatches } from '../rounds/send-round';
+import { deliverWebhookMessages, purgeWebhookMessages } from '../webhooks/deliver-messages';
+import { postSigned } from '../webhooks/post-signed';
 
 /** Jobs that wait in PostgreSQL for any free process. What there is to do is in the tables; a job only triggers a look. */
 const JOBS = [
@@ -35,6 +36,7 @@ const JOBS = [
 	'cover',
 	'judging',
 	'record',
+	'webhooks',
 	'retention',
 	'closings'
 ] as const;
@@ -107,7 +109,7 @@ export async function startJobs(
 			if ((await processDueCases(db, clock(), shallGoOn)) > 0) wake('letters');
 		},
 		cover: async () => {
-			const n = await coverEmergencies(db, postWebhook, clock);
+			const n = await coverEmergencies(db, postSigned, clock);
 			if (n > 0) log({ level: 'warn', event: 'deputy-alerted', emergencies: n });
 			if (n > 0) wake('letters');
 		},
@@ -115,11 +117,15 @@ export async function startJobs(
 			const { n, newest, missing } = await sealAuditLog(db, clock, shallGoOn);
 			// Whoever keeps the log has this apart from the database: it proves later that nothing was changed.
 			if (n > 0) log({ level: 'info', event: 'record-sealed', lines: n, seal: newest ?? '' });
+			// Acts are told once their lines are sealed.
+			if (n > 0) wake('webhooks');
 			if (config.erasuresFile !== '') await writeErasures(db, config.erasuresFile);
 			if (missing !== 0) log({ level: 'error', event: 'record-lines-missing', lines: missing });
 		},
+		webhooks: (shallGoOn) => deliverWebhookMessages(db, postSigned, clock, shallGoOn),
 		retention: async () => {
 			await purgeWriteLimits(db, clock());
+			await purgeWebhookMessages(db, clock());
 			const { timeZone } = await readOrganisation(db);
 			const n = await applyRetention(db, clock(), timeZone);
 			if (n > 0) log({ level: 'info', event: 'retention', erased: n });

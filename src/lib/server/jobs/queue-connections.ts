@@ -1,6 +1,9 @@
 import pg from 'pg';
 import { describeError, log } from '../log';
 
+/** Name of the queue's connections, by which a running application is known. */
+export const QUEUE_NAME = 'pgboss';
+
 /** Connections of one process's queue. */
 const QUEUE_CONNECTIONS = 3;
 
@@ -25,7 +28,7 @@ export class QueueConnections {
 	#isClosed = false;
 
 	constructor(connectionString: string, max = QUEUE_CONNECTIONS) {
-		this.#pool = new pg.Pool({ connectionString, max, application_name: 'pgboss', ...QUEUE_LIMITS });
+		this.#pool = new pg.Pool({ connectionString, max, application_name: QUEUE_NAME, ...QUEUE_LIMITS });
 		this.#pool.on('error', (error) => log({ level: 'error', event: 'queue', ...describeError(error) }));
 	}
 

@@ -8,21 +8,28 @@ import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { composeEmail, type ComposedEmail } from '../email/compose-email';
 import { queueEmail } from '../email/queue-email';
-import { editedText } from '../texts/edit-own-text';
+import { roundSample } from '../rounds/round-words';
+import { editedText, originalText } from '../texts/edit-own-text';
 import { logoDataUrl } from './logo-data-url';
 import { readLogo, readOrganisation } from './read-organisation';
 
 const { users } = schema;
 
+/** An email that can be previewed: any kind, and that of a round. */
+export type SampleKind = EmailKind | 'round';
+
 /** The email to preview. */
 interface Sample {
-	readonly kind: EmailKind;
+	readonly kind: SampleKind;
 	readonly language: Language;
 }
 
+/** Every email that can be previewed. */
+export const SAMPLE_KINDS: readonly SampleKind[] = [...EMAIL_KINDS, 'round'];
+
 /** The email named in a URL; the first kind, in English, where it names none. */
 export const sampleOf = (query: URLSearchParams): Sample => ({
-	kind: EMAIL_KINDS.find((one) => one === query.get('kind')) ?? EMAIL_KINDS[0],
+	kind: SAMPLE_KINDS.find((one) => one === query.get('kind')) ?? EMAIL_KINDS[0],
 	language: LANGUAGES.find((one) => one === query.get('language')) ?? LANGUAGES[0]
 });
 
@@ -41,13 +48,14 @@ async function wordsFor(db: Db, actor: Actor & { readonly id: string }, sample: 
 	const [user] = await db.select({ name: users.name }).from(users).where(eq(users.id, actor.id));
 	const details = { ...SAMPLE_DETAILS, subject: emailTextsFor(sample.language).round.subject };
 	const reader = { name: user?.name ?? '', language: sample.language };
-	const own = isEmployeeEmail(sample.kind)
-		? await editedText(db, { kind: sample.kind, language: sample.language })
-		: null;
 	const from = await readOrganisation(db);
-	return own
-		? ownEmailWords(sample.kind, reader, own, from, details)
-		: emailWords(sample.kind, reader, from, details);
+	const { kind, language } = sample;
+	if (kind === 'round') {
+		const text = (await editedText(db, { kind, language })) ?? originalText({ kind, language });
+		return roundSample(text, reader, from);
+	}
+	const own = isEmployeeEmail(kind) ? await editedText(db, { kind, language }) : null;
+	return own ? ownEmailWords(kind, reader, own, from, details) : emailWords(kind, reader, from, details);
 }
 
 /** An email of a kind as it arrives, addressed to whoever previews it; in the words being edited, where there are any. */

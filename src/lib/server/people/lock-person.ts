@@ -1,8 +1,9 @@
 import { asc, eq, getTableColumns, inArray } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
+import { daysOffColumn, readSettings } from '../organisation-settings/read-settings';
 import { organisationZone } from '../organisation/organisation-zone';
-import { personPlaceOf, type PersonPlace } from './person-place';
+import { personPlaceOf, type OrganisationDays, type PersonPlace } from './person-place';
 
 const { people } = schema;
 
@@ -20,7 +21,7 @@ export async function lockPerson(tx: Db, personId: string): Promise<LockedPerson
 
 /** Locks several people, always in the same order; people no longer there are left out. */
 export async function lockPeople(tx: Db, personIds: readonly string[]): Promise<LockedPerson[]> {
-	return (await peopleByIds(tx, personIds).for('no key update')).map(withPlace);
+	return withPlaces(tx, await peopleByIds(tx, personIds).for('no key update'));
 }
 
 /** The same without a lock, for a page that only reads. */
@@ -31,7 +32,7 @@ export async function readPersonPlace(db: Db, personId: string): Promise<LockedP
 
 /** Several people without a lock, in the order of their ids. */
 export async function readPeoplePlaces(db: Db, personIds: readonly string[]): Promise<LockedPerson[]> {
-	return (await peopleByIds(db, personIds)).map(withPlace);
+	return withPlaces(db, await peopleByIds(db, personIds));
 }
 
 function peopleByIds(db: Db, personIds: readonly string[]) {
@@ -42,18 +43,29 @@ function peopleByIds(db: Db, personIds: readonly string[]) {
 		.orderBy(asc(people.id));
 }
 
+/** The days off are read once for all of them, not with each. */
+async function withPlaces(
+	db: Db,
+	rows: readonly (typeof people.$inferSelect & Pick<OrganisationDays, 'organisationZone'>)[]
+): Promise<LockedPerson[]> {
+	if (rows.length === 0) return [];
+	const { settings: daysOff } = await readSettings(db, 'days-off');
+	return rows.map((row) => withPlace({ ...row, daysOff }));
+}
+
 function personById(db: Db, personId: string) {
 	return db
-		.select({ ...getTableColumns(people), organisationZone })
+		.select({ ...getTableColumns(people), organisationZone, daysOff: daysOffColumn })
 		.from(people)
 		.where(eq(people.id, personId));
 }
 
 function withPlace({
 	organisationZone: zone,
+	daysOff,
 	...row
-}: typeof people.$inferSelect & { organisationZone: string }): LockedPerson {
-	return { ...row, place: personPlaceOf(row, zone) };
+}: typeof people.$inferSelect & OrganisationDays): LockedPerson {
+	return { ...row, place: personPlaceOf(row, { organisationZone: zone, daysOff }) };
 }
 
 /** The same, or an error where there is no such person. */

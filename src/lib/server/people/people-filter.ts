@@ -1,6 +1,6 @@
 import { FINDING_IDS, type FindingId } from '../../core/checklist';
 import { REGIONS, type Region } from '../../core/discomfort';
-import { PERSON_STATES, type PersonState } from '../../core/people';
+import { PEOPLE_GROUPS, PERSON_STATES, type PersonState } from '../../core/people';
 import { and, eq, inArray, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
 import { TRIAGE_LEVELS, type TriageLevel } from '../../core/triage';
 import { schema } from '../db/client';
@@ -18,7 +18,7 @@ export interface PeopleFilter {
 	readonly hurts: Region | '';
 	readonly finding: FindingId | '';
 	/** People who are here, who have left, or whose emails bounce. */
-	readonly who: 'here' | 'left' | 'bounced';
+	readonly who: (typeof PEOPLE_GROUPS)[number];
 }
 
 /** The filter in a URL. */
@@ -35,7 +35,7 @@ export function filterOfQuery(query: URLSearchParams): PeopleFilter {
 		level: oneOf('level', TRIAGE_LEVELS),
 		hurts: oneOf('hurts', REGIONS),
 		finding: oneOf('finding', FINDING_IDS),
-		who: oneOf('who', ['left', 'bounced'] as const) || 'here'
+		who: oneOf('who', PEOPLE_GROUPS) || 'here'
 	};
 }
 

@@ -1,23 +1,8 @@
-import { Type, type Static } from 'typebox';
+import type { Static } from 'typebox';
 import { isTimeZone } from '../../core/calendar';
+import { PERSON_FIELDS } from '../../core/people/person-fields';
 import { hasHolidaysFor } from '../../core/calendar/public-holidays';
 import { DomainError } from '../domain-error';
-
-/** Part of an email address as a regular expression: none of the characters that delimit it in a list or a header (RFC 5322, 3.2.3). */
-const ATOM = '[^\\s@<>()\\[\\],;:"\\\\]+';
-
-/** Longest and allowed values of a person's details: one place for the form, the import and the use case. */
-export const PERSON_FIELDS = {
-	name: Type.String({ minLength: 1, maxLength: 120 }),
-	email: Type.String({ maxLength: 254, pattern: `^\\s*${ATOM}@${ATOM}\\.${ATOM}\\s*$` }),
-	staffNumber: Type.String({ maxLength: 40 }),
-	team: Type.String({ maxLength: 80 }),
-	phone: Type.String({ maxLength: 40, pattern: '^[0-9+()./ -]*$' }),
-	country: Type.String({ pattern: '^(?:[A-Z]{2})?$' }),
-	region: Type.String({ pattern: '^[A-Z0-9]{0,3}$' }),
-	timeZone: Type.String({ maxLength: 60 }),
-	language: Type.String({ pattern: '^[a-z]{2,3}(?:-[A-Za-z0-9]{2,8})*$' })
-} as const;
 
 /** A person's details as a coordinator can change them. */
 export type PersonDetails = {

@@ -1,5 +1,6 @@
 import { civilDateIn, timeZoneFor, type CivilDate, type WorkCalendar } from '../../core/calendar';
 import { workCalendarOfPlace } from '../../core/calendar/public-holidays';
+import { withDaysOff, type DaysOffSettings } from '../../core/organisation-settings';
 
 /** Where a person's days begin, and which of them are working days. */
 export interface PersonPlace {
@@ -15,10 +16,30 @@ export interface PersonPlace {
 	dayOf(moment: Date): CivilDate;
 }
 
-/** A person's place: the one rule for time zones, weekends and public holidays. */
+/**
+ * The working days of a place: its weekend and public holidays, with the organisation's own days off.
+ * @param daysOff null where there are none
+ */
+export function workCalendarWith(
+	place: { readonly country: string | null; readonly region: string | null },
+	daysOff: DaysOffSettings | null
+): WorkCalendar {
+	const calendar = workCalendarOfPlace(place);
+	return daysOff ? withDaysOff(calendar, daysOff, place) : calendar;
+}
+
+/** What the organisation sets for everybody's days. */
+export interface OrganisationDays {
+	/** IANA time zone. */
+	readonly organisationZone: string;
+	/** Null where there are none. */
+	readonly daysOff: DaysOffSettings | null;
+}
+
+/** A person's place: the one rule for time zones, weekends, public holidays and the organisation's days off. */
 export function personPlaceOf(
 	person: { readonly timeZone: string; readonly country: string; readonly region?: string },
-	organisationZone: string
+	{ organisationZone, daysOff }: OrganisationDays
 ): PersonPlace {
 	const { zone, isOwnKnown } = timeZoneFor(person.timeZone, organisationZone);
 	const country = /^[A-Z]{2}$/.test(person.country) ? person.country : null;
@@ -28,7 +49,7 @@ export function personPlaceOf(
 		isZoneKnown: isOwnKnown,
 		country,
 		region,
-		calendar: workCalendarOfPlace({ country, region }),
+		calendar: workCalendarWith({ country, region }, daysOff),
 		dayOf: (moment) => civilDateIn(zone, moment)
 	};
 }

@@ -11,8 +11,9 @@ import {
 } from '../../core/answers';
 import { planOffers, planPageActions, stepsOfOffer } from '../../core/advice';
 import { skippedQuestionsOf } from '../../core/questionnaire';
-import { offeredSittingStyles } from '../../core/guidance';
 import { adviceForPage } from '../../messages/advice/advice-for-page';
+import { offeredItems } from '../organisation-settings/own-items';
+import { readSettings } from '../organisation-settings/read-settings';
 import { equipmentRequestsOf } from '../assessments/request-equipment';
 import type { OpenAssessment } from '../assessments/open-assessment';
 import { newestReMeasurement } from '../assessments/open-assessment';
@@ -25,7 +26,7 @@ import { newestAssessmentResult } from '../case-assessments/newest-assessment-re
 import { readPersonPlace } from '../people/lock-person';
 import { currentPlanOf, stepEventsOf, plansOf, stepTicksOfPlan } from './current-plan';
 import { findingTicksOf } from '../findings/finding-states';
-import { currentStyleTrial } from './sitting-styles';
+import { currentStyleTrial, stylesAt } from './sitting-styles';
 import { planProgressOf } from './plan-progress';
 
 /** Items that don't work here, with their labels. */
@@ -80,6 +81,7 @@ export async function readPlanPage(
 		plan: shown === kept.chosen ? kept.plan : (offers[shown]?.plan ?? null),
 		steps: shown === kept.chosen ? kept.steps : stepsOfOffer(corner, advice, shown)
 	};
+	const items = await readSettings(db, 'household-items');
 	const requests = await equipmentRequestsOf(db, assessment.spotOf ?? assessment.id);
 	const again = await newestReMeasurement(db, assessment.id);
 	const events = await stepEventsOf(db, kept.id);
@@ -108,12 +110,13 @@ export async function readPlanPage(
 		/** The state of each finding; null for another workstation's. */
 		findingTicks: isMain ? findingTicksOf(read) : null,
 		requests,
+		offered: await offeredItems(db, open.language, person.country),
 		spots: await spotsOf(db, open, token),
 		moving: kept.moving?.pieces ?? null,
 		isMoving: kept.why === 'household' && kept.moving === null,
 		leftOut: leftOutOf(assessment.answers),
 		/** Default sizes that the plan in use relies on. */
-		sizes: shown === kept.chosen ? sizesToCheck(assessment.answers, looked.plan) : [],
+		sizes: shown === kept.chosen ? sizesToCheck(assessment.answers, looked.plan, items.settings.kinds) : [],
 		/** What was not asked, by station. */
 		closer: skippedQuestionsOf(assessment.answers, { ...assessment, checklist }),
 		isBehind: answersChangedSince(
@@ -123,7 +126,7 @@ export async function readPlanPage(
 		),
 		/** The sitting style on trial, and whether there are others to try. */
 		tried: currentStyleTrial(assessment),
-		offersStyles: offeredSittingStyles(corner).length > 1,
+		offersStyles: (await stylesAt(db, corner)).length > 1,
 		/** Lengths that were not measured, with defaults in their place. */
 		stoodInFor: assumedLengths(assessment.answers),
 		/** Pads of the plan in use whose rise comes from what colleagues have measured. */

@@ -1,7 +1,7 @@
 import { eq, sql } from 'drizzle-orm';
 import { planOffers } from '../../core/advice';
 import { chosenOption, styleTrialFields, styleTrialOf, unitOf, type StyleTrial } from '../../core/answers';
-import type { SittingStyle } from '../../core/corner';
+import type { Corner, SittingStyle } from '../../core/corner';
 import { offeredSittingStyles } from '../../core/guidance';
 import { countLinkUse } from '../assessments/link-limits';
 import { requireAnswered, type OpenAssessment } from '../assessments/open-assessment';
@@ -12,6 +12,7 @@ import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { reassessCase } from '../case-assessments/reassess-cases';
 import { loadCaseRecord } from '../case-assessments/load-case-record';
+import { readSettings } from '../organisation-settings/read-settings';
 import { readPersonPlace, requirePerson } from '../people/lock-person';
 import type { Planner } from '../planning/planning';
 import { solveForStyle, storePlanForStyle } from './change-sitting-style';
@@ -46,7 +47,7 @@ export async function readStylesPage(
 	const kept = await currentPlanOf(db, assessment.id);
 	const corner = assessment.corner;
 	if (!kept || !corner) return null;
-	const offered = offeredSittingStyles(corner);
+	const offered = await stylesAt(db, corner);
 	if (offered.length === 0) return null;
 	const tried = currentStyleTrial(assessment);
 	const shown = offered.find((way) => way === wanted) ?? tried?.way ?? assessment.way;
@@ -66,6 +67,18 @@ export async function readStylesPage(
 	return { ...told, corner: solved.corner, plan };
 }
 
+/** The sitting styles that the organisation offers at a workstation. One key look-up. */
+export async function stylesAt(db: Db, corner: Corner): Promise<SittingStyle[]> {
+	const { settings } = await readSettings(db, 'choices');
+	return offeredSittingStyles(corner, settings.sittingStyles);
+}
+
+async function requireOffered(db: Db, { assessment: { corner } }: OpenAssessment, way: SittingStyle) {
+	// A seat that leaves no choice, and then what the organisation doesn't offer.
+	if (!corner || !offeredSittingStyles(corner).includes(way)) throw new DomainError('invalid', 'planGone');
+	if (!(await stylesAt(db, corner)).includes(way)) throw new DomainError('conflict', 'notOffered');
+}
+
 /** Records the start of a trial today; for null, its end. The plan is unchanged. */
 export async function startStyleTrial(
 	db: Db,
@@ -74,6 +87,7 @@ export async function startStyleTrial(
 	now: Date
 ): Promise<void> {
 	requireAnswered(open);
+	if (way !== null) await requireOffered(db, open, way);
 	const person = await readPersonPlace(db, open.actor.personId);
 	if (!person) return;
 	const { file } = await loadCaseRecord(db, person, now);
@@ -90,8 +104,7 @@ export async function adoptStyle(
 ): Promise<void> {
 	requireAnswered(open);
 	const { personId } = open.actor;
-	const { corner } = open.assessment;
-	if (!corner || !offeredSittingStyles(corner).includes(way)) throw new DomainError('invalid', 'planGone');
+	await requireOffered(db, open, way);
 	return inSequence(`style ${personId}`, async () => {
 		await countLinkUse(db, open.assessment.spotOf ?? open.assessment.id, 'solve', now);
 		const solved = await solveForStyle(db, personId, way, planning);

@@ -1,12 +1,17 @@
 import { and, asc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
 import { seatKindOf } from '../../core/corner';
 import type { ReferralLetter } from '../../core/referral';
+import { filledFields } from '../../core/sending/own-texts';
 import { isMoreUrgent } from '../../core/triage';
+import { deskLocale } from '../../messages/desk-language';
+import { organisationFields } from '../../messages/emails';
 import { answeredCheckIns } from '../check-ins/answer-check-in';
 import { reportsOf } from '../cases/reports-of';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
 import { newestAssessmentResult } from '../case-assessments/newest-assessment-result';
+import { readOrganisation } from '../organisation/read-organisation';
+import { ownTextOf } from '../texts/read-own-text';
 import { currentPlanOf, stepEventsOf } from '../plans/current-plan';
 import type { Referral } from './open-referral';
 
@@ -42,6 +47,13 @@ async function carriedOut(db: Db, assessmentId: string | null) {
 		const event = newest.get(place);
 		return event?.isDone ? [{ place, with: pieces.map(({ label }) => label), at: event.at }] : [];
 	});
+}
+
+/** What the organisation adds at the end of a letter, in the language that it is printed in; empty for nothing. Two key look-ups. */
+async function endingOf(db: Db, name: string): Promise<string> {
+	const text = await ownTextOf(db, 'referral-letter', deskLocale());
+	if (!text) return '';
+	return filledFields(text.body, { name, ...organisationFields(await readOrganisation(db), deskLocale()) });
 }
 
 /**
@@ -104,6 +116,7 @@ export async function referralLetterOf(
 		over: reportsOf({ answers, checkIns }),
 		steps,
 		arrived,
+		ending: await endingOf(db, person.name),
 		corner: corner && {
 			posture: corner.spot.posture,
 			seat: seatKindOf(corner),

@@ -4,7 +4,7 @@ import { BREAK_SCHEDULES } from '../../core/breaks/break-schedules';
 import { SITTING_STYLES } from '../../core/corner';
 import { day, text, version } from '../http/fields';
 import { formReader } from '../http/read-body';
-import { PERSON_FIELDS } from '../people/person-details';
+import { PERSON_FIELDS } from '../../core/people/person-fields';
 import type { RoundInput } from './edit-rounds';
 
 /** What a round's email says, and until when it can be answered. */

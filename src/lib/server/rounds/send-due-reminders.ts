@@ -5,15 +5,17 @@ import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
 import { reassessCase } from '../case-assessments/reassess-cases';
 import { organisationZone } from '../organisation/organisation-zone';
+import { readSettings } from '../organisation-settings/read-settings';
 import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
 import { writeEmail } from '../texts/write-email';
 import { schema, type Db } from '../db/client';
 import { publishChange } from '../live/changes';
 import { describeError, log } from '../log';
-import { personPlaceOf } from '../people/person-place';
+import { personPlaceOf, type OrganisationDays } from '../people/person-place';
 import { readRules } from '../rules/read-rules';
 import { queueLinkEmail } from '../email/queue-link-email';
 import { readOrganisation } from '../organisation/read-organisation';
+import { ownTextsOf } from '../texts/read-own-text';
 import { roundWords } from './round-words';
 
 const { assessments, people, roundPeople, rounds } = schema;
@@ -49,13 +51,11 @@ export async function sendDueReminders(
 }
 
 /** A person whose day has begun somewhere. */
-interface Due {
+interface Due extends OrganisationDays {
 	readonly row: typeof roundPeople.$inferSelect;
 	readonly person: typeof people.$inferSelect;
 	readonly round: typeof rounds.$inferSelect;
 	readonly assessment: typeof assessments.$inferSelect;
-	/** The organisation's. */
-	readonly zone: string;
 }
 
 interface Batch {
@@ -75,7 +75,7 @@ async function remindBatch(db: Db, after: Cursor | null, now: Date): Promise<Bat
 				person: people,
 				round: rounds,
 				assessment: assessments,
-				zone: organisationZone
+				organisationZone
 			})
 			.from(roundPeople)
 			.innerJoin(people, eq(people.id, roundPeople.personId))
@@ -95,11 +95,12 @@ async function remindBatch(db: Db, after: Cursor | null, now: Date): Promise<Bat
 			.limit(BATCH)
 			// The person too, as every act on a case locks them first: two acts that lock in different orders would wait for each other.
 			.for('no key update', { of: [roundPeople, people], skipLocked: true });
+		const { settings: daysOff } = await readSettings(tx, 'days-off');
 		let letters = 0;
 		for (const one of due) {
 			try {
 				// Separately: a failure for one must not keep all others waiting for ever.
-				letters += await tx.transaction((alone) => remindOne(alone, one, now));
+				letters += await tx.transaction((alone) => remindOne(alone, { ...one, daysOff }, now));
 			} catch (error) {
 				log({ level: 'error', event: 'reminder', ...describeError(error) });
 			}
@@ -113,8 +114,12 @@ async function remindBatch(db: Db, after: Cursor | null, now: Date): Promise<Bat
  * One person of one round, locked.
  * @returns number of emails written
  */
-async function remindOne(tx: Db, { row, person, round, assessment, zone }: Due, now: Date): Promise<number> {
-	const { dayOf, calendar } = personPlaceOf(person, zone);
+async function remindOne(
+	tx: Db,
+	{ row, person, round, assessment, ...days }: Due,
+	now: Date
+): Promise<number> {
+	const { dayOf, calendar } = personPlaceOf(person, days);
 	if ((row.remindOn ?? '') > dayOf(now)) return 0;
 	const { rules } = await readRules(tx);
 	const all = remindersFor(dayOf(assessment.sentAt), rules.policy, calendar);
@@ -142,7 +147,7 @@ async function writeReminder(
 	{ person, round, assessment }: Pick<Due, 'person' | 'round' | 'assessment'>,
 	now: Date
 ): Promise<number> {
-	const { subject } = roundWords(round, person, await readOrganisation(tx));
+	const { subject } = roundWords(round, person, await readOrganisation(tx), await ownTextsOf(tx, 'round'));
 	const details = { subject, minutesLeft: await minutesLeftOf(tx, assessment) };
 	const words = await writeEmail(tx, 'reminder', person, undefined, details);
 	if (!(await queueLinkEmail(tx, person, { roundId: round.id, ...words }, now))) return 0;

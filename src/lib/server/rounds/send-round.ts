@@ -10,8 +10,10 @@ import { DomainError } from '../domain-error';
 import { publishChange } from '../live/changes';
 import { describeError, log } from '../log';
 import { organisationZone } from '../organisation/organisation-zone';
-import { personPlaceOf } from '../people/person-place';
+import { readSettings } from '../organisation-settings/read-settings';
+import { personPlaceOf, type OrganisationDays } from '../people/person-place';
 import { readRules } from '../rules/read-rules';
+import { ownTextsOf } from '../texts/read-own-text';
 import { roundWords } from './round-words';
 
 const { people, roundPeople, rounds } = schema;
@@ -53,7 +55,7 @@ async function sendBatch(db: Db, id: string, now: Date): Promise<number> {
 		const [round] = await tx.select().from(rounds).where(eq(rounds.id, id));
 		if (round?.state !== 'sending' || round.pausedAt !== null) return 0;
 		const batch = await tx
-			.select({ personId: roundPeople.personId, person: people, zone: organisationZone })
+			.select({ personId: roundPeople.personId, person: people, organisationZone })
 			.from(roundPeople)
 			.innerJoin(people, eq(people.id, roundPeople.personId))
 			.where(and(eq(roundPeople.roundId, round.id), eq(roundPeople.state, 'waiting')))
@@ -61,11 +63,13 @@ async function sendBatch(db: Db, id: string, now: Date): Promise<number> {
 			.limit(BATCH)
 			// The person first, as in every act.
 			.for('no key update', { of: [people, roundPeople], skipLocked: true });
-		for (const { personId, person, zone } of batch) {
+		const { settings: daysOff } = await readSettings(tx, 'days-off');
+		for (const { personId, person, organisationZone: zone } of batch) {
+			const days = { organisationZone: zone, daysOff };
 			const mine = and(eq(roundPeople.roundId, round.id), eq(roundPeople.personId, personId));
 			try {
 				// In a savepoint: a failure for one leaves the others, and the following rounds, as they are.
-				await tx.transaction((part) => sendToOne(part, round, { person, zone }, now));
+				await tx.transaction((part) => sendToOne(part, round, { person, days }, now));
 			} catch (error) {
 				if (isRetryable(error) || isConnectionError(error)) throw error;
 				// Someone left since the round was started, or something of theirs can't be stored: skipped, and listed on the round's
@@ -98,7 +102,7 @@ type Round = typeof rounds.$inferSelect;
 async function sendToOne(
 	tx: Db,
 	round: Round,
-	{ person, zone }: { readonly person: typeof people.$inferSelect; readonly zone: string },
+	{ person, days }: { readonly person: typeof people.$inferSelect; readonly days: OrganisationDays },
 	now: Date
 ): Promise<void> {
 	const { id } = await sendWithin(
@@ -111,11 +115,11 @@ async function sendToOne(
 			rhythm: round.rhythm,
 			roundId: round.id,
 			checklistVersion: round.checklistVersion,
-			words: (_, reader, from) => roundWords(round, reader, from)
+			words: async (_, reader, from) => roundWords(round, reader, from, await ownTextsOf(tx, 'round'))
 		},
 		now
 	);
-	const { dayOf, calendar } = personPlaceOf(person, zone);
+	const { dayOf, calendar } = personPlaceOf(person, days);
 	const { rules } = await readRules(tx);
 	const [first] = remindersFor(dayOf(now), rules.policy, calendar);
 	await tx

@@ -7,9 +7,9 @@ import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { recordRead } from '../audit/record-read';
 import { assessmentResultOf } from '../case-assessments/reassess-cases';
-import { loadCaseRecords } from '../case-assessments/load-case-record';
+import { loadCaseRecords, type LoadedCaseRecord } from '../case-assessments/load-case-record';
 import { schema, type Db } from '../db/client';
-import { readPeoplePlaces } from '../people/lock-person';
+import { readPeoplePlaces, type LockedPerson } from '../people/lock-person';
 import { yieldToEventLoop } from '../yield-to-event-loop';
 import { requireUsablePolicy } from './policy-versions';
 import { readRules, rulesWith } from './read-rules';
@@ -36,8 +36,8 @@ interface MovedPerson {
 	readonly grounds: Pick<AssessmentResult, 'evidence' | 'unclosable'>;
 }
 
-/** What new settings would do. */
-interface PolicyPreview extends PolicyEffects {
+/** What new rules or days would do. */
+export interface RulesPreview extends PolicyEffects {
 	/** At most {@link MOST_LISTED} of those looked at. */
 	readonly people: readonly MovedPerson[];
 }
@@ -53,9 +53,7 @@ function shuffled<T>(items: readonly T[]): T[] {
 }
 
 /**
- * What settings would do if they were published now: each case is assessed by the rules in force and by the new ones, from the same record.
- * No plan is solved, since none depends on the policy. Exact as long as every case can be looked at in time; otherwise cases are drawn at
- * random, and what is said of all has its range. Nothing is stored. Cost: nine index reads per hundred cases, for at most some seconds.
+ * What settings would do if they were published now. Cost: as {@link previewAssessments}.
  * @throws DomainError where a setting can't be used
  */
 export async function previewPolicy(
@@ -63,12 +61,31 @@ export async function previewPolicy(
 	actor: Actor,
 	settings: PolicySettings,
 	now: Date,
-	{ budgetMs, batch: size } = PACE
-): Promise<PolicyPreview> {
+	pace = PACE
+): Promise<RulesPreview> {
 	requirePermission(actor, 'settings:change');
 	requireUsablePolicy(settings);
+	const { rules, ownVersion } = await readRules(db);
+	const proposed = rulesWith(settings, ownVersion + 1, rules.daysOffVersion);
+	const withPolicy = (read: LoadedCaseRecord, person: LockedPerson) =>
+		assessmentResultOf(read, person, proposed.rules);
+	return previewAssessments(db, actor, withPolicy, now, pace);
+}
+
+/**
+ * What other rules or other days would do: each case is assessed as it is now and as proposed, from the same record. No plan is solved,
+ * since none depends on either. Exact as long as every case can be looked at in time; otherwise cases are drawn at random, and what is said
+ * of all has its range. Nothing is stored. Cost: nine index reads per hundred cases, for at most some seconds.
+ * @param proposed assesses a case as it would be
+ */
+export async function previewAssessments(
+	db: Db,
+	actor: Actor,
+	proposed: (read: LoadedCaseRecord, person: LockedPerson) => AssessmentResult,
+	now: Date,
+	{ budgetMs, batch: size } = PACE
+): Promise<RulesPreview> {
 	const inForce = await readRules(db);
-	const proposed = rulesWith(settings, inForce.ownVersion + 1);
 	const all = await db.select({ personId: cases.personId }).from(cases).where(isNotNull(cases.judgementId));
 	const ids = shuffled(all.map(({ personId }) => personId));
 	const effects: PolicyEffect[] = [];
@@ -81,7 +98,7 @@ export async function previewPolicy(
 		const people = await readPeoplePlaces(db, batch);
 		for (const { person, read } of await loadCaseRecords(db, people, now)) {
 			const before = assessmentResultOf(read, person, inForce.rules);
-			const after = assessmentResultOf(read, person, proposed.rules);
+			const after = proposed(read, person);
 			effects.push(effectOf(before, after));
 			const [reason] = after.reasons;
 			if (before.level === after.level || !reason) continue;

@@ -7,6 +7,7 @@ import {
 	type PolicySettings
 } from '../../core/triage/policy-settings';
 import { schema, type Db } from '../db/client';
+import { settingsVersion } from '../organisation-settings/read-settings';
 
 const { triagePolicies } = schema;
 
@@ -23,17 +24,20 @@ export interface RulesInForce {
 }
 
 /** The rules with settings of the organisation. */
-export function rulesWith(settings: PolicySettings, ownVersion: number): RulesInForce {
+export function rulesWith(
+	settings: PolicySettings,
+	ownVersion: number,
+	daysOffVersion: number
+): RulesInForce {
 	const policy = policyFrom(settings, OWN_FROM + ownVersion);
-	const rules = { ...SHIPPED_RULES, policy };
-	return { rules, name: rulesVersionOf(rules), ownVersion };
+	return named({ ...SHIPPED_RULES, policy, daysOffVersion }, ownVersion);
 }
 
-const SHIPPED: RulesInForce = {
-	rules: SHIPPED_RULES,
-	name: rulesVersionOf(SHIPPED_RULES),
-	ownVersion: 0
-};
+const named = (rules: Rules, ownVersion: number): RulesInForce => ({
+	rules,
+	name: rulesVersionOf(rules),
+	ownVersion
+});
 
 /** The newest settings that the organisation has published; null where there are none. One key look-up. */
 export async function newestPolicy(db: Db) {
@@ -49,10 +53,13 @@ export const ownVersionOf = (version: number): number => version - OWN_FROM;
 /** The stored version of a number that people read. */
 export const storedVersionOf = (ownVersion: number): number => OWN_FROM + ownVersion;
 
-/** The rules in force. One key look-up; within a transaction, those it began with or newer. */
+/** The rules in force. Two key look-ups; within a transaction, those it began with or newer. */
 export async function readRules(db: Db): Promise<RulesInForce> {
 	const newest = await newestPolicy(db);
-	return newest ? rulesWith(newest.settings, newest.ownVersion) : SHIPPED;
+	const daysOffVersion = await settingsVersion(db, 'days-off');
+	return newest
+		? rulesWith(newest.settings, newest.ownVersion, daysOffVersion)
+		: named({ ...SHIPPED_RULES, daysOffVersion }, 0);
 }
 
 /** The settings of the rules in force. */

@@ -2,6 +2,7 @@ import { and, desc, eq, gt } from 'drizzle-orm';
 import { unknownPlaceholders } from '../../core/sending';
 import {
 	fieldsOfText,
+	hasSubject,
 	isReplyText,
 	REPLY_KINDS,
 	replyTextKind,
@@ -10,7 +11,7 @@ import {
 	type ReplyKind
 } from '../../core/sending/own-texts';
 import { replyWithFields } from '../../messages/desk/reply-words';
-import { emailWithFields } from '../../messages/emails';
+import { emailTextsFor, emailWithFields } from '../../messages/emails';
 import type { Language } from '../../messages/languages';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
@@ -35,6 +36,12 @@ const named = ({ kind, language }: TextNamed) =>
 
 /** The words that the software comes with, with fields in place of values. */
 export function originalText({ kind, language }: TextNamed): OwnText {
+	if (kind === 'round') {
+		const { subject, body } = emailTextsFor(language).round;
+		return { subject, body };
+	}
+	// The software adds nothing at the end of a letter.
+	if (kind === 'referral-letter') return { subject: '', body: '' };
 	if (!isReplyText(kind)) return emailWithFields(kind, language);
 	const reply = REPLY_KINDS.find((one) => replyTextKind(one) === kind);
 	return { subject: '', body: reply ? replyWithFields(reply, language) : '' };
@@ -88,8 +95,7 @@ export async function editedText(db: Db, text: TextNamed): Promise<OwnText | nul
 
 /** @throws DomainError naming what can't be sent */
 function requireUsable({ kind }: TextNamed, { subject, body }: OwnText): void {
-	if (!isReplyText(kind) && subject.trim() === '')
-		throw new DomainError('invalid', 'nameSubject', '/subject');
+	if (hasSubject(kind) && subject.trim() === '') throw new DomainError('invalid', 'nameSubject', '/subject');
 	if (body.trim() === '') throw new DomainError('invalid', 'writeLetter', '/body');
 	const known = fieldsOfText(kind);
 	for (const [at, words] of [

@@ -15,3 +15,21 @@ export async function ownTextOf(db: Db, kind: OwnTextKind, language: Language): 
 		.limit(1);
 	return row?.body ? { subject: row.subject ?? '', body: row.body } : null;
 }
+
+/** A text in every language in which the organisation has worded it. One statement by the key. */
+export async function ownTextsOf(db: Db, kind: OwnTextKind): Promise<ReadonlyMap<Language, OwnText>> {
+	const rows = await db
+		.selectDistinctOn([ownTexts.language], {
+			language: ownTexts.language,
+			subject: ownTexts.subject,
+			body: ownTexts.body
+		})
+		.from(ownTexts)
+		.where(and(eq(ownTexts.kind, kind), gt(ownTexts.version, 0)))
+		.orderBy(ownTexts.language, desc(ownTexts.version));
+	return new Map(
+		rows.flatMap(({ language, subject, body }) =>
+			body ? [[language, { subject: subject ?? '', body }] as const] : []
+		)
+	);
+}

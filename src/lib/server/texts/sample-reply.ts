@@ -1,16 +1,18 @@
 import { eq } from 'drizzle-orm';
-import { filledFields, isReplyText, OWN_TEXT_KINDS, type OwnTextKind } from '../../core/sending/own-texts';
+import { filledFields, hasSubject, OWN_TEXT_KINDS, type OwnTextKind } from '../../core/sending/own-texts';
+import { organisationFields } from '../../messages/emails';
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
+import { readOrganisation } from '../organisation/read-organisation';
 import { editedText, originalText, type TextNamed } from './edit-own-text';
 
 const { users } = schema;
 
-/** The suggested reply that a URL names; null where it names none. */
+/** The text without a subject that a URL names, a suggested reply or the end of a letter; null where it names none. */
 export const replyNamed = (name: string | null): OwnTextKind | null =>
-	OWN_TEXT_KINDS.find((kind) => kind === name && isReplyText(kind)) ?? null;
+	OWN_TEXT_KINDS.find((kind) => kind === name && !hasSubject(kind)) ?? null;
 
-/** A suggested reply as a person would read it, addressed to whoever previews it; in the words being edited, where there are any. */
+/** A text without a subject as it would be read, addressed to whoever previews it; in the words being edited, where there are any. */
 export async function sampleReply(
 	db: Db,
 	actor: Actor & { readonly id: string },
@@ -18,5 +20,6 @@ export async function sampleReply(
 ): Promise<string> {
 	const [user] = await db.select({ name: users.name }).from(users).where(eq(users.id, actor.id));
 	const { body } = (await editedText(db, text)) ?? originalText(text);
-	return filledFields(body, { name: user?.name.split(' ')[0] ?? '' });
+	const from = organisationFields(await readOrganisation(db), text.language);
+	return filledFields(body, { name: user?.name.split(' ')[0] ?? '', ...from });
 }

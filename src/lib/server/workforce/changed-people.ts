@@ -10,6 +10,7 @@ import {
 import type { Db } from '../db/client';
 import { codesOfRow } from './read-tally';
 import { STATE_COLUMNS, statesOn } from './states-on';
+import { yieldToEventLoop } from '../yield-to-event-loop';
 
 /** A person whose published state is no longer true on a day. */
 export interface ChangedRow extends ChangedPerson {
@@ -63,6 +64,9 @@ interface Row extends Record<string, unknown> {
 	readonly afterCodes: readonly string[] | null;
 }
 
+/** People read at once before other requests go on. Our assumption. */
+const PART = 5000;
+
 /** Texts that many rows share, kept once. */
 function sharedTexts() {
 	const known = new Map<string, string>();
@@ -102,11 +106,17 @@ export async function readChangedPeople(db: Db, on: string): Promise<ChangedRow[
 			groups: groups.map((group) => shared(group ?? '')),
 			codes: [...new Set(has ?? [])].map(shared)
 		};
-	return rows.map(({ personId, stateId, asOf, before, beforeCodes, after, afterCodes }) => ({
-		personId,
-		stateId: stateId === null ? null : Number(stateId),
-		asOf,
-		before: state(before, beforeCodes),
-		after: state(after, afterCodes)
-	}));
+	const changed: ChangedRow[] = [];
+	for (const { personId, stateId, asOf, before, beforeCodes, after, afterCodes } of rows) {
+		changed.push({
+			personId,
+			stateId: stateId === null ? null : Number(stateId),
+			asOf,
+			before: state(before, beforeCodes),
+			after: state(after, afterCodes)
+		});
+		// Other requests go on meanwhile.
+		if (changed.length % PART === 0) await yieldToEventLoop();
+	}
+	return changed;
 }

@@ -1,10 +1,7 @@
-import { asc, eq } from 'drizzle-orm';
-import type { PurchaseId } from '../../core/plan';
-import { requirePermission } from '../access/require-permission';
-import type { Actor } from '../actor';
-import { writeAuditLine } from '../audit/write-audit-line';
+import { asc } from 'drizzle-orm';
+import { MAX_PRICE_CENTS } from '../../core/organisation-settings';
+import { PURCHASES, type PurchaseId } from '../../core/plan';
 import { schema, type Db } from '../db/client';
-import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 
 const { purchasePrices } = schema;
@@ -18,12 +15,19 @@ export interface Price {
 	readonly currency: string;
 }
 
-/** The prices entered. */
-export function readPrices(db: Db): Promise<Price[]> {
-	return db.select().from(purchasePrices).orderBy(asc(purchasePrices.purchase));
+/** Prices of what plans can buy, as the catalogue has them. */
+export async function readPrices(db: Db): Promise<Price[]> {
+	const rows = await readCataloguePrices(db);
+	return rows.flatMap((row) => {
+		const purchase = PURCHASES.find((one) => one === row.purchase);
+		return purchase ? [{ ...row, purchase }] : [];
+	});
 }
 
-const MOST_CENTS = 100_000_000;
+/** Prices of the whole catalogue; some dozens of rows at most. */
+export function readCataloguePrices(db: Db) {
+	return db.select().from(purchasePrices).orderBy(asc(purchasePrices.purchase));
+}
 
 /** A price as typed, in whole cents: `129`, `129.90` or `129,90`; null where empty. */
 export function parseCents(typed: string): number | null {
@@ -31,32 +35,6 @@ export function parseCents(typed: string): number | null {
 	if (text === '') return null;
 	if (!/^\d{1,7}(\.\d{1,2})?$/.test(text)) throw new DomainError('invalid', 'typePrice', '/price');
 	const cents = Math.round(Number(text) * 100);
-	if (cents > MOST_CENTS) throw new DomainError('invalid', 'priceTooHigh', '/price');
+	if (cents > MAX_PRICE_CENTS) throw new DomainError('invalid', 'priceTooHigh', '/price');
 	return cents;
-}
-
-/** Sets prices, all in one currency; an item without a price has none. */
-export async function setPrices(
-	db: Db,
-	actor: Actor,
-	prices: Readonly<Record<PurchaseId, string>>,
-	currency: string,
-	now: Date
-): Promise<void> {
-	requirePermission(actor, 'prices:set');
-	const rows = Object.entries(prices).map(([purchase, typed]) => ({
-		purchase: purchase as PurchaseId,
-		cents: parseCents(typed)
-	}));
-	await inTransaction(db, async (tx) => {
-		for (const { purchase, cents } of rows) {
-			if (cents === null) await tx.delete(purchasePrices).where(eq(purchasePrices.purchase, purchase));
-			else
-				await tx
-					.insert(purchasePrices)
-					.values({ purchase, cents, currency })
-					.onConflictDoUpdate({ target: purchasePrices.purchase, set: { cents, currency } });
-		}
-		await writeAuditLine(tx, actor, { at: now, act: 'prices-set' });
-	});
 }

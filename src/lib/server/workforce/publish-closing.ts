@@ -11,6 +11,7 @@ import {
 	peopleToRenew,
 	PUBLISHED_OF,
 	publishedRules,
+	type ChangedPerson,
 	type FigureTable,
 	type Grouping,
 	type PublishedOf
@@ -26,6 +27,7 @@ import { workOutClosingParts } from './closing-parts';
 import { readTally } from './read-tally';
 import { MOST_CLOSINGS, readDueClosings } from './reporting-dates';
 import { STATE_COLUMNS, statesOn } from './states-on';
+import { yieldToEventLoop } from '../yield-to-event-loop';
 
 const { publishedFigures, publishedStates, workforceClosings } = schema;
 
@@ -163,6 +165,19 @@ async function publishTables(tx: Db, on: string, of: PublishedOf, groups: Renewe
 	return everyone.table;
 }
 
+/** People counted at once: other requests go on between two parts. Our assumption. */
+const PART = 2000;
+
+/** The changes of those whose state is renewed, by dimension and group. */
+async function countChanges(changed: readonly ChangedPerson[], chosen: readonly number[]) {
+	const counted: ReturnType<typeof changesByGroup> = [];
+	for (let i = 0; i < chosen.length; i += PART) {
+		changesByGroup(changed, chosen.slice(i, i + PART), counted);
+		await yieldToEventLoop();
+	}
+	return counted;
+}
+
 /** Lock of the database under which one process publishes at a time. */
 const PUBLISHING = 'workforce-closings';
 
@@ -185,7 +200,7 @@ export async function publishClosing(db: Db, on: string, now: Date): Promise<boo
 		if (made.length === 0) return false;
 		const { people, withdrawn } = renewalOf(changed, chosen, on);
 		await renew(tx, on, people);
-		const renewed = changesByGroup(changed, chosen);
+		const renewed = await countChanges(changed, [...chosen]);
 		const tables = new Map<PublishedOf, FigureTable>();
 		for (const of of PUBLISHED_OF) tables.set(of, await publishTables(tx, on, of, { renewed, withdrawn }));
 		const parts = await workOutClosingParts(tx, on, (of) => tables.get(of) ?? NO_TABLE);

@@ -21,6 +21,8 @@ import { ConfigError, requireProductionSettings } from '$lib/server/config';
 import { MAX_LOGO_BYTES, UNSET_ORGANISATION } from '$lib/core/organisation';
 import { isConnectionError } from '$lib/server/db/connection-error';
 import { MigrationError, requireSchemaVersion } from '$lib/server/db/migrate';
+import { requireArchiveLoaded } from '$lib/server/archive/load-archive';
+import { ArchiveError } from '$lib/server/archive/read-archive';
 import { requireErasuresReplayed, RestoreError } from '$lib/server/erasure/replay-erasures';
 import { DomainError } from '$lib/server/domain-error';
 import { compressResponse } from '$lib/server/http/compress-response';
@@ -51,6 +53,7 @@ export const init: ServerInit = async () => {
 		const { config, db, pool } = runtime();
 		if (config.mode === 'production') requireProductionSettings(process.env);
 		await requireSchemaVersion(pool);
+		await requireArchiveLoaded(db);
 		await requireErasuresReplayed(db, config.erasuresFile);
 		await Promise.all([...LANGUAGES.map(loadLanguage), ...DESK_LANGUAGES.map(loadDeskLanguage)]);
 		await startQueue();
@@ -59,7 +62,8 @@ export const init: ServerInit = async () => {
 		if (
 			!(error instanceof MigrationError) &&
 			!(error instanceof ConfigError) &&
-			!(error instanceof RestoreError)
+			!(error instanceof RestoreError) &&
+			!(error instanceof ArchiveError)
 		)
 			throw error;
 		process.stderr.write(`${error.message}\n`);

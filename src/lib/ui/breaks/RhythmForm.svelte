@@ -9,13 +9,15 @@
 	interface Props {
 		setRhythm: BreakSchedule;
 		ownRhythm: BreakSchedule | null;
+		/** What the organisation offers; a choice that was made stays. */
+		offered: readonly BreakSchedule[];
 		share: StandingShare;
 		canStand: boolean;
 		isSeated: boolean;
 		texts: BreakTexts;
 	}
 
-	let { setRhythm, ownRhythm, share, canStand, isSeated, texts }: Props = $props();
+	let { setRhythm, ownRhythm, offered, share, canStand, isSeated, texts }: Props = $props();
 
 	let isKept = $state(false);
 	let form = $state<HTMLFormElement>();
@@ -43,7 +45,7 @@
 				value={ownRhythm ?? ''}
 				options={[
 					{ value: '', words: texts.day.asSet(breakScheduleWords(texts, setRhythm, isSeated).name) },
-					...BREAK_SCHEDULES.map((value) => ({
+					...BREAK_SCHEDULES.filter((one) => one === ownRhythm || offered.includes(one)).map((value) => ({
 						value,
 						words: breakScheduleWords(texts, value, isSeated).name
 					}))

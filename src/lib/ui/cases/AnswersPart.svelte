@@ -26,6 +26,8 @@
 			readonly care: readonly Precaution[];
 			readonly devices: readonly DeviceAtHome[];
 			readonly arms: WorkingArms;
+			/** Who asked on the phone; null where the person answered alone. */
+			readonly byPhone: { readonly name: string; readonly at: Date } | null;
 		};
 		/** The self-assessments, newest first. */
 		history: readonly { readonly sentAt: Date; readonly state: keyof typeof deskWords.states.assessment }[];
@@ -42,6 +44,12 @@
 	const found = $derived(stations.flatMap(({ answered }) => answered.filter(({ finding }) => finding)));
 </script>
 
+{#if checklist.byPhone}
+	{@const { name, at } = checklist.byPhone}
+	<p class="mb-2 font-semibold">
+		{deskWords.phoneWalk.answered(name || deskWords.phoneWalk.closed, dayWords(at))}
+	</p>
+{/if}
 <p class="text-note text-ink-soft">
 	{texts.checklistSummary(checklistVersionWords(checklist.version), found.length)}
 	{#if history.length > 1}{texts.selfAssessments(

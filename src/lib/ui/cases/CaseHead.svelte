@@ -102,6 +102,9 @@
 				<Button size="desk" isBusy={settling.isBusy}>{texts.reopenCase}</Button>
 			</form>
 		{/if}
+		{#if person.leftAt === null}
+			<Button size="desk" href="/desk/cases/{person.id}/phone">{deskWords.phoneWalk.link}</Button>
+		{/if}
 		<form method="POST" action="?/send" use:enhanceForm={sending.submit}>
 			<ActFields form={sending} version={listed.version} />
 			<Button id="send" size="desk" look={wasSent ? 'plain' : 'main'} isBusy={sending.isBusy}>

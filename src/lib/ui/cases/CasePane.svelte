@@ -138,7 +138,7 @@
 	{/if}
 	{#if brief.equipment.length > 0}
 		<div id="approve">
-			<EquipmentList requests={brief.equipment} personId={brief.id} {t} canDecide />
+			<EquipmentList requests={brief.equipment} personId={brief.id} canDecide />
 		</div>
 	{/if}
 	{#if brief.discomfort.length > 0}

@@ -133,7 +133,7 @@
 	/>
 {:else if part === 'things'}
 	{#if page.equipment.length > 0}
-		<EquipmentList requests={page.equipment} personId={person.id} {t} canDecide />
+		<EquipmentList requests={page.equipment} personId={person.id} canDecide />
 	{:else}
 		<p class="text-note text-ink-soft">{texts.noEquipmentRequested}</p>
 	{/if}
@@ -141,7 +141,6 @@
 		personId={person.id}
 		version={listed.version}
 		asked={page.equipment.map(({ purchase }) => purchase)}
-		{t}
 	/>
 {:else if part === 'clinician'}
 	<ReferForm
@@ -167,10 +166,11 @@
 	<h3 class="mt-5 border-b border-rule pb-1 text-body">{texts.personalDetails}</h3>
 	<PersonForm {person} />
 	<h3 class="mt-5 border-b border-rule pb-1 text-body">{deskWords.keeping.theirData}</h3>
-	<ul class="mt-1 grid gap-1 text-note">
+	<ul class="mt-2 grid gap-2 text-note">
 		<li><a href="/desk/cases/{person.id}/inspection">{deskWords.inspection.link}</a></li>
 		<li><a href="/desk/cases/{person.id}/everything">{deskWords.keeping.viewAllData}</a></li>
 		<li><a href="/desk/record?person={person.id}">{deskWords.keeping.whoViewed}</a></li>
+		<li><a href="/desk/cases/{person.id}/merge">{deskWords.merge.link}</a></li>
 		<li><a href="/desk/cases/{person.id}/erase">{deskWords.keeping.deleteLink}</a></li>
 	</ul>
 {/if}

@@ -1,12 +1,11 @@
 <script lang="ts">
-	import type { RequestableItem, RequestState } from '$lib/core/equipment';
-	import type { Catalogue } from '$lib/messages';
+	import type { EquipmentItem, RequestState } from '$lib/core/equipment';
 	import RequestActs from '../equipment/RequestActs.svelte';
-	import { deskWords } from '$lib/messages/desk';
+	import { itemWords, requestStateWords } from '$lib/messages/desk/workforce-words';
 
 	interface Request {
 		readonly id: string;
-		readonly purchase: RequestableItem;
+		readonly purchase: EquipmentItem;
 		readonly state: RequestState;
 		readonly reason: string;
 		readonly version: number;
@@ -15,26 +14,26 @@
 	interface Props {
 		requests: readonly Request[];
 		personId: string;
-		t: Catalogue;
 		/** Whether the reader may decide; a clinician may only view. */
 		canDecide: boolean;
 	}
 
-	let { requests, personId, t, canDecide }: Props = $props();
+	let { requests, personId, canDecide }: Props = $props();
 </script>
 
 <ul>
 	{#each requests as request (request.id)}
 		<li class="border-b border-rule py-2 text-note">
 			<p>
-				<span class="font-semibold">{t.open.buy[request.purchase]}</span>: {deskWords.requests.states[
+				<span class="font-semibold">{itemWords(request.purchase)}</span>: {requestStateWords(
+					request.purchase,
 					request.state
-				]}{#if request.reason}
+				)}{#if request.reason}
 					({request.reason}){/if}
 			</p>
 			{#if canDecide}
 				<div class="mt-1.5">
-					<RequestActs {request} {personId} of={t.open.buy[request.purchase]} />
+					<RequestActs {request} {personId} of={itemWords(request.purchase)} />
 				</div>
 			{/if}
 		</li>

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { page } from '$app/state';
 	import { QUESTIONNAIRE_MODES } from '$lib/core/answers';
 	import { SITTING_STYLES } from '$lib/core/corner';
 	import { BREAK_SCHEDULES } from '$lib/core/breaks/break-schedules';
@@ -22,11 +23,21 @@
 
 	let { values, usual = null, onchange = () => {}, t }: Props = $props();
 
+	/** What the organisation offers, and the choice that was made. */
+	const offeredOf = <V extends string>(
+		all: readonly V[],
+		offered: readonly V[] | undefined,
+		chosen: string
+	) => all.filter((one) => one === chosen || !offered || offered.includes(one));
+
 	const fields = $derived([
 		{
 			name: 'way',
 			label: texts.styleForResults,
-			options: SITTING_STYLES.map((value) => ({ value, words: t.ways[value].name }))
+			options: offeredOf(SITTING_STYLES, page.data.choices?.sittingStyles, values.way).map((value) => ({
+				value,
+				words: t.ways[value].name
+			}))
 		},
 		{
 			name: 'route',
@@ -36,7 +47,7 @@
 		{
 			name: 'rhythm',
 			label: texts.breakSchedule,
-			options: BREAK_SCHEDULES.map((value) => ({
+			options: offeredOf(BREAK_SCHEDULES, page.data.choices?.breakSchedules, values.rhythm).map((value) => ({
 				value,
 				words: breakTextsFor(t.locale).rhythms[value].name
 			}))

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import type { Snippet } from 'svelte';
 	import { enhanceForm } from '../kit/enhance-form';
 	import { CaseForm } from './case-form.svelte';
 	import Button from '../kit/Button.svelte';
@@ -19,6 +20,8 @@
 		words?: string;
 		/** Further fields. */
 		hidden?: Readonly<Record<string, string>>;
+		/** Below the text, for what is being typed. */
+		below?: Snippet<[text: string]>;
 		sent?: () => void;
 		/** Called on Escape: the focus goes back to the list. */
 		left?: () => void;
@@ -30,6 +33,7 @@
 		id,
 		words = texts.sendMessage,
 		hidden = {},
+		below,
 		sent = () => {},
 		left
 	}: Props = $props();
@@ -68,6 +72,7 @@
 		oninput={keep}
 		onkeydown={keys}
 	/>
+	{@render below?.(text)}
 	<div class="flex flex-wrap items-center gap-3">
 		<Button size="desk" isBusy={form.isBusy}>{words}</Button>
 		<span class="text-note text-ink-soft">{texts.messageHint}</span>

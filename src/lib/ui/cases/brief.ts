@@ -1,6 +1,6 @@
 import type { Corner } from '$lib/core/corner';
 import type { RegionReport } from '$lib/core/discomfort';
-import type { RequestableItem, RequestState } from '$lib/core/equipment';
+import type { EquipmentItem, RequestState } from '$lib/core/equipment';
 import type { Closable, AssessmentResult } from '$lib/core/case-assessment';
 import type { Plan } from '$lib/core/plan';
 import type { DrawingStyle, RemeasuredHeights } from '$lib/core/side-view';
@@ -29,7 +29,7 @@ export interface BriefData {
 	readonly discomfort: readonly RegionReport[];
 	readonly equipment: readonly {
 		readonly id: string;
-		readonly purchase: RequestableItem;
+		readonly purchase: EquipmentItem;
 		readonly state: RequestState;
 		readonly reason: string;
 		readonly version: number;

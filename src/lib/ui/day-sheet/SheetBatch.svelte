@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { filledFields, firstNameOf } from '$lib/core/sending/own-texts';
+	import { truncateText } from '$lib/core/truncate-text';
 	import { enhanceForm } from '../kit/enhance-form';
 	import { replyWords } from '$lib/messages/desk/reply-words';
 	import Button from '../kit/Button.svelte';
@@ -17,6 +19,12 @@
 	const finishable = $derived(lines.filter(isFollowUp));
 	/** What neither button is for. */
 	const others = $derived(lines.length - settleable.length - finishable.length);
+	/** The beginning of a text, in one line. */
+	const beginningOf = (text: string) => {
+		const line = text.replace(/\s+/g, ' ').trim();
+		const beginning = truncateText(line, 80);
+		return beginning === line ? line : `${beginning} …`;
+	};
 	const ids = (of: typeof lines) => of.map(({ personId }) => personId);
 </script>
 
@@ -28,6 +36,18 @@
 			<Button size="desk">{words}</Button>
 		</form>
 	{/if}
+{/snippet}
+
+{#snippet below(text: string)}
+	<p class="text-note text-ink-soft">{texts.nameHint}</p>
+	<ul class="each text-note">
+		{#each lines as { personId, name } (personId)}
+			<li>
+				<span class="text-ink-soft">{name}</span>
+				{beginningOf(filledFields(text, { name: firstNameOf(name) }))}
+			</li>
+		{/each}
+	</ul>
 {/snippet}
 
 {#if lines.length > 0}
@@ -51,7 +71,8 @@
 				id="write-all"
 				action="?/write"
 				words={texts.sendToMany(lines.length)}
-				offered={replyWords('all', lines[0]?.judgement ?? null).replace(texts.greetingAll, texts.greeting)}
+				offered={replyWords('{name}', lines[0]?.judgement ?? null)}
+				{below}
 				hidden={{ people: ids(lines).join(',') }}
 				sent={() => sheet.ticked.clear()}
 			/>
@@ -73,5 +94,9 @@
 		padding: 0.5rem 0.8rem;
 		border: 1.5px solid var(--ink);
 		background: var(--sheet);
+	}
+	.each {
+		max-height: 9rem;
+		overflow-y: auto;
 	}
 </style>

@@ -1,6 +1,6 @@
 import { dayWords, timeWords } from '$lib/messages/dates';
 import { reasonWords } from '$lib/messages/desk/triage-words';
-import { daysBetween, parseCivilDate } from '$lib/core/calendar';
+import { civilDateIn, daysBetween, parseCivilDate } from '$lib/core/calendar';
 import { DAY_SHEET_GROUPS, daySheetGroup, type DaySheetGroup } from '$lib/core/day-sheet';
 import type { AssessmentResult, TriageReason, ReasonCode } from '$lib/core/case-assessment';
 import type { LengthUnit } from '$lib/core/length';
@@ -191,8 +191,7 @@ export function lastActWords(line: DaySheetRow, today: string, timeZone: string)
 	const { lastAct } = line;
 	if (!lastAct) return '';
 	const at = new Date(lastAct.at);
-	const day = new Intl.DateTimeFormat('sv-SE', { timeZone }).format(at);
-	const when = day === today ? timeWords(at, timeZone) : dayWords(at, 'short');
+	const when = civilDateIn(timeZone, at) === today ? timeWords(at, timeZone) : dayWords(at, 'short');
 	const { deskActs } = deskWords.states;
 	const act = deskActs[lastAct.kind as keyof typeof deskActs] ?? lastAct.kind;
 	return deskWords.sheet.lastAct(act, when, lastAct.by, waitsForAnswer(line));

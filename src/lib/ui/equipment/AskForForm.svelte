@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { enhanceForm } from '../kit/enhance-form';
-	import { REQUESTABLE_ITEMS, type RequestableItem } from '$lib/core/equipment';
-	import type { Catalogue } from '$lib/messages';
+	import type { EquipmentItem } from '$lib/core/equipment';
 	import ActFields from '../cases/ActFields.svelte';
 	import { CaseForm } from '../cases/case-form.svelte';
 	import FormError from '../cases/FormError.svelte';
 	import Button from '../kit/Button.svelte';
 	import Select from '../kit/Select.svelte';
 	import { deskWords } from '$lib/messages/desk';
+	import { everyItem, itemWords } from '$lib/messages/desk/workforce-words';
 
 	const texts = deskWords.equipment;
 
@@ -15,14 +15,13 @@
 		personId: string;
 		version: number;
 		/** Items already requested. */
-		asked: readonly RequestableItem[];
-		t: Catalogue;
+		asked: readonly EquipmentItem[];
 	}
 
-	let { personId, version, asked, t }: Props = $props();
+	let { personId, version, asked }: Props = $props();
 
 	const form = new CaseForm();
-	const free = $derived(REQUESTABLE_ITEMS.filter((thing) => !asked.includes(thing)));
+	const free = $derived(everyItem().filter((thing) => !asked.includes(thing)));
 </script>
 
 <form
@@ -38,7 +37,7 @@
 		label={texts.requestForThem}
 		size="desk"
 		value={free[0] ?? ''}
-		options={free.map((value) => ({ value, words: t.open.buy[value] }))}
+		options={free.map((value) => ({ value, words: itemWords(value) }))}
 	/>
 	<Button size="desk" isBusy={form.isBusy}>{texts.addRequest}</Button>
 </form>

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { REQUESTABLE_ITEMS, REQUEST_STATES, type RequestState } from '$lib/core/equipment';
-	import type { Catalogue } from '$lib/messages';
+	import { REQUEST_STATES, type EquipmentItem, type RequestState } from '$lib/core/equipment';
 	import FilterForm from '../kit/FilterForm.svelte';
 	import Select from '../kit/Select.svelte';
 	import { deskWords } from '$lib/messages/desk';
+	import { itemWords } from '$lib/messages/desk/workforce-words';
 
 	const texts = deskWords.equipment;
 
@@ -12,10 +12,11 @@
 		counts: Readonly<Record<RequestState, number>>;
 		underWay: number;
 		teams: readonly string[];
-		t: Catalogue;
+		/** Every item of the catalogue. */
+		items: readonly EquipmentItem[];
 	}
 
-	let { filter, counts, underWay, teams, t }: Props = $props();
+	let { filter, counts, underWay, teams, items }: Props = $props();
 
 	const lists = $derived([
 		{
@@ -36,7 +37,7 @@
 			value: filter.purchase,
 			options: [
 				{ value: '', words: texts.allEquipment },
-				...REQUESTABLE_ITEMS.map((value) => ({ value, words: t.open.buy[value] }))
+				...items.map((value) => ({ value, words: itemWords(value) }))
 			]
 		},
 		{

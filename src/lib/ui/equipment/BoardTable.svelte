@@ -1,22 +1,23 @@
 <script lang="ts">
 	import type { CheckId } from '$lib/core/checks';
 	import type { FindingId } from '$lib/core/checklist';
-	import type { RequestableItem, RequestState } from '$lib/core/equipment';
+	import type { EquipmentItem, RequestState } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import { dayWords } from '$lib/messages/dates';
-	import { codeWords, money } from '$lib/messages/desk/workforce-words';
+	import { codeWords, itemWords, money } from '$lib/messages/desk/workforce-words';
 	import { SvelteSet } from 'svelte/reactivity';
 	import OrderTogether from './OrderTogether.svelte';
 	import DataTable from '../kit/DataTable.svelte';
 	import type { TableColumn } from '../kit/data-table';
 	import RequestActs from './RequestActs.svelte';
+	import { usualOrder, type CatalogueLine } from './usual-order';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.equipment;
 
 	interface Line {
 		readonly id: string;
-		readonly purchase: RequestableItem;
+		readonly purchase: EquipmentItem;
 		readonly state: RequestState;
 		readonly reason: string;
 		readonly supplier: string;
@@ -33,33 +34,30 @@
 		readonly findings: readonly FindingId[];
 		readonly fromStore: boolean;
 		readonly backBy: string | null;
+		/** Empty where nobody said. */
+		readonly deliverTo: string;
 	}
 
 	interface Props {
 		title: string;
 		lines: readonly Line[];
-		/** Usual prices. */
-		prices: readonly {
-			readonly purchase: RequestableItem;
-			readonly cents: number;
-			readonly currency: string;
-		}[];
+		catalogue: readonly CatalogueLine[];
 		/** Items in stock. */
-		store: readonly { readonly thing: RequestableItem; readonly onHand: number }[];
+		store: readonly { readonly thing: EquipmentItem; readonly free: number }[];
 		now: Date;
 		t: Catalogue;
 		/** Called after some were ordered together. */
 		ordered: (n: number) => void;
 	}
 
-	let { title, lines, prices, store, now, t, ordered }: Props = $props();
+	let { title, lines, catalogue, store, now, t, ordered }: Props = $props();
 
 	/** Requests that are ordered next: several can be in one order. */
 	const canOrder = $derived(lines.every(({ state }) => state === 'approved'));
 	const ticked = new SvelteSet<string>();
 	const chosen = $derived(lines.filter(({ id }) => ticked.has(id)));
 	const isOneKind = $derived(new Set(chosen.map(({ purchase }) => purchase)).size === 1);
-	const named = ({ name, purchase }: Line) => texts.requestOf(name, t.open.buy[purchase]);
+	const named = ({ name, purchase }: Line) => texts.requestOf(name, itemWords(purchase));
 	const today = $derived(now.toISOString().slice(0, 10));
 	/** Totals by currency, as far as prices are known. */
 	const sums = $derived.by(() => {
@@ -71,7 +69,11 @@
 		return Object.entries(found).map(([currency, cents]) => money(cents, currency));
 	});
 	const DAY_MS = 86_400_000;
-	const priceOf = (purchase: RequestableItem) => prices.find((price) => price.purchase === purchase);
+	const entryOf = (purchase: EquipmentItem) => catalogue.find(({ code }) => code === purchase);
+	const priceOf = (purchase: EquipmentItem) => {
+		const { cents = null, currency = '' } = entryOf(purchase) ?? {};
+		return cents === null ? null : { cents, currency };
+	};
 	const days = (since: Date) => {
 		const n = Math.max(0, Math.floor((Number(now) - Number(since)) / DAY_MS));
 		return texts.daysAgo(n);
@@ -82,11 +84,11 @@
 		const price = priceOf(purchase);
 		return price ? `about ${money(price.cents, price.currency)}` : '';
 	}
-	const usual = (purchase: RequestableItem) => {
-		const price = priceOf(purchase);
-		return price
-			? { cost: (price.cents / 100).toFixed(2), currency: price.currency }
-			: { cost: '', currency: '' };
+	const usual = (purchase: EquipmentItem) => usualOrder(entryOf(purchase));
+	/** When it should arrive, by the catalogue's delivery time; empty where unknown. */
+	const expected = ({ purchase, state }: Line) => {
+		const { deliveryDays = null } = entryOf(purchase) ?? {};
+		return state === 'ordered' && deliveryDays !== null ? texts.deliveryTime(deliveryDays) : '';
 	};
 	const order = ({ supplier, orderNumber }: Line) =>
 		[supplier, orderNumber].filter((one) => one !== '').join(', ');
@@ -94,8 +96,8 @@
 		{
 			id: 'thing',
 			head: texts.thing,
-			words: ({ purchase }) => t.open.buy[purchase],
-			sortValue: ({ purchase }) => t.open.buy[purchase],
+			words: ({ purchase }) => itemWords(purchase),
+			sortValue: ({ purchase }) => itemWords(purchase),
 			isRowHead: true,
 			width: '19%'
 		},
@@ -145,7 +147,7 @@
 	{#if chosen.length > 0}
 		<OrderTogether
 			chosen={chosen.map((line) => ({ ...line, words: named(line) }))}
-			usual={isOneKind ? usual(chosen[0]!.purchase) : { cost: '', currency: '' }}
+			usual={isOneKind ? usual(chosen[0]!.purchase) : usualOrder(undefined)}
 			ordered={(n) => {
 				ticked.clear();
 				ordered(n);
@@ -172,7 +174,11 @@
 	>{#if line.fromStore}<span
 			class="soft"
 			class:late={line.backBy !== null && line.backBy < today && line.state === 'arrived'}
-			>{texts.fromStock(line.backBy && dayWords(line.backBy, 'short'))}</span
+			>{line.state === 'approved'
+				? texts.reserved
+				: texts.fromStock(line.backBy && dayWords(line.backBy, 'short'))}</span
+		>{/if}{#if expected(line)}<span class="soft">{expected(line)}</span>{/if}{#if line.deliverTo}<span
+			class="soft address">{texts.deliverTo(line.deliverTo)}</span
 		>{/if}
 {/snippet}
 
@@ -180,9 +186,9 @@
 	<RequestActs
 		request={line}
 		personId={line.personId}
-		of="{t.open.buy[line.purchase]}, {line.name}"
+		of="{itemWords(line.purchase)}, {line.name}"
 		usual={usual(line.purchase)}
-		inStore={store.find(({ thing }) => thing === line.purchase)?.onHand ?? 0}
+		inStore={store.find(({ thing }) => thing === line.purchase)?.free ?? 0}
 		{today}
 	/>
 {/snippet}
@@ -191,6 +197,9 @@
 	.late {
 		color: var(--warm) !important;
 		font-weight: 650;
+	}
+	.address {
+		white-space: pre-line;
 	}
 	.count {
 		color: var(--ink-soft);

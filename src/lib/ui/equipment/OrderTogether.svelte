@@ -8,14 +8,20 @@
 	import { enhanceForm } from '../kit/enhance-form';
 	import Select from '../kit/Select.svelte';
 	import TextField from '../kit/TextField.svelte';
+	import type { UsualOrder } from './usual-order';
 
 	const texts = deskWords.equipment;
 
 	interface Props {
 		/** The ticked requests. */
-		chosen: readonly { readonly id: string; readonly version: number; readonly words: string }[];
-		/** The usual price where all are the same item. */
-		usual: { readonly cost: string; readonly currency: string };
+		chosen: readonly {
+			readonly id: string;
+			readonly version: number;
+			readonly words: string;
+			readonly deliverTo: string;
+		}[];
+		/** As the catalogue has it where all are the same item. */
+		usual: UsualOrder;
 		ordered: (n: number) => void;
 	}
 
@@ -34,11 +40,13 @@
 	<div>
 		<h3 class="text-lead">{texts.orderTogether(chosen.length)}</h3>
 		<ul class="text-note text-ink-soft">
-			{#each chosen as { id, words } (id)}<li>{words}</li>{/each}
+			{#each chosen as { id, words, deliverTo } (id)}<li>
+					{words}{#if deliverTo}<span class="soft">{texts.deliverTo(deliverTo)}</span>{/if}
+				</li>{/each}
 		</ul>
 	</div>
 	<div class="fields">
-		<TextField name="supplier" label={texts.supplier} value="" size="desk" maxlength={120} />
+		<TextField name="supplier" label={texts.supplier} value={usual.supplier} size="desk" maxlength={120} />
 		<TextField name="orderNumber" label={texts.orderNumber} value="" size="desk" maxlength={80} />
 		<TextField
 			name="cost"

@@ -1,6 +1,12 @@
 <script lang="ts">
 	import { enhanceForm } from '../kit/enhance-form';
-	import { canBeLent, CURRENCIES, REQUEST_TRANSITIONS, type RequestState } from '$lib/core/equipment';
+	import {
+		canBeLent,
+		CURRENCIES,
+		requestMoves,
+		type EquipmentItem,
+		type RequestState
+	} from '$lib/core/equipment';
 	import DayField from '../cases/DayField.svelte';
 	import ActFields from '../cases/ActFields.svelte';
 	import { CaseForm } from '../cases/case-form.svelte';
@@ -9,47 +15,50 @@
 	import Select from '../kit/Select.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import { needsDetail } from '$lib/core/equipment';
+	import { usualOrder, type UsualOrder } from './usual-order';
 	import { deskWords } from '$lib/messages/desk';
+	import { requestActWords } from '$lib/messages/desk/workforce-words';
 
 	const texts = deskWords.equipment;
 
 	interface Props {
-		request: { readonly id: string; readonly state: RequestState; readonly version: number };
+		request: {
+			readonly id: string;
+			readonly purchase: EquipmentItem;
+			readonly state: RequestState;
+			readonly version: number;
+			/** Whether one in stock is reserved for it. */
+			readonly fromStore?: boolean;
+		};
 		personId: string;
 		/** Person and item, for people who only hear the buttons. */
 		of: string;
-		/** The usual price as typed, and its currency. */
-		usual?: { readonly cost: string; readonly currency: string };
-		/** How many are in stock. */
+		/** As the catalogue has it. */
+		usual?: UsualOrder;
+		/** How many are in stock and promised to nobody. */
 		inStore?: number;
 		/** ISO date. */
 		today?: string;
 	}
 
-	let {
-		request,
-		personId,
-		of,
-		usual = { cost: '', currency: '' },
-		inStore = 0,
-		today = ''
-	}: Props = $props();
+	let { request, personId, of, usual = usualOrder(undefined), inStore = 0, today = '' }: Props = $props();
 
 	/** The state for which more details are being asked. */
 	let more = $state<RequestState | null>(null);
+	const actWords = (to: RequestState) => requestActWords(request.purchase, to);
 	const form = new CaseForm(() => (more = null));
 </script>
 
 <div class="flex flex-wrap gap-1.5">
-	{#each REQUEST_TRANSITIONS[request.state] as to (to)}
+	{#each requestMoves(request.purchase, request.state) as to (to)}
 		{#if needsDetail(to)}
 			<Button
 				type="button"
 				size="desk"
 				class="needs-js"
 				aria-expanded={more === to}
-				aria-label="{deskWords.requests.acts[to]}: {of}"
-				onclick={() => (more = more === to ? null : to)}>{deskWords.requests.acts[to]} …</Button
+				aria-label="{actWords(to)}: {of}"
+				onclick={() => (more = more === to ? null : to)}>{actWords(to)} …</Button
 			>
 		{:else}
 			<form method="POST" action="/desk/cases/{personId}?/equipment" use:enhanceForm={form.submit}>
@@ -61,19 +70,30 @@
 					value={to}
 					data-act={to}
 					isBusy={form.isBusy}
-					aria-label="{deskWords.requests.acts[to]}: {of}">{deskWords.requests.acts[to]}</Button
+					aria-label="{actWords(to)}: {of}">{actWords(to)}</Button
 				>
 			</form>
 		{/if}
 	{/each}
-	{#if inStore > 0 && canBeLent(request.state)}
+	{#if inStore > 0 && request.state === 'asked'}
+		<form method="POST" action="/desk/cases/{personId}?/equipment" use:enhanceForm={form.submit}>
+			<ActFields {form} version={request.version} />
+			<input type="hidden" name="request" value={request.id} />
+			<input type="hidden" name="isReserved" value="yes" />
+			<Button size="desk" name="to" value="approved" isBusy={form.isBusy} aria-label={texts.reserveOf(of)}
+				>{texts.reserve(inStore)}</Button
+			>
+		</form>
+	{/if}
+	{#if (inStore > 0 || request.fromStore) && canBeLent(request.purchase, request.state)}
 		<Button
 			type="button"
 			size="desk"
 			class="needs-js"
 			aria-expanded={more === 'sent'}
 			aria-label={texts.sendFromStock(of)}
-			onclick={() => (more = more === 'sent' ? null : 'sent')}>{texts.sendFromStockMenu(inStore)}</Button
+			onclick={() => (more = more === 'sent' ? null : 'sent')}
+			>{request.fromStore ? texts.sendReserved : texts.sendFromStockMenu(inStore)}</Button
 		>
 	{/if}
 </div>
@@ -105,7 +125,7 @@
 				name="supplier"
 				id="supplier-{request.id}"
 				label={texts.supplier}
-				value=""
+				value={usual.supplier}
 				size="desk"
 				maxlength={120}
 			/>
@@ -137,7 +157,7 @@
 				/>
 			</div>
 		{/if}
-		<div><Button size="desk" look="main" isBusy={form.isBusy}>{deskWords.requests.acts[more]}</Button></div>
+		<div><Button size="desk" look="main" isBusy={form.isBusy}>{actWords(more)}</Button></div>
 	</form>
 {/if}
 <FormError fault={form.fault} />

@@ -1,25 +1,31 @@
 <script lang="ts">
 	import { enhanceForm } from '../kit/enhance-form';
-	import { REQUESTABLE_ITEMS, type RequestableItem } from '$lib/core/equipment';
-	import type { Catalogue } from '$lib/messages';
+	import type { EquipmentItem } from '$lib/core/equipment';
 	import { CaseForm } from '../cases/case-form.svelte';
 	import FormError from '../cases/FormError.svelte';
 	import Button from '../kit/Button.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import { deskWords } from '$lib/messages/desk';
+	import { itemWords } from '$lib/messages/desk/workforce-words';
 
 	const texts = deskWords.equipment;
 
 	interface Props {
 		/** The count. */
-		store: readonly { readonly thing: RequestableItem; readonly onHand: number; readonly version: number }[];
-		t: Catalogue;
+		store: readonly {
+			readonly thing: EquipmentItem;
+			readonly onHand: number;
+			readonly reserved: number;
+			readonly version: number;
+		}[];
+		/** Every item of the catalogue. */
+		items: readonly EquipmentItem[];
 	}
 
-	let { store, t }: Props = $props();
+	let { store, items }: Props = $props();
 
-	let kept = $state<RequestableItem | null>(null);
-	let counting: RequestableItem = REQUESTABLE_ITEMS[0];
+	let kept = $state<EquipmentItem | null>(null);
+	let counting: EquipmentItem | null = null;
 	const form = new CaseForm(() => (kept = counting));
 	const all = $derived(store.reduce((sum, { onHand }) => sum + onHand, 0));
 </script>
@@ -27,7 +33,7 @@
 <details class="mt-3">
 	<summary class="kit-summary">{texts.inStock(all)}</summary>
 	<ul class="store">
-		{#each REQUESTABLE_ITEMS as thing (thing)}
+		{#each items as thing (thing)}
 			{@const row = store.find((one) => one.thing === thing)}
 			<li>
 				<form
@@ -42,7 +48,7 @@
 						<TextField
 							name="onHand"
 							id="store-{thing}"
-							label={t.open.buy[thing]}
+							label={itemWords(thing)}
 							value={String(row?.onHand ?? 0)}
 							inputmode="numeric"
 							size="desk"
@@ -50,6 +56,9 @@
 						/>
 					</div>
 					<Button size="desk" isBusy={form.isBusy}>{texts.saveCount}</Button>
+					{#if row && row.reserved > 0}<span class="text-note text-ink-soft"
+							>{texts.reservedOf(row.reserved)}</span
+						>{/if}
 					<span role="status" class="text-note text-cool">{texts.saved(kept === thing)}</span>
 				</form>
 			</li>

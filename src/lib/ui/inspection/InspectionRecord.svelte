@@ -2,19 +2,20 @@
 	import type { ComponentProps } from 'svelte';
 	import type { SittingStyle } from '$lib/core/corner';
 	import type { AssessmentResult, FindingTick } from '$lib/core/case-assessment';
-	import type { RequestableItem, RequestState } from '$lib/core/equipment';
+	import type { EquipmentItem, RequestState } from '$lib/core/equipment';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { StepPlace } from '$lib/core/plan/step-places';
 	import type { Catalogue } from '$lib/messages';
 	import { dayWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
 	import { checklistVersionWords } from '$lib/messages/desk/checklist-version-words';
-	import { findingWords } from '$lib/messages/desk/workforce-words';
+	import { findingWords, itemWords, requestStateWords } from '$lib/messages/desk/workforce-words';
 	import { checkWords } from '../gap-mark/check-words';
 	import LetterheadLines from '../organisation/LetterheadLines.svelte';
 	import SignatureLines from './SignatureLines.svelte';
 
 	const texts = deskWords.inspection;
+	const phone = deskWords.phoneWalk;
 
 	interface Props {
 		record: {
@@ -26,6 +27,8 @@
 				readonly way: SittingStyle;
 				readonly route: string;
 				readonly measuredBy: string;
+				/** Who asked on the phone, empty for a closed account; null where the person answered alone. */
+				readonly byPhone: string | null;
 			}[];
 			/** Checks as answered, and as the workstation is now. */
 			readonly first: AssessmentResult['first'];
@@ -37,7 +40,7 @@
 				readonly doneAt: Date | null;
 			}[];
 			readonly equipment: readonly {
-				readonly purchase: RequestableItem;
+				readonly purchase: EquipmentItem;
 				readonly state: RequestState;
 				readonly changedAt: Date | null;
 			}[];
@@ -89,7 +92,7 @@
 								wayOf(one.way),
 								deskWords.effect.routes[one.route] ?? one.route,
 								methodOf(one.measuredBy)
-							)}</td
+							)}{#if one.byPhone !== null}; {phone.asked(one.byPhone || phone.closed)}{/if}</td
 						>
 					</tr>
 				{/each}
@@ -138,8 +141,8 @@
 				{#each record.equipment as { purchase, state, changedAt }, i (i)}
 					<li>
 						{texts.equipment(
-							t.open.buy[purchase],
-							deskWords.requests.states[state],
+							itemWords(purchase),
+							requestStateWords(purchase, state),
 							changedAt ? dayWords(changedAt) : ''
 						)}
 					</li>

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { isReplyText, OWN_TEXT_LENGTHS, type OwnText, type OwnTextKind } from '$lib/core/sending/own-texts';
+	import { hasSubject, OWN_TEXT_LENGTHS, type OwnText, type OwnTextKind } from '$lib/core/sending/own-texts';
 	import { deskLanguageOf } from '$lib/messages/desk-language';
 	import { momentWords } from '$lib/messages/dates';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
@@ -39,7 +39,7 @@
 
 	let { own, language, timeZone }: Props = $props();
 
-	const isReply = $derived(isReplyText(own.kind));
+	const isReply = $derived(!hasSubject(own.kind));
 	const saved = $derived(own.draft ?? own.current);
 	let typed = $state(untrack(() => ({ ...saved })));
 	let notice = $state('');

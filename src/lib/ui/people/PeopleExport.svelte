@@ -45,5 +45,9 @@
 			<Button look="main" size="desk">{texts.downloadCsv}</Button>
 			<p class="text-note text-ink-soft">{texts.csvHint}</p>
 		</div>
+		<p class="mt-3 border-t border-rule pt-2">
+			<Button size="desk" formaction="/desk/people/export/fhir">{deskWords.keeping.fhir.list}</Button>
+			<span class="mt-1 block text-note text-ink-soft">{deskWords.keeping.fhir.listHint}</span>
+		</p>
 	</form>
 </Popover>

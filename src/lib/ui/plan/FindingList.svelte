@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import type { Region } from '$lib/core/discomfort';
 	import { findingRule, isHazard } from '$lib/core/checklist';
 	import type { FindingTicks } from '$lib/core/case-assessment';
@@ -6,9 +7,10 @@
 	import { formatLength, type LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import type { FindingLine } from '$lib/messages/advice/finding-lines';
-	import type { RequestableItem } from '$lib/core/equipment';
+	import type { EquipmentItem } from '$lib/core/equipment';
 	import Button from '../kit/Button.svelte';
 	import AskFor from './AskFor.svelte';
+	import { addedItemsFor, offeredItems } from './offered-items';
 	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
 
@@ -16,9 +18,9 @@
 		/** Most important first. */
 		findings: readonly FindingLine[];
 		/** What was requested; null where nothing can be. */
-		requests: readonly RequestableItem[] | null;
+		requests: readonly EquipmentItem[] | null;
 		/** What need not be requested: it is at home. */
-		own: readonly RequestableItem[];
+		own: readonly EquipmentItem[];
 		/** The state of each; null where nobody can tick, as on the desk. */
 		ticks?: FindingTicks | null;
 		/** Link to the break plan; null where there is none, as on the desk. */
@@ -29,6 +31,8 @@
 
 	let { findings, requests, own, ticks = null, dayHref = null, t, unit }: Props = $props();
 
+	const offered = offeredItems();
+
 	/** Most findings shown at once: nobody does more than three things in one day. */
 	const FIRST = 3;
 
@@ -38,6 +42,16 @@
 		place < FIRST || findingRule(finding).station === 'safety';
 	const shown = $derived(findings.filter(isShown));
 	const others = $derived(findings.filter((line, i) => !isShown(line, i)));
+	/** As the page came: what is withdrawn later doesn't fold it under the person's hand. */
+	const hasRequested = untrack(() =>
+		others.some(({ finding, shop }) => {
+			const items = [
+				...shop.map(({ thing }) => thing),
+				...addedItemsFor(finding, offered()).map(({ code }) => code)
+			];
+			return items.some((item) => requests?.includes(item));
+		})
+	);
 </script>
 
 {#snippet line(found: FindingLine, before: FindingLine | undefined)}
@@ -74,6 +88,14 @@
 					</div>
 				{/if}
 			{/if}
+			{#if requests}
+				{@const added = addedItemsFor(found.finding, offered())}
+				{#if added.length > 0}
+					<div class="no-print mt-2 flex flex-wrap gap-2">
+						{#each added as { code } (code)}<AskFor thing={code} {requests} {own} {t} isNamed />{/each}
+					</div>
+				{/if}
+			{/if}
 			{#each found.cautions as caution (caution)}<p
 					class="mt-1 border-s-4 border-warm bg-warm-wash px-3 py-1 text-note"
 				>
@@ -99,7 +121,7 @@
 			{#each shown as found, i (found.finding)}{@render line(found, shown[i - 1])}{/each}
 		</ul>
 		{#if others.length > 0}
-			<Disclosure words={t.open.moreFindings(others.length)} look="inline">
+			<Disclosure words={t.open.moreFindings(others.length)} look="inline" isOpen={hasRequested}>
 				<ul class="border-t border-rule">
 					{#each others as found, i (found.finding)}{@render line(found, others[i - 1])}{/each}
 				</ul>

@@ -1,15 +1,15 @@
 <script lang="ts">
 	import { enhanceForm } from '../kit/enhance-form';
-	import type { RequestableItem } from '$lib/core/equipment';
+	import type { EquipmentItem } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import { isOffline } from '../kit/is-offline.svelte';
 	import AskFor from './AskFor.svelte';
 
 	interface Props {
-		requests: readonly RequestableItem[];
+		requests: readonly EquipmentItem[];
 		/** What need not be requested: it is at home. */
-		own: readonly RequestableItem[];
+		own: readonly EquipmentItem[];
 		t: Catalogue;
 	}
 

@@ -2,7 +2,7 @@
 	import type { ComponentProps } from 'svelte';
 	import { pageOfField, type LengthFieldName } from '$lib/core/answers';
 	import type { MeasurableLengthName } from '$lib/core/checks';
-	import type { RequestableItem } from '$lib/core/equipment';
+	import type { EquipmentItem } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import GetKeyboard from './GetKeyboard.svelte';
@@ -15,8 +15,8 @@
 	interface Props {
 		visit: PlanVisit;
 		data: ComponentProps<typeof PlanNotices>['data'] & {
-			readonly requests: readonly RequestableItem[];
-			readonly own: readonly RequestableItem[];
+			readonly requests: readonly EquipmentItem[];
+			readonly own: readonly EquipmentItem[];
 		};
 		t: Catalogue;
 	}

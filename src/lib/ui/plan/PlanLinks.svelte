@@ -6,15 +6,20 @@
 
 	interface Props {
 		token: string;
+		/** Whether an eye test can be asked for. */
+		hasEyeTest: boolean;
 		t: Catalogue;
 	}
 
-	let { token, t }: Props = $props();
+	let { token, hasEyeTest, t }: Props = $props();
 </script>
 
 <p class="no-print mt-8 flex flex-wrap items-center gap-x-6 gap-y-1 border-t border-rule pt-4 text-note">
 	<Button look="quiet" href="/c/{token}/{QUESTIONNAIRE_PAGES[2]}">{t.plan.correct}</Button>
 	<NeedsNetwork href="/c/{token}/messages" {t}>{t.messages.link}</NeedsNetwork>
+	<NeedsNetwork href="/c/{token}/equipment" {t}
+		>{hasEyeTest ? t.messages.equipmentAndTest : t.messages.equipment}</NeedsNetwork
+	>
 	<NeedsNetwork href="/c/{token}/take-along" isDownload {t}>{t.plan.takeAlong}</NeedsNetwork>
 	<Button type="button" look="quiet" class="needs-js" onclick={() => window.print()}>{t.plan.print}</Button>
 	<NeedsNetwork href="/c/{token}/withdraw" {t}>{t.plan.withdraw}</NeedsNetwork>

@@ -1,16 +1,16 @@
 <script lang="ts">
 	import type { ExtraItemSummary, OutcomeSummary, PurchaseSummary } from '$lib/core/advice';
 	import { formatLength, type LengthUnit } from '$lib/core/length';
-	import type { RequestableItem } from '$lib/core/equipment';
+	import type { EquipmentItem } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import AskFor from './AskFor.svelte';
 
 	interface Props {
 		more: ExtraItemSummary | null;
 		purchases: readonly PurchaseSummary[];
-		requests: readonly RequestableItem[] | null;
+		requests: readonly EquipmentItem[] | null;
 		/** What need not be requested: it is at home. */
-		own: readonly RequestableItem[];
+		own: readonly EquipmentItem[];
 		t: Catalogue;
 		unit: LengthUnit;
 	}

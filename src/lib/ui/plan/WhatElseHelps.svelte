@@ -1,6 +1,7 @@
 <script lang="ts">
+	import { untrack } from 'svelte';
 	import type { LengthUnit } from '$lib/core/length';
-	import type { RequestableItem } from '$lib/core/equipment';
+	import type { EquipmentItem } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
 	import Disclosure from '../kit/Disclosure.svelte';
@@ -12,8 +13,8 @@
 	interface Props {
 		advice: PageAdvice;
 		/** What was requested; null where nothing can be, as on the desk. */
-		requests?: readonly RequestableItem[] | null;
-		/** Open where nothing is left to do at home. */
+		requests?: readonly EquipmentItem[] | null;
+		/** Open where nothing is left to do at home. What was requested of it is seen either way. */
 		isOpen?: boolean;
 		/** What variants are drawn with. */
 		drawn: PlanDrawing;
@@ -24,13 +25,17 @@
 	let { advice, requests = null, isOpen = false, drawn, t, unit }: Props = $props();
 
 	const others = $derived(advice.variants.filter(({ id }) => id !== 'another-spot'));
+	/** As the page came: what is withdrawn later doesn't fold it under the person's hand. */
+	const hasRequested = untrack(() =>
+		advice.purchases.some(({ purchases }) => purchases.some((item) => requests?.includes(item)))
+	);
 	const hasAny = $derived(others.length + advice.purchases.length > 0 || advice.more !== null);
 </script>
 
 <!-- More items from home first, then purchases, then other ways to work. -->
 {#if hasAny}
 	<div class="no-print mt-6">
-		<Disclosure words={t.open.helpTitle} {isOpen}>
+		<Disclosure words={t.open.helpTitle} isOpen={isOpen || hasRequested}>
 			<LazyHydrate
 				><Purchases
 					more={advice.more}

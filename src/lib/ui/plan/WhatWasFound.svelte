@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { LengthUnit } from '$lib/core/length';
-	import type { RequestableItem } from '$lib/core/equipment';
+	import type { EquipmentItem } from '$lib/core/equipment';
 	import type { Habit } from '$lib/core/checklist';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
@@ -17,7 +17,7 @@
 	interface Props {
 		advice: PageAdvice;
 		/** What was requested; null where nothing can be, as on the desk. */
-		requests?: readonly RequestableItem[] | null;
+		requests?: readonly EquipmentItem[] | null;
 		/** The state of each finding; null where nobody can tick. */
 		findingTicks?: FindingTicks | null;
 		/** URL of a page of questions; null where nobody can answer here. */

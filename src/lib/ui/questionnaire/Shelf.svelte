@@ -1,6 +1,7 @@
 <script lang="ts">
-	import { THING_CHOICES, type ThingChoice } from '$lib/core/answers';
+	import type { ThingChoice } from '$lib/core/answers';
 	import type { HouseholdKind } from '$lib/core/corner';
+	import { ownThingCode, type HouseholdOffer } from '$lib/core/organisation-settings/household-items';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
@@ -8,17 +9,26 @@
 	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
 
 	interface Props {
-		/** The number of each kind listed. */
-		counts: Readonly<Partial<Record<HouseholdKind, number>>>;
+		/** The number listed of each, by its code. */
+		counts: Readonly<Partial<Record<string, number>>>;
+		offer: HouseholdOffer;
 		t: Catalogue;
 	}
 
-	let { counts, t }: Props = $props();
+	let { counts, offer, t }: Props = $props();
 
 	/** What most homes have; the rest is in a fold. */
 	const FIRST: readonly HouseholdKind[] = ['book', 'ream', 'sturdy-box', 'cushion', 'pillow', 'towel'];
-	const first = FIRST.flatMap((kind) => THING_CHOICES.filter((item) => item.kind === kind));
-	const more = THING_CHOICES.filter(({ kind }) => !FIRST.includes(kind));
+	interface Tile extends ThingChoice {
+		readonly code: string;
+		readonly name: string;
+	}
+	const tileOf = (item: ThingChoice): Tile => ({ ...item, code: item.kind, name: t.things.names[item.kind] });
+	const first = $derived([
+		...FIRST.flatMap((kind) => offer.kinds.filter((item) => item.kind === kind)).map(tileOf),
+		...offer.own.map((item): Tile => ({ ...item, code: ownThingCode(item.id) }))
+	]);
+	const more = $derived(offer.kinds.filter(({ kind }) => !FIRST.includes(kind)).map(tileOf));
 
 	/** Drawings of household items, all to one scale: 1 px is 9 mm. */
 	function drawing({ kind, size }: ThingChoice) {
@@ -28,24 +38,24 @@
 	}
 </script>
 
-{#snippet shelf(items: readonly ThingChoice[])}
+{#snippet shelf(items: readonly Tile[])}
 	<div class="grid grid-cols-3 gap-2 sm:grid-cols-4">
-		{#each items as item (item.kind)}
+		{#each items as item (item.code)}
 			{@const shape = drawing(item)}
-			{@const count = counts[item.kind] ?? 0}
+			{@const count = counts[item.code] ?? 0}
 			<Button
 				look="tile"
 				class={count > 0 ? 'listed' : ''}
 				name="add"
-				value={item.kind}
+				value={item.code}
 				formaction="?/add"
 				formnovalidate
-				aria-label={t.things.add(t.things.names[item.kind])}
+				aria-label={t.things.add(item.name)}
 			>
 				<svg width="60" height="34" aria-hidden="true">
 					<path d={shape.outline} class="shape" /><path d={shape.detail} class="detail" />
 				</svg>
-				<span>{t.things.names[item.kind]}</span>
+				<span>{item.name}</span>
 				{#if count > 0}<span class="count num">{count}</span>{/if}
 			</Button>
 		{/each}
@@ -53,9 +63,11 @@
 {/snippet}
 
 <LazyHydrate>{@render shelf(first)}</LazyHydrate>
-<Disclosure words={t.things.more}
-	><LazyHydrate shows={() => counts}>{@render shelf(more)}</LazyHydrate></Disclosure
->
+{#if more.length > 0}
+	<Disclosure words={t.things.more}
+		><LazyHydrate shows={() => counts}>{@render shelf(more)}</LazyHydrate></Disclosure
+	>
+{/if}
 
 <style>
 	.count {

@@ -1,6 +1,11 @@
 <script lang="ts">
 	import { listedThings, thingField, type FieldIssue } from '$lib/core/answers';
-	import type { HouseholdKind } from '$lib/core/corner';
+	import { page } from '$app/state';
+	import {
+		ownThingCode,
+		SHIPPED_OFFER,
+		type HouseholdOffer
+	} from '$lib/core/organisation-settings/household-items';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import type { Draft } from './draft.svelte';
@@ -16,13 +21,17 @@
 
 	let { draft, t, issues }: Props = $props();
 
+	const offer = $derived((page.data.household as HouseholdOffer | undefined) ?? SHIPPED_OFFER);
 	const listed = $derived(listedThings(draft.answers));
 	const counts = $derived.by(() => {
-		const counted: Partial<Record<HouseholdKind, number>> = {};
+		const counted: Record<string, number> = {};
 		for (const index of listed) {
-			const kind = draft.answers[thingField(index, 'kind')] as HouseholdKind;
+			const kind = draft.answers[thingField(index, 'kind')] ?? '';
+			const label = draft.answers[thingField(index, 'label')];
+			const own = offer.own.find((one) => one.kind === kind && one.name === label);
+			const code = own ? ownThingCode(own.id) : kind;
 			const count = Number(draft.answers[thingField(index, 'count')] ?? 1) || 0;
-			counted[kind] = (counted[kind] ?? 0) + count;
+			counted[code] = (counted[code] ?? 0) + count;
 		}
 		return counted;
 	});
@@ -30,7 +39,7 @@
 
 <h2 class="question-title">{t.things.shelf}</h2>
 <p class="mt-1 mb-3 text-note text-ink-soft">{t.things.none}</p>
-<Shelf {counts} {t} />
+<Shelf {counts} {offer} {t} />
 <DeviceQuestion {draft} {t} />
 {#if listed.length === 0}
 	<p class="mt-3">

@@ -7,7 +7,6 @@ import {
 	factsOfAnswers,
 	type Answers,
 	noneOfTheseFields,
-	isHouseholdKind,
 	isNoneGroup,
 	answerIssues,
 	addThingFields,
@@ -35,6 +34,11 @@ import type { Checklist } from '$lib/core/checklist';
 import type { SittingStyle } from '$lib/core/corner';
 import { isEmergency, type EmergencyRedFlag } from '$lib/core/discomfort';
 import type { LengthUnit } from '$lib/core/length';
+import {
+	SHIPPED_OFFER,
+	thingToAdd,
+	type HouseholdOffer
+} from '$lib/core/organisation-settings/household-items';
 import type { Catalogue } from '$lib/messages';
 import type { Draft } from './draft.svelte';
 import { isOneAtATime } from '../one-at-a-time';
@@ -57,6 +61,8 @@ export interface QuestionnairePosition {
 	/** The server's errors, where a form was posted. */
 	readonly posted: readonly FieldIssue[] | null;
 	readonly t: Catalogue;
+	/** Household items to list; those that the software comes with if left out. */
+	readonly household?: HouseholdOffer;
 }
 
 /** A visit to the self-assessment: what its buttons do, online or offline; pages and questions change within it. */
@@ -224,10 +230,10 @@ export class QuestionnaireVisit {
 		void this.to((!isOneAtATime && pageBefore(this.walk, page)) || '');
 	}
 
-	private addThing(kind: string): void {
-		if (!isHouseholdKind(kind)) return;
-		const { t } = this.place;
-		this.draft.setAll(addThingFields(this.draft.answers, kind, t.things.names[kind], this.draft.unit) ?? {});
+	private addThing(code: string): void {
+		const { t, household = SHIPPED_OFFER } = this.place;
+		const thing = thingToAdd(code, household, (kind) => t.things.names[kind]);
+		if (thing) this.draft.setAll(addThingFields(this.draft.answers, thing, this.draft.unit) ?? {});
 	}
 
 	private changeUnit(unit: LengthUnit): void {

@@ -9,6 +9,7 @@
 	import LetterheadLines from '../organisation/LetterheadLines.svelte';
 	import { checkWords } from '../gap-mark/check-words';
 	import { deskWords } from '$lib/messages/desk';
+	import { itemWords } from '$lib/messages/desk/workforce-words';
 
 	const texts = deskWords.referrals;
 
@@ -143,7 +144,7 @@
 				</li>
 			{/each}
 			{#each letter.arrived as thing, i (i)}
-				<li>{t.open.buy[thing.purchase]}{thing.at ? `: ${dayWords(thing.at)}` : ''}</li>
+				<li>{itemWords(thing.purchase)}{thing.at ? `: ${dayWords(thing.at)}` : ''}</li>
 			{/each}
 		</ul>
 	{/if}
@@ -173,6 +174,7 @@
 			{/each}
 		</ul>
 	{/if}
+	{#if letter.ending}<p class="mt-3 whitespace-pre-line">{letter.ending}</p>{/if}
 	<p class="mt-3 text-note">
 		{texts.ownAnswersNote}
 	</p>

@@ -14,6 +14,7 @@
 	import { pieceShape } from './piece-shape';
 	import { usualRoom } from './room';
 	import { sectionWords } from './section-words';
+	import './section-drawing.css';
 	import { smoothPath } from './smooth-path';
 
 	interface Props {
@@ -123,6 +124,7 @@
 
 <figure class="section" class:fills bind:clientWidth={roomPx} bind:clientHeight={highPx}>
 	<svg
+		class="side-view"
 		viewBox="0 0 {frame.width} {frame.height}"
 		width="100%"
 		height={fills ? '100%' : undefined}
@@ -427,201 +429,14 @@
 		font-size: var(--text-mark);
 		color: var(--ink-soft);
 	}
-	.grid line {
-		stroke: var(--grid);
-		stroke-width: 1;
-	}
-	.ruler line {
-		stroke: var(--edge);
-		stroke-width: 1;
-	}
-	text {
-		font: 0.6875rem var(--font-mono);
-		fill: var(--ink-soft);
-		paint-order: stroke;
-		stroke: var(--sheet);
-		stroke-width: 3px;
-		stroke-linejoin: round;
-	}
-	.ruler text {
-		stroke: none;
-	}
-	.floor {
-		stroke: var(--ink);
-		stroke-width: 1.6;
-	}
-	.wood rect {
-		fill: var(--wood);
-		stroke: var(--wood-edge);
-		stroke-width: 1.2;
-	}
-	.wood circle {
-		fill: var(--sheet);
-		stroke: var(--wood-edge);
-		stroke-width: 1.2;
-	}
-	.leg {
-		fill: none;
-		stroke: var(--wood-edge);
-		stroke-width: 3.4;
-		stroke-linecap: round;
-	}
-	.wheel {
-		fill: none !important;
-		stroke-width: 3 !important;
-	}
-	.padded {
-		fill: var(--wood);
-		stroke: var(--wood-edge);
-		stroke-width: 1.2;
-		stroke-linejoin: round;
-	}
-	.padded.arm {
-		fill: color-mix(in oklab, var(--wood) 55%, var(--sheet));
-	}
-	.leg.thin {
-		stroke-width: 2.4;
-	}
-	.back {
-		fill: none;
-		stroke: var(--wood-edge);
-		stroke-width: 9;
-		stroke-linecap: round;
-	}
-	.back-inner {
-		fill: none;
-		stroke: var(--wood);
-		stroke-width: 6.6;
-		stroke-linecap: round;
-	}
-	.person {
-		fill: var(--sheet);
-		stroke: var(--ink);
-		stroke-width: 1.6;
-		stroke-linejoin: round;
-	}
-	.far {
-		fill: color-mix(in oklab, var(--ink) 7%, var(--sheet));
-		stroke-width: 1.2;
-	}
-	.spine {
-		fill: none;
-		stroke: color-mix(in oklab, var(--ink) 45%, var(--sheet));
-		stroke-width: 1.1;
-		stroke-dasharray: 1 4;
-		stroke-linecap: round;
-	}
-	.hair {
-		fill: color-mix(in oklab, var(--ink) 16%, var(--sheet));
-		stroke: var(--ink);
-		stroke-width: 1.2;
-		stroke-linejoin: round;
-	}
-	.shoe {
-		fill: none;
-		stroke: var(--ink);
-		stroke-width: 1.2;
-	}
-	.joints circle {
-		fill: color-mix(in oklab, var(--ink) 30%, var(--sheet));
-	}
-	.device {
-		fill: color-mix(in oklab, var(--ink) 14%, var(--sheet));
-		stroke: var(--ink);
-		stroke-width: 1.2;
-	}
-	.lid {
-		fill: none;
-		stroke: var(--ink);
-		stroke-width: 4;
-		stroke-linecap: round;
-	}
-	.neck {
-		fill: none;
-		stroke: var(--ink);
-		stroke-width: 2.4;
+	.section.fills {
+		height: 100%;
 	}
 	.pieces {
 		transition: opacity 240ms;
 	}
 	.pieces.arriving {
 		opacity: 0.35;
-	}
-	.pieces .shape {
-		fill: var(--warm-wash);
-		stroke: var(--warm);
-		stroke-width: 1.2;
-	}
-	.pieces .detail {
-		fill: none;
-		stroke: var(--warm);
-		stroke-width: 0.8;
-		opacity: 0.7;
-	}
-	.behind .shape {
-		fill: var(--sheet);
-		stroke-dasharray: 3 2;
-	}
-	.asked path {
-		fill: none;
-		stroke: var(--warm);
-		stroke-width: 1.8;
-	}
-	.asked .ends {
-		stroke-width: 1.2;
-	}
-	.asked text {
-		font-size: 1.0625rem;
-		font-weight: 700;
-		fill: var(--warm);
-		stroke-width: 5px;
-	}
-	.section.fills {
-		height: 100%;
-	}
-	.levels line {
-		stroke: var(--cool);
-		stroke-width: 0.9;
-		stroke-dasharray: 1.5 2.5;
-	}
-	.levels .sight {
-		stroke-dasharray: 5 3;
-	}
-	.levels circle {
-		fill: var(--cool);
-	}
-	.levels text {
-		fill: var(--cool);
-	}
-	.zones line {
-		stroke: var(--cool);
-		stroke-width: 1.1;
-	}
-	.zones rect {
-		stroke: var(--cool);
-		stroke-width: 0.6;
-	}
-	.gaps .reach {
-		stroke: var(--warm);
-		stroke-width: 0.8;
-		stroke-dasharray: 2 2;
-	}
-	.dimension {
-		fill: none;
-		stroke: var(--warm);
-		stroke-width: 1.1;
-	}
-	.gaps text {
-		fill: var(--warm);
-		font-weight: 700;
-	}
-	.names line {
-		stroke: var(--warm);
-		stroke-width: 0.8;
-	}
-	.names text {
-		fill: var(--ink);
-		font-family: var(--font-sans);
 	}
 	@media (prefers-reduced-motion: reduce) {
 		.pieces {

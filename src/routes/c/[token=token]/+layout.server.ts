@@ -2,13 +2,16 @@ import { redirect } from '@sveltejs/kit';
 import type { EmployeeCover } from '$lib/core/cover';
 import { wordsOnlyIn } from '$lib/core/checklist';
 import { isUrgent, type UrgentRedFlag } from '$lib/core/discomfort';
+import { householdOffer } from '$lib/core/organisation-settings';
 import { languageOf } from '$lib/messages/languages';
 import { emergencyNumber } from '$lib/core/emergency';
+import { readByPhone } from '$lib/server/assessments/read-by-phone';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { withErrorPage } from '$lib/server/http/error-responses';
 import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
 import { readCover } from '$lib/server/cover/cover-settings';
 import { crisisLineOf } from '$lib/server/warning-signs/crisis-lines';
+import { readSettings } from '$lib/server/organisation-settings/read-settings';
 import { areSignsReviewed } from '$lib/server/organisation/language-reviews';
 import { clearancesOf } from '$lib/server/warning-signs/clear-emergency';
 import type { LayoutServerLoad } from './$types';
@@ -24,13 +27,16 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 				evenIfLeft
 			}
 		);
-		const [judgement, crisisLine, { minutes, outOfHours }, lifts, areSignsChecked] = await Promise.all([
-			newestAssessmentResult(locals.db, actor.personId),
-			crisisLineOf(locals.db, country),
-			readCover(locals.db),
-			clearancesOf(locals.db, actor.personId),
-			areSignsReviewed(locals.db, language)
-		]);
+		const [judgement, crisisLine, { minutes, outOfHours }, lifts, areSignsChecked, items] = await Promise.all(
+			[
+				newestAssessmentResult(locals.db, actor.personId),
+				crisisLineOf(locals.db, country),
+				readCover(locals.db),
+				clearancesOf(locals.db, actor.personId),
+				areSignsReviewed(locals.db, language),
+				readSettings(locals.db, 'household-items')
+			]
+		);
 		const reasons = judgement?.reasons ?? [];
 		const hasConsent = assessment.consentedAt !== null;
 		// Checked once, on entry: moving between pages asks the server nothing, so that it works offline.
@@ -45,6 +51,8 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 			checklistVersion: assessment.checklistVersion,
 			/** What the organisation has made of the checklist; null where it is as the software comes. */
 			ownChecklist: ownChecklist && wordsOnlyIn(ownChecklist, languageOf(language)),
+			/** Household items to list, as the organisation offers them. */
+			household: householdOffer(items.settings, languageOf(language)),
 			route: assessment.route,
 			emergencyNumber: emergencyNumber(country),
 			crisisLine,
@@ -63,6 +71,8 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 			hasConsent,
 			// Only the initial size of drawings depends on it.
 			isPhone: /\bMobi/.test(request.headers.get('user-agent') ?? ''),
-			isAnswered: assessment.answeredAt !== null
+			isAnswered: assessment.answeredAt !== null,
+			/** Who asks the questions on the phone, and the way back for them; null where the person answers alone. */
+			byPhone: await readByPhone(locals.db, assessment, locals.user)
 		};
 	});

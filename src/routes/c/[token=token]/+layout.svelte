@@ -30,15 +30,25 @@
 		untrack(() => deviceStop.open(token, servedAt, lifts));
 	});
 	setRoom(untrack(() => data.isPhone));
-	onMount(() => void cacheForOffline());
+	/** A coordinator's device keeps nobody's pages. */
+	const isOwnDevice = untrack(() => !data.byPhone?.caseHref);
+	onMount(() => {
+		if (isOwnDevice) void cacheForOffline();
+	});
 	afterNavigate(({ type, to }) => {
-		if (type !== 'enter' && to) cachePage(to.url.pathname);
+		if (isOwnDevice && type !== 'enter' && to) cachePage(to.url.pathname);
 	});
 </script>
 
 <a class="skip" href="#content">{t.frame.skip}</a>
 {#if isUrgent && !isStopped && !page.url.pathname.includes('/stop')}
 	<UrgentNotice {...data.urgent} number={data.emergencyNumber} {t} isChecked={data.areSignsChecked} />
+{/if}
+{#if data.byPhone && (data.byPhone.caseHref || !data.isAnswered)}
+	<p class="by-phone">
+		{t.frame.byPhone(data.byPhone.name)}
+		{#if data.byPhone.caseHref}<a href={data.byPhone.caseHref}>{t.frame.toCase}</a>{/if}
+	</p>
 {/if}
 {#if isStopped}
 	<main id="content" class="mx-auto max-w-2xl px-5 py-8 md:py-14">
@@ -93,6 +103,11 @@
 		background: var(--ink);
 		color: var(--sheet);
 		z-index: 10;
+	}
+	.by-phone {
+		padding: 0.375rem 1.25rem;
+		background: var(--cool-wash);
+		font-size: var(--text-note);
 	}
 	.skip:focus {
 		inset-block-start: 0.5rem;

@@ -12,7 +12,8 @@ import {
 } from '$lib/core/answers';
 import { questionnaireModeOf, questionnaireOf } from '$lib/core/questionnaire';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { recordConsent, saveAnswers } from '$lib/server/assessments/save-answers';
+import { saveAnswers } from '$lib/server/assessments/save-answers';
+import { recordConsent } from '$lib/server/assessments/record-consent';
 import { readPrivacyLines } from '$lib/server/privacy/read-privacy-lines';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReader } from '$lib/server/http/read-body';

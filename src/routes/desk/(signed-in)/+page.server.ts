@@ -3,15 +3,14 @@ import { isPermitted } from '$lib/core/access';
 import { isSetUp } from '$lib/core/organisation';
 import { standsInFor } from '$lib/server/accounts/stand-ins';
 import { undoableActs, undoActs } from '$lib/server/acts/undo-acts';
-import { idempotencyKeyFor } from '$lib/server/acts/desk-act';
-import { MAX_MESSAGE_CHARS, writeToPerson } from '$lib/server/cases/messages';
+import { MAX_MESSAGE_CHARS } from '$lib/server/cases/messages';
+import { writeToMany } from '$lib/server/cases/write-to-many';
 import { readFirstSteps } from '$lib/server/organisation/first-steps';
 import { readOrganisation } from '$lib/server/organisation/read-organisation';
 import { readDaySheet, daySheetFilterOf } from '$lib/server/cases/day-sheet';
 import { MAX_CASES_AT_ONCE, settleCases } from '$lib/server/cases/settle-case';
 import { finishFollowUps } from '$lib/server/follow-ups/set-follow-up';
 import { isoDay } from '$lib/server/clock';
-import { inTransaction } from '$lib/server/db/transaction';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text, uuid, uuids } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
@@ -67,20 +66,10 @@ export const actions: Actions = {
 	write: ({ request, locals }) =>
 		withFormError(async () => {
 			const form = await readWrite(request);
-			const ids = [...new Set(form.people.split(','))].sort();
-			await inTransaction(locals.db, async (tx) => {
-				for (const personId of ids) {
-					const input = {
-						personId,
-						text: form.text,
-						key: idempotencyKeyFor(form.key, personId),
-						batch: form.key
-					};
-					await writeToPerson(tx, signedIn(locals), input, locals.now);
-				}
-			});
+			const input = { key: form.key, text: form.text, personIds: form.people.split(',') };
+			const written = await writeToMany(locals.db, signedIn(locals), input, locals.now);
 			locals.wake('letters');
-			return { written: ids.length };
+			return { written };
 		}),
 
 	finish: ({ request, locals }) =>

@@ -63,7 +63,7 @@ describe('bars of shares', () => {
 		const tick = () => made(shareBars(rows, '')).scales.x.ticks.callback?.(0.4);
 		expect(tick()).toBe('40%');
 		expect(made(shareBars(rows, '')).config.options?.locale).toBe('en-GB');
-		findDeskReaderBy(() => ({ language: 'de', areSignsReviewed: true, findingNames: {} }));
+		findDeskReaderBy(() => ({ language: 'de', areSignsReviewed: true, ownNames: {} }));
 		expect(tick()).toBe('40 %');
 		expect(made(shareBars(rows, '')).config.options?.locale).toBe('de');
 	});

@@ -1,7 +1,6 @@
 import { fail, redirect } from '@sveltejs/kit';
 import {
 	noneOfTheseFields,
-	isHouseholdKind,
 	isNoneGroup,
 	answerIssues,
 	MAX_HOUSEHOLD_THINGS,
@@ -23,11 +22,14 @@ import {
 	type Question,
 	type Questionnaire
 } from '$lib/core/questionnaire';
+import { householdOffer, thingToAdd } from '$lib/core/organisation-settings';
 import { messagesFor } from '$lib/messages';
+import { languageOf } from '$lib/messages/languages';
 import { pageFormSchema } from '$lib/server/assessments/answer-schema';
 import { readLinkState } from '$lib/server/warning-signs/stop-guard';
 import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
 import { changeUnit, saveAnswers } from '$lib/server/assessments/save-answers';
+import { readSettings } from '$lib/server/organisation-settings/read-settings';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import { withFormError } from '$lib/server/http/error-responses';
 import { formReaderOf } from '$lib/server/http/read-body';
@@ -158,13 +160,11 @@ export const actions: Actions = {
 		withFormError(async () => {
 			const { open, form } = await keep(event);
 			const { answers } = open.assessment;
-			if (!isHouseholdKind(form.add)) redirect(303, here(event, form));
-			const fields = addThingFields(
-				answers,
-				form.add,
-				messagesFor(open.language).things.names[form.add],
-				unitOf(answers)
-			);
+			const { settings } = await readSettings(event.locals.db, 'household-items');
+			const { names } = messagesFor(open.language).things;
+			const offer = householdOffer(settings, languageOf(open.language));
+			const thing = thingToAdd(form.add, offer, (kind) => names[kind]);
+			const fields = thing && addThingFields(answers, thing, unitOf(answers));
 			if (fields) await saveAnswers(event.locals.db, open, fields, event.locals.now);
 			redirect(303, here(event, form));
 		}),

@@ -69,6 +69,7 @@
 		<RhythmForm
 			setRhythm={data.setRhythm}
 			ownRhythm={data.ownRhythm}
+			offered={data.offeredSchedules}
 			share={data.share}
 			{canStand}
 			isSeated={visit.isSeated}

@@ -7,6 +7,7 @@ import { stuckWords } from '$lib/messages/stuck-words';
 import { equipmentOf } from '$lib/server/equipment/decide-equipment';
 import { MAX_MESSAGE_CHARS, messagesOf, writeToCoordinator } from '$lib/server/cases/messages';
 import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
+import { ownItemNames } from '$lib/server/organisation-settings/own-items';
 import { readOrganisation } from '$lib/server/organisation/read-organisation';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text, uuid } from '$lib/server/http/fields';
@@ -39,6 +40,7 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 		return {
 			messages: await messagesOf(locals.db, actor.personId),
 			requests: requests.map(({ purchase, state, reason }) => ({ purchase, state, reason })),
+			names: requests.length > 0 ? await ownItemNames(locals.db, open.language) : {},
 			stuck: stuckHere(url, open, open.language),
 			begun: hurtWords(url, open.language),
 			hasLeft: assessment.endedWhy === 'left',

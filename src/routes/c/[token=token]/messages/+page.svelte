@@ -1,6 +1,8 @@
 <script lang="ts">
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';
+	import { EYE_TEST, type EquipmentItem, type RequestState } from '$lib/core/equipment';
 	import { messagesFor } from '$lib/messages';
+	import { itemName } from '$lib/messages/item-name';
 	import MessageList from '$lib/ui/correspondence/MessageList.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import CheckBox from '$lib/ui/kit/CheckBox.svelte';
@@ -10,6 +12,9 @@
 	let { data, form } = $props();
 
 	const t = $derived(messagesFor(data.locale));
+	const nameOf = (item: EquipmentItem) => itemName(item, t, data.names);
+	const stateOf = (item: EquipmentItem, state: RequestState) =>
+		item === EYE_TEST && state === 'arrived' ? t.messages.eyeTestDone : t.messages.requestStates[state];
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
 </script>
 
@@ -24,12 +29,17 @@
 		<ul class="mt-4 border-t border-rule">
 			{#each data.requests as request, i (i)}
 				<li class="border-b border-rule py-2">
-					{t.lists.of(t.open.buy[request.purchase], t.messages.requestStates[request.state])}{request.reason
+					{t.lists.of(nameOf(request.purchase), stateOf(request.purchase, request.state))}{request.reason
 						? ` (${request.reason})`
 						: ''}
 				</li>
 			{/each}
 		</ul>
+		{#if !data.hasLeft}
+			<p class="mt-3">
+				<Button look="quiet" href="/c/{data.token}/equipment">{t.messages.equipment}</Button>
+			</p>
+		{/if}
 	{/if}
 	<div class="mt-4">
 		{#if data.messages.length === 0}<p class="text-ink-soft">{t.messages.none}</p>{/if}

@@ -15,7 +15,7 @@ import { HABIT_IDS, habitsOf } from '$lib/core/checklist';
 import { PLAN_ITEMS, FINDING_TICKS } from '$lib/core/case-assessment';
 import { HOUSEHOLD_KINDS } from '$lib/core/corner';
 import { LENGTH_UNITS } from '$lib/core/length';
-import { REQUESTABLE_ITEMS } from '$lib/core/equipment';
+import { equipmentItem } from '$lib/server/equipment/item-field';
 import { findingId } from '$lib/server/findings/finding-field';
 import { requestEquipment } from '$lib/server/assessments/request-equipment';
 import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
@@ -48,7 +48,7 @@ const readFindingTick = formReader({
 	how: Type.Enum([...FINDING_TICKS, 'open'])
 });
 const readHabit = formReader({ habit: Type.Enum(HABIT_IDS), isSo: yesNo });
-const readAsk = formReader({ purchase: Type.Enum(REQUESTABLE_ITEMS), wanted: yesNo });
+const readAsk = formReader({ purchase: equipmentItem, wanted: yesNo });
 const readOut = formReader({
 	piece: Type.Optional(Type.String({ pattern: '^t(?:[0-9]|[123][0-9])(?:#[0-9]{1,3})?$' })),
 	kind: Type.Optional(Type.Enum(HOUSEHOLD_KINDS)),

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { refreshPage } from '$lib/ui/kit/refresh-page';
+	import { EYE_TEST } from '$lib/core/equipment';
 	import { messagesFor } from '$lib/messages';
 	import { saveErrorOf } from '$lib/ui/autosave/save-error';
 	import { isOffline } from '$lib/ui/kit/is-offline.svelte';
@@ -17,6 +18,7 @@
 	import PlanSteps from '$lib/ui/plan/PlanSteps.svelte';
 	import { PlanVisit } from '$lib/ui/plan/plan-visit.svelte';
 	import PrintedFindings from '$lib/ui/plan/PrintedFindings.svelte';
+	import { setOfferedItems } from '$lib/ui/plan/offered-items';
 	import SizesToCheck from '$lib/ui/plan/SizesToCheck.svelte';
 	import { drawingVariantOf, usualRoom } from '$lib/ui/side-view/room';
 	import { deviceStorage } from '$lib/ui/questionnaire/device-storage';
@@ -32,6 +34,7 @@
 				() => void refreshPage()
 			)
 	);
+	setOfferedItems(() => data.offered);
 	const room = usualRoom();
 	/** The contents of the drawing. */
 	const drawn = () => [
@@ -89,7 +92,13 @@
 			>
 			<PlanBelow {visit} {data} {t} />
 			<PrintedFindings {data} {t} />
-			<LazyHydrate><PlanLinks token={data.token} {t} /></LazyHydrate>
+			<LazyHydrate
+				><PlanLinks
+					token={data.token}
+					hasEyeTest={data.offered.some(({ code }) => code === EYE_TEST)}
+					{t}
+				/></LazyHydrate
+			>
 		{/snippet}
 		{#snippet beside()}
 			<LazyHydrate><BesideHeights corner={data.corner} advice={data} {t} unit={data.unit} /></LazyHydrate>

@@ -52,6 +52,7 @@
 	</p>
 	{#if data.isCoordinator}
 		<p class="mt-4"><a href="/desk/account/absence">{texts.absence.link}</a></p>
+		<p class="mt-2"><a href="/desk/account/tokens">{texts.tokens.link}</a></p>
 	{/if}
 	<h2 class="mt-6 text-head">{texts.language}</h2>
 	<form

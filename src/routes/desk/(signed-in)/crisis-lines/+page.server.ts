@@ -2,7 +2,7 @@ import { Type } from 'typebox';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReader } from '$lib/server/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
-import { PERSON_FIELDS } from '$lib/server/people/person-details';
+import { PERSON_FIELDS } from '$lib/core/people/person-fields';
 import { readCrisisLines, removeCrisisLine, setCrisisLine } from '$lib/server/warning-signs/crisis-lines';
 import type { Actions, PageServerLoad } from './$types';
 

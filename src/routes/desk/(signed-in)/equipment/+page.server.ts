@@ -1,8 +1,10 @@
 import { Type } from 'typebox';
-import { CURRENCIES, REQUESTABLE_ITEMS } from '$lib/core/equipment';
+import { CURRENCIES } from '$lib/core/equipment';
 import { MAX_ORDERED_TOGETHER, orderTogether } from '$lib/server/equipment/order-together';
+import { equipmentItem } from '$lib/server/equipment/item-field';
 import { setStock } from '$lib/server/equipment/store';
-import { text, uuid, UUID_PATTERN, version } from '$lib/server/http/fields';
+import { UUID_PATTERN } from '$lib/core/uuid';
+import { text, uuid, version } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { equipmentFilterOf, readEquipmentBoard } from '$lib/server/equipment/read-equipment-board';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
@@ -22,7 +24,7 @@ export const load: PageServerLoad = ({ locals, url }) =>
 	});
 
 const readCount = formReader({
-	thing: Type.Enum(REQUESTABLE_ITEMS),
+	thing: equipmentItem,
 	onHand: Type.String({ pattern: '^[0-9]{1,4}$' }),
 	version
 });

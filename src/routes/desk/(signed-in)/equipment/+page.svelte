@@ -35,7 +35,7 @@
 			</p>
 		</div>
 		<div class="flex gap-2">
-			<Button size="desk" look="quiet" href="/desk/workforce/to-buy">{texts.prices}</Button>
+			<Button size="desk" look="quiet" href="/desk/organisation/settings/equipment">{texts.catalogue}</Button>
 			<Button size="desk" look="quiet" href="/desk/equipment/budget">{texts.budget.link}</Button>
 			<Button size="desk" href="/desk/equipment/export{page.url.search}" download>{texts.exportList}</Button>
 		</div>
@@ -43,14 +43,20 @@
 	<div role="status">
 		{#if told}<div class="mt-3 max-w-prose"><Notice kind="done">{told}</Notice></div>{/if}
 	</div>
-	<StoreForm store={data.store} {t} />
-	<BoardFilters filter={data.filter} counts={data.counts} {underWay} teams={data.teams} {t} />
+	<StoreForm store={data.store} items={data.catalogue.map(({ code }) => code)} />
+	<BoardFilters
+		filter={data.filter}
+		counts={data.counts}
+		{underWay}
+		teams={data.teams}
+		items={data.catalogue.map(({ code }) => code)}
+	/>
 	{#each groups as group (group.state)}
 		{#if group.lines.length > 0}
 			<BoardTable
 				title={group.words}
 				lines={group.lines}
-				prices={data.prices}
+				catalogue={data.catalogue}
 				store={data.store}
 				now={data.now}
 				{t}

@@ -5,7 +5,7 @@ import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text, version } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { organisationPage, setLogo, setOrganisation } from '$lib/server/organisation/set-organisation';
-import { PERSON_FIELDS } from '$lib/server/people/person-details';
+import { PERSON_FIELDS } from '$lib/core/people/person-fields';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { SETTINGS_AREAS } from '$lib/core/organisation-settings/areas';
 	import { isSetUp } from '$lib/core/organisation';
 	import { deskWords } from '$lib/messages/desk';
 	import Notice from '$lib/ui/kit/Notice.svelte';
@@ -19,12 +20,17 @@
 	<p class="mt-1 max-w-prose text-ink-soft">
 		{isSetUp(data.organisation) ? texts.lead : texts.firstLead}
 	</p>
-	<p class="mt-2 flex flex-wrap gap-4 text-note">
+	<p class="links">
 		<a href="/desk/organisation/cover">{texts.coverLink}</a>
 		<a href="/desk/organisation/checklist">{deskWords.checklistEditor.link}</a>
 		<a href="/desk/organisation/policy">{deskWords.policy.link}</a>
+		{#each SETTINGS_AREAS as area (area)}
+			<a href="/desk/organisation/settings/{area}">{deskWords.settings.areas[area].link}</a>
+		{/each}
 		<a href="/desk/organisation/emails">{texts.seeEmails}</a>
 		<a href="/desk/organisation/translations">{texts.translationsLink}</a>
+		<a href="/desk/organisation/webhooks">{texts.webhooks.link}</a>
+		<a href="/desk/organisation/archive">{texts.archive.link}</a>
 	</p>
 	<div role="status">
 		{#if isSaved}<div class="mt-3"><Notice kind="done">{texts.saved}</Notice></div>{/if}
@@ -38,3 +44,13 @@
 	/>
 	<LogoForm organisationName={data.organisation.name} isSetUp={data.version > 0} hasLogo={data.hasLogo} />
 </main>
+
+<style>
+	.links {
+		display: grid;
+		grid-template-columns: repeat(auto-fill, minmax(13rem, 1fr));
+		gap: 0.375rem 1.5rem;
+		margin-top: 0.75rem;
+		font-size: var(--text-note);
+	}
+</style>

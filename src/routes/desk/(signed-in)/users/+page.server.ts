@@ -4,7 +4,7 @@ import { closeAccount, inviteUser, listUsers, setAuditLogAccess } from '$lib/ser
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { uuid, yesNo } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
-import { PERSON_FIELDS } from '$lib/server/people/person-details';
+import { PERSON_FIELDS } from '$lib/core/people/person-fields';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,3 +1,6 @@
+import { redirect } from '@sveltejs/kit';
+import { DomainError } from '$lib/server/domain-error';
+import { mergedInto } from '$lib/server/people/merge-people';
 import { sendAssessment } from '$lib/server/assessments/send-assessment';
 import { readCasePage } from '$lib/server/cases/case-page';
 import * as read from '$lib/server/cases/case-forms';
@@ -20,7 +23,19 @@ import type { Actor } from '$lib/server/actor';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 export const load: PageServerLoad = ({ locals, params }) =>
-	withErrorPage(() => readCasePage(locals.db, signedIn(locals), params.id, locals.now, locals.timeZone));
+	withErrorPage(async () => {
+		const actor = signedIn(locals);
+		try {
+			return await readCasePage(locals.db, actor, params.id, locals.now, locals.timeZone);
+		} catch (thrown) {
+			const into =
+				thrown instanceof DomainError && thrown.kind === 'not-found'
+					? await mergedInto(locals.db, params.id)
+					: null;
+			if (into) redirect(301, `/desk/cases/${into}`);
+			throw thrown;
+		}
+	});
 
 /** What an act works with: whose case, who acts, when. */
 interface Here {
@@ -142,6 +157,7 @@ export const actions: Actions = {
 			to,
 			reason,
 			version: Number(version),
+			isReserved: form.isReserved === 'yes',
 			...(isOrder ? { order } : {}),
 			...(form.fromStore
 				? { lent: { backBy: form.backBy ? read.requireFutureDay(form.backBy, todayOf(here)) : '' } }

@@ -1,11 +1,15 @@
 import { Type } from 'typebox';
-import { EMAIL_KINDS } from '$lib/core/sending/email-kinds';
 import { OWN_TEXT_KINDS, OWN_TEXT_LENGTHS } from '$lib/core/sending/own-texts';
 import { LANGUAGES } from '$lib/messages/languages';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
-import { previewEmail, sampleOf, sendSampleEmail } from '$lib/server/organisation/sample-emails';
+import {
+	previewEmail,
+	SAMPLE_KINDS,
+	sampleOf,
+	sendSampleEmail
+} from '$lib/server/organisation/sample-emails';
 import { signedIn } from '$lib/server/signed-in';
 import {
 	discardTextDraft,
@@ -43,7 +47,7 @@ export const load: PageServerLoad = ({ locals, url }) =>
 		return { ...shown, email: { fromName, subject, text: words }, reply: null };
 	});
 
-const read = formReader({ kind: Type.Enum(EMAIL_KINDS), language: Type.Enum(LANGUAGES) });
+const read = formReader({ kind: Type.Enum([...SAMPLE_KINDS]), language: Type.Enum(LANGUAGES) });
 
 /** Which text a form is about, and how it stood when the form was shown. */
 const about = {

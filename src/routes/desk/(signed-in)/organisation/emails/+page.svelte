@@ -22,7 +22,10 @@
 	const nameOf = (kind: EmailKind | OwnTextKind) =>
 		REPLY_KINDS.map((reply) => [replyTextKind(reply), ownTexts.replyNames[reply]] as const).find(
 			([id]) => id === kind
-		)?.[1] ?? texts.emailNames[kind as EmailKind];
+		)?.[1] ??
+		(kind === 'round' || kind === 'referral-letter'
+			? ownTexts.otherNames[kind]
+			: texts.emailNames[kind as EmailKind]);
 	let sentTo = $state('');
 	const sending = new CaseForm((result) => (sentTo = String(result.sentTo ?? '')));
 
@@ -32,7 +35,7 @@
 		readonly note: string;
 		readonly kinds: readonly (EmailKind | OwnTextKind)[];
 	}[] = [
-		{ name: texts.groups.employees, note: '', kinds: EMPLOYEE_EMAIL_KINDS },
+		{ name: texts.groups.employees, note: '', kinds: [...EMPLOYEE_EMAIL_KINDS, 'round'] },
 		{
 			name: ownTexts.replies,
 			note: ownTexts.repliesNote,
@@ -41,7 +44,7 @@
 		{
 			name: texts.groups.clinicians,
 			note: '',
-			kinds: ['referral-new', 'referral-answered', 'referral-ended']
+			kinds: ['referral-new', 'referral-answered', 'referral-ended', 'referral-letter']
 		},
 		{
 			name: texts.groups.accounts,
@@ -100,9 +103,11 @@
 				{/key}
 			{/if}
 			{#if data.reply !== null}
-				<h2 class="mt-4 text-note font-semibold text-ink-soft">{ownTexts.preview}</h2>
+				<h2 class="mt-4 text-note font-semibold text-ink-soft">
+					{shown === 'referral-letter' ? ownTexts.printed : ownTexts.preview}
+				</h2>
 				<p lang={data.language} class="mt-1 max-w-prose border border-rule bg-sheet p-4 whitespace-pre-wrap">
-					{data.reply}
+					{data.reply || ownTexts.nothingAdded}
 				</p>
 			{:else if data.email}
 				<dl class="mt-6 grid grid-cols-[5rem_1fr] gap-x-3 gap-y-1 border-t border-ink pt-3">
@@ -119,7 +124,7 @@
 				</div>
 				<iframe
 					class="mt-1 h-[38rem] w-full border border-rule bg-white"
-					title={texts.preview(texts.emailNames[data.kind])}
+					title={texts.preview(nameOf(data.kind))}
 					sandbox=""
 					src="/desk/organisation/emails/html{queryOf(data.kind)}{data.own ? `&seen=${data.own.seen}` : ''}"
 				></iframe>

@@ -1,12 +1,14 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
+	import type { PolicySettings } from '$lib/core/triage/policy-settings';
 	import { deskWords } from '$lib/messages/desk';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import WithAside from '$lib/ui/kit/WithAside.svelte';
 	import { PolicyDraft } from '$lib/ui/policy/policy-draft.svelte';
-	import PolicyFile from '$lib/ui/policy/PolicyFile.svelte';
 	import PolicyForm from '$lib/ui/policy/PolicyForm.svelte';
-	import PolicyVersions from '$lib/ui/policy/PolicyVersions.svelte';
+	import SettingsFile from '$lib/ui/organisation/SettingsFile.svelte';
+	import VersionList from '$lib/ui/organisation/VersionList.svelte';
+	import PolicyChanges from '$lib/ui/policy/PolicyChanges.svelte';
 	import type { PageProps } from './$types';
 
 	let { data }: PageProps = $props();
@@ -31,8 +33,16 @@
 	<WithAside label={texts.versions}>
 		<PolicyForm {draft} inForce={data.inForce} version={data.version} />
 		{#snippet aside()}
-			<PolicyVersions versions={data.versions} current={data.version} timeZone={data.timeZone} />
-			<PolicyFile loaded={(settings) => draft.show(settings, texts.loaded)} />
+			<VersionList
+				versions={data.versions}
+				current={data.version}
+				timeZone={data.timeZone}
+				at="/desk/organisation/policy"
+				fileName={texts.fileName}
+			>
+				{#snippet changed(changes)}<PolicyChanges {changes} />{/snippet}
+			</VersionList>
+			<SettingsFile loaded={(settings) => draft.show(settings as PolicySettings, texts.loaded)} />
 		{/snippet}
 	</WithAside>
 </main>

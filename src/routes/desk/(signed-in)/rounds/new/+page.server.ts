@@ -2,6 +2,8 @@ import { DEFAULT_BREAK_SCHEDULE } from '$lib/core/breaks/break-schedules';
 import { redirect } from '@sveltejs/kit';
 import { DEFAULT_SITTING_STYLE } from '$lib/core/guidance';
 import { emailTextsFor } from '$lib/messages/emails';
+import { DEFAULT_LANGUAGE, languageOf } from '$lib/messages/languages';
+import { ownTextOf } from '$lib/server/texts/read-own-text';
 import { readOrganisation } from '$lib/server/organisation/read-organisation';
 import { addIsoDays, isoDay } from '$lib/server/clock';
 import { createRound } from '$lib/server/rounds/edit-rounds';
@@ -19,7 +21,8 @@ export const load: PageServerLoad = ({ locals }) =>
 	withErrorPage(async () => {
 		const actor = signedIn(locals);
 		const today = isoDay(locals.now, locals.timeZone);
-		const usual = emailTextsFor().round;
+		const usual =
+			(await ownTextOf(locals.db, 'round', languageOf(DEFAULT_LANGUAGE))) ?? emailTextsFor().round;
 		return {
 			teams: await teamsOf(locals.db, actor),
 			countries: await countriesOf(locals.db, actor),

@@ -13,7 +13,6 @@
 
 	const home = $derived(page.url.pathname.replace(/\/erase$/, ''));
 	let why = $state('');
-	const kindWords: Readonly<Record<string, string>> = texts.kinds;
 </script>
 
 <svelte:head><title>{texts.eraseTitle(data.person.name)}</title></svelte:head>
@@ -31,7 +30,7 @@
 			<h2 class="text-head">{texts.deletedHeading}</h2>
 			<ul class="mt-2 list-disc ps-5">
 				<li>{texts.personalDetails}</li>
-				{#each data.goes as { kind, n } (kind)}<li>{texts.counted(kindWords[kind] ?? kind, n)}</li>{/each}
+				{#each data.goes as { kind, n } (kind)}<li>{texts.counted(texts.kinds[kind], n)}</li>{/each}
 				<li>{texts.computedToo}</li>
 			</ul>
 		</section>

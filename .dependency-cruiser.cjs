@@ -10,7 +10,9 @@ module.exports = {
 			to: {
 				pathNot: [
 					'^src/lib/core/',
-					'^node_modules/(@internationalized/date|ajv|ical\\.js|jstat|papaparse|typebox|suncalc|date-holidays)/'
+					'^node_modules/(@internationalized/date|ajv|ical\\.js|jstat|papaparse|typebox|suncalc|date-holidays)/',
+					// Types alone.
+					'^(?:node_modules/@types/fhir|fhir/r4)'
 				]
 			}
 		},

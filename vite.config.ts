@@ -15,6 +15,8 @@ export default defineConfig({
 		teardownTimeout: 120_000,
 		// Left to itself one processor stays idle: where there are two, tests would take twice as long.
 		maxWorkers: '100%',
+		// Styles that are read as text stay as they are: those of drawings are in their files.
+		css: { include: [/\.css\?raw$/] },
 		// What was compiled once is not compiled again: half of what a second run would take.
 		experimental: { fsModuleCache: true },
 		projects: [

@@ -1,3 +1,4 @@
+import { benchArchive } from './archive';
 import { benchAttack } from './attack';
 import { benchBodies } from './bodies';
 import { benchCrash } from './crash';
@@ -19,6 +20,7 @@ import { benchWorkforce } from './workforce';
 
 /** Runs the named benchmarks, or all; one JSON line each. */
 const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = {
+	archive: benchArchive,
 	attack: benchAttack,
 	bodies: benchBodies,
 	core: benchCore,

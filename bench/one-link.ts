@@ -7,7 +7,7 @@ import { SESSION_COOKIE } from '../src/lib/server/access/session-cookie';
 import { hashToken, newToken } from '../src/lib/server/access/tokens';
 import type { Actor } from '../src/lib/server/actor';
 import { openAssessment } from '../src/lib/server/assessments/open-assessment';
-import { recordConsent } from '../src/lib/server/assessments/save-answers';
+import { recordConsent } from '../src/lib/server/assessments/record-consent';
 import { sendAssessment } from '../src/lib/server/assessments/send-assessment';
 import { openDatabase, schema } from '../src/lib/server/db/client';
 import { migrateDatabase } from '../src/lib/server/db/migrate';

@@ -13,8 +13,8 @@ const WARM_UP = 20;
 /** A household of forty things that all could go somewhere. */
 function fullHouse(): Record<string, string> {
 	const things = Array.from({ length: THINGS }, (_, i) => {
-		const { kind } = THING_CHOICES[i % THING_CHOICES.length] ?? { kind: 'book' as const };
-		return newThingFields(i, kind, `${kind} ${i}`, 'cm');
+		const thing = THING_CHOICES[i % THING_CHOICES.length]!;
+		return newThingFields(i, { ...thing, label: `${thing.kind} ${i}` }, 'cm');
 	});
 	return Object.assign({}, ...things) as Record<string, string>;
 }

@@ -4,9 +4,11 @@ import { errorText } from '../src/lib/messages/error-text';
 import { ConfigError, requireProductionSettings, readConfig } from '../src/lib/server/config';
 import { MigrationError } from '../src/lib/server/db/migrate';
 import { ErasuresFileError } from '../src/lib/server/erasure/erasures-file';
+import { ArchiveError } from '../src/lib/server/archive/read-archive';
 import { RestoreError } from '../src/lib/server/erasure/replay-erasures';
 import { DomainError } from '../src/lib/server/domain-error';
-import { user } from './app/add-user';
+import { user } from './app/user';
+import { archive } from './app/archive';
 import { check } from './app/check';
 import { backup, migrate, replay, restore } from './app/database-commands';
 import { CommandFault, USAGE } from './app/usage';
@@ -30,6 +32,7 @@ const COMMANDS: Readonly<Record<string, (args: readonly string[]) => Promise<unk
 	},
 	migrate,
 	user,
+	archive,
 	backup,
 	restore,
 	'replay-erasures': replay
@@ -38,9 +41,14 @@ const COMMANDS: Readonly<Record<string, (args: readonly string[]) => Promise<unk
 /** Faults that say in one sentence what to do; anything else is a fault of ours, with its trace. */
 function sentenceOf(error: unknown): string | null {
 	if (error instanceof DomainError) return errorText(error.why);
-	const isTold = [CommandFault, ConfigError, MigrationError, RestoreError, ErasuresFileError].some(
-		(kind) => error instanceof kind
-	);
+	const isTold = [
+		CommandFault,
+		ConfigError,
+		MigrationError,
+		RestoreError,
+		ErasuresFileError,
+		ArchiveError
+	].some((kind) => error instanceof kind);
 	return error instanceof Error && (isTold || isPlainFault(error)) ? error.message : null;
 }
 

@@ -6,7 +6,7 @@ import { assessCaseRecord } from '../src/lib/core/case-assessment/assess-case-re
 import { SHIPPED_RULES } from '../src/lib/core/rules';
 import type { adviseCorner } from '../src/lib/core/advice';
 import { planCorner } from '../src/lib/core/plan';
-import { cornerSchema } from '../src/lib/core/corner';
+import { cornerSchema } from '../src/lib/core/corner/corner-schema';
 import { LARGEST_DOCUMENT_BYTES, readDocument, readLines } from './read-input';
 import { runCommand } from './run-command';
 
@@ -20,7 +20,7 @@ async function run(args: string[], input: Uint8Array | string, chunk = 1000) {
 	const bytes = typeof input === 'string' ? new TextEncoder().encode(input) : input;
 	let [out, err] = ['', ''];
 	const code = await runCommand(args, {
-		document: () => readDocument(chunksOf(bytes, chunk)),
+		document: (largestBytes) => readDocument(chunksOf(bytes, chunk), largestBytes),
 		lines: () => readLines(chunksOf(bytes, chunk)),
 		out: (text) => (out += text),
 		err: (text) => (err += text)
@@ -111,6 +111,25 @@ describe('core check and schema', () => {
 
 	it('schema prints the schema', async () => {
 		expect(JSON.parse((await run(['schema'], '')).out)).toEqual(JSON.parse(JSON.stringify(cornerSchema)));
+	});
+});
+
+describe('core fhir', () => {
+	it('reads a bundle, larger than other documents may be, and counts what is not ours', async () => {
+		const foreign = { resource: { resourceType: 'Basic', text: 'x'.repeat(2 * LARGEST_DOCUMENT_BYTES) } };
+		const read = await run(['fhir'], JSON.stringify({ resourceType: 'Bundle', entry: [foreign] }));
+		expect(read).toMatchObject({ code: 0, err: '' });
+		expect(JSON.parse(read.out)).toEqual({ records: [], skipped: 1 });
+	});
+
+	it('names the place of what is wrong', async () => {
+		const identifier = [{ system: 'urn:easy-corner:fhir:person', value: '7' }];
+		const patient = { resource: { resourceType: 'Patient', identifier, id: '7', name: [{ text: 'A' }] } };
+		const { code, err, out } = await run(
+			['fhir'],
+			JSON.stringify({ resourceType: 'Bundle', entry: [patient] })
+		);
+		expect([code, out, (JSON.parse(err) as { at: string }).at]).toEqual([2, '', '/entry/0/resource/id']);
 	});
 });
 

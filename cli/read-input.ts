@@ -1,14 +1,20 @@
 /** Largest document taken, in bytes: a corner with hundreds of things is some 50 kB. */
 export const LARGEST_DOCUMENT_BYTES = 1024 * 1024;
 
+/** Largest bundle of FHIR taken, in bytes: one of some thousand people. */
+export const LARGEST_BUNDLE_BYTES = 256 * 1024 * 1024;
+
 /** Text read from outside, or why it could not be read. */
 export type ReadText = { readonly text: string } | { readonly fault: string };
 
 const decoder = new TextDecoder('utf-8', { fatal: true });
 
-function decode(bytes: Uint8Array): ReadText {
-	if (bytes.byteLength > LARGEST_DOCUMENT_BYTES)
-		return { fault: `the document is larger than ${LARGEST_DOCUMENT_BYTES} bytes` };
+const tooLarge = (largestBytes: number): ReadText => ({
+	fault: `the document is larger than ${largestBytes} bytes`
+});
+
+function decode(bytes: Uint8Array, largestBytes: number): ReadText {
+	if (bytes.byteLength > largestBytes) return tooLarge(largestBytes);
 	try {
 		return { text: decoder.decode(bytes) };
 	} catch {
@@ -17,16 +23,17 @@ function decode(bytes: Uint8Array): ReadText {
 }
 
 /** Reads a whole stream as one text. Reads on past the limit, keeping nothing, so that the writer is not cut off. */
-export async function readDocument(stream: AsyncIterable<Uint8Array>): Promise<ReadText> {
+export async function readDocument(
+	stream: AsyncIterable<Uint8Array>,
+	largestBytes = LARGEST_DOCUMENT_BYTES
+): Promise<ReadText> {
 	const chunks: Uint8Array[] = [];
 	let size = 0;
 	for await (const chunk of stream) {
 		size += chunk.byteLength;
-		if (size <= LARGEST_DOCUMENT_BYTES + 1) chunks.push(chunk);
+		if (size <= largestBytes + 1) chunks.push(chunk);
 	}
-	if (size > LARGEST_DOCUMENT_BYTES)
-		return { fault: `the document is larger than ${LARGEST_DOCUMENT_BYTES} bytes` };
-	return decode(Buffer.concat(chunks));
+	return size > largestBytes ? tooLarge(largestBytes) : decode(Buffer.concat(chunks), largestBytes);
 }
 
 const NEWLINE = 0x0a;
@@ -42,8 +49,8 @@ export async function* readLines(stream: AsyncIterable<Uint8Array>): AsyncGenera
 	const line = (): ReadText => {
 		const read =
 			size > LARGEST_DOCUMENT_BYTES
-				? { fault: `the document is larger than ${LARGEST_DOCUMENT_BYTES} bytes` }
-				: decode(Buffer.concat(parts));
+				? tooLarge(LARGEST_DOCUMENT_BYTES)
+				: decode(Buffer.concat(parts), LARGEST_DOCUMENT_BYTES);
 		parts = [];
 		size = 0;
 		return read;

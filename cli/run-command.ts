@@ -1,19 +1,21 @@
 import { SHIPPED_RULES } from '../src/lib/core/rules';
 import { adviseCorner } from '../src/lib/core/advice';
-import { cornerSchema } from '../src/lib/core/corner';
+import { cornerSchema } from '../src/lib/core/corner/corner-schema';
 import { validateCorner } from '../src/lib/core/corner/validate-corner';
 import type { Checked } from '../src/lib/core/issue';
 import { caseRecordSchema } from '../src/lib/core/case-assessment/case-record-schema';
 import { assessCaseRecord } from '../src/lib/core/case-assessment/assess-case-record';
 import { assessmentResultSchema } from '../src/lib/core/case-assessment/assessment-result-schema';
 import { validateCaseRecord } from '../src/lib/core/case-assessment/validate-case-record';
+import { readBundle } from '../src/lib/core/fhir/read-bundle';
 import { planCorner, reportCorner } from '../src/lib/core/plan';
 import { statistic, validateStatistic } from '../src/lib/core/statistics/statistic';
-import type { ReadText } from './read-input';
+import { LARGEST_BUNDLE_BYTES, type ReadText } from './read-input';
 
 /** What a command reads from and writes to. */
 export interface CommandIo {
-	document(): Promise<ReadText>;
+	/** @param largestBytes the largest document taken; a usual one if left out */
+	document(largestBytes?: number): Promise<ReadText>;
 	lines(): AsyncIterable<ReadText>;
 	out(text: string): void;
 	err(text: string): void;
@@ -30,7 +32,7 @@ type Outcome =
 	| { readonly ok: false; readonly fault: CommandError };
 
 const USAGE =
-	'usage: core check|plan|advise|judge|statistic [--lines] < document.json, or: core schema [corner|file|judgement], core checklist';
+	'usage: core check|plan|advise|judge|statistic|fhir [--lines] < document.json, or: core schema [corner|file|judgement], core checklist';
 
 const BAD_INPUT = 2;
 
@@ -65,8 +67,12 @@ const COMPUTE: Readonly<Record<string, Compute>> = {
 	plan: computing(validateCorner, (corner) => planCorner(corner)),
 	advise: computing(validateCorner, adviseCorner),
 	judge: computing(validateCaseRecord, (file) => assessCaseRecord(file, SHIPPED_RULES)),
-	statistic: computing(validateStatistic, statistic)
+	statistic: computing(validateStatistic, statistic),
+	fhir: computing(readBundle, (read) => read)
 };
+
+/** Commands that take larger documents than usual, in bytes. */
+const LARGEST: Readonly<Record<string, number | undefined>> = { fhir: LARGEST_BUNDLE_BYTES };
 
 /** What is printed as it is, without a document. */
 const PRINT: Readonly<Record<string, unknown>> = {
@@ -88,7 +94,7 @@ async function runLines(io: CommandIo, compute: Compute): Promise<number> {
 /**
  * Runs one command.
  *
- * @param args `check`, `plan`, `advise`, `judge` or `statistic`, with `--lines` for one document a line; or `schema` of a format, `checklist`
+ * @param args `check`, `plan`, `advise`, `judge`, `statistic` or `fhir`, with `--lines` for one document a line; or `schema` of a format, `checklist`
  * @returns the exit code: 0, or 2 for bad input with one JSON line on standard error and nothing on standard output.
  *   With `--lines` a bad line gives an error object in its place and the run goes on.
  */
@@ -106,7 +112,7 @@ export async function runCommand(args: readonly string[], io: CommandIo): Promis
 		return BAD_INPUT;
 	}
 	if (flags.length > 0) return runLines(io, compute);
-	const outcome = answer(await io.document(), compute);
+	const outcome = answer(await io.document(LARGEST[command]), compute);
 	if (outcome.ok) io.out(`${JSON.stringify(outcome.result)}\n`);
 	else io.err(`${JSON.stringify(outcome.fault)}\n`);
 	return outcome.ok ? 0 : BAD_INPUT;

@@ -31,7 +31,8 @@ const OPEN: readonly string[] = [
 	'/desk/sign-in/passkey',
 	'/desk/sign-in/provider',
 	'/desk/sign-in/provider/back',
-	'/desk/password'
+	'/desk/password',
+	'/api/v1/openapi.json'
 ];
 
 /** Without a session there is no sign-in that the code could complete. */
@@ -51,6 +52,8 @@ const NAMES_NOTHING: readonly string[] = [
 function expected(route: string, who: Who): Answer | 'closed' | null {
 	if (OPEN.includes(route)) return 'in';
 	if (needsSecret(route)) return 'hidden';
+	// A program has a token: nobody’s session opens anything there.
+	if (route.startsWith('/api/')) return 'closed';
 	if (route === NEEDS_SESSION) return who === 'nobody' ? 'closed' : 'in';
 	if (!Object.hasOwn(DESK_ROUTES, route)) return null;
 	if (who === 'nobody') return 'closed';
@@ -98,6 +101,8 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 	['/desk/cases/PERSON?/writeReferral', { key: KEY, text: 'x', referral: KEY }],
 	['/desk/cases/PERSON?/endReferral', { key: KEY, text: 'x', referral: KEY }],
 	['/desk/cases/PERSON?/askFor', { ...ACT, thing: 'headset' }],
+	['/desk/cases/PERSON/phone?/begin', { key: KEY }],
+	['/desk/cases/PERSON/merge?/merge', { other: KEY }],
 	['/desk/cases/PERSON/erase', { name: 'x', why: 'asked' }],
 	['/desk/retention?/keep', { leaving: '1', answer: '', version: '1' }],
 	['/desk/equipment/budget?/approve', { people: 'PERSON', key: KEY }],
@@ -159,11 +164,19 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 		}
 	],
 	['/desk/organisation?/removeLogo', {}],
+	['/desk/account/tokens?/make', { name: 'x', days: '30' }],
+	['/desk/account/tokens?/end', { token: '00000000-0000-4000-8000-000000000000' }],
 	['/desk/organisation/translations?/confirm', { language: 'de', reviewedBy: 'x' }],
 	[
 		'/desk/organisation/cover?/save',
 		{ version: '1', minutes: '30', deputyId: '', outOfHours: '', webhookUrl: '' }
 	],
+	[
+		'/desk/organisation/webhooks?/save',
+		{ webhook: '', version: '0', name: 'x', url: 'https://x.example/', isOn: 'no', answered: 'yes' }
+	],
+	['/desk/organisation/webhooks?/try', { webhook: '00000000-0000-4000-8000-000000000000' }],
+	['/desk/organisation/webhooks?/remove', { webhook: '00000000-0000-4000-8000-000000000000' }],
 	['/desk/organisation/checklist?/move', { seen: '0', part: 'get-up', to: '0' }],
 	['/desk/organisation/checklist?/remove', { seen: '0', part: 'get-up' }],
 	['/desk/organisation/checklist?/takeIn', { seen: '0', part: 'get-up' }],
@@ -176,6 +189,9 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 	['/desk/organisation/policy?/preview', { seen: '0', note: '' }],
 	['/desk/organisation/policy?/publish', { seen: '0', note: '' }],
 	['/desk/organisation/policy?/load', { file: '{}' }],
+	['/desk/organisation/settings/AREA?/preview', { seen: '0', note: '', settings: '{}' }],
+	['/desk/organisation/settings/AREA?/publish', { seen: '0', note: '', settings: '{}' }],
+	['/desk/organisation/settings/AREA?/load', { file: '{}' }],
 	['/desk/organisation/emails?/save', OWN_TEXT],
 	['/desk/organisation/emails?/publish', OWN_TEXT],
 	['/desk/organisation/emails?/discard', OWN_TEXT],
@@ -216,6 +232,7 @@ function actOf(path: string): { route: DeskRoute; action: string } {
 	const [place = '', action = 'default'] = path.split('?/');
 	const route = place
 		.replace('/desk', '/desk/(signed-in)')
+		.replace('/AREA', '/[area=area]')
 		.replace(/\/(?:PERSON|ROUND|REFERRAL|REPORT)(?=\/|$)/, '/[id=uuid]') as DeskRoute;
 	return { route, action };
 }
@@ -230,7 +247,7 @@ function mayPost(who: Who, path: string): boolean {
 // A request refused because of its form got past the permission check: the role was let in.
 function answerOf(status: number, location: string | undefined): Answer | number {
 	if (status === 303 && location === '/desk/sign-in') return 'sign-in';
-	if (status === 403) return 'forbidden';
+	if (status === 401 || status === 403) return 'forbidden';
 	if (status === 404 || status === 410) return 'hidden';
 	return status <= 400 || status === 405 ? 'in' : status;
 }
@@ -287,12 +304,13 @@ test('every route is closed but to those who are named, for each role and a fore
 				.replace('rounds/[id=uuid]', `rounds/${round}`)
 				.replace('[id=uuid]', '00000000-0000-4000-8000-000000000000')
 				.replace('[token=token]', 'no-such-token')
-				.replace('[page=page]', 'you');
+				.replace('[page=page]', 'you')
+				.replace('[area=area]', 'teams');
 			// Passkeys need a host name in the address.
 			const isPasskey = /\/passkeys?$/.test(route);
 			const method = /\/(?:again|week|organisation\/logo)$/.test(route)
 				? 'PUT'
-				: isPasskey || /\/(?:submit|language)$/.test(route)
+				: isPasskey || /\/(?:submit|language|assessments)$/.test(route)
 					? 'POST'
 					: 'GET';
 			const response = await request.fetch(path, {
@@ -326,7 +344,8 @@ test('every route is closed but to those who are named, for each role and a fore
 					.replaceAll('PERSON', person)
 					.replaceAll('ROUND', round)
 					.replaceAll('REFERRAL', KEY)
-					.replaceAll('REPORT', KEY);
+					.replaceAll('REPORT', KEY)
+					.replaceAll('AREA', 'teams');
 			const response = await request.post(fill(path), {
 				headers: { origin, accept: 'application/json', 'x-sveltekit-action': 'true' },
 				form: Object.fromEntries(Object.entries(form).map(([name, text]) => [name, fill(text)])),

@@ -66,6 +66,9 @@ test('a person is looked up whole, read about in the record, and erased in two s
 	await expect(page.getByText('wilmot.goneby@lanterns.example')).toBeVisible();
 	const file = await (await page.request.get(`${home}/everything/data`)).json();
 	expect(file).toMatchObject({ format: 'easy-corner.everything/1', person: { name: 'Wilmot Goneby' } });
+	const bundle = await page.request.get(`${home}/everything/fhir`);
+	expect(bundle.headers()['content-type']).toBe('application/fhir+json');
+	expect(await bundle.text()).toContain('"text": "Wilmot Goneby"');
 	await page.goto(`/desk/record?person=${home.split('/').at(-1)}`);
 	await expect(
 		page.getByRole('row').filter({ hasText: 'downloaded all data about a person' }).first()

@@ -2,6 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { expect, type Page } from '@playwright/test';
 import writeXlsxFile from 'write-excel-file/node';
+import { readBundle } from '../src/lib/core/fhir/read-bundle';
 import {
 	answeredLike,
 	dragTo,
@@ -194,8 +195,12 @@ test('equal cases get the same text in one go, by keys', async ({ page }) => {
 	await expect(batch).toBeVisible();
 	const n = await page.locator('main li input:checked').count();
 	await batch.getByText('Write the same message to all').click();
-	await batch.getByLabel('Message').fill('Hello, please do your plan this week.');
-	await batch.getByRole('button', { name: `Send to ${n}` }).click();
+	// Each is addressed by their own name, and the form says how.
+	await batch.getByLabel('Message').fill('Hello {name}, please do your plan this week.');
+	await expect(batch.getByText('{name} becomes each person’s first name.')).toBeVisible();
+	await expect(batch.getByRole('listitem')).toHaveCount(n);
+	await expect(batch.getByRole('listitem').first()).not.toContainText('{name}');
+	await batch.getByRole('button', { name: n === 1 ? 'Send to one person' : `Send to ${n} people` }).click();
 	await expect(batch).toHaveCount(0);
 });
 
@@ -255,6 +260,14 @@ test('a list is imported after its faults are mended, and again without doubles'
 	const csv = await page.request.get('/desk/people/export?team=Kiln');
 	expect(csv.headers()['content-type']).toContain('text/csv');
 	expect((await csv.text()).split('\r\n')).toHaveLength(4);
+	// The same people for other health software.
+	await page.goto('/desk/people?team=Kiln');
+	await page.getByText('Export …').click();
+	const download = page.waitForEvent('download');
+	await page.getByRole('button', { name: 'Download as FHIR R4' }).click();
+	const bundle = await readFile(await (await download).path(), 'utf8');
+	const read = readBundle(JSON.parse(bundle));
+	expect(read.ok && read.value.records.length).toBe(2);
 });
 
 test('a list made for people is imported as it is: below its titles, without totals, the rest of it where rows are at fault', async ({
@@ -544,19 +557,18 @@ test('equipment is approved and declined with a reason, and the person reads it'
 	const employee = await (await browser.newContext()).newPage();
 	await employee.goto(`${link}/plan`);
 	await employee.getByText('More that would help').click();
-	await employee
-		.getByRole('button', { name: /^Request this/ })
-		.first()
-		.click();
-	await expect(employee.getByRole('button', { name: /^Requested/ }).first()).toBeVisible();
+	const request = employee.getByRole('button', { name: /^Request this: / }).first();
+	const thing = (await request.getAttribute('aria-label'))?.replace('Request this: ', '') ?? '';
+	await request.click();
+	// It may stand both with its problem and in the list of everything else.
+	await expect(employee.getByRole('button', { name: `Requested: ${thing}` }).first()).toBeVisible();
 	await signIn(page);
 	await page.goto('/desk/people?q=ivo larkmead');
 	await page.getByRole('link', { name: 'Ivo Larkmead' }).click();
 	await hydrated(page);
 	await openPart(page, 'Equipment');
 	// The request made just now: there may be older ones beside it.
-	const decline = page.getByRole('button', { name: /^Decline: / });
-	const thing = (await decline.getAttribute('aria-label'))?.replace('Decline: ', '') ?? '';
+	const decline = page.getByRole('button', { name: `Decline: ${thing}` });
 	const again = page.getByRole('button', { name: `Reopen request: ${thing}` });
 	await decline.click();
 	await page.getByLabel('Reason (the employee reads it)').fill('The store room has one: it comes on Friday');

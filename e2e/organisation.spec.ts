@@ -1,5 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { expect, type Page } from '@playwright/test';
+import { checkArchive } from '../src/lib/server/archive/read-archive';
 import { deskTest as test, hydrated, linkOf, posted, sendTo, signIn } from './support';
 
 /** Types part of a time zone's name, and chooses one from the list. */
@@ -134,4 +135,65 @@ test('an email and a reply are worded the organisation’s way, previewed, publi
 	await expect(page.getByText('The original text is used from now on.')).toBeVisible();
 	await page.getByText('Earlier texts').click();
 	await expect(page.getByText('Version 1', { exact: true })).toBeVisible();
+});
+
+test('a program is told of acts by a webhook: off until it is switched on by keys, tried, removed', async ({
+	page
+}) => {
+	await signIn(page);
+	await page.goto('/desk/organisation');
+	await page.getByRole('link', { name: 'Webhooks' }).click();
+	await hydrated(page);
+	const name = `Tickets ${randomUUID().slice(0, 8)}`;
+	const add = page.getByText('Add a webhook');
+	const form = page.locator('details').filter({ has: add });
+	if (!(await form.getByLabel('Name').isVisible())) await add.click();
+	await form.getByLabel('Name').fill(name);
+	await form.getByLabel('Address').fill('http://tickets.lanterns.example/hook');
+	await form.getByRole('button', { name: 'Save webhook' }).click();
+	await expect(page.getByRole('alert').filter({ hasText: 'starts with https' })).toBeVisible();
+	await form.getByLabel('Address').fill('https://tickets.lanterns.example/hook');
+	await form.getByRole('button', { name: 'Save webhook' }).click();
+	await expect(page.getByRole('alert').filter({ hasText: 'Tick at least one act' })).toBeVisible();
+	await expect(form.getByLabel('Name')).toHaveValue(name);
+	await form.getByText('sent their answers').click();
+	await form.getByRole('button', { name: 'Save webhook' }).click();
+	const card = page.getByRole('article').filter({ hasText: name });
+	await expect(card.getByRole('heading', { name: `${name}: off` })).toBeVisible();
+	await expect(page.getByRole('status')).toContainText('Saved');
+	// A name that only examples have leads nowhere.
+	await card.getByRole('button', { name: 'Send a test message' }).click();
+	await expect(page.getByRole('status')).toContainText('The test message was not taken');
+	await expect(card.getByRole('table', { name: 'Newest messages' })).toContainText('not taken');
+	// By keys.
+	await card.locator('summary').focus();
+	await page.keyboard.press('Enter');
+	await card.getByRole('switch', { name: 'Switched on' }).focus();
+	await page.keyboard.press('Space');
+	await card.getByRole('button', { name: 'Save webhook' }).press('Enter');
+	await expect(card.getByRole('heading', { name: `${name}: on` })).toBeVisible();
+	await card.getByRole('button', { name: 'Remove webhook' }).click();
+	await expect(card).toHaveCount(0);
+	await expect(page.getByRole('status')).toContainText('Removed');
+});
+
+test('everything is downloaded as one archive, and everything of one person as another', async ({ page }) => {
+	await signIn(page);
+	await page.goto('/desk/organisation');
+	await page.getByRole('link', { name: 'Archive of everything' }).click();
+	await expect(page.getByText('It contains everyone’s health data')).toBeVisible();
+	const download = page.waitForEvent('download');
+	await page.getByRole('link', { name: 'Download the archive' }).click();
+	const file = await download;
+	expect(file.suggestedFilename()).toMatch(/^easy-corner-\d{4}-\d{2}-\d{2}\.tar\.gz$/);
+	const { manifest } = await checkArchive(await file.path());
+	expect(manifest.person).toBeNull();
+	expect(manifest.tables.find(({ name }) => name === 'people')?.rows).toBeGreaterThan(300);
+	expect(manifest.files.filter(({ path }) => path.endsWith('.svg')).length).toBeGreaterThan(300);
+	const { caseUrl } = await sendTo(page, 'Archa Filewood');
+	await page.goto(`${caseUrl}/everything`);
+	const own = page.waitForEvent('download');
+	await page.getByRole('link', { name: 'Download (archive)' }).click();
+	const person = await checkArchive(await (await own).path());
+	expect(person.manifest.person).toBe(/[0-9a-f-]{36}/.exec(caseUrl)?.[0]);
 });

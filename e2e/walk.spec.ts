@@ -158,6 +158,7 @@ test('what is asked for stands with the case, the reasons before anything else',
 	const { link, caseUrl } = await answeredLike(page, 'Asta Askwell', 'Mirela Oakhanger');
 	const employee = await (await browser.newContext()).newPage();
 	await employee.goto(`${link}/plan`);
+	await hydrated(employee);
 	await expect(employee.getByText('because it’s the arm you point with').first()).toBeVisible();
 	await expect(employee.getByText('Power strips plugged into each other', { exact: true })).toBeVisible();
 	await employee.getByText('More that would help').click();
@@ -168,6 +169,9 @@ test('what is asked for stands with the case, the reasons before anything else',
 	await page.goto(`${caseUrl}?part=things`);
 	await expect(page.getByText(/right shoulder 6 of 10/i).first()).toBeVisible();
 	await expect(page.locator('#part-things')).toContainText('A height-adjustable table: requested');
+	// Whoever comes back, or pressed before scripts had loaded, sees it without unfolding anything.
+	await employee.reload();
+	await hydrated(employee);
 	await employee.getByRole('button', { name: /^Requested: A height-adjustable table/ }).click();
 	await expect(
 		employee.getByRole('button', { name: /^Request this: A height-adjustable table/ })

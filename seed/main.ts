@@ -8,8 +8,9 @@ import { readConfig, ConfigError } from '../src/lib/server/config';
 import { demoLogo } from './demo-logo';
 import { redrawLogo } from '../src/lib/server/organisation/redraw-logo';
 import { publishDueClosings } from '../src/lib/server/workforce/publish-closing';
-import { setPrices } from '../src/lib/server/workforce/prices';
+import { setPrices } from '../src/lib/server/organisation-settings/set-prices';
 import { setYearBudget } from '../src/lib/server/equipment/year-budget';
+import { seedSettings } from './demo-settings';
 import { seedDemo } from './seed-demo';
 import { seedOwners } from './demo-board';
 import { seedWork } from './demo-work';
@@ -102,6 +103,7 @@ async function main(args: readonly string[]): Promise<string> {
 		await seedWorkforce(db, wanted, now, coordinator);
 		const people = await seedDemo(db, coordinator, now);
 		await setPrices(db, coordinator, DEMO_PRICES, 'EUR', now);
+		await seedSettings(db, coordinator, now);
 		const year = now.getUTCFullYear();
 		const budget = { year, amount: DEMO_BUDGET, currency: 'EUR', version: 0 };
 		await setYearBudget(db, coordinator, budget, now);

@@ -39,14 +39,21 @@ async function ask(bin, url, sql) {
 }
 
 /**
+ * Makes a file that nobody else can read, before anything is in it: it is never readable for others, not for a moment.
+ * @param {string} file
+ */
+export function makePrivateFile(file) {
+	closeSync(openSync(file, 'w', 0o600));
+	chmodSync(file, 0o600);
+}
+
+/**
  * Writes everything in a database to a file that nobody else can read. The application may run in the meantime: it is as it was at one moment.
  * @param {string} bin folder of PostgreSQL's programs
  * @param {string} url @param {string} file
  */
 export async function writeBackup(bin, url, file) {
-	// Made before anything is in it: it is never readable for others, not for a moment.
-	closeSync(openSync(file, 'w', 0o600));
-	chmodSync(file, 0o600);
+	makePrivateFile(file);
 	const { code, output } = await exec(join(bin, 'pg_dump'), [
 		'-Fc',
 		'--no-owner',

@@ -10,12 +10,18 @@ import { pendingMigrations } from '../../src/lib/server/db/migrate';
 import { recordRestore, replayErasures } from '../../src/lib/server/erasure/replay-erasures';
 import { CommandFault, USAGE } from './usage';
 
-const say = (text: string): void => void process.stdout.write(`${text}\n`);
+/** Tells whoever typed the command. */
+export const say = (text: string): void => void process.stdout.write(`${text}\n`);
 
-/** Does something with the application's database, and lets it go. */
-export async function withDatabase<T>(work: (open: OpenDatabase) => Promise<T>): Promise<T> {
-	const { databaseUrl } = readConfig(process.env);
-	const open = openDatabase(databaseUrl);
+/**
+ * Does something with a database, and lets it go.
+ * @param url of the application's, if left out
+ */
+export async function withDatabase<T>(
+	work: (open: OpenDatabase) => Promise<T>,
+	url = readConfig(process.env).databaseUrl
+): Promise<T> {
+	const open = openDatabase(url);
 	try {
 		return await work(open);
 	} finally {
@@ -40,13 +46,15 @@ function needBin(): string {
 	return bin;
 }
 
-function needFile(name: string | undefined): string {
+/** The file that a command names. */
+export function needFile(name: string | undefined): string {
 	if (!name) throw new CommandFault(USAGE);
 	// npm runs scripts in the program's folder; the file is meant from where the command was typed.
 	return resolve(process.env.INIT_CWD ?? process.cwd(), name);
 }
 
-const migrationUrl = () =>
+/** The database by the role that owns its tables. */
+export const migrationUrl = () =>
 	process.env.EASY_CORNER_MIGRATION_DATABASE_URL || readConfig(process.env).databaseUrl;
 const adminUrl = () =>
 	needSetting(

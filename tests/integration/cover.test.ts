@@ -1,6 +1,4 @@
 import { createHmac } from 'node:crypto';
-import { createServer, type IncomingMessage } from 'node:http';
-import type { AddressInfo } from 'node:net';
 import { desc, eq } from 'drizzle-orm';
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
 import { NO_COVER, type CoverSettings } from '$lib/core/cover';
@@ -11,9 +9,10 @@ import { saveAnswers } from '$lib/server/assessments/save-answers';
 import { readCase } from '$lib/server/cases/read-case';
 import { alertDeputies, tellWebhook } from '$lib/server/cover/alert-deputies';
 import { coverPage, readCover, readWebhook, setCover } from '$lib/server/cover/cover-settings';
-import { postWebhook, SIGNATURE_HEADER, webhookSignature } from '$lib/server/cover/post-webhook';
+import { postSigned, webhookSignature } from '$lib/server/webhooks/post-signed';
 import { schema } from '$lib/server/db/client';
 import { Desk, faultOf, PAINLESS } from '../support/desk';
+import { webhookReceiver } from '../support/webhook-receiver';
 
 const now = new Date('2026-03-02T09:00:00Z');
 const { coverSettings, deputyAlerts, emails } = schema;
@@ -116,34 +115,13 @@ describe('an emergency that nobody opens', () => {
 });
 
 describe('the webhook', () => {
-	/** A receiver that answers as told, and what it was sent. */
-	async function receiver(answers: readonly number[]) {
-		const got: { body: string; signature: string }[] = [];
-		const server = createServer((request: IncomingMessage, response) => {
-			let body = '';
-			request.on('data', (part: Buffer) => (body += part.toString()));
-			request.on('end', () => {
-				got.push({ body, signature: String(request.headers[SIGNATURE_HEADER]) });
-				const status = answers[got.length - 1] ?? 200;
-				response.writeHead(status, status === 302 ? { location: '/elsewhere' } : {}).end();
-			});
-		});
-		await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
-		const { port } = server.address() as AddressInfo;
-		return {
-			url: `http://127.0.0.1:${port}/hook`,
-			got,
-			close: () => new Promise((resolve) => server.close(resolve))
-		};
-	}
-
 	it('is told of each alert until it takes it, signed, with nothing of the person', async () => {
 		await db().delete(deputyAlerts);
 		const { personId } = await inEmergency(0);
 		expect(await alerted(30)).toBe(1);
-		const { url, got, close } = await receiver([500, 302, 200]);
+		const { url, got, close } = await webhookReceiver([500, 302, 200]);
 		const tell = (minutes: number) =>
-			tellWebhook(db(), { url, secret: 'a secret' }, postWebhook, desk.later(minutes));
+			tellWebhook(db(), { url, secret: 'a secret' }, postSigned, desk.later(minutes));
 		expect(await tell(31)).toBe(0);
 		// A redirect is followed nowhere.
 		expect(await tell(32)).toBe(0);
@@ -171,14 +149,14 @@ describe('the webhook', () => {
 				reportedAt: now,
 				alertedAt: now
 			});
-		const { url, close } = await receiver([]);
+		const { url, close } = await webhookReceiver([]);
 		await close();
-		expect(await tellWebhook(db(), { url, secret: 's' }, postWebhook, now)).toBe(0);
+		expect(await tellWebhook(db(), { url, secret: 's' }, postSigned, now)).toBe(0);
 		const [kept] = await db().select().from(deputyAlerts);
 		expect(kept?.webhookAt).toBeNull();
 		// A day later it is no news, whatever the address.
-		const late = await receiver([200]);
-		expect(await tellWebhook(db(), { url: late.url, secret: 's' }, postWebhook, desk.later(25 * 60))).toBe(0);
+		const late = await webhookReceiver([200]);
+		expect(await tellWebhook(db(), { url: late.url, secret: 's' }, postSigned, desk.later(25 * 60))).toBe(0);
 		await late.close();
 		expect(late.got).toEqual([]);
 	});

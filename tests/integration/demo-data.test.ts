@@ -30,7 +30,8 @@ const now = new Date('2026-03-04T10:00:00Z');
 const PEOPLE = 340;
 
 /** Free days of a country. */
-const calendarOf = (country: string) => personPlaceOf({ timeZone: '', country }, 'UTC').calendar;
+const calendarOf = (country: string) =>
+	personPlaceOf({ timeZone: '', country }, { organisationZone: 'UTC', daysOff: null }).calendar;
 
 let test: TestDatabase;
 let coordinator: Parameters<typeof seedWork>[1];

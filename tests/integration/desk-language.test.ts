@@ -156,18 +156,18 @@ describe('warning signs in a translation', () => {
 		expect(await readDeskReader(db(), 'en')).toEqual({
 			language: 'en',
 			areSignsReviewed: true,
-			findingNames: {}
+			ownNames: {}
 		});
 		expect(await readDeskReader(db(), 'de')).toEqual({
 			language: 'de',
 			areSignsReviewed: false,
-			findingNames: {}
+			ownNames: {}
 		});
 		await confirmReview(db(), desk.coordinator, { language: 'de', reviewedBy: 'Dr Ada Beispiel' }, now);
 		expect(await readDeskReader(db(), 'de')).toEqual({
 			language: 'de',
 			areSignsReviewed: true,
-			findingNames: {}
+			ownNames: {}
 		});
 	});
 });

@@ -16,7 +16,7 @@ import {
 import { setStock, readStock } from '$lib/server/equipment/store';
 import { readYearBudget, setYearBudget } from '$lib/server/equipment/year-budget';
 import { planHere } from '../support/planning';
-import { setPrices } from '$lib/server/workforce/prices';
+import { setPrices } from '$lib/server/organisation-settings/set-prices';
 import { DEMO_PEOPLE } from '../../seed/people';
 import { NO_SIGNS } from '../../seed/profiles';
 import { act, Desk, faultOf, MIRELA } from '../support/desk';

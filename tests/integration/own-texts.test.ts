@@ -14,7 +14,10 @@ import {
 	type TextNamed
 } from '$lib/server/texts/edit-own-text';
 import { sampleReply } from '$lib/server/texts/sample-reply';
-import { ownTextOf } from '$lib/server/texts/read-own-text';
+import { readOrganisation } from '$lib/server/organisation/read-organisation';
+import { referralLetterOf } from '$lib/server/referrals/referral-letter';
+import { roundWords } from '$lib/server/rounds/round-words';
+import { ownTextOf, ownTextsOf } from '$lib/server/texts/read-own-text';
 import { act, Desk, faultOf, MIRELA } from '../support/desk';
 
 const { auditLines, emails, people } = schema;
@@ -143,5 +146,40 @@ describe('a suggested reply', () => {
 		expect(await replyTo(personId)).toBe('Servus Person!');
 		await db().update(people).set({ language: 'en' }).where(eq(people.id, personId));
 		expect(await replyTo(personId)).toBe(before);
+	});
+});
+
+describe('the usual text of a round, and the end of a printed letter', () => {
+	it('are what a round begins with and goes out in each language, and what a clinician reads last', async () => {
+		const inEnglish = { kind: 'round', language: 'en' } as const;
+		const inGerman = { kind: 'round', language: 'de' } as const;
+		const english = { subject: 'A quick look', body: 'Dear {name}, by {until} please. {contact}' };
+		await save(english, inEnglish);
+		await publish(inEnglish);
+		await save({ subject: 'Ein kurzer Blick', body: 'Guten Tag {name}, bis {until}. {contact}' }, inGerman);
+		await publish(inGerman);
+		const own = await ownTextsOf(db(), 'round');
+		expect(own.get('en')).toEqual(english);
+		const round = { ...english, dueOn: '2026-04-01' };
+		const from = await readOrganisation(db());
+		const words = (language: string, of = round) => roundWords(of, { name: 'Edda', language }, from, own);
+		expect(words('en')).toMatchObject({
+			subject: 'A quick look',
+			body: expect.stringContaining('by 1 April 2026')
+		});
+		expect(words('de')).toMatchObject({ subject: 'Ein kurzer Blick', language: 'de' });
+		// Worded for this round alone, it goes out as written; and in a language without the organisation's words, too.
+		expect(words('de', { ...round, subject: 'Only now' }).subject).toBe('Only now');
+		expect(words('fr').subject).toBe('A quick look');
+
+		const ending = { kind: 'referral-letter', language: 'en' } as const;
+		const personId = await desk.person();
+		const letter = () => referralLetterOf(db(), personId, null, { id: desk.coordinator.id });
+		expect((await letter()).ending).toBe('');
+		await save({ subject: '', body: 'Please write to {contact} about {name}.' }, ending);
+		await publish(ending);
+		const { name } = (await letter()).person;
+		expect((await letter()).ending).toMatch(new RegExp(`^Please write to .+ about ${name}\\.$`));
+		expect((await letter()).ending).not.toContain('{');
 	});
 });

@@ -1,6 +1,6 @@
 import { execFile, spawn, type ChildProcess } from 'node:child_process';
 import { randomBytes } from 'node:crypto';
-import { existsSync, mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { existsSync, mkdtempSync, readFileSync, rmSync, statSync, writeFileSync } from 'node:fs';
 import { get } from 'node:https';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
@@ -74,9 +74,9 @@ const post = (path: string, cookie: string, form: Record<string, string>) =>
 		body: new URLSearchParams(form).toString()
 	});
 
-async function ask(sql: string): Promise<Record<string, unknown>[]> {
+async function ask(sql: string, database = 'corner'): Promise<Record<string, unknown>[]> {
 	const admin = new URL(postgres.url);
-	admin.pathname = '/corner';
+	admin.pathname = `/${database}`;
 	const client = new pg.Client({ connectionString: admin.href });
 	await client.connect();
 	try {
@@ -224,6 +224,61 @@ describe('the page for who runs it, on a machine that has nothing yet', () => {
 		expect(await ask('select count(*)::int as n from people')).toEqual([{ n: 0 }]);
 		await start();
 		expect((await fetch(`${origin}${link}`)).status).toBe(404);
+	});
+
+	it('moves to another server by an archive, which opens once erasures were replayed and a password was given', async () => {
+		const file = join(folder, 'all.tar.gz');
+		const erasures = settings.EASY_CORNER_ERASURES_FILE ?? '';
+		expect(await app(['archive', 'write', file])).toEqual({
+			code: 0,
+			text: expect.stringContaining('Written to')
+		});
+		expect(statSync(file).mode & 0o777).toBe(0o600);
+		const here = async (table: string, database?: string) =>
+			(await ask(`select count(*)::int as n from ${table}`, database))[0]?.['n'];
+		// The same SQL for another database: the roles are there.
+		const sql = (/```sql\n([\s\S]*?)```/.exec(PAGE)?.[1] ?? '')
+			.split('\n')
+			.filter((line) => !line.startsWith('create role'))
+			.join('\n')
+			.replaceAll(/\bcorner\b/g, 'other');
+		const script = join(folder, 'other.sql');
+		writeFileSync(script, sql);
+		await run(join(postgresBin() ?? '', 'psql'), ['-v', 'ON_ERROR_STOP=1', '-d', postgres.url, '-f', script]);
+		const toOther = (url: string) => url.replace('/corner', '/other');
+		const other = {
+			DATABASE_URL: toOther(urlOf('easy_corner_app')),
+			EASY_CORNER_MIGRATION_DATABASE_URL: toOther(
+				urlOf('easy_corner_migrator', '?options=-c%20role%3Deasy_corner_owner')
+			)
+		};
+		expect(await app(['migrate'], other)).toMatchObject({ code: 0 });
+		expect((await app(['archive', 'load', join(folder, 'none.tar.gz')], other)).text).toContain(
+			'There is no file'
+		);
+		expect((await app(['archive', 'load'], other)).text).toContain('usage:');
+		const loaded = await app(['archive', 'load', file], other);
+		expect(loaded, loaded.text).toMatchObject({ code: 0 });
+		for (const table of ['people', 'users', 'audit_lines', 'letters'])
+			expect(await here(table, 'other'), table).toBe(await here(table));
+		expect((await app(['archive', 'load', file], other)).text).toContain('not empty');
+		expect((await app(['start'], other)).text).toContain('replay-erasures');
+		expect(await app(['replay-erasures', erasures], other)).toMatchObject({ code: 0 });
+		const given = await app(['user', 'password', 'first@organisation.example'], other);
+		const password = / with (\S+) /.exec(given.text)?.[1] ?? '';
+		expect((await app(['user', 'password', 'nobody@organisation.example'], other)).text).toContain(
+			'no open account'
+		);
+		await stop();
+		const before = settings;
+		settings = { ...settings, ...other };
+		await start();
+		const signedIn = await cookieOf(origin, 'first@organisation.example', password);
+		const desk = await fetch(`${origin}/desk`, { headers: { cookie: signedIn } });
+		expect(desk.status).toBe(200);
+		await stop();
+		settings = before;
+		await start();
 	});
 
 	it('stands behind the proxy of its example, which passes streams on and logs no personal link', async () => {

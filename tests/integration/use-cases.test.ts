@@ -16,7 +16,8 @@ import {
 	saveRemeasurement,
 	type RemeasurementInput
 } from '$lib/server/assessments/save-remeasurement';
-import { changeUnit, recordConsent, saveAnswers } from '$lib/server/assessments/save-answers';
+import { changeUnit, saveAnswers } from '$lib/server/assessments/save-answers';
+import { recordConsent } from '$lib/server/assessments/record-consent';
 import { sendAssessment } from '$lib/server/assessments/send-assessment';
 import { planHere } from '../support/planning';
 import { readPlanPage } from '$lib/server/plans/plan-page';

@@ -7,7 +7,7 @@ import { remeasuredHeightsOf } from '$lib/core/side-view';
 import { setUpAfter } from '$lib/core/plan';
 import { askedCode, keptCode, stepCode, stepDoneCode, type WorkforceView } from '$lib/core/workforce';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { recordConsent } from '$lib/server/assessments/save-answers';
+import { recordConsent } from '$lib/server/assessments/record-consent';
 import { requestEquipment } from '$lib/server/assessments/request-equipment';
 import { storeRemeasurement } from '$lib/server/assessments/save-remeasurement';
 import { withdrawAnswers } from '$lib/server/assessments/withdraw';

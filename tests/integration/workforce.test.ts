@@ -24,7 +24,8 @@ import {
 	readReport,
 	recordOnReport
 } from '$lib/server/workforce/create-report';
-import { parseCents, readPrices, setPrices } from '$lib/server/workforce/prices';
+import { parseCents, readPrices } from '$lib/server/workforce/prices';
+import { setPrices } from '$lib/server/organisation-settings/set-prices';
 import { readTally } from '$lib/server/workforce/read-tally';
 import {
 	answersScreen,

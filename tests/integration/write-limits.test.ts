@@ -23,6 +23,7 @@ const make = (more = {}) =>
 		account: one,
 		address: { points: 5, duration: 60 },
 		import: { points: 1, duration: 60 },
+		token: { points: 2, duration: 60 },
 		...more
 	});
 
@@ -42,6 +43,18 @@ async function through(limits: WriteLimits, times: number, writer: Partial<Write
 
 // OWASP ASVS 4.0.3, 11.1.4 and 13.2 (from memory): limits by who asks, without shutting others out.
 describe('limits of what is written', () => {
+	it('count the requests of a program by its token, reads too', async () => {
+		const limits = make();
+		for (const token of ['one', 'other']) {
+			await limits.countProgram(token);
+			await limits.countProgram(token);
+			await expect(limits.countProgram(token)).rejects.toMatchObject({
+				kind: 'too-many',
+				why: { code: 'tooManyWrites', facts: { seconds: expect.any(Number) as number } }
+			});
+		}
+	});
+
 	it('hold for each link, account and address by itself', async () => {
 		const limits = make();
 		expect(await through(limits, 10, { link: 'a' })).toBe(3);
@@ -90,7 +103,7 @@ describe('limits of what is written', () => {
 		await gone.pool.end();
 		expect(
 			await through(
-				new WriteLimits(gone.pool, 1, { link: one, account: one, address: one, import: one }),
+				new WriteLimits(gone.pool, 1, { link: one, account: one, address: one, import: one, token: one }),
 				10,
 				{ link: 'd' }
 			)

@@ -9,7 +9,8 @@ import { newestAnswers, type AssessmentResult } from '$lib/core/case-assessment'
 import { tickFinding } from '$lib/server/findings/tick-finding';
 import { loadCaseRecord } from '$lib/server/case-assessments/load-case-record';
 import { readPersonPlace } from '$lib/server/people/lock-person';
-import { recordConsent, saveAnswers } from '$lib/server/assessments/save-answers';
+import { saveAnswers } from '$lib/server/assessments/save-answers';
+import { recordConsent } from '$lib/server/assessments/record-consent';
 import { sendAssessment } from '$lib/server/assessments/send-assessment';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import type { DeskActInput } from '$lib/server/acts/desk-act';

@@ -29,8 +29,9 @@ export function randomAnswers(seed: number): Record<string, string> {
 			answers[name] = lengthText(dice, name as LengthFieldName, unit, isCareful);
 	}
 	for (let index = 0; index < dice.int(0, 4); index += 1) {
-		const { kind } = dice.pick(THING_CHOICES);
-		Object.assign(answers, newThingFields(index, kind, `My <${kind}> & "more"`, unit));
+		const thing = dice.pick(THING_CHOICES);
+		const label = `My <${thing.kind}> & "more"`;
+		Object.assign(answers, newThingFields(index, { ...thing, label }, unit));
 	}
 	// Things as they are half typed, counted wrong, or left out of the plan.
 	for (let n = dice.int(0, 3); n > 0; n -= 1) {

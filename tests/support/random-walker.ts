@@ -8,6 +8,7 @@ import {
 	newThingFields,
 	painField,
 	SCREEN_SIZES,
+	THING_CHOICES,
 	RED_FLAG_GROUPS,
 	redFlagField,
 	defaultLength,
@@ -16,7 +17,7 @@ import {
 } from '$lib/core/answers';
 import { questionsOf, type QuestionnaireContext } from '$lib/core/questionnaire';
 import { estimateBodyLength } from '$lib/core/body';
-import { PRECAUTIONS, HOUSEHOLD_KINDS, SEAT_KINDS } from '$lib/core/corner';
+import { PRECAUTIONS, SEAT_KINDS } from '$lib/core/corner';
 import { Dice } from '../../seed/random';
 
 const cm = (mm: number) => String(Math.round(mm) / 10);
@@ -122,7 +123,7 @@ export function randomWalker(seed: number, asking: QuestionnaireContext): Record
 			answers[next.id] = next.id === 'city' ? 'not-given' : 'not-known';
 	}
 	for (let i = 0; i < dice.int(4, 9); i += 1) {
-		Object.assign(answers, newThingFields(i, dice.pick(HOUSEHOLD_KINDS), 'thing', 'cm'));
+		Object.assign(answers, newThingFields(i, { ...dice.pick(THING_CHOICES), label: 'thing' }, 'cm'));
 		answers[`thing.${i}.count`] = String(dice.int(1, 4));
 	}
 	return answers;

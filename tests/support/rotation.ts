@@ -15,12 +15,13 @@ export const ROTATION = Number(process.env.PROOF_ROTATION ?? Math.floor(Date.now
  *
  * @param all how many there are; a multiple of the share
  * @param share how many a run tries
+ * @param always cases that every run tries besides: those that show what a part may lack, so that what has to be seen is seen every day
  */
-export function casesOf(all: number, share: number): number[] {
+export function casesOf(all: number, share: number, always: readonly number[] = []): number[] {
 	if (all % share !== 0) throw new Error(`${all} cases can't be shared by ${share}`);
 	if (IS_LONG_RUN) return Array.from({ length: all }, (_, i) => i);
 	const from = (ROTATION % (all / share)) * share;
-	return Array.from({ length: share }, (_, i) => from + i);
+	return [...new Set([...Array.from({ length: share }, (_, i) => from + i), ...always])];
 }
 
 /** How often this run repeats what goes another way each time: so often as said, and ten times that in the long run. */

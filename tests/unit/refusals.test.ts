@@ -14,7 +14,7 @@ function filesIn(path: string): string[] {
 		.map((name) => join(path, name));
 }
 
-const sources = ['src/hooks.server.ts', 'src/lib/server', 'src/routes']
+const sources = ['src/hooks.server.ts', 'src/lib/server', 'src/lib/core/organisation-settings', 'src/routes']
 	.flatMap(filesIn)
 	.map((file) => readFileSync(file, 'utf8'));
 

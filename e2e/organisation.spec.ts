@@ -143,7 +143,7 @@ test('a program is told of acts by a webhook: off until it is switched on by key
 	await signIn(page);
 	await page.goto('/desk/organisation');
 	await page.getByRole('link', { name: 'Webhooks' }).click();
-	await hydrated(page);
+	await expect(page.getByRole('heading', { level: 1, name: 'Webhooks' })).toBeVisible();
 	const name = `Tickets ${randomUUID().slice(0, 8)}`;
 	const add = page.getByText('Add a webhook');
 	const form = page.locator('details').filter({ has: add });

@@ -91,8 +91,23 @@ function hash(content) {
 	return createHash('sha256').update(content).digest('hex');
 }
 
-/** Installs the npm packages of the lockfile, unless exactly those are installed. */
+/**
+ * Writes the settings that TypeScript's own extend: whatever runs the sources needs them (the build as much as the demo's data), and a
+ * fresh clone doesn't have them.
+ */
+async function needTypeSettings() {
+	if (existsSync(join(root, '.svelte-kit', 'tsconfig.json'))) return;
+	const { code, output } = await exec(packageProgram('svelte-kit'), ['sync'], { cwd: root });
+	if (code !== 0) throw new PlainFault(`The sources could not be prepared: ${output.trim()}`);
+}
+
+/** Installs the npm packages of the lockfile, unless exactly those are installed, and makes the sources ready to run. */
 export async function needNpmPackages() {
+	await needLockedPackages();
+	await needTypeSettings();
+}
+
+async function needLockedPackages() {
 	const mark = join(root, 'node_modules', '.easy-corner-lock');
 	const wanted = hash(readFileSync(join(root, 'package-lock.json')));
 	if (existsSync(mark) && readFileSync(mark, 'utf8') === wanted) return;
@@ -135,9 +150,6 @@ export async function needBuild() {
 	const wanted = sourceHash();
 	if (existsSync(mark) && readFileSync(mark, 'utf8') === wanted) return;
 	await withProgress('Building the application', async () => {
-		// The build has a folder of its own, but TypeScript's settings name the usual one, which a fresh clone doesn't have.
-		if (!existsSync(join(root, '.svelte-kit', 'tsconfig.json')))
-			await exec(packageProgram('svelte-kit'), ['sync'], { cwd: root });
 		const { code, output } = await exec(packageProgram('vite'), ['build'], {
 			cwd: root,
 			env: { ...process.env, KIT_DIR: '.svelte-kit/build' }

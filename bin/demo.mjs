@@ -63,10 +63,13 @@ await run(async () => {
 			const { startIdentity } = await import('./lib/identity.mjs');
 			const identity = await startIdentity({ appPort: port });
 			stops.unshift(identity.stop);
+			const { startPersonnel } = await import('./lib/personnel.mjs');
+			const personnel = await startPersonnel({ databaseUrl: postgres.url });
+			stops.unshift(personnel.stop);
 			const app = await startApp({
 				url: postgres.url,
 				port,
-				env: { EASY_CORNER_MODE: 'demo', ...identity.env }
+				env: { EASY_CORNER_MODE: 'demo', ...identity.env, ...personnel.env }
 			});
 			stops.unshift(async () => void (await app.stop()));
 			return app;

@@ -10,6 +10,8 @@ import { redrawLogo } from '../src/lib/server/organisation/redraw-logo';
 import { publishDueClosings } from '../src/lib/server/workforce/publish-closing';
 import { setPrices } from '../src/lib/server/organisation-settings/set-prices';
 import { setYearBudget } from '../src/lib/server/equipment/year-budget';
+import { FIRST_DIRECTORY_SETTINGS } from '../src/lib/core/directory';
+import { setDirectory } from '../src/lib/server/directory/directory-page';
 import { seedSettings } from './demo-settings';
 import { seedDemo } from './seed-demo';
 import { seedOwners } from './demo-board';
@@ -104,6 +106,9 @@ async function main(args: readonly string[]): Promise<string> {
 		const people = await seedDemo(db, coordinator, now);
 		await setPrices(db, coordinator, DEMO_PRICES, 'EUR', now);
 		await seedSettings(db, coordinator, now);
+		// Read as soon as the program runs, if a directory is connected then.
+		const settings = { ...FIRST_DIRECTORY_SETTINGS, isOn: true };
+		await setDirectory(db, coordinator, { settings, version: 0 }, now);
 		const year = now.getUTCFullYear();
 		const budget = { year, amount: DEMO_BUDGET, currency: 'EUR', version: 0 };
 		await setYearBudget(db, coordinator, budget, now);

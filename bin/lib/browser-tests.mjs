@@ -15,14 +15,16 @@ async function startLane(url) {
 	// Of a package that a fresh clone has only by now.
 	const { startIdentity } = await import('./identity.mjs');
 	const identity = await startIdentity({ appPort: port });
+	const { startPersonnel } = await import('./personnel.mjs');
+	const personnel = await startPersonnel({ databaseUrl: url });
 	const app = await startApp({
 		url,
 		port,
 		// Tests write more in a minute than anybody types.
-		env: { EASY_CORNER_MODE: 'demo', EASY_CORNER_WRITES_FACTOR: '100', ...identity.env },
+		env: { EASY_CORNER_MODE: 'demo', EASY_CORNER_WRITES_FACTOR: '100', ...identity.env, ...personnel.env },
 		log: 'pipe'
 	});
-	return { app, identity };
+	return { app, identity, personnel };
 }
 
 /**
@@ -40,7 +42,7 @@ export async function runBrowserTests(stages, urls) {
 			env: { BASE_URLS: lanes.map(({ app }) => app.address).join(' '), E2E_REPORT: REPORT }
 		});
 	} finally {
-		for (const { app, identity } of lanes) {
+		for (const { app, identity, personnel } of lanes) {
 			// What no page showed as a failure may still have been one, in a queue or after the answer.
 			await stages.outcome('the application logged no failure of its own', async () => {
 				for (const line of app.failures()) say(line);
@@ -49,6 +51,7 @@ export async function runBrowserTests(stages, urls) {
 			// Whoever restarts the program waits for it: threads, timers and connections must let it go.
 			await stages.outcome('the application ends when it is asked to', app.stop);
 			await identity.stop();
+			await personnel.stop();
 		}
 	}
 }

@@ -16,6 +16,14 @@ export interface IdentitySettings {
 	readonly trustsAddresses: boolean;
 }
 
+/** Where a SCIM 2.0 service is, such as the organisation's staff directory. */
+export interface DirectoryAddress {
+	/** Base URL: `/Users` and `/Groups` are below it. */
+	readonly url: string;
+	/** Bearer token; empty where there is none. */
+	readonly token: string;
+}
+
 /** Settings from the environment. */
 export interface Config {
 	readonly databaseUrl: string;
@@ -42,6 +50,8 @@ export interface Config {
 	readonly secondFactorRoles: readonly Role[];
 	/** Null where people sign in with Easy Corner accounts only. */
 	readonly identity: IdentitySettings | null;
+	/** The staff directory; null where none is connected. */
+	readonly directory: DirectoryAddress | null;
 	/** Factor on the limits of writes per minute; higher where many people share one address. */
 	readonly writesFactor: number;
 }
@@ -76,11 +86,19 @@ function rolesOf(text: string | undefined): Role[] {
 export const isLoopback = (hostname: string) =>
 	hostname === 'localhost' || /^(?:(?:::ffff:)?127(?:\.\d{1,3}){3}|\[?::1\]?)$/.test(hostname);
 
+/** An address that secrets may be sent to: HTTPS, or this machine; null for any other. */
+function safeAddress(text: string): URL | null {
+	const url = URL.canParse(text) ? new URL(text) : null;
+	return url && (url.protocol === 'https:' || (url.protocol === 'http:' && isLoopback(url.hostname)))
+		? url
+		: null;
+}
+
 function identityOf(env: NodeJS.ProcessEnv): IdentitySettings | null {
 	const issuer = env.EASY_CORNER_OIDC_ISSUER;
 	if (!issuer) return null;
-	const url = URL.canParse(issuer) ? new URL(issuer) : null;
-	if (!url || !(url.protocol === 'https:' || (url.protocol === 'http:' && isLoopback(url.hostname))))
+	const url = safeAddress(issuer);
+	if (!url)
 		throw new ConfigError(
 			`EASY_CORNER_OIDC_ISSUER must be an address such as https://sign-in.example, not "${issuer}".`
 		);
@@ -95,6 +113,17 @@ function identityOf(env: NodeJS.ProcessEnv): IdentitySettings | null {
 		name: env.EASY_CORNER_OIDC_NAME || url.hostname,
 		trustsAddresses: env.EASY_CORNER_OIDC_TRUST_ADDRESSES === 'yes'
 	};
+}
+
+function directoryOf(env: NodeJS.ProcessEnv): DirectoryAddress | null {
+	const url = env.EASY_CORNER_SCIM_URL;
+	if (!url) return null;
+	const address = safeAddress(url);
+	if (!address || address.search !== '' || address.username !== '' || address.password !== '')
+		throw new ConfigError(
+			'EASY_CORNER_SCIM_URL must be an address such as https://directory.example/scim/v2, without a sign-in in it.'
+		);
+	return { url, token: env.EASY_CORNER_SCIM_TOKEN ?? '' };
 }
 
 function factorOf(text: string | undefined): number {
@@ -149,6 +178,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
 		smtpUrl: smtpOf(env.EASY_CORNER_SMTP),
 		secondFactorRoles: rolesOf(env.EASY_CORNER_SECOND_FACTOR),
 		identity: identityOf(env),
+		directory: directoryOf(env),
 		writesFactor: factorOf(env.EASY_CORNER_WRITES_FACTOR),
 		keys: keysOf(env),
 		erasuresFile: env.EASY_CORNER_ERASURES_FILE ?? '',
@@ -169,8 +199,7 @@ export function requireProductionSettings(env: NodeJS.ProcessEnv): void {
 		throw new ConfigError(
 			'ORIGIN is missing: set it to the address that people use, such as https://corner.example.'
 		);
-	const url = URL.canParse(env.ORIGIN) ? new URL(env.ORIGIN) : null;
-	if (!url || !(url.protocol === 'https:' || (url.protocol === 'http:' && isLoopback(url.hostname))))
+	if (!safeAddress(env.ORIGIN))
 		throw new ConfigError(`ORIGIN must be an address with https://, not "${env.ORIGIN}".`);
 	if (!env.EASY_CORNER_KEY)
 		throw new ConfigError(

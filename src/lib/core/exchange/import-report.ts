@@ -22,6 +22,12 @@ export interface RosterChange extends RosterLine {
 	readonly fields: readonly { readonly field: RosterField; readonly from: string; readonly to: string }[];
 }
 
+/**
+ * Why a directory's row is not taken as it is: its address belongs to someone with another staff number here, so that nobody can tell whose
+ * records they are; or the person keeps their address, since the new one is someone else's here.
+ */
+export type AsideReason = 'address-in-use' | 'address-kept';
+
 /** What an import does or would do: the counts, and the first people of each kind. */
 export interface ImportReport {
 	readonly added: number;
@@ -46,6 +52,10 @@ export interface ImportReport {
 		readonly back: readonly RosterLine[];
 		readonly leaving: readonly RosterLine[];
 	};
+	/** People of a directory whose address is someone else's here, or would be. */
+	readonly aside: readonly (RosterLine & { readonly why: AsideReason })[];
+	/** New people whom the directory may not add. */
+	readonly notAdded: number;
 	readonly faults: readonly RosterFault[];
 	/** Number of errors beyond those shown. */
 	readonly moreFaults: number;

@@ -20,6 +20,7 @@ export {
 } from './roster-fields';
 export { decodeText, type TextEncoding } from './text-of-bytes';
 export type {
+	AsideReason,
 	ImportReport,
 	KeptPerson,
 	RenamedPerson,

@@ -81,6 +81,9 @@ export const deskWords: DeskTexts = {
 	get settings() {
 		return current().settings;
 	},
+	get directory() {
+		return current().directory;
+	},
 	get merge() {
 		return current().merge;
 	},

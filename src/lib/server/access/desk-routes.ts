@@ -58,6 +58,7 @@ export const DESK_ROUTES: Readonly<Record<DeskRoute, Permission | null>> = {
 	'/desk/(signed-in)/people': 'people:read',
 	'/desk/(signed-in)/people/export': 'people:export',
 	'/desk/(signed-in)/people/export/fhir': 'people:export',
+	'/desk/(signed-in)/people/directory': 'people:change',
 	'/desk/(signed-in)/people/import': 'people:change',
 	'/desk/(signed-in)/people/new': 'people:change',
 	'/desk/(signed-in)/record': 'audit-log:read',
@@ -181,6 +182,11 @@ export const DESK_ACTIONS: Partial<Readonly<Record<DeskRoute, Readonly<Record<st
 		columns: 'people:read',
 		save: 'people:read',
 		drop: 'people:read'
+	},
+	'/desk/(signed-in)/people/directory': {
+		read: 'people:change',
+		apply: 'people:change',
+		save: 'settings:change'
 	},
 	'/desk/(signed-in)/people/new': { default: 'people:change' },
 	'/desk/(signed-in)/referrals/[id=uuid]': {

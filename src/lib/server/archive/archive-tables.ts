@@ -17,6 +17,8 @@ const LEFT_OUT: readonly string[] = [
 	// Where other programs are told of acts: no two servers tell the same one.
 	'webhook_messages',
 	'webhooks',
+	// Where the staff directory is read, and what was read of it.
+	'directory',
 	// What the running program keeps for itself.
 	'archive_loads',
 	'case_visitors',

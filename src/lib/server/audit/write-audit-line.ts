@@ -44,6 +44,7 @@ export const AUDIT_ACTIONS = [
 	'cover-set',
 	'webhook-set',
 	'webhook-removed',
+	'directory-set',
 	'policy-published',
 	'settings-published',
 	'checklist-published',

@@ -25,6 +25,7 @@ import * as running from './schema/running';
 import * as settings from './schema/settings';
 import * as post from './schema/post';
 import * as texts from './schema/texts';
+import * as directory from './schema/directory';
 import * as webhooks from './schema/webhooks';
 import * as roster from './schema/roster';
 import * as rounds from './schema/rounds';
@@ -56,6 +57,7 @@ export const schema = {
 	...texts,
 	...running,
 	...settings,
+	...directory,
 	...webhooks,
 	...audit
 };

@@ -11,7 +11,7 @@ import { newestAssessmentResult } from '../case-assessments/newest-assessment-re
 import { requirePerson } from '../people/lock-person';
 import { countRows, ownRows } from './own-rows';
 
-const { auditLines, people, savedFilters } = schema;
+const { auditLines, directory, people, savedFilters } = schema;
 
 /** Why someone is erased. */
 export const ERASURE_REASONS = ['asked', 'retention', 'mistake'] as const;
@@ -68,6 +68,8 @@ export async function erasePerson(
 		for (const text of [person.name, person.email].map((one) => one.toLowerCase()))
 			for (const form of [text, encodeURIComponent(text).toLowerCase()])
 				await tx.delete(savedFilters).where(sql`strpos(${kept}, ${form}) > 0`);
+		// The directory's list has them, too: it is read again.
+		await tx.update(directory).set({ roster: null, differences: 0 });
 		await tx.delete(people).where(eq(people.id, personId));
 		await writeAuditLine(tx, actor, { at: now, act: 'person-erased', personId, detail: { why } });
 	});

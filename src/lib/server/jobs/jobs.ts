@@ -8,6 +8,7 @@ import { purgeWriteLimits } from '../access/write-limits';
 import type { Config } from '../config';
 import { coverEmergencies } from '../cover/cover-job';
 import type { Db } from '../db/client';
+import { purgeDirectoryList, readDirectory } from '../directory/read-directory';
 import { sealAuditLog } from '../audit/seal-audit-log';
 import { withDatabaseLock } from '../db/migrate';
 import { writeErasures } from '../erasure/erasures-file';
@@ -37,6 +38,7 @@ const JOBS = [
 	'judging',
 	'record',
 	'webhooks',
+	'directory',
 	'retention',
 	'closings'
 ] as const;
@@ -123,9 +125,15 @@ export async function startJobs(
 			if (missing !== 0) log({ level: 'error', event: 'record-lines-missing', lines: missing });
 		},
 		webhooks: (shallGoOn) => deliverWebhookMessages(db, postSigned, clock, shallGoOn),
+		directory: async () => {
+			const read = config.directory && (await readDirectory(db, config.directory, clock));
+			if (read?.fault) log({ level: 'warn', event: 'directory-not-read', fault: read.fault });
+			else if (read) log({ level: 'info', event: 'directory-read', people: read.people });
+		},
 		retention: async () => {
 			await purgeWriteLimits(db, clock());
 			await purgeWebhookMessages(db, clock());
+			await purgeDirectoryList(db, clock());
 			const { timeZone } = await readOrganisation(db);
 			const n = await applyRetention(db, clock(), timeZone);
 			if (n > 0) log({ level: 'info', event: 'retention', erased: n });

@@ -10,6 +10,7 @@ import {
 	type RosterLine,
 	type RosterPerson
 } from '../../core/exchange';
+import { mayChange } from '../../core/directory';
 import { hasHolidaysFor } from '../../core/calendar/public-holidays';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
@@ -22,6 +23,7 @@ import { DomainError } from '../domain-error';
 import { yieldToEventLoop } from '../yield-to-event-loop';
 import { readOrganisation } from '../organisation/read-organisation';
 import { markAsReturned, markAsLeft } from './mark-as-left';
+import { fitDirectory, type DirectoryRules } from './fit-directory';
 import { beginRecord, endRecord } from './import-record';
 import { saveRosterMapping } from './roster-mappings';
 
@@ -51,6 +53,8 @@ export interface ImportInput {
 	readonly leaveOut: boolean;
 	/** People who are in the file under another address: theirs is changed, and nobody is added for it. */
 	readonly renames: readonly string[];
+	/** Where the list is a staff directory's, whose people are known by their staff numbers; left out for a file. */
+	readonly directory?: DirectoryRules;
 	/** What was seen before applying; null for a preview. */
 	readonly apply: {
 		/** Names this one act. */
@@ -69,6 +73,13 @@ export interface ImportInput {
  * their own pages.
  */
 const KNOWN_FIELDS = ROSTER_FIELDS.filter((field) => field !== 'email' && field !== 'language');
+
+/** Fields that say where someone lives: they move working days and days of emails. */
+const PLACE_FIELDS: readonly RosterField[] = ['country', 'region', 'timeZone'];
+
+/** Whether a directory says something of a field: a country says of a region and a time zone that they are of no other. */
+const isTold = (columns: ColumnMap, field: RosterField) =>
+	columns[field].length > 0 || (PLACE_FIELDS.includes(field) && columns.country.length > 0);
 
 /** Reads the lines in pieces: a long file holds up nobody's request. */
 async function readInPieces({ lines, columns, firstRow, headings }: ImportInput): Promise<RosterReader> {
@@ -93,7 +104,21 @@ export async function importPeople(
 	input: ImportInput,
 	now: Date
 ): Promise<ImportReport> {
-	const { id: userId } = requirePermission(actor, 'people:change');
+	const { id } = requirePermission(actor, 'people:change');
+	return importAs(db, { actor, userId: id }, input, now);
+}
+
+/** What importing a list would do, for a job that shows it to nobody by itself. */
+export const previewImport = (db: Db, input: Omit<ImportInput, 'apply'>, now: Date): Promise<ImportReport> =>
+	importAs(db, null, { ...input, apply: null }, now);
+
+/** @param by who applies it; null for a preview */
+async function importAs(
+	db: Db,
+	by: { readonly actor: Actor; readonly userId: string } | null,
+	input: ImportInput,
+	now: Date
+): Promise<ImportReport> {
 	const { people: rows, faults } = await readInPieces(input);
 	const { language: usual, timeZone } = await readOrganisation(db);
 	const today = isoDay(now, timeZone);
@@ -102,7 +127,13 @@ export async function importPeople(
 	const gone = read.filter(hasGone);
 	const here = read.filter((person) => !hasGone(person));
 	const countries = [...new Set(read.map(({ country }) => country))].filter((c) => /^[A-Z]{2}$/.test(c));
-	const known = KNOWN_FIELDS.filter((field) => input.columns[field].length > 0);
+	const { directory } = input;
+	const known = KNOWN_FIELDS.filter((field) =>
+		directory
+			? isTold(input.columns, field) && mayChange(directory.may, field)
+			: input.columns[field].length > 0
+	);
+	const movesPeople = !directory || directory.may.includes('leavers');
 	const unread = new Set(
 		faults.filter(({ field }) => field === 'name' || field === 'email').map(({ row }) => row)
 	);
@@ -119,9 +150,13 @@ export async function importPeople(
 	if (apply?.leaveAbsent && unread.size > 0) throw new DomainError('invalid', 'absentNeedsEveryRow');
 	return inTransaction(db, async (tx) => {
 		await putAside(tx, here, gone);
-		const renamed = await renamedIn(tx, input.renames);
-		const seen = { ...(await compare(tx, known)), renamed };
-		if (!apply) return { ...seen, ...report, isApplied: false };
+		const fitted = directory ? await fitDirectory(tx, directory) : NOTHING_ASIDE;
+		// A directory's people are known by their numbers already.
+		const renamed = directory ? [] : await renamedIn(tx, input.renames);
+		const compared = await compare(tx, known);
+		const seen = { ...compared, ...(movesPeople ? {} : nobodyMoves(compared)), renamed, ...fitted };
+		if (!apply || !by) return { ...seen, ...report, isApplied: false };
+		const { actor, userId } = by;
 		if (seen.added !== apply.added || seen.changed !== apply.changed)
 			throw new DomainError('conflict', 'listChanged');
 		const n = (apply.takeBack ? seen.back : 0) + (apply.leaveAbsent ? seen.absent : 0) + seen.leaving;
@@ -131,9 +166,9 @@ export async function importPeople(
 				facts: { n, most: MAX_LEAVERS_AND_RETURNERS }
 			});
 		// Absent and returning people are determined before the file is written: afterwards everyone in it is there.
-		const backIds = apply.takeBack ? await idsOf(tx, BACK) : [];
-		const absentIds = apply.leaveAbsent ? await idsOf(tx, ABSENT) : [];
-		const leavingIds = await idsOf(tx, LEAVING);
+		const backIds = apply.takeBack && movesPeople ? await idsOf(tx, BACK) : [];
+		const absentIds = apply.leaveAbsent && movesPeople ? await idsOf(tx, ABSENT) : [];
+		const leavingIds = movesPeople ? await idsOf(tx, LEAVING) : [];
 		// Sent twice, it is done once.
 		if (
 			!(await beginRecord(tx, { id: apply.key, userId, today, isChanged: isChangedBy(known), ...seen }, now))
@@ -149,12 +184,12 @@ export async function importPeople(
 			insert into ${cases} (person_id)
 			select p.id from people p left join cases c on c.person_id = p.id where c.person_id is null`);
 		const moved = [
-			...backIds.map((personId) => ({ personId, by: markAsReturned })),
-			...[...absentIds, ...leavingIds].map((personId) => ({ personId, by: markAsLeft }))
+			...backIds.map((personId) => ({ personId, move: markAsReturned })),
+			...[...absentIds, ...leavingIds].map((personId) => ({ personId, move: markAsLeft }))
 		];
-		for (const { personId, by } of moved) {
+		for (const { personId, move } of moved) {
 			const act = { personId, batch: apply.key, key: idempotencyKeyFor(apply.key, personId), version: null };
-			await by(tx, actor, act, now);
+			await move(tx, actor, act, now);
 		}
 		if (input.headings !== '') await saveRosterMapping(tx, userId, input, now);
 		const detail = { added: seen.added, changed: seen.changed, moved: moved.length };
@@ -163,7 +198,10 @@ export async function importPeople(
 	});
 }
 
+const NOTHING_ASIDE = { aside: [], notAdded: 0 } as const;
+
 const NOTHING = {
+	...NOTHING_ASIDE,
 	added: 0,
 	changed: 0,
 	same: 0,
@@ -175,6 +213,15 @@ const NOTHING = {
 	shown: { added: [], changed: [], absent: [], back: [], leaving: [] },
 	isApplied: false
 } as const;
+
+/** What remains where nobody may be marked as left or returned. */
+const nobodyMoves = ({ shown }: Pick<ImportReport, 'shown'>) => ({
+	absent: 0,
+	back: 0,
+	leaving: 0,
+	departed: 0,
+	shown: { ...shown, absent: [], back: [], leaving: [] }
+});
 
 /** A field's column in the table of people. */
 const column = (field: RosterField) => sql.identifier(people[field].name);
@@ -205,9 +252,6 @@ const differs = (told: readonly RosterField[], source: string): SQL =>
 /** Whether a row of the file, `x`, changes the person it is about: by another address, or by one of these fields. */
 const isChangedBy = (told: readonly RosterField[]): SQL =>
 	sql`(x.match <> x.email or (${differs(told, 'x')}))`;
-
-/** Fields that say where someone lives: they move working days and days of emails. */
-const PLACE_FIELDS: readonly RosterField[] = ['country', 'region', 'timeZone'];
 
 /** Has people assessed again by the queue, or by the next act on them; what that alone makes due is held back. */
 async function judgeAgain(tx: Db, personIds: readonly string[]): Promise<void> {
@@ -245,9 +289,12 @@ async function putAside(tx: Db, read: readonly RosterPerson[], gone: readonly Ro
 	await tx.execute(
 		sql`create temporary table roster (line integer not null, match text not null, ${sql.join(fields, sql`, `)}) on commit drop`
 	);
-	await tx.execute(sql`create temporary table roster_gone (email text not null) on commit drop`);
-	await tx.execute(sql`insert into roster_gone
-		select jsonb_array_elements_text(${JSON.stringify(gone.map(({ email }) => email))}::jsonb)`);
+	await tx.execute(
+		sql`create temporary table roster_gone (match text not null, "staffNumber" text not null) on commit drop`
+	);
+	await tx.execute(sql`insert into roster_gone select email, "staffNumber" from ${recordset(gone)}`);
+	// Addresses of people in the list whose rows can't be taken: they are not missing.
+	await tx.execute(sql`create temporary table roster_aside (match text not null) on commit drop`);
 	for (let from = 0; from < read.length; from += CHUNK) {
 		const rows = read.slice(from, from + CHUNK);
 		await tx.execute(sql`insert into roster
@@ -264,11 +311,12 @@ const BACK = sql`roster x join ${people} on lower(people.email) = x.match where 
 /** People who are not in the file. */
 const ABSENT = sql`${people} where people.left_at is null
 	and not exists (select 1 from roster x where x.match = lower(people.email))
-	and not exists (select 1 from roster_gone g where g.email = lower(people.email))`;
+	and not exists (select 1 from roster_gone g where g.match = lower(people.email))
+	and not exists (select 1 from roster_aside a where a.match = lower(people.email))`;
 
 /** People who are still here, and whose leaving day in the file has come. */
 const LEAVING = sql`${people} where people.left_at is null
-	and exists (select 1 from roster_gone g where g.email = lower(people.email))`;
+	and exists (select 1 from roster_gone g where g.match = lower(people.email))`;
 
 /** Most people who are shown as known under another address. */
 const MOST_RENAMED = 300;
@@ -351,7 +399,7 @@ async function compare(tx: Db, told: readonly RosterField[]) {
 			from roster x left join ${people} on lower(people.email) = x.match`),
 		await tx.execute<{ n: number; departed: number }>(sql`select (select count(*) from ${LEAVING})::int as n,
 			(select count(*) from roster_gone g
-				where not exists (select 1 from ${people} where lower(people.email) = g.email))::int as departed`),
+				where not exists (select 1 from ${people} where lower(people.email) = g.match))::int as departed`),
 		await tx.execute<{ n: number }>(sql`select count(*)::int as n from ${ABSENT}`),
 		await tx.execute<RosterLine & Record<string, unknown>>(
 			sql`select ${line} from ${added} order by x.line ${most}`

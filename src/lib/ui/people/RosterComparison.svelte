@@ -4,16 +4,18 @@
 	import CheckBox from '../kit/CheckBox.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
-	const texts = deskWords.people;
+	const { people: texts, directory } = deskWords;
 
 	interface Props {
 		report: ImportReport;
+		/** Whether the list is the staff directory's, not a file. */
+		isDirectory?: boolean;
 		leaveAbsent: boolean;
 		takeBack: boolean;
 		choose: (chosen: { leaveAbsent: boolean; takeBack: boolean }) => void;
 	}
 
-	let { report, leaveAbsent, takeBack, choose }: Props = $props();
+	let { report, isDirectory = false, leaveAbsent, takeBack, choose }: Props = $props();
 </script>
 
 {#snippet listed(lines: readonly RosterLine[], all: number)}
@@ -65,7 +67,9 @@
 		{/if}
 		{#if report.back > 0}
 			<details>
-				<summary class="kit-summary">{texts.leaversInFile(report.back)}</summary>
+				<summary class="kit-summary"
+					>{isDirectory ? directory.backIn(report.back) : texts.leaversInFile(report.back)}</summary
+				>
 				{@render listed(report.shown.back, report.back)}
 			</details>
 			<CheckBox
@@ -75,23 +79,33 @@
 				onchange={(is) => choose({ leaveAbsent, takeBack: is })}
 			/>
 		{/if}
-		{#if report.departed > 0}<p class="text-note">{texts.departed(report.departed)}</p>{/if}
+		{#if report.departed > 0}<p class="text-note">
+				{isDirectory ? directory.departed(report.departed) : texts.departed(report.departed)}
+			</p>{/if}
 		{#if report.leaving > 0}
 			<details>
-				<summary class="kit-summary">{texts.leavingCount(report.leaving)}</summary>
+				<summary class="kit-summary"
+					>{isDirectory ? directory.leaving(report.leaving) : texts.leavingCount(report.leaving)}</summary
+				>
 				{@render listed(report.shown.leaving, report.leaving)}
 			</details>
 		{/if}
 		{#if report.absent > 0}
 			<details>
-				<summary class="kit-summary">{texts.missingFromFile(report.absent)}</summary>
+				<summary class="kit-summary"
+					>{isDirectory
+						? directory.missingFrom(report.absent)
+						: texts.missingFromFile(report.absent)}</summary
+				>
 				{@render listed(report.shown.absent, report.absent)}
 			</details>
 			{#if report.leftOut > 0}
-				<p class="text-note text-ink-soft">{texts.missingNotSure}</p>
+				<p class="text-note text-ink-soft">{isDirectory ? directory.missingNotSure : texts.missingNotSure}</p>
 			{:else}
 				<CheckBox
-					words={texts.markMissing(peopleWords(report.absent))}
+					words={isDirectory
+						? directory.markMissing(peopleWords(report.absent))
+						: texts.markMissing(peopleWords(report.absent))}
 					size="desk"
 					isChecked={leaveAbsent}
 					onchange={(is) => choose({ leaveAbsent: is, takeBack })}

@@ -16,6 +16,7 @@ import { organisationTexts } from './organisation';
 import { checklistEditorTexts } from './checklist-editor';
 import { inspectionTexts } from './inspection';
 import { ownTextTexts } from './own-texts';
+import { directoryTexts } from './directory';
 import { mergeTexts } from './merge';
 import { phoneWalkTexts } from './phone-walk';
 import { policyTexts } from './policy';
@@ -53,6 +54,7 @@ export const deskTexts: DeskTexts = {
 	checklistEditor: checklistEditorTexts,
 	inspection: inspectionTexts,
 	ownTexts: ownTextTexts,
+	directory: directoryTexts,
 	merge: mergeTexts,
 	phoneWalk: phoneWalkTexts,
 	policy: policyTexts,

@@ -84,6 +84,7 @@ export const stateTexts: DeskTexts['states'] = {
 		'absence-ended': 'hat eine Abwesenheit beendet',
 		'webhook-set': 'hat einen Webhook eingerichtet',
 		'webhook-removed': 'hat einen Webhook entfernt',
+		'directory-set': 'hat geändert, was aus dem Personalverzeichnis gelesen wird',
 		'cover-set': 'hat die Vertretung für Notfälle geändert',
 		'text-published': 'hat einen Text veröffentlicht',
 		'checklist-published': 'hat eine neue Checkliste veröffentlicht',

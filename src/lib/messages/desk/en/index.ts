@@ -15,6 +15,7 @@ import { organisationTexts } from './organisation';
 import { checklistEditorTexts } from './checklist-editor';
 import { inspectionTexts } from './inspection';
 import { ownTextTexts } from './own-texts';
+import { directoryTexts } from './directory';
 import { mergeTexts } from './merge';
 import { phoneWalkTexts } from './phone-walk';
 import { policyTexts } from './policy';
@@ -52,6 +53,7 @@ export const deskTexts = {
 	checklistEditor: checklistEditorTexts,
 	inspection: inspectionTexts,
 	ownTexts: ownTextTexts,
+	directory: directoryTexts,
 	merge: mergeTexts,
 	phoneWalk: phoneWalkTexts,
 	policy: policyTexts,

@@ -82,6 +82,7 @@ export const stateTexts = {
 		'absence-ended': 'ended a coordinator’s absence',
 		'webhook-set': 'set up a webhook',
 		'webhook-removed': 'removed a webhook',
+		'directory-set': 'changed what is read of the staff directory',
 		'cover-set': 'changed who is alerted to emergencies',
 		'text-published': 'published a text',
 		'checklist-published': 'published a new checklist',

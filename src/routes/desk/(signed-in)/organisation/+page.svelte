@@ -29,6 +29,7 @@
 		{/each}
 		<a href="/desk/organisation/emails">{texts.seeEmails}</a>
 		<a href="/desk/organisation/translations">{texts.translationsLink}</a>
+		<a href="/desk/people/directory">{deskWords.directory.link}</a>
 		<a href="/desk/organisation/webhooks">{texts.webhooks.link}</a>
 		<a href="/desk/organisation/archive">{texts.archive.link}</a>
 	</p>

@@ -3,6 +3,7 @@ import { redirect } from '@sveltejs/kit';
 import { isValidDay, isoDay } from '$lib/server/clock';
 import { DomainError } from '$lib/server/domain-error';
 import { BULK_ACTS, PEOPLE_COLUMNS, parsePeopleColumns } from '$lib/core/people';
+import { directoryDifferences } from '$lib/server/directory/directory-page';
 import { actInBulk, MAX_IN_BULK, type BulkAct } from '$lib/server/people/act-in-bulk';
 import { countriesOf, listPeople, teamsOf } from '$lib/server/people/list-people';
 import { deleteFilter, savedFiltersOf, saveFilter } from '$lib/server/people/saved-filters';
@@ -25,11 +26,12 @@ export const load: PageServerLoad = ({ locals, url, cookies }) =>
 		const filter = filterOfQuery(url.searchParams);
 		const order = sortOrderOfQuery(url.searchParams);
 		const cursor = url.searchParams.get('after') ?? undefined;
-		const [page, teams, countries, saved] = await Promise.all([
+		const [page, teams, countries, saved, differences] = await Promise.all([
 			listPeople(locals.db, actor, { filter, order, cursor, now: locals.now }),
 			teamsOf(locals.db, actor),
 			countriesOf(locals.db, actor),
-			savedFiltersOf(locals.db, actor)
+			savedFiltersOf(locals.db, actor),
+			directoryDifferences(locals.db)
 		]);
 		return {
 			filter,
@@ -40,6 +42,7 @@ export const load: PageServerLoad = ({ locals, url, cookies }) =>
 			teams,
 			countries,
 			saved,
+			differences,
 			mostInBulk: MAX_IN_BULK,
 			today: isoDay(locals.now, locals.timeZone)
 		};

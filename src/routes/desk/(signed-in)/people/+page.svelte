@@ -35,6 +35,11 @@
 			</p>
 		</div>
 		<div class="flex flex-wrap gap-2">
+			{#if data.differences > 0}
+				<Button size="desk" href="/desk/people/directory"
+					>{deskWords.directory.linkWithCount(data.differences)}</Button
+				>
+			{/if}
 			<Button size="desk" href="/desk/people/import">{texts.importList}</Button>
 			<PeopleColumns columns={data.columns} {query} />
 			<PeopleExport {query} />

@@ -1,3 +1,4 @@
+import { randomUUID } from 'node:crypto';
 import { expect, test, type APIRequestContext } from '@playwright/test';
 import { ROLES, type Role } from '../src/lib/core/access';
 import {
@@ -175,6 +176,15 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 		'/desk/organisation/webhooks?/save',
 		{ webhook: '', version: '0', name: 'x', url: 'https://x.example/', isOn: 'no', answered: 'yes' }
 	],
+	['/desk/people/directory?/read', {}],
+	[
+		'/desk/people/directory?/apply',
+		{
+			...{ key: randomUUID(), readAt: '2026-01-01T00:00:00.000Z', added: '0', changed: '0' },
+			...{ leaveAbsent: 'no', takeBack: 'no' }
+		}
+	],
+	['/desk/people/directory?/save', { version: '0', isOn: 'no', usersFilter: '', teamFrom: 'none' }],
 	['/desk/organisation/webhooks?/try', { webhook: '00000000-0000-4000-8000-000000000000' }],
 	['/desk/organisation/webhooks?/remove', { webhook: '00000000-0000-4000-8000-000000000000' }],
 	['/desk/organisation/checklist?/move', { seen: '0', part: 'get-up', to: '0' }],

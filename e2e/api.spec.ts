@@ -33,20 +33,23 @@ async function programOf(page: Page, token: string): Promise<APIRequestContext> 
 	return requests.newContext({ baseURL: `${origin}/api/v1/`, extraHTTPHeaders });
 }
 
-/** The shape of a value: names and types, for lists those of the first entry. What an example leaves empty may be anything. */
-function shapeOf(value: unknown, example: unknown): unknown {
-	if (Array.isArray(value) && Array.isArray(example))
-		return value.slice(0, 1).map((one) => shapeOf(one, example[0]));
-	if (value && example && typeof value === 'object' && typeof example === 'object') {
-		if (Object.keys(example).length === 0) return {};
+/**
+ * The shape of a value beside another: names and types, for lists those of the first entry. What one of them leaves empty may be anything in
+ * the other; whether it may be is for the schema.
+ */
+function shapeOf(value: unknown, other: unknown): unknown {
+	if (Array.isArray(value) && Array.isArray(other))
+		return value.slice(0, 1).map((one) => shapeOf(one, other[0]));
+	if (value && other && typeof value === 'object' && typeof other === 'object') {
+		if (Object.keys(other).length === 0) return {};
 		return Object.fromEntries(
 			Object.entries(value).map(([name, inner]) => [
 				name,
-				shapeOf(inner, (example as Record<string, unknown>)[name])
+				shapeOf(inner, (other as Record<string, unknown>)[name])
 			])
 		);
 	}
-	return value === null || example === null ? 'null or a value' : typeof value;
+	return value === null || other === null ? 'null or a value' : typeof value;
 }
 
 interface Example {
@@ -99,7 +102,7 @@ test('the examples of the API’s page do what it says, and answer as its descri
 		});
 		const given = (await response.json()) as Record<string, unknown>;
 		expect(response.status(), `${method} ${path}: ${JSON.stringify(given)}`).toBe(status);
-		expect(shapeOf(given, answer), `${method} ${path}`).toEqual(shapeOf(answer, answer));
+		expect(shapeOf(given, answer), `${method} ${path}`).toEqual(shapeOf(answer, given));
 		if (typeof given['id'] === 'string') person = given['id'];
 		const [template = ''] = path.split('?');
 		const told = document.paths[`/${template}`]?.[method.toLowerCase()]?.responses[String(status)];

@@ -28,6 +28,7 @@ export const DESK_PAGES = [
 	'/people',
 	'/people/new',
 	'/people/import',
+	'/people/directory',
 	'/rounds',
 	'/rounds/new',
 	'/follow-ups',

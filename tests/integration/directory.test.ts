@@ -454,10 +454,11 @@ describe('a directory that fails', () => {
 	}
 	const says =
 		(status: number, body: unknown, headers = {}) =>
-		(response: ServerResponse) => {
+		(response: ServerResponse): void => {
 			response.writeHead(status, { 'content-type': 'application/scim+json', ...headers });
 			response.end(typeof body === 'string' ? body : JSON.stringify(body));
 		};
+	const hangsUp = (response: ServerResponse): void => void response.destroy();
 	const users = (totalResults: number, ids: readonly number[]) =>
 		says(200, {
 			totalResults,
@@ -482,7 +483,7 @@ describe('a directory that fails', () => {
 			[users(5, [1, 2]), users(4, [3]), users(5, [1, 2]), users(6, [3])],
 			'incomplete'
 		],
-		['hangs up', [(response: ServerResponse) => void response.destroy()], 'unreachable']
+		['hangs up', [hangsUp], 'unreachable']
 	] as const)('that %s leaves everything as it was', async (_, answers, fault) => {
 		personnel.workers.push(worker('7'));
 		const before = await read();

@@ -33,6 +33,7 @@ describe('the settings', () => {
 			mailFrom: 'Easy Corner <easy-corner@localhost>',
 			secondFactorRoles: [],
 			identity: null,
+			directory: null,
 			writesFactor: 1
 		});
 		expect(faultOf({})).toContain('DATABASE_URL');

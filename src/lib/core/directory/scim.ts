@@ -69,5 +69,7 @@ export const scimPage = Type.Object({
 	Resources: Type.Optional(Type.Array(Type.Unknown()))
 });
 
+/** A user as read: see {@link scimUser}. */
 export type ScimUser = Static<typeof scimUser>;
+/** A group as read: see {@link scimGroup}. */
 export type ScimGroup = Static<typeof scimGroup>;

@@ -286,6 +286,7 @@ const LIST_NAMES: Partial<Readonly<Record<DeskRoute, string>>> = {
 	'/desk/(signed-in)/equipment/export': 'equipment as CSV',
 	'/desk/(signed-in)/people/export': 'people as CSV',
 	'/desk/(signed-in)/people/export/fhir': 'people as FHIR',
+	'/desk/(signed-in)/people/directory': 'staff directory',
 	'/desk/(signed-in)/people/import': 'import of people',
 	'/desk/(signed-in)/people/new': 'form for a new person',
 	'/desk/(signed-in)/record/export': 'audit log as CSV',

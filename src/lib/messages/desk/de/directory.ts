@@ -58,7 +58,7 @@ export const directoryTexts: typeof english = {
 	noName: 'Ohne Namen',
 	applied: (added, changed, moved) =>
 		`Übernommen: ${added} neu, ${changed} geändert, ${moved} ausgeschieden oder zurück.`,
-	settings: 'Was gelesen wird und was sich ändern darf',
+	settings: 'Einstellungen zum Verzeichnis',
 	isOn: 'Jede Nacht lesen',
 	may: 'Das Verzeichnis darf …',
 	changes: {

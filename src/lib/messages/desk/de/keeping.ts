@@ -216,6 +216,7 @@ export const retentionTexts: DeskTexts['keeping'] = {
 		'people as FHIR': 'Personen als FHIR',
 		absences: 'Abwesenheit und Übergabe',
 		'audit log as CSV': 'Protokoll als CSV',
+		'staff directory': 'Personalverzeichnis',
 		'import of people': 'Import von Personen',
 		'form for a new person': 'Formular für eine neue Person',
 		'form for a new round': 'Formular für eine neue Runde',

@@ -9,7 +9,7 @@ export const directoryTexts = {
 	heading: 'Staff directory',
 	lead: 'Easy Corner reads your staff directory and shows you the joiners, leavers and other changes. Nothing changes here until you apply them.',
 	matching:
-		'People are matched by staff number, or by email address if either side has no number. What the directory leaves empty stays as it is.',
+		'People are matched by staff number, or by email address if either side has no number. Details that are empty in the directory stay as they are here.',
 	notConnected:
 		'No staff directory is connected. Your administrator sets its SCIM 2.0 address and token, as the guide for administrators explains.',
 	readAt: (moment: string, people: string) => `Read ${moment}: ${people}.`,
@@ -53,7 +53,7 @@ export const directoryTexts = {
 	noName: 'No name',
 	applied: (added: string, changed: number, moved: number) =>
 		`Applied: ${added} added, ${changed} changed, ${moved} marked as leavers or returned.`,
-	settings: 'What is read, and what it may change',
+	settings: 'Directory settings',
 	isOn: 'Read it every night',
 	may: 'It may …',
 	changes: {

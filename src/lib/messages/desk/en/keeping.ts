@@ -211,6 +211,7 @@ export const retentionTexts = {
 		'people as FHIR': 'People as FHIR',
 		absences: 'Absence and handing over',
 		'audit log as CSV': 'audit log as CSV',
+		'staff directory': 'Staff directory',
 		'import of people': 'Import of people',
 		'form for a new person': 'Form for a new person',
 		'form for a new round': 'Form for a new round',

@@ -49,4 +49,6 @@ test('joiners, leavers and moves are read from the staff directory, limited, app
 	await page.getByRole('button', { name: 'Undo this import' }).first().click();
 	await expect(page.getByText(/^The import is undone for/)).toBeVisible();
 	await expect(newest).toBeVisible();
+	await page.goto('/desk/people');
+	await expect(page.getByRole('link', { name: /^Staff directory \(\d+\)$/ })).toBeVisible();
 });

@@ -17,6 +17,7 @@ import {
 	askForDirectory,
 	directoryDifferences,
 	directoryPage,
+	recountDifferences,
 	setDirectory
 } from '$lib/server/directory/directory-page';
 import { isDue, purgeDirectoryList, readDirectory } from '$lib/server/directory/read-directory';
@@ -148,6 +149,8 @@ describe('the staff directory', () => {
 		expect(await all()).toHaveLength(3);
 		expect((await one(moved))?.team).toBe('Studio');
 		expect((await one(leaver))?.leftAt).toBeNull();
+		await recountDifferences(db(), desk.later(7));
+		expect(await directoryDifferences(db())).toBe(422);
 	});
 
 	it('knows people by their number: a new address is theirs, an address passed on is nobody’s', async () => {

@@ -135,10 +135,17 @@ export async function applyDirectory(
 	if (!row?.roster || row.readAt?.toISOString() !== readAt) throw new DomainError('conflict', 'listChanged');
 	const list = asImport(row.roster, row.settings);
 	const report = await importPeople(db, actor, { ...list, apply }, now);
-	const left = await previewImport(db, list, now);
+	await recountDifferences(db, now);
+	return report;
+}
+
+/** Compares the list that was read with the people again, after many of them were changed at once. */
+export async function recountDifferences(db: Db, now: Date): Promise<void> {
+	const [row] = await db.select().from(directory);
+	if (!row?.roster) return;
+	const report = await previewImport(db, asImport(row.roster, row.settings), now);
 	await db
 		.update(directory)
-		.set({ differences: differencesIn(left) })
+		.set({ differences: differencesIn(report) })
 		.where(eq(directory.version, row.version));
-	return report;
 }

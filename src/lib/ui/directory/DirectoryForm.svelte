@@ -77,6 +77,6 @@
 			value={settings.groupStart}
 		/>
 	{/if}
-	<p><Button look="main" size="desk" isBusy={form.isBusy}>{texts.save}</Button></p>
+	<p><Button size="desk" isBusy={form.isBusy}>{texts.save}</Button></p>
 	<FormError fault={form.fault} />
 </form>

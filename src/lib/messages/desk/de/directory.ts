@@ -3,7 +3,7 @@ import type { directoryTexts as english } from '../en/directory';
 /** Neue, Ausgeschiedene und Änderungen aus dem Personalverzeichnis. */
 export const directoryTexts: typeof english = {
 	link: 'Personalverzeichnis',
-	linkWithCount: (n) => `Personalverzeichnis (${n})`,
+	linkWithCount: (n) => (n === 0 ? 'Personalverzeichnis' : `Personalverzeichnis (${n})`),
 	title: 'Personalverzeichnis · Easy Corner',
 	heading: 'Personalverzeichnis',
 	lead: 'Easy Corner liest Ihr Personalverzeichnis und zeigt Ihnen, wer neu ist, wer ausgeschieden ist und was sich geändert hat. Hier ändert sich nichts, bevor Sie es übernehmen.',

@@ -4,7 +4,7 @@ import type { AsideReason } from '$lib/core/exchange';
 /** Joiners, leavers and changes from the organisation's staff directory. */
 export const directoryTexts = {
 	link: 'Staff directory',
-	linkWithCount: (n: number) => `Staff directory (${n})`,
+	linkWithCount: (n: number) => (n === 0 ? 'Staff directory' : `Staff directory (${n})`),
 	title: 'Staff directory · Easy Corner',
 	heading: 'Staff directory',
 	lead: 'Easy Corner reads your staff directory and shows you the joiners, leavers and other changes. Nothing changes here until you apply them.',

@@ -31,7 +31,7 @@ export const load: PageServerLoad = ({ locals, url, cookies }) =>
 			teamsOf(locals.db, actor),
 			countriesOf(locals.db, actor),
 			savedFiltersOf(locals.db, actor),
-			directoryDifferences(locals.db)
+			locals.config.directory ? directoryDifferences(locals.db) : null
 		]);
 		return {
 			filter,

@@ -35,7 +35,7 @@
 			</p>
 		</div>
 		<div class="flex flex-wrap gap-2">
-			{#if data.differences > 0}
+			{#if data.differences !== null}
 				<Button size="desk" href="/desk/people/directory"
 					>{deskWords.directory.linkWithCount(data.differences)}</Button
 				>

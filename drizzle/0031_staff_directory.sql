@@ -8,6 +8,6 @@ CREATE TABLE "directory" (
 	"fault" text DEFAULT '' NOT NULL,
 	"read_at" timestamp with time zone,
 	"roster" jsonb,
-	"differences" integer DEFAULT 0 NOT NULL,
+	"comparison" jsonb,
 	CONSTRAINT "directory_one_check" CHECK ("directory"."id" = 1)
 );

@@ -17,7 +17,7 @@ import {
 	askForDirectory,
 	directoryDifferences,
 	directoryPage,
-	recountDifferences,
+	compareAgain,
 	setDirectory
 } from '$lib/server/directory/directory-page';
 import { isDue, purgeDirectoryList, readDirectory } from '$lib/server/directory/read-directory';
@@ -101,7 +101,7 @@ const noPause = () => Promise.resolve();
 async function read(minutes = 1, at = service()) {
 	await askForDirectory(db(), desk.coordinator, desk.later(minutes));
 	await readDirectory(db(), at, () => desk.later(minutes), noPause);
-	return directoryPage(db(), desk.coordinator, desk.later(minutes));
+	return directoryPage(db(), desk.coordinator);
 }
 
 type Page = Awaited<ReturnType<typeof directoryPage>>;
@@ -149,7 +149,7 @@ describe('the staff directory', () => {
 		expect(await all()).toHaveLength(3);
 		expect((await one(moved))?.team).toBe('Studio');
 		expect((await one(leaver))?.leftAt).toBeNull();
-		await recountDifferences(db(), desk.later(7));
+		await compareAgain(db(), desk.later(7));
 		expect(await directoryDifferences(db())).toBe(422);
 	});
 
@@ -304,7 +304,7 @@ describe('the staff directory', () => {
 		personnel.workers.push(worker('8'));
 		await read(5);
 		expect(await faultOf(apply(seen))).toBe('conflict');
-		const newer = await directoryPage(db(), desk.coordinator, desk.later(6));
+		const newer = await directoryPage(db(), desk.coordinator);
 		await known('7');
 		expect(await faultOf(apply(newer, undefined, 7))).toBe('conflict');
 		expect(await all()).toHaveLength(1);
@@ -325,7 +325,7 @@ describe('the staff directory', () => {
 	it('is for those who may change people, its settings for those who may change them; both are logged', async () => {
 		const before = await db().$count(auditLines, eq(auditLines.act, 'directory-set'));
 		for (const actor of [desk.reader, desk.clinician]) {
-			expect(await faultOf(directoryPage(db(), actor, now))).toBe('not-allowed');
+			expect(await faultOf(directoryPage(db(), actor))).toBe('not-allowed');
 			expect(await faultOf(askForDirectory(db(), actor, now))).toBe('not-allowed');
 			const input = { settings: FIRST_DIRECTORY_SETTINGS, version: 0 };
 			expect(await faultOf(setDirectory(db(), actor, input, now))).toBe('not-allowed');
@@ -351,7 +351,7 @@ describe('the staff directory', () => {
 		await read(5);
 		await erasePerson(db(), desk.coordinator, { personId: id, why: 'asked' }, desk.later(6));
 		expect(await kept()).toBeNull();
-		expect((await directoryPage(db(), desk.coordinator, now)).report).toBeNull();
+		expect((await directoryPage(db(), desk.coordinator)).report).toBeNull();
 	});
 
 	it('never gives a person another’s number, and leaves nothing to apply a second time', async () => {

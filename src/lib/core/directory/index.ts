@@ -8,5 +8,10 @@ export {
 	type DirectorySettings,
 	type TeamSource
 } from './directory-settings';
-export { rosterOfUsers, type DirectoryRoster, type UnreadableRow } from './roster-of-users';
+export {
+	rosterOfUsers,
+	type DirectoryComparison,
+	type DirectoryRoster,
+	type UnreadableRow
+} from './roster-of-users';
 export { scimGroup, scimPage, scimUser, type ScimGroup, type ScimUser } from './scim';

@@ -3,6 +3,7 @@ import {
 	languageCode,
 	ROSTER_COLUMNS,
 	type ColumnMap,
+	type ImportReport,
 	type RosterColumn,
 	type RosterFault
 } from '../exchange';
@@ -23,6 +24,15 @@ export interface DirectoryRoster {
 export interface UnreadableRow {
 	readonly who: string;
 	readonly faults: readonly RosterFault[];
+}
+
+/** What taking over a directory's list would change. */
+export interface DirectoryComparison {
+	readonly report: ImportReport;
+	/** The first rows that can't be read whole. */
+	readonly unreadable: readonly UnreadableRow[];
+	/** How many people are in the list. */
+	readonly people: number;
 }
 
 interface Valued {

@@ -52,7 +52,8 @@ export interface ImportReport {
 		readonly back: readonly RosterLine[];
 		readonly leaving: readonly RosterLine[];
 	};
-	/** People of a directory whose address is someone else's here, or would be. */
+	/** People of a directory whose address is someone else's here, or would be: how many, and the first of them. */
+	readonly asideCount: number;
 	readonly aside: readonly (RosterLine & { readonly why: AsideReason })[];
 	/** New people whom the directory may not add. */
 	readonly notAdded: number;

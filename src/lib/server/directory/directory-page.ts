@@ -1,70 +1,51 @@
-import { and, eq } from 'drizzle-orm';
-import {
-	DIRECTORY_CHANGES,
-	FIRST_DIRECTORY_SETTINGS,
-	type DirectoryRoster,
-	type DirectorySettings,
-	type UnreadableRow
-} from '../../core/directory';
-import { ROSTER_COLUMNS, type ImportReport } from '../../core/exchange';
+import { and, eq, getTableColumns, sql } from 'drizzle-orm';
+import { DIRECTORY_CHANGES, FIRST_DIRECTORY_SETTINGS, type DirectorySettings } from '../../core/directory';
+import type { ImportReport } from '../../core/exchange';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
-import { importPeople, previewImport } from '../people/import-people';
-import { asImport, differencesIn } from './read-directory';
+import { importPeople } from '../people/import-people';
+import { asImport, compareDirectory } from './read-directory';
 
 const { directory } = schema;
 
-/** Most rows shown that can't be read. */
-const MOST_UNREADABLE = 50;
-
-function unreadableRows({ lines }: DirectoryRoster, { faults }: ImportReport): UnreadableRow[] {
-	const rows = [...new Set(faults.map(({ row }) => row))];
-	return rows.slice(0, MOST_UNREADABLE).map((row) => {
-		const cell = (name: (typeof ROSTER_COLUMNS)[number]) =>
-			lines[row - 1]?.[ROSTER_COLUMNS.indexOf(name)] ?? '';
-		return {
-			who: cell('name') || cell('email') || cell('staffNumber'),
-			faults: faults.filter((fault) => fault.row === row)
-		};
-	});
+/**
+ * The directory with its settings, and what taking over its list would change, as it was compared last: nobody waits for that to be done.
+ */
+export async function directoryPage(db: Db, actor: Actor) {
+	requirePermission(actor, 'people:change');
+	const { roster: _, ...columns } = getTableColumns(directory);
+	const [row] = await db.select(columns).from(directory);
+	const { version = 0, readAt = null, triedAt = null, wantedAt = null, fault = '' } = row ?? {};
+	return {
+		settings: row?.settings ?? FIRST_DIRECTORY_SETTINGS,
+		version,
+		state: {
+			readAt,
+			triedAt,
+			fault,
+			isReading: wantedAt !== null && (triedAt === null || triedAt < wantedAt),
+			people: row?.comparison?.people ?? 0
+		},
+		report: row?.comparison?.report ?? null,
+		unreadable: row?.comparison?.unreadable ?? []
+	};
 }
 
 /**
- * The directory with its settings, and what taking over its list would change. Cost: the list is compared as an import is, a second or two
- * for a hundred thousand people.
+ * How many people differ from the directory by the last comparison. Those who are only missing from it don't count: a directory needn't have
+ * everybody. One key look-up, for a page that leads there.
  */
-export async function directoryPage(db: Db, actor: Actor, now: Date) {
-	requirePermission(actor, 'people:change');
-	const [row] = await db.select().from(directory);
-	const settings = row?.settings ?? FIRST_DIRECTORY_SETTINGS;
-	const {
-		version = 0,
-		readAt = null,
-		triedAt = null,
-		wantedAt = null,
-		fault = '',
-		roster = null
-	} = row ?? {};
-	const state = {
-		readAt,
-		triedAt,
-		fault,
-		isReading: wantedAt !== null && (triedAt === null || triedAt < wantedAt),
-		people: roster?.lines.length ?? 0
-	};
-	if (!roster) return { settings, version, state, report: null, unreadable: [] };
-	const report = await previewImport(db, asImport(roster, settings), now);
-	return { settings, version, state, report, unreadable: unreadableRows(roster, report) };
-}
-
-/** How many people differ from the directory by the last comparison: one key look-up, for a page that leads there. */
 export async function directoryDifferences(db: Db): Promise<number> {
-	const [row] = await db.select({ differences: directory.differences }).from(directory);
-	return row?.differences ?? 0;
+	const of = (name: keyof ImportReport) =>
+		sql`coalesce((${directory.comparison} -> 'report' ->> ${name}::text)::integer, 0)`;
+	const [row] = await db
+		.select({ n: sql<number>`${of('added')} + ${of('changed')} + ${of('leaving')} + ${of('back')}` })
+		.from(directory);
+	return row?.n ?? 0;
 }
 
 /**
@@ -133,19 +114,18 @@ export async function applyDirectory(
 	requirePermission(actor, 'people:change');
 	const [row] = await db.select().from(directory);
 	if (!row?.roster || row.readAt?.toISOString() !== readAt) throw new DomainError('conflict', 'listChanged');
-	const list = asImport(row.roster, row.settings);
-	const report = await importPeople(db, actor, { ...list, apply }, now);
-	await recountDifferences(db, now);
-	return report;
+	try {
+		return await importPeople(db, actor, { ...asImport(row.roster, row.settings), apply }, now);
+	} finally {
+		// Refused, because people were changed meanwhile, the page shows how it is now.
+		await compareAgain(db, now);
+	}
 }
 
 /** Compares the list that was read with the people again, after many of them were changed at once. */
-export async function recountDifferences(db: Db, now: Date): Promise<void> {
+export async function compareAgain(db: Db, now: Date): Promise<void> {
 	const [row] = await db.select().from(directory);
 	if (!row?.roster) return;
-	const report = await previewImport(db, asImport(row.roster, row.settings), now);
-	await db
-		.update(directory)
-		.set({ differences: differencesIn(report) })
-		.where(eq(directory.version, row.version));
+	const comparison = await compareDirectory(db, row.roster, row.settings, now);
+	await db.update(directory).set({ comparison }).where(eq(directory.version, row.version));
 }

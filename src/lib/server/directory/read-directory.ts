@@ -1,6 +1,12 @@
 import { and, eq, isNull, lt, or, sql } from 'drizzle-orm';
-import { rosterOfUsers, type DirectoryRoster, type DirectorySettings } from '../../core/directory';
-import type { ImportReport } from '../../core/exchange';
+import {
+	rosterOfUsers,
+	type DirectoryComparison,
+	type DirectoryRoster,
+	type DirectorySettings,
+	type UnreadableRow
+} from '../../core/directory';
+import { ROSTER_COLUMNS, type ImportReport } from '../../core/exchange';
 import { isoDay } from '../clock';
 import type { DirectoryAddress } from '../config';
 import { schema, type Db } from '../db/client';
@@ -35,9 +41,31 @@ export const asImport = (
 	directory: { may, goneNumbers }
 });
 
-/** How many people differ. Those who are only missing from it don't count: a directory needn't have everybody. */
-export const differencesIn = ({ added, changed, leaving, back }: ImportReport): number =>
-	added + changed + leaving + back;
+/** Most rows shown that can't be read. */
+const MOST_UNREADABLE = 50;
+
+function unreadableRows({ lines }: DirectoryRoster, { faults }: ImportReport): UnreadableRow[] {
+	const rows = [...new Set(faults.map(({ row }) => row))];
+	return rows.slice(0, MOST_UNREADABLE).map((row) => {
+		const cell = (name: (typeof ROSTER_COLUMNS)[number]) =>
+			lines[row - 1]?.[ROSTER_COLUMNS.indexOf(name)] ?? '';
+		return {
+			who: cell('name') || cell('email') || cell('staffNumber'),
+			faults: faults.filter((fault) => fault.row === row)
+		};
+	});
+}
+
+/** Compares a list with the people. Cost: that of an import's preview, some twelve seconds for a hundred thousand people. */
+export async function compareDirectory(
+	db: Db,
+	roster: DirectoryRoster,
+	settings: DirectorySettings,
+	now: Date
+): Promise<DirectoryComparison> {
+	const report = await previewImport(db, asImport(roster, settings), now);
+	return { report, unreadable: unreadableRows(roster, report), people: roster.lines.length };
+}
 
 type Row = Pick<typeof directory.$inferSelect, 'settings' | 'wantedAt' | 'triedAt' | 'fault'>;
 
@@ -94,11 +122,11 @@ export async function readDirectory(
 		const users = await readUsers(service, settings.usersFilter, wait);
 		const groups = settings.teamFrom === 'group' ? await readGroups(service, wait) : [];
 		const roster = rosterOfUsers(users, groups, settings, isoDay(began, timeZone));
-		const report = await previewImport(db, asImport(roster, settings), began);
+		const comparison = await compareDirectory(db, roster, settings, began);
 		// Settings that were changed meanwhile have asked for it to be read again.
 		await db
 			.update(directory)
-			.set({ ...ended, fault: '', readAt: began, roster, differences: differencesIn(report) })
+			.set({ ...ended, fault: '', readAt: began, roster, comparison })
 			.where(eq(directory.version, row.version));
 		return { people: users.length, fault: '' };
 	} catch (error) {
@@ -118,7 +146,7 @@ export async function readDirectory(
 export async function purgeDirectoryList(db: Db, now: Date): Promise<void> {
 	await db
 		.update(directory)
-		.set({ roster: null, differences: 0 })
+		.set({ roster: null, comparison: null })
 		.where(
 			and(
 				lt(directory.readAt, new Date(now.getTime() - KEPT_DAYS * 24 * HOUR_MS)),

@@ -69,7 +69,7 @@ export async function erasePerson(
 			for (const form of [text, encodeURIComponent(text).toLowerCase()])
 				await tx.delete(savedFilters).where(sql`strpos(${kept}, ${form}) > 0`);
 		// The directory's list has them, too: it is read again.
-		await tx.update(directory).set({ roster: null, differences: 0 });
+		await tx.update(directory).set({ roster: null, comparison: null });
 		await tx.delete(people).where(eq(people.id, personId));
 		await writeAuditLine(tx, actor, { at: now, act: 'person-erased', personId, detail: { why } });
 	});

@@ -24,8 +24,9 @@ const NUMBERS = sql`(select staff_number as number, min(lower(email)) as email f
  */
 export async function fitDirectory(
 	tx: Db,
-	{ may, goneNumbers }: DirectoryRules
-): Promise<Pick<ImportReport, 'aside' | 'notAdded'>> {
+	{ may, goneNumbers }: DirectoryRules,
+	mostShown: number
+): Promise<Pick<ImportReport, 'asideCount' | 'aside' | 'notAdded'>> {
 	await tx.execute(sql`create index on roster ("staffNumber")`);
 	await tx.execute(sql`insert into roster_gone
 		select '', jsonb_array_elements_text(${JSON.stringify(goneNumbers)}::jsonb)`);
@@ -61,8 +62,12 @@ export async function fitDirectory(
 		? { rows: [] }
 		: await tx.execute(sql`delete from roster x
 			where not exists (select from ${people} where lower(people.email) = x.match) returning x.line`);
-	const aside = [...inUse, ...kept].map((row) => ({ ...row }));
-	return { aside, notAdded: strangers.length };
+	const aside = [...inUse, ...kept];
+	return {
+		asideCount: aside.length,
+		aside: aside.slice(0, mostShown).map((row) => ({ ...row })),
+		notAdded: strangers.length
+	};
 }
 
 type Aside = { [K in keyof ImportReport['aside'][number]]: ImportReport['aside'][number][K] };

@@ -150,7 +150,7 @@ async function importAs(
 	if (apply?.leaveAbsent && unread.size > 0) throw new DomainError('invalid', 'absentNeedsEveryRow');
 	return inTransaction(db, async (tx) => {
 		await putAside(tx, here, gone);
-		const fitted = directory ? await fitDirectory(tx, directory) : NOTHING_ASIDE;
+		const fitted = directory ? await fitDirectory(tx, directory, MOST_SHOWN) : NOTHING_ASIDE;
 		// A directory's people are known by their numbers already.
 		const renamed = directory ? [] : await renamedIn(tx, input.renames);
 		const compared = await compare(tx, known);
@@ -198,7 +198,7 @@ async function importAs(
 	});
 }
 
-const NOTHING_ASIDE = { aside: [], notAdded: 0 } as const;
+const NOTHING_ASIDE = { asideCount: 0, aside: [], notAdded: 0 } as const;
 
 const NOTHING = {
 	...NOTHING_ASIDE,

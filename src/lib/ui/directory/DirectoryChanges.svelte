@@ -40,14 +40,17 @@
 	<RosterComparison {report} isDirectory {...moves} choose={(chosen) => (moves = chosen)} />
 {/if}
 {#if report.notAdded > 0}<p class="mt-1 text-note">{texts.notAdded(report.notAdded)}</p>{/if}
-{#if report.aside.length > 0}
+{#if report.asideCount > 0}
 	<section class="mt-4 border-s-4 border-warm bg-warm-wash px-4 py-3">
-		<h2 class="text-lead">{texts.asideCount(report.aside.length)}</h2>
+		<h2 class="text-lead">{texts.asideCount(report.asideCount)}</h2>
 		<ul class="text-note">
 			{#each report.aside as { name, email, why } (email)}
 				<li class="py-1"><span class="font-semibold">{name}</span>, {email}: {texts.aside[why]}</li>
 			{/each}
 		</ul>
+		{#if report.asideCount > report.aside.length}<p class="text-note text-ink-soft">
+				{people.andMore(report.asideCount - report.aside.length)}
+			</p>{/if}
 	</section>
 {/if}
 {#if unreadable.length > 0}

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { check, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
-import type { DirectoryRoster, DirectorySettings } from '../../../core/directory';
+import type { DirectoryComparison, DirectoryRoster, DirectorySettings } from '../../../core/directory';
 import { moment } from './columns';
 
 /**
@@ -23,8 +23,8 @@ export const directory = pgTable(
 		/** When the list was read. */
 		readAt: moment('read_at'),
 		roster: jsonb('roster').$type<DirectoryRoster>(),
-		/** How many people differ from it, by the last comparison. */
-		differences: integer('differences').notNull().default(0)
+		/** What taking over the list would change, by the last comparison; null where there is no list. */
+		comparison: jsonb('comparison').$type<DirectoryComparison>()
 	},
 	(t) => [check('directory_one_check', sql`${t.id} = 1`)]
 );

@@ -18,7 +18,7 @@ export const load: PageServerLoad = ({ locals }) =>
 		const actor = signedIn(locals);
 		return {
 			isConnected: locals.config.directory !== null,
-			...(await directoryPage(locals.db, actor, locals.now)),
+			...(await directoryPage(locals.db, actor)),
 			imports: await importsOfToday(locals.db, actor, locals.now)
 		};
 	});

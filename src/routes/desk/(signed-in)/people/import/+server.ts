@@ -1,7 +1,7 @@
 import { Type } from 'typebox';
 import { MAX_JOINED_COLUMNS, ROSTER_COLUMNS, type RosterColumn } from '$lib/core/exchange';
 import { requirePermission } from '$lib/server/access/require-permission';
-import { recountDifferences } from '$lib/server/directory/directory-page';
+import { compareAgain } from '$lib/server/directory/directory-page';
 import { importPeople } from '$lib/server/people/import-people';
 import { undoImport } from '$lib/server/people/undo-import';
 import { DomainError } from '$lib/server/domain-error';
@@ -67,7 +67,7 @@ export const DELETE: RequestHandler = ({ request, locals }) =>
 		requirePermission(locals.user, 'people:change');
 		const { import: id } = await readUndo(request);
 		const result = await undoImport(locals.db, locals.user, id, locals.now);
-		await recountDifferences(locals.db, locals.now);
+		await compareAgain(locals.db, locals.now);
 		locals.wake('judging');
 		return Response.json(result);
 	});

@@ -62,6 +62,7 @@ await run(async () => {
 	await needDebianPackage('postgresql', () => postgresBin() !== null);
 	await needTestChromium();
 	await needDebianPackage('nginx-light', () => existsSync('/usr/sbin/nginx'));
+	await needDebianPackage('pgbouncer', () => existsSync('/usr/sbin/pgbouncer'));
 	await needNpmPackages();
 	rmSync(join(root, 'test-results'), { recursive: true, force: true });
 	mkdirSync(join(root, 'test-results'));

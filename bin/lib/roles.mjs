@@ -33,6 +33,16 @@ const login = (url, role, more = '') =>
 	`if not exists (select from pg_roles where rolname = ${literal(role)}) then create role ${role}; end if;
 	alter role ${role} login nosuperuser nocreatedb nocreaterole nobypassrls password ${literal(passwordOf(url, role))}; ${more}`;
 
+/** What a pooler's sessions begin with: it passes no settings on. The application asks for the same where it signs in by itself. */
+const APP_SESSION = [
+	'timezone to UTC',
+	'statement_timeout to 120000',
+	'idle_in_transaction_session_timeout to 60000',
+	'random_page_cost to 1.1'
+]
+	.map((setting) => `alter role ${ROLES.app} set ${setting};`)
+	.join(' ');
+
 /** SQL that gives tables, functions and types to their owner and lets the two login roles open the database; repeated after a restore. */
 const OWNERSHIP = `execute format('grant connect, temporary on database %I to ${ROLES.migrator}, ${ROLES.app}', current_database());
 	-- The queue asks for its schema at each start, though it is there.
@@ -69,7 +79,7 @@ begin
 	perform pg_advisory_xact_lock(727301444);
 	if not exists (select from pg_roles where rolname = '${ROLES.owner}') then create role ${ROLES.owner} nologin; end if;
 	${login(url, ROLES.migrator, `grant ${ROLES.owner} to ${ROLES.migrator};`)}
-	${login(url, ROLES.app)}
+	${login(url, ROLES.app, APP_SESSION)}
 	${OWNERSHIP}
 end $$;`;
 

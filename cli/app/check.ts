@@ -2,6 +2,7 @@ import { constants } from 'node:fs';
 import { access } from 'node:fs/promises';
 import { dirname } from 'node:path';
 import { sql } from 'drizzle-orm';
+import type { OpenDatabase } from '../../src/lib/server/db/client';
 import { readConfig, requireProductionSettings } from '../../src/lib/server/config';
 import { requireSchemaVersion } from '../../src/lib/server/db/migrate';
 import { requireErasuresReplayed } from '../../src/lib/server/erasure/replay-erasures';
@@ -19,6 +20,22 @@ async function recordIsSafe(db: Parameters<Parameters<typeof withDatabase>[0]>[0
 		);
 }
 
+/** Whether a session that a pooler gives has the settings of the application's own: a pooler passes none on, so that they are the role's. */
+async function poolerIsSet(databaseUrl: string, poolerUrl: string | null): Promise<void> {
+	const settings = (open: OpenDatabase) =>
+		open.db.execute<{ name: string; setting: string }>(
+			sql`select name, setting from pg_settings
+				where name in ('TimeZone', 'statement_timeout', 'idle_in_transaction_session_timeout') order by name`
+		);
+	const { rows: wanted } = await withDatabase(settings, databaseUrl);
+	const { rows: given } = await withDatabase(settings, databaseUrl, poolerUrl);
+	const other = wanted.find(({ setting }, i) => given[i]?.setting !== setting);
+	if (other)
+		throw new Error(
+			`sessions of EASY_CORNER_POOLER_URL need ${other.name} ${other.setting}: set it on the role, as the guide for administrators shows`
+		);
+}
+
 /**
  * Tells of each part whether it stands, one line each.
  *
@@ -29,6 +46,14 @@ export async function check(): Promise<boolean> {
 	const parts: [string, () => Promise<unknown>][] = [
 		['settings', async () => requireProductionSettings(process.env)],
 		['database', () => withDatabase(({ db }) => db.execute(sql`select 1`))],
+		...(config.poolerUrl
+			? [
+					['pooler', () => poolerIsSet(config.databaseUrl, config.poolerUrl)] as [
+						string,
+						() => Promise<unknown>
+					]
+				]
+			: []),
 		['version of the database', () => withDatabase(({ pool }) => requireSchemaVersion(pool))],
 		['audit log', () => withDatabase(({ db }) => recordIsSafe(db))],
 		['erasures', () => withDatabase(({ db }) => requireErasuresReplayed(db, config.erasuresFile))],

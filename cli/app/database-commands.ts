@@ -16,12 +16,14 @@ export const say = (text: string): void => void process.stdout.write(`${text}\n`
 /**
  * Does something with a database, and lets it go.
  * @param url of the application's, if left out
+ * @param poolerUrl of a pooler before it; none if left out
  */
 export async function withDatabase<T>(
 	work: (open: OpenDatabase) => Promise<T>,
-	url = readConfig(process.env).databaseUrl
+	url = readConfig(process.env).databaseUrl,
+	poolerUrl: string | null = null
 ): Promise<T> {
-	const open = openDatabase(url);
+	const open = openDatabase(url, poolerUrl);
 	try {
 		return await work(open);
 	} finally {

@@ -27,6 +27,8 @@ export interface DirectoryAddress {
 /** Settings from the environment. */
 export interface Config {
 	readonly databaseUrl: string;
+	/** A pooler before the database, for requests and jobs; null for none. */
+	readonly poolerUrl: string | null;
 	readonly mode: RunMode;
 	/** Base URL of the application, for links in emails. */
 	readonly origin: string;
@@ -173,6 +175,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
 		throw new ConfigError('DATABASE_URL is missing: set it to a PostgreSQL connection string.');
 	return {
 		databaseUrl: env.DATABASE_URL,
+		poolerUrl: env.EASY_CORNER_POOLER_URL || null,
 		mode: modeOf(env.EASY_CORNER_MODE),
 		origin: (env.ORIGIN ?? 'http://127.0.0.1:3000').replace(/\/$/, ''),
 		smtpUrl: smtpOf(env.EASY_CORNER_SMTP),

@@ -53,9 +53,9 @@ let made: Runtime | null = null;
 export function runtime(): Runtime {
 	if (!made) {
 		const config = readConfig(process.env);
-		const { databaseUrl } = config;
+		const { databaseUrl, poolerUrl } = config;
 		configureKeys(config.keys);
-		const open = openDatabase(databaseUrl);
+		const open = openDatabase(databaseUrl, poolerUrl);
 		const changes = new ChangeFeed(databaseUrl);
 		made = {
 			config,

@@ -34,6 +34,7 @@ describe('the settings', () => {
 			secondFactorRoles: [],
 			identity: null,
 			directory: null,
+			poolerUrl: null,
 			writesFactor: 1
 		});
 		expect(faultOf({})).toContain('DATABASE_URL');

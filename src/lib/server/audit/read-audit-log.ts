@@ -3,6 +3,7 @@ import { parseCivilDate } from '../../core/calendar';
 import { BYTE_ORDER_MARK, toCsv, type CsvFormat } from '../../core/exchange';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
+import { organisationZone } from '../organisation/organisation-zone';
 import { isAbout } from './is-about';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
@@ -69,8 +70,12 @@ function whereOf({ act, user, person, from, until, before }: AuditLogFilter): SQ
 		act === '' ? undefined : eq(auditLines.act, act),
 		user === '' ? undefined : eq(auditLines.actorId, user),
 		person === '' ? undefined : isAbout(person),
-		from === '' ? undefined : sql`${auditLines.at} >= ${from}::date`,
-		until === '' ? undefined : sql`${auditLines.at} < ${until}::date + 1`,
+		from === ''
+			? undefined
+			: sql`${auditLines.at} >= ${from}::date::timestamp at time zone ${organisationZone}`,
+		until === ''
+			? undefined
+			: sql`${auditLines.at} < (${until}::date + 1)::timestamp at time zone ${organisationZone}`,
 		before === '' ? undefined : lt(auditLines.id, BigInt(before))
 	);
 }

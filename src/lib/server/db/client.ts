@@ -106,9 +106,25 @@ const LIMITS = {
 	keepAliveInitialDelayMillis: 10_000
 } as const;
 
-/** Opens a pool of connections. A broken connection is dropped and replaced on the next use. */
-export function openDatabase(url: string): OpenDatabase {
-	// What is read often is in memory or on a solid-state disk: an index look-up costs no more than the next page.
+/**
+ * Settings of a session on PostgreSQL itself. What is read often is in memory or on a solid-state disk: an index look-up costs no more than
+ * the next page. Days are worked out in zones that a statement names, or in UTC.
+ */
+const SESSION = '-c random_page_cost=1.1 -c timezone=UTC';
+
+/** Where PostgreSQL itself is, of pools that may go through a pooler. */
+const directUrls = new WeakMap<pg.Pool, string>();
+
+/** The address of PostgreSQL itself: for locks of a session, news of changes, and work that takes long. */
+const directUrlOf = (pool: pg.Pool): string | undefined =>
+	directUrls.get(pool) ?? pool.options.connectionString;
+
+/**
+ * Opens a pool of connections. A broken connection is dropped and replaced on the next use.
+ * @param poolerUrl of a pooler that gives each transaction a connection, such as PgBouncer: it takes no settings of a session, so that they are
+ * the role's; null for none
+ */
+export function openDatabase(url: string, poolerUrl: string | null = null): OpenDatabase {
 	const open = new Set<pg.Client>();
 	/** Registered as soon as it is made: one still connecting must be dropped too. */
 	class Known extends pg.Client {
@@ -118,13 +134,16 @@ export function openDatabase(url: string): OpenDatabase {
 			this.once('end', () => open.delete(this));
 		}
 	}
+	const { statement_timeout, idle_in_transaction_session_timeout, ...waiting } = LIMITS;
+	const session = { statement_timeout, idle_in_transaction_session_timeout, options: SESSION };
 	const pool = new pg.Pool({
 		Client: Known,
-		connectionString: url,
-		...LIMITS,
-		max: MOST_CONNECTIONS,
-		options: '-c random_page_cost=1.1'
+		connectionString: poolerUrl ?? url,
+		...waiting,
+		...(poolerUrl === null ? session : {}),
+		max: MOST_CONNECTIONS
 	});
+	directUrls.set(pool, url);
 	pool.on('error', () => {});
 	// A connection that breaks between two statements is reported by the next one; unhandled, the event would end the process.
 	pool.on('connect', (client) => client.on('error', () => {}));
@@ -144,12 +163,16 @@ export function openDatabase(url: string): OpenDatabase {
 const LONG_STATEMENT_MS = 3_600_000;
 const LONG_PAUSE_MS = 600_000;
 
-/** Opens a connection beside a pool, for one piece of work that may take long; whoever opens it ends it. */
-export async function openLongConnection(pool: pg.Pool): Promise<pg.Client> {
+/**
+ * Opens a connection to PostgreSQL itself beside a pool, for one piece of work that may take long or holds a lock; whoever opens it ends it.
+ * @param statementMs longest statement, ms; 0 for any
+ */
+export async function openLongConnection(pool: pg.Pool, statementMs = LONG_STATEMENT_MS): Promise<pg.Client> {
 	const client = new pg.Client({
-		connectionString: pool.options.connectionString,
+		connectionString: directUrlOf(pool),
+		options: SESSION,
 		connectionTimeoutMillis: CONNECT_MS,
-		statement_timeout: LONG_STATEMENT_MS,
+		statement_timeout: statementMs,
 		idle_in_transaction_session_timeout: LONG_PAUSE_MS,
 		keepAlive: true
 	});

@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { drizzle } from 'drizzle-orm/node-postgres';
 import { migrate } from 'drizzle-orm/node-postgres/migrator';
 import pg from 'pg';
+import { openLongConnection } from './client';
 
 /** This version can't use the database; the message says what to do. */
 export class MigrationError extends Error {}
@@ -17,7 +18,7 @@ function migrationsFolder(): string {
 	return folder;
 }
 
-async function newestApplied(client: pg.PoolClient): Promise<number> {
+async function newestApplied(client: pg.ClientBase): Promise<number> {
 	const known = await client.query<{ there: string | null }>(
 		`select to_regclass('drizzle.__drizzle_migrations')::text as there`
 	);
@@ -98,14 +99,14 @@ export async function migrateDatabase(pool: pg.Pool): Promise<void> {
 /** Runs work while no other process does such work on this database; others wait for their turn. */
 export async function withDatabaseLock<T>(
 	pool: pg.Pool,
-	work: (client: pg.PoolClient) => Promise<T>
+	work: (client: pg.Client) => Promise<T>
 ): Promise<T> {
-	const client = await pool.connect();
+	// A lock belongs to its session, which a pooler would pass on.
+	const client = await openLongConnection(pool, 0);
 	try {
 		await client.query('select pg_advisory_lock($1)', [LOCK]);
 		return await work(client);
 	} finally {
-		await client.query('select pg_advisory_unlock($1)', [LOCK]).catch(() => {});
-		client.release();
+		await client.end();
 	}
 }

@@ -7,10 +7,12 @@ if [ $# -ne 1 ]; then
 fi
 target=$1
 cd "$(dirname "$0")/.."
-if [ ! -f build/app.js ]; then
-	npm ci --no-fund --no-audit
-	npm run build
-fi
+# A build of other sources than these, as after an update, is made again.
+node --input-type=module -e "
+	import { needBuild, needNpmPackages } from './bin/lib/packages.mjs';
+	import { run } from './bin/lib/say.mjs';
+	await run(async () => { await needNpmPackages(); await needBuild(); });
+"
 mkdir -p "$target"
 cp -R build drizzle package.json package-lock.json "$target/"
 if [ -f .npmrc ]; then cp .npmrc "$target/"; fi

@@ -7,6 +7,7 @@ import type { TextSize } from '$lib/ui/theme/text-sizes';
 import type { JobName } from '$lib/server/jobs/jobs';
 import type { ChangeFeed } from '$lib/server/live/changes';
 import type { OpenStreams } from '$lib/server/live/open-streams';
+import type { FiguresDatabase } from '$lib/server/workforce/figures-database';
 import type { Planner } from '$lib/server/planning/planning';
 
 declare global {
@@ -19,6 +20,8 @@ declare global {
 		}
 		interface Locals {
 			db: NodePgDatabase<typeof schema>;
+			/** Where figures of the workforce are read. */
+			figures: FiguresDatabase;
 			config: Config;
 			planning: Planner;
 			/** Changes by other requests and processes, for pages that follow them. */

@@ -251,10 +251,11 @@ async function readerOf({ locals, route, request }: RequestEvent): Promise<DeskR
 
 const answer: Handle = async ({ event, resolve }) => {
 	const began = performance.now();
-	const { config, db, planning, changes, streams } = runtime();
+	const { config, db, figures, planning, changes, streams } = runtime();
 	const token = sessionToken(event.cookies, event.url);
 	event.locals.config = config;
 	event.locals.db = db;
+	event.locals.figures = figures;
 	event.locals.planning = planning;
 	event.locals.changes = changes;
 	event.locals.streams = streams;

@@ -284,6 +284,49 @@ export async function startPostgres({ temporary = false, lasting = false, durabl
 }
 
 /**
+ * Starts a replica of a throw-away cluster that only reads, kept up to date by streaming replication.
+ * @param {string} url of the cluster's database
+ * @returns {Promise<{ url: string, stop: () => Promise<void> }>}
+ */
+export async function startReplica(url) {
+	const bin = postgresBin();
+	if (!bin) throw new PlainFault('PostgreSQL is missing: install it with "apt-get install postgresql".');
+	const user = serverUser();
+	const folder = mkdtempSync(join(tmpdir(), 'easy-corner-pg-'));
+	chmodSync(folder, 0o700);
+	if (user) chownSync(folder, user.uid, user.gid);
+	const from = new URL(url);
+	from.pathname = '/';
+	const args = [
+		'-d',
+		from.toString(),
+		'-D',
+		join(folder, 'data'),
+		'--write-recovery-conf',
+		'--checkpoint=fast',
+		'--no-sync'
+	];
+	const made = spawnSync(join(bin, 'pg_basebackup'), args, { cwd: folder, ...(user ?? {}) });
+	if (made.status !== 0)
+		throw new PlainFault(`The replica could not be made: ${made.stderr.toString().trim().split('\n')[0]}`);
+	const server = await launch(bin, folder, user, { risky: true, lasting: false });
+	const at = new URL(url);
+	at.port = String(server.port);
+	return {
+		url: at.toString(),
+		stop: async () => {
+			if (!server.hasEnded()) server.child.kill('SIGINT');
+			await until(
+				async () => server.hasEnded(),
+				() => false,
+				30
+			);
+			rmSync(folder, { recursive: true, force: true });
+		}
+	};
+}
+
+/**
  * Stops the server of the project's cluster.
  * @returns {Promise<boolean>} whether one was running
  */

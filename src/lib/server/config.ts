@@ -29,6 +29,8 @@ export interface Config {
 	readonly databaseUrl: string;
 	/** A pooler before the database, for requests and jobs; null for none. */
 	readonly poolerUrl: string | null;
+	/** A replica of the database on which figures are read; null for none. */
+	readonly replicaUrl: string | null;
 	readonly mode: RunMode;
 	/** Base URL of the application, for links in emails. */
 	readonly origin: string;
@@ -176,6 +178,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
 	return {
 		databaseUrl: env.DATABASE_URL,
 		poolerUrl: env.EASY_CORNER_POOLER_URL || null,
+		replicaUrl: env.EASY_CORNER_REPLICA_URL || null,
 		mode: modeOf(env.EASY_CORNER_MODE),
 		origin: (env.ORIGIN ?? 'http://127.0.0.1:3000').replace(/\/$/, ''),
 		smtpUrl: smtpOf(env.EASY_CORNER_SMTP),

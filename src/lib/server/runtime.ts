@@ -7,12 +7,16 @@ import { startJobs, type Jobs } from './jobs/jobs';
 import { ChangeFeed } from './live/changes';
 import { OpenStreams } from './live/open-streams';
 import { PlanPool } from './planning/plan-pool';
+import { FiguresDatabase } from './workforce/figures-database';
 import { receiveBounces } from './email/receive-bounces';
 
 /** What one process of the application runs on; made on first use, so that a build touches no database. */
 interface Runtime extends OpenDatabase {
 	readonly config: Config;
 	readonly planning: PlanPool;
+	readonly figures: FiguresDatabase;
+	/** The replica's connections; null where there is none. */
+	readonly replica: OpenDatabase | null;
 	readonly changes: ChangeFeed;
 	readonly streams: OpenStreams;
 	readonly watch: DatabaseWatch;
@@ -30,7 +34,7 @@ export const wakeJob: Jobs['wake'] = (name) => joined?.wake(name);
 
 /** Joins the queue, once the database has this version; leaves it when the process is asked to end. */
 export async function startQueue(): Promise<void> {
-	const { db, config, pool, changes, watch } = runtime();
+	const { db, config, pool, replica, changes, watch } = runtime();
 	watch.start();
 	const jobs = await startJobs({ db, pool, config }, () => new Date());
 	joined = jobs;
@@ -43,6 +47,7 @@ export async function startQueue(): Promise<void> {
 		void jobs.stop().finally(() => {
 			watch.stop();
 			void pool.end();
+			void replica?.pool.end();
 		});
 	});
 }
@@ -53,12 +58,15 @@ let made: Runtime | null = null;
 export function runtime(): Runtime {
 	if (!made) {
 		const config = readConfig(process.env);
-		const { databaseUrl, poolerUrl } = config;
+		const { databaseUrl, poolerUrl, replicaUrl } = config;
 		configureKeys(config.keys);
 		const open = openDatabase(databaseUrl, poolerUrl);
+		const replica = replicaUrl === null ? null : openDatabase(replicaUrl);
 		const changes = new ChangeFeed(databaseUrl);
 		made = {
 			config,
+			figures: new FiguresDatabase(open.db, replica?.db ?? null),
+			replica,
 			planning: new PlanPool(),
 			changes,
 			streams: new OpenStreams(),

@@ -35,6 +35,7 @@ describe('the settings', () => {
 			identity: null,
 			directory: null,
 			poolerUrl: null,
+			replicaUrl: null,
 			writesFactor: 1
 		});
 		expect(faultOf({})).toContain('DATABASE_URL');

@@ -27,11 +27,13 @@ export const screenLoad =
 	) =>
 	(asked: Asked) =>
 		withErrorPage(async () => {
-			const { db, now } = asked.locals;
+			const { db, figures: database, now } = asked.locals;
 			const view = await viewOf(asked);
 			const page = asked.url.pathname;
 			const [figures, others] = await Promise.all([
-				recentFigures(db, { page, view, now: now.getTime() }, () => screen(db, view)),
+				recentFigures(db, { page, view, now: now.getTime() }, () =>
+					database.read((reader) => screen(reader, view))
+				),
 				besides?.(db, view)
 			]);
 			return { view, ...figures, ...(others as B) };

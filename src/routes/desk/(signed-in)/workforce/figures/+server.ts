@@ -9,9 +9,9 @@ import type { RequestHandler } from './$types';
 /** Every share that a view's screens show, as CSV. */
 export const GET: RequestHandler = ({ locals, url }) =>
 	withJsonError(async () => {
-		const { db, now } = locals;
+		const { db, figures, now } = locals;
 		const view = await viewOf({ locals, url });
-		const rows = await figureRows(db, view);
+		const rows = await figures.read((reader) => figureRows(reader, view));
 		await writeAuditLine(db, signedIn(locals), { at: now, act: 'figures-exported' });
 		return csvResponse(`figures-${view.on}.csv`, rows);
 	});

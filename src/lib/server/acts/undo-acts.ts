@@ -16,54 +16,36 @@ const { deskActs, people } = schema;
 const midnight = (now: Date) =>
 	sql`date_trunc('day', ${now.toISOString()}::timestamptz at time zone ${organisationZone}) at time zone ${organisationZone}`;
 
-/** Most acts shown in one list. */
+/** Most lines shown in one list. */
 const MOST_SHOWN = 100;
 
-/** A user's acts today, newest first; served by desk_acts_user_at_idx. Acts of one key press on many people are one line. */
+/** How many people of a line are named; with more, they are only counted. */
+const NAMED = 2;
+
+/**
+ * A user's acts today, newest first, and how many there are. Acts of one key press on many people are one line, which counts all of them.
+ * Cost: the day's acts of one user, by desk_acts_user_at_idx.
+ */
 export async function undoableActs(db: Db, actor: Actor, now: Date) {
 	const user = requirePermission(actor, 'desk:undo');
-	const rows = await db
+	const lines = await db
 		.select({
-			id: deskActs.id,
 			batch: deskActs.batch,
-			kind: deskActs.kind,
-			at: deskActs.at,
-			personId: deskActs.personId,
-			name: people.name,
-			canUndo: sql<boolean>`${deskActs.changes} is not null and ${deskActs.undoneAt} is null`,
-			undoneAt: deskActs.undoneAt
+			kind: sql<(typeof deskActs.$inferSelect)['kind']>`min(${deskActs.kind})`,
+			at: sql`max(${deskActs.at})`.mapWith(deskActs.at),
+			people: sql<number>`count(*)::int`,
+			names: sql<string[]>`(array_agg(${people.name} order by ${people.name}))[:${sql.raw(String(NAMED))}]`,
+			canUndo: sql<boolean>`bool_or(${deskActs.changes} is not null and ${deskActs.undoneAt} is null)`,
+			isUndone: sql<boolean>`bool_and(${deskActs.undoneAt} is not null)`,
+			all: sql<number>`(count(*) over ())::int`
 		})
 		.from(deskActs)
 		.innerJoin(people, eq(people.id, deskActs.personId))
 		.where(and(eq(deskActs.userId, user.id), gte(deskActs.at, midnight(now))))
-		.orderBy(desc(deskActs.at), asc(deskActs.id))
+		.groupBy(deskActs.batch)
+		.orderBy(desc(sql`max(${deskActs.at})`), asc(deskActs.batch))
 		.limit(MOST_SHOWN);
-	const lines = new Map<
-		string,
-		{
-			batch: string;
-			kind: (typeof rows)[number]['kind'];
-			at: Date;
-			people: { id: string; name: string }[];
-			canUndo: boolean;
-			isUndone: boolean;
-		}
-	>();
-	for (const row of rows) {
-		const line = lines.get(row.batch);
-		const person = { id: row.personId, name: row.name };
-		if (line) line.people.push(person);
-		else
-			lines.set(row.batch, {
-				batch: row.batch,
-				kind: row.kind,
-				at: row.at,
-				people: [person],
-				canUndo: row.canUndo,
-				isUndone: row.undoneAt !== null
-			});
-	}
-	return [...lines.values()];
+	return { all: lines[0]?.all ?? 0, lines: lines.map(({ all: _, ...line }) => line) };
 }
 
 /**

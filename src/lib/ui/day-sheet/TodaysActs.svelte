@@ -12,36 +12,37 @@
 		readonly batch: string;
 		readonly kind: keyof typeof deskWords.states.deskActs;
 		readonly at: Date;
-		readonly people: readonly { readonly id: string; readonly name: string }[];
+		/** How many people it concerned, and the names of the first of them. */
+		readonly people: number;
+		readonly names: readonly string[];
 		readonly canUndo: boolean;
 		readonly isUndone: boolean;
 	}
 
 	interface Props {
-		acts: readonly Act[];
+		/** The newest acts, and how many there are. */
+		acts: { readonly all: number; readonly lines: readonly Act[] };
 		timeZone: string;
 		undoing: SubmitFunction;
 	}
 
 	let { acts, timeZone, undoing }: Props = $props();
 
-	const newest = $derived(acts.find(({ canUndo }) => canUndo) ?? null);
-	const wordsOf = ({ kind, people }: Act) =>
+	const newest = $derived(acts.lines.find(({ canUndo }) => canUndo) ?? null);
+	const wordsOf = ({ kind, people, names }: Act) =>
 		texts.actOn(
 			deskWords.states.deskActs[kind],
-			people.length <= 2
-				? deskCatalogue().lists.and(people.map(({ name }) => name))
-				: peopleWords(people.length)
+			people === names.length ? deskCatalogue().lists.and(names) : peopleWords(people)
 		);
 </script>
 
-{#if acts.length > 0}
+{#if acts.all > 0}
 	<details class="acts">
 		<summary class="kit-summary" title={texts.undoUntilMidnight(Boolean(newest))}
-			>{texts.actionsToday(acts.length)}</summary
+			>{texts.actionsToday(acts.all)}</summary
 		>
 		<ul class="mt-1 text-note">
-			{#each acts as act (act.batch)}
+			{#each acts.lines as act (act.batch)}
 				<li class="flex flex-wrap items-center gap-3 border-t border-rule py-1">
 					<span class="num text-ink-soft">{timeWords(act.at, timeZone)}</span>
 					<span class="flex-1">{wordsOf(act)}</span>
@@ -61,6 +62,9 @@
 				</li>
 			{/each}
 		</ul>
+		{#if acts.all > acts.lines.length}<p class="text-note text-ink-soft">
+				{deskWords.people.andMore(acts.all - acts.lines.length)}
+			</p>{/if}
 	</details>
 {/if}
 

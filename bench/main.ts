@@ -6,6 +6,7 @@ import { benchCore } from './core';
 import { benchDesk } from './desk';
 import { benchFiguresAge } from './figures-age';
 import { benchLoad } from './load';
+import { benchMillion } from './million';
 import { benchMoving } from './moving';
 import { benchPage } from './page';
 import { benchPolicy } from './policy';
@@ -33,6 +34,7 @@ const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = {
 		await benchUpdate();
 	},
 	load: benchLoad,
+	million: benchMillion,
 	moving: benchMoving,
 	policy: benchPolicy,
 	post: benchPost,

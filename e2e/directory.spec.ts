@@ -13,7 +13,7 @@ test('joiners, leavers and moves are read from the staff directory, limited, app
 	await expect(page.getByText(/^Read .*: \d+ people\.$/)).toBeVisible();
 	await newest.click();
 	await expect(page.getByText('Ottilie Farthing')).toBeVisible();
-	await expect(page.getByText(/^No longer active: 2\. They will be marked/)).toBeVisible();
+	await expect(page.getByText(/^No longer active: \d+\. They will be marked/)).toBeVisible();
 
 	// It may not add anyone: by keys.
 	const settings = page.locator('details').filter({ hasText: 'Directory settings' });

@@ -21,11 +21,11 @@ import { listPeople } from '$lib/server/people/list-people';
 import { filterOfQuery } from '$lib/server/people/people-filter';
 import { sortOrderOfQuery } from '$lib/server/people/people-order';
 import { postgresBin } from '../../bin/lib/packages.mjs';
+import { startPooler } from '../../bin/lib/pooler.mjs';
 import { setUpRoles } from '../../bin/lib/roles.mjs';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
 import type { TestUser } from '../support/desk';
 import { PATIENCE } from '../support/patience';
-import { startPooler } from '../support/pooler';
 
 const { assessments, emails, people } = schema;
 const now = new Date('2026-03-02T09:00:00Z');

@@ -1,0 +1,137 @@
+import { sql } from 'drizzle-orm';
+import { drizzle } from 'drizzle-orm/node-postgres';
+import { migrateAndSeed, startApp } from '../bin/lib/app.mjs';
+import { freePort } from '../bin/lib/net.mjs';
+import { needBuild, postgresBin } from '../bin/lib/packages.mjs';
+import { startPooler } from '../bin/lib/pooler.mjs';
+import { startPostgres } from '../bin/lib/postgres.mjs';
+import { setUpRoles } from '../bin/lib/roles.mjs';
+import { plantWorkforce } from '../seed/planted';
+import { SESSION_COOKIE } from '../src/lib/server/access/session-cookie';
+import { hashToken, newToken } from '../src/lib/server/access/tokens';
+import { openDatabase, openLongConnection, schema, type Db } from '../src/lib/server/db/client';
+import { publishDueClosings } from '../src/lib/server/workforce/publish-closing';
+import { print, quantile, rounded, timesOf } from './measure';
+
+/** Size of the workforce; three results each of nearly all of them. */
+const PEOPLE = Number(process.env.BENCH_PEOPLE ?? 1_000_000);
+
+/** Reads of each page. */
+const RUNS = 40;
+
+/** Connections of the pooler, for both processes together. */
+const CONNECTIONS = 10;
+
+const TRUTH = { planTakesOff: 2, neckWith: 0.5, neckWithout: 0.2, answers: 0.99, quietTeamAnswers: 0.6 };
+
+/** Gives each planted person the case of somebody of the demo, with their follow-ups, so that lists are as long as they would be. */
+async function plantCases(db: Db): Promise<void> {
+	await db.execute(sql`create table bench_pattern as
+		select row_number() over (order by c.person_id) - 1 as k, c.*, f.due as follow_up_due
+		from cases c left join follow_ups f on f.person_id = c.person_id and f.done_at is null and f.kind = 'look'
+		where c.judgement_id is not null`);
+	await db.execute(sql`update cases c set level = p.level, open_since = p.open_since, act_by = p.act_by, worst = p.worst,
+			follow_up_on = p.follow_up_on, rules_version = p.rules_version, checks_off = p.checks_off, checks_unsure = p.checks_unsure,
+			judgement_id = p.judgement_id, settled_at = p.settled_at
+		from bench_pattern p, people where people.id = c.person_id and people.email like 'planted.%'
+			and p.k = abs(hashtext(c.person_id::text)) % (select count(*) from bench_pattern)`);
+	await db.execute(sql`insert into follow_ups (person_id, kind, due)
+		select people.id, 'look', p.follow_up_due from people, bench_pattern p
+		where people.email like 'planted.%' and p.follow_up_due is not null
+			and p.k = abs(hashtext(people.id::text)) % (select count(*) from bench_pattern)`);
+	await db.execute(sql`drop table bench_pattern`);
+}
+
+/**
+ * A million people with three million results, as HTTP: two processes that share a few connections through a pooler, read in turn. The
+ * people are seeded by SQL around those of the demo, whose cases are the ones that are opened.
+ */
+export async function benchMillion(): Promise<void> {
+	await needBuild();
+	const postgres = await startPostgres({ temporary: true });
+	const { pool } = openDatabase(postgres.url);
+	// Seeding takes longer than any statement of the program may.
+	const client = await openLongConnection(pool);
+	const db = drizzle(client, { schema });
+	const stops: (() => Promise<unknown>)[] = [() => client.end(), () => pool.end(), postgres.stop];
+	try {
+		const now = new Date();
+		const seeding = performance.now();
+		await migrateAndSeed(postgres.url, ['--demo']);
+		const ids = (await db.select({ id: schema.people.id }).from(schema.people)).map(({ id }) => id);
+		await plantWorkforce(db, PEOPLE, TRUTH, now);
+		await plantCases(db);
+		await db.update(schema.emails).set({ state: 'delivered' });
+		await publishDueClosings(db, () => now);
+		await client.query('vacuum analyze');
+		print({
+			figure: `million: seeding ${PEOPLE} people, with a year's month ends`,
+			unit: 's',
+			value: rounded((performance.now() - seeding) / 1000)
+		});
+		const [user] = await db
+			.select({ id: schema.users.id })
+			.from(schema.users)
+			.where(sql`role = 'coordinator'`)
+			.limit(1);
+		const token = newToken();
+		const expiresAt = new Date(now.getTime() + 86_400_000);
+		await db
+			.insert(schema.sessions)
+			.values({ tokenHash: hashToken(token), userId: user?.id ?? '', expiresAt });
+		const { appUrl } = await setUpRoles(postgresBin() ?? '', postgres.url);
+		const pooler = await startPooler(appUrl, CONNECTIONS);
+		stops.unshift(pooler.stop);
+		const apps: Awaited<ReturnType<typeof startApp>>[] = [];
+		for (let i = 0; i < 2; i += 1) {
+			const app = await startApp({
+				url: postgres.url,
+				port: (await freePort(0)) ?? 0,
+				env: { EASY_CORNER_MODE: 'demo', EASY_CORNER_POOLER_URL: pooler.url },
+				log: 'pipe'
+			});
+			apps.push(app);
+			stops.unshift(app.stop);
+		}
+		const headers = { cookie: `${SESSION_COOKIE}=${token}` };
+		const pages: Readonly<Record<string, readonly string[]>> = {
+			'day sheet': ['/desk'],
+			people: [
+				'/desk/people',
+				'/desk/people?q=wen',
+				'/desk/people?team=Team+3',
+				'/desk/people?level=clinician'
+			],
+			case: ids.slice(0, RUNS).map((id) => `/desk/cases/${id}`),
+			'follow-ups': ['/desk/follow-ups', '/desk/follow-ups?view=list'],
+			equipment: ['/desk/equipment'],
+			workforce: ['/desk/workforce'],
+			'workforce by team': ['/desk/workforce/discomfort?by=team', '/desk/workforce/findings?by=team'],
+			budget: ['/desk/equipment/budget?money=50000']
+		};
+		let turn = 0;
+		for (const [name, paths] of Object.entries(pages)) {
+			const read = async () => {
+				turn += 1;
+				const address = apps[turn % apps.length]?.address ?? '';
+				const response = await fetch(`${address}${paths[turn % paths.length]}`, { headers });
+				await response.arrayBuffer();
+				if (!response.ok) throw new Error(`${name}: ${response.status}`);
+			};
+			const first = performance.now();
+			await read();
+			const firstMs = performance.now() - first;
+			const times = await timesOf(name === 'budget' ? 6 : RUNS, read);
+			print({
+				figure: `million: ${name} as HTTP, ${PEOPLE} people`,
+				unit: 'ms',
+				first: rounded(firstMs),
+				p50: rounded(quantile(times, 0.5)),
+				p95: rounded(quantile(times, 0.95)),
+				max: rounded(times.at(-1) ?? NaN)
+			});
+		}
+	} finally {
+		for (const stop of stops) await stop();
+	}
+}

@@ -219,6 +219,7 @@ test('a standing spot is added beside the table: one household, a piece serves o
 	await employee.goto(`${link}/plan`);
 	await employee.getByRole('button', { name: 'Add another place' }).click();
 	await expect(employee.getByRole('heading', { name: 'Your place and its table' })).toBeVisible();
+	await employee.route('**/submit', (route) => route.abort(), { times: 1 });
 	// Only what differs is asked: the person, their habits and the laptop with its keyboard were carried over.
 	const cost = await walkOneByOne(employee, {
 		surfaceHeight: '91',
@@ -227,9 +228,16 @@ test('a standing spot is added beside the table: one household, a piece serves o
 	});
 	expect(cost.questions).toBeLessThanOrEqual(20);
 	expect(cost.lengths).toBeLessThanOrEqual(3);
+	// The answers don't reach the server at first: the device works the plan out.
+	await expect(employee.getByText('this device made your plan')).toBeVisible();
 	await expect(employee.getByRole('img', { name: /Side view of your workstation, standing/ })).toBeVisible();
 	// Another standing arrangement is drawn beside the words that offer it.
 	await employee.getByText('More that would help').click();
+	await expect(employee.getByRole('img', { name: /one knee on a stool [\d.]+ cm high/ })).toBeVisible();
+	await employee.evaluate(() => window.dispatchEvent(new Event('online')));
+	await expect(employee).toHaveURL(/\/plan$/);
+	await expect(employee.getByText('this device made your plan')).toHaveCount(0);
+	// What was opened stays open where the stored plan takes its place.
 	await expect(employee.getByRole('img', { name: /one knee on a stool [\d.]+ cm high/ })).toBeVisible();
 	await expect(employee.getByRole('link', { name: 'Workstation 2, standing' })).toHaveAttribute(
 		'aria-current',

@@ -5,6 +5,7 @@ import { sql } from 'drizzle-orm';
 import type { OpenDatabase } from '../../src/lib/server/db/client';
 import { readConfig, requireProductionSettings } from '../../src/lib/server/config';
 import { requireSchemaVersion } from '../../src/lib/server/db/migrate';
+import { checkDirectory } from '../../src/lib/server/directory/scim-service';
 import { requireErasuresReplayed } from '../../src/lib/server/erasure/replay-erasures';
 import { checkSmtp } from '../../src/lib/server/email/mail-transport';
 import { withDatabase } from './database-commands';
@@ -43,6 +44,7 @@ async function poolerIsSet(databaseUrl: string, poolerUrl: string | null): Promi
  */
 export async function check(): Promise<boolean> {
 	const config = readConfig(process.env);
+	const { directory } = config;
 	const parts: [string, () => Promise<unknown>][] = [
 		['settings', async () => requireProductionSettings(process.env)],
 		['database', () => withDatabase(({ db }) => db.execute(sql`select 1`))],
@@ -61,6 +63,7 @@ export async function check(): Promise<boolean> {
 			'file of erasures',
 			() => access(config.erasuresFile === '' ? '.' : dirname(config.erasuresFile), constants.W_OK)
 		],
+		...(directory ? [['staff directory', () => checkDirectory(directory)] as [string, () => Promise<unknown>]] : []),
 		...(config.smtpUrl
 			? [['mail server', () => checkSmtp(config.smtpUrl)] as [string, () => Promise<unknown>]]
 			: [])

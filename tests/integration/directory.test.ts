@@ -21,7 +21,7 @@ import {
 	setDirectory
 } from '$lib/server/directory/directory-page';
 import { isDue, purgeDirectoryList, readDirectory } from '$lib/server/directory/read-directory';
-import { readGroups, readUsers } from '$lib/server/directory/scim-service';
+import { checkDirectory, readGroups, readUsers } from '$lib/server/directory/scim-service';
 import { erasePerson } from '$lib/server/erasure/erase-person';
 import { undoImport } from '$lib/server/people/undo-import';
 import { startPersonnel, TOKEN, type Worker } from '../../bin/lib/personnel.mjs';
@@ -514,6 +514,17 @@ describe('a directory that fails', () => {
 		expect((await readUsers(changing.at, '')).map(({ id }) => id)).toEqual(['1', '3', '4']);
 		expect(changing.asked()).toBe(3);
 		await changing.close();
+	});
+
+	it('is noticed by a look that reads one user', async () => {
+		const users200 = await answering([users(200, [1])]);
+		await expect(checkDirectory(users200.at)).resolves.toMatchObject({ totalResults: 200 });
+		expect(users200.asked()).toBe(1);
+		await users200.close();
+		await expect(checkDirectory(users200.at)).rejects.toThrow('unreachable');
+		const other = await answering([says(200, { users: [] })]);
+		await expect(checkDirectory(other.at)).rejects.toThrow('totalResults');
+		await other.close();
 	});
 
 	it('is no longer read where the database says that nothing is due', async () => {

@@ -5,6 +5,7 @@ import { openDatabase, type OpenDatabase } from './db/client';
 import { DatabaseWatch } from './db/database-watch';
 import { startJobs, type Jobs } from './jobs/jobs';
 import { ChangeFeed } from './live/changes';
+import { publishedByNow } from './live/publish-soon';
 import { OpenStreams } from './live/open-streams';
 import { PlanPool } from './planning/plan-pool';
 import { FiguresDatabase } from './workforce/figures-database';
@@ -44,8 +45,9 @@ export async function startQueue(): Promise<void> {
 	for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, () => changes.close());
 	process.once('sveltekit:shutdown', () => {
 		void receiver?.stop();
-		void jobs.stop().finally(() => {
+		void jobs.stop().finally(async () => {
 			watch.stop();
+			await publishedByNow(db);
 			void pool.end();
 			void replica?.pool.end();
 		});

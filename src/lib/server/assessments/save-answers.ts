@@ -8,7 +8,7 @@ import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { updateFindingTicks } from '../findings/update-finding-ticks';
 import { reassessCase } from '../case-assessments/reassess-cases';
-import { publishChange } from '../live/changes';
+import { publishSoon } from '../live/publish-soon';
 import { requirePerson } from '../people/lock-person';
 import { recordRedFlags } from '../reports/record-red-flags';
 import { MAX_FIELDS_KEPT } from './link-limits';
@@ -65,17 +65,25 @@ export async function saveAnswers(
 	fields: Fields,
 	now: Date
 ): Promise<SavedAnswers> {
-	const { saved, isWhole } = await inTransaction(db, (tx) => saveWithin(tx, open, fields, now));
+	const { saved, isWhole, changed } = await inTransaction(db, (tx) => saveWithin(tx, open, fields, now));
+	await tellOtherDevices(db, changed);
 	if (!isWhole) throw new DomainError('not-allowed', 'consentFirst');
 	return saved;
 }
+
+/** Has the person's other devices show what one has typed. */
+const tellOtherDevices = (db: Db, changed: readonly string[]) =>
+	publishSoon(
+		db,
+		changed.map((id) => `answers:${id}` as const)
+	);
 
 async function saveWithin(
 	tx: Db,
 	open: OpenAssessment,
 	given: Fields,
 	now: Date
-): Promise<{ readonly saved: SavedAnswers; readonly isWhole: boolean }> {
+): Promise<{ readonly saved: SavedAnswers; readonly isWhole: boolean; readonly changed: readonly string[] }> {
 	const { assessment, actor } = open;
 	await requirePerson(tx, actor.personId);
 	const rows = await spotsHeld(tx, open);
@@ -85,6 +93,7 @@ async function saveWithin(
 	let saved: SavedAnswers = { revision: 0, savedAt: now };
 	let answers: Readonly<Record<string, string>> = {};
 	let isAnew = false;
+	const changed: string[] = [];
 	for (const row of rows) {
 		const isHere = row.id === assessment.id;
 		const own = isHere ? fields : shared;
@@ -96,7 +105,7 @@ async function saveWithin(
 			.update(assessments)
 			.set({ answers: merged, answersRevision: revision, ...(isHere ? { savedAt: now } : {}) })
 			.where(eq(assessments.id, row.id));
-		await publishChange(tx, `answers:${row.id}`);
+		changed.push(row.id);
 		// Assessments read the problems of the main workstation only.
 		if (row.answeredAt !== null && row.spotOf === null) isAnew = await updateFindingTicks(tx, row, own);
 		if (isHere) {
@@ -108,7 +117,8 @@ async function saveWithin(
 	// Its place in the lists changes only with the first save, a warning sign, or a problem reported again.
 	if (hasSigns || isAnew || (hasAgreed && assessment.savedAt === null))
 		await reassessCase(tx, actor.personId, now);
-	return { saved, isWhole: hasAgreed || Object.keys(fields).length === Object.keys(given).length };
+	const isWhole = hasAgreed || Object.keys(fields).length === Object.keys(given).length;
+	return { saved, isWhole, changed };
 }
 
 /**
@@ -155,22 +165,22 @@ export async function saveRedFlagsOfLeaver(
 
 /** Converts every typed length to another unit, in one step. */
 export async function changeUnit(db: Db, open: OpenAssessment, unit: LengthUnit, now: Date): Promise<void> {
-	await inTransaction(db, async (tx) => {
+	const changed = await inTransaction(db, async (tx) => {
 		await requirePerson(tx, open.actor.personId);
 		const rows = await spotsHeld(tx, open);
 		if (rows.some(({ id, consentedAt }) => id === open.assessment.id && consentedAt === null))
 			throw new DomainError('not-allowed', 'consentFirst');
-		for (const { id, answers, answersRevision } of rows)
-			if (unitOf(answers) !== unit) {
-				await tx
-					.update(assessments)
-					.set({
-						answers: convertUnit(answers, unitOf(answers), unit),
-						answersRevision: answersRevision + 1,
-						savedAt: now
-					})
-					.where(eq(assessments.id, id));
-				await publishChange(tx, `answers:${id}`);
-			}
+		const others = rows.filter(({ answers }) => unitOf(answers) !== unit);
+		for (const { id, answers, answersRevision } of others)
+			await tx
+				.update(assessments)
+				.set({
+					answers: convertUnit(answers, unitOf(answers), unit),
+					answersRevision: answersRevision + 1,
+					savedAt: now
+				})
+				.where(eq(assessments.id, id));
+		return others.map(({ id }) => id);
 	});
+	await tellOtherDevices(db, changed);
 }

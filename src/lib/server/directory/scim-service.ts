@@ -100,12 +100,8 @@ async function readPages<T extends { readonly id: string }>(
 	const found = new Map<string, T>();
 	let [next, total] = [1, -1];
 	for (;;) {
-		const url = new URL(`${service.url.replace(/\/$/, '')}/${kind}`);
 		const asked = { startIndex: String(next), count: String(PAGE), ...query };
-		for (const [name, value] of Object.entries(asked)) url.searchParams.set(name, value);
-		const page = asPage(await get(url, service.token, wait));
-		if (!page.ok) throw new DirectoryError('unreadable', `${kind} ${next}: ${page.issue.text}`);
-		const { totalResults, Resources = [] } = page.value;
+		const { totalResults, Resources = [] } = await readPage(service, kind, asked, wait);
 		if (total !== -1 && totalResults !== total) return { found, total: -1 };
 		total = totalResults;
 		for (const [i, one] of Resources.entries()) {
@@ -118,6 +114,23 @@ async function readPages<T extends { readonly id: string }>(
 		if (Resources.length === 0 || next > MOST)
 			throw new DirectoryError('incomplete', `${kind}: ${next - 1} of ${total}`);
 	}
+}
+
+/** Looks whether a service answers as one should, without reading more than a user of it. @throws DirectoryError */
+export const checkDirectory = (service: DirectoryAddress): Promise<unknown> =>
+	readPage(service, 'Users', { startIndex: '1', count: '1' }, pause);
+
+async function readPage(
+	service: DirectoryAddress,
+	kind: 'Users' | 'Groups',
+	asked: Readonly<Record<string, string>>,
+	wait: Pause
+): Promise<Static<typeof scimPage>> {
+	const url = new URL(`${service.url.replace(/\/$/, '')}/${kind}`);
+	for (const [name, value] of Object.entries(asked)) url.searchParams.set(name, value);
+	const page = asPage(await get(url, service.token, wait));
+	if (!page.ok) throw new DirectoryError('unreadable', `${kind} ${asked['startIndex']}: ${page.issue.text}`);
+	return page.value;
 }
 
 /** One page, tried again where the service is too busy; no redirect is followed with the token. */
@@ -134,7 +147,9 @@ async function get(url: URL, token: string, wait: Pause): Promise<unknown> {
 			throw new DirectoryError('unreachable', error instanceof Error ? error.name : 'unknown');
 		});
 		if (answer.ok) {
-			const text = await answer.text().catch(() => '');
+			const text = await answer.text().catch((error: unknown) => {
+				throw new DirectoryError('unreachable', error instanceof Error ? error.name : 'unknown');
+			});
 			try {
 				return JSON.parse(text);
 			} catch {

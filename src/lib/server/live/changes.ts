@@ -13,7 +13,8 @@ export type ChangeTopic =
 	| `answers:${string}`
 	| `session:${string}`;
 
-const CHANNEL = 'easy_corner';
+/** Where processes tell each other of changes. */
+export const CHANNEL = 'easy_corner';
 
 /** Interval between attempts to reach the database again, ms. */
 const AGAIN_MS = 1000;

@@ -1,3 +1,8 @@
+<script module lang="ts">
+	/** Whether it was opened in this browser: the plan that the device works out gives way to the stored one under the person's hand. */
+	let wasOpened = false;
+</script>
+
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { LengthUnit } from '$lib/core/length';
@@ -26,8 +31,10 @@
 
 	const others = $derived(advice.variants.filter(({ id }) => id !== 'another-spot'));
 	/** As the page came: what is withdrawn later doesn't fold it under the person's hand. */
-	const hasRequested = untrack(() =>
-		advice.purchases.some(({ purchases }) => purchases.some((item) => requests?.includes(item)))
+	const comesOpen = untrack(
+		() =>
+			wasOpened ||
+			advice.purchases.some(({ purchases }) => purchases.some((item) => requests?.includes(item)))
 	);
 	const hasAny = $derived(others.length + advice.purchases.length > 0 || advice.more !== null);
 </script>
@@ -35,7 +42,7 @@
 <!-- More items from home first, then purchases, then other ways to work. -->
 {#if hasAny}
 	<div class="no-print mt-6">
-		<Disclosure words={t.open.helpTitle} isOpen={isOpen || hasRequested}>
+		<Disclosure words={t.open.helpTitle} isOpen={isOpen || comesOpen} ontoggle={(is) => (wasOpened = is)}>
 			<LazyHydrate
 				><Purchases
 					more={advice.more}

@@ -63,7 +63,9 @@ export async function check(): Promise<boolean> {
 			'file of erasures',
 			() => access(config.erasuresFile === '' ? '.' : dirname(config.erasuresFile), constants.W_OK)
 		],
-		...(directory ? [['staff directory', () => checkDirectory(directory)] as [string, () => Promise<unknown>]] : []),
+		...(directory
+			? [['staff directory', () => checkDirectory(directory)] as [string, () => Promise<unknown>]]
+			: []),
 		...(config.smtpUrl
 			? [['mail server', () => checkSmtp(config.smtpUrl)] as [string, () => Promise<unknown>]]
 			: [])

@@ -33,7 +33,15 @@ const now = new Date();
 
 /** Tables of which nothing goes into an archive: sign-ins, counters, and what belongs to one server. */
 const NOT_ARCHIVED = [
-	...['account_links', 'api_tokens', 'archive_loads', 'audit_counts', 'case_visitors', 'directory', 'heartbeat'],
+	...[
+		'account_links',
+		'api_tokens',
+		'archive_loads',
+		'audit_counts',
+		'case_visitors',
+		'directory',
+		'heartbeat'
+	],
 	...['known_devices', 'link_uses', 'mailbox', 'passkey_challenges', 'passkeys', 'restore_state'],
 	...['sessions', 'sign_in_failures', 'webhook_messages', 'webhooks', 'write_limits']
 ];

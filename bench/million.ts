@@ -96,17 +96,17 @@ export async function benchMillion(): Promise<void> {
 		const headers = { cookie: `${SESSION_COOKIE}=${token}` };
 		const pages: Readonly<Record<string, readonly string[]>> = {
 			'day sheet': ['/desk'],
-			people: [
-				'/desk/people',
-				'/desk/people?q=wen',
-				'/desk/people?team=Team+3',
-				'/desk/people?level=clinician'
-			],
+			people: ['/desk/people'],
+			'people by a part of the name': ['/desk/people?q=wen'],
+			'people of a team': ['/desk/people?team=Team+3'],
+			'people of a level': ['/desk/people?level=clinician'],
 			case: ids.slice(0, RUNS).map((id) => `/desk/cases/${id}`),
-			'follow-ups': ['/desk/follow-ups', '/desk/follow-ups?view=list'],
+			'follow-ups by week': ['/desk/follow-ups'],
+			'follow-ups as a list': ['/desk/follow-ups?view=list'],
 			equipment: ['/desk/equipment'],
 			workforce: ['/desk/workforce'],
-			'workforce by team': ['/desk/workforce/discomfort?by=team', '/desk/workforce/findings?by=team'],
+			'discomfort by team': ['/desk/workforce/discomfort?by=team'],
+			'findings by team': ['/desk/workforce/findings?by=team'],
 			budget: ['/desk/equipment/budget?money=50000']
 		};
 		let turn = 0;

@@ -30,6 +30,7 @@ test('joiners, leavers and moves are read from the staff directory, limited, app
 	await settings.getByLabel('Filter for people').fill('userType eq (');
 	await settings.getByRole('button', { name: 'Save and read again' }).click();
 	await expect(page.getByText('The directory doesn’t accept the filter')).toBeVisible();
+	await expect(page.getByText('We are reading the directory again')).toHaveCount(0);
 	await settings.locator('summary').click();
 	await settings.getByLabel('Filter for people').fill('userType eq "Employee"');
 	await settings.getByRole('checkbox', { name: 'add people' }).check();

@@ -28,6 +28,9 @@
 			: (texts.faults[read.fault as keyof typeof texts.faults] ?? texts.faults.failed)
 	);
 
+	/** Being read again is said until that has failed. */
+	const shown = $derived(told === texts.saved && fault !== '' ? '' : told);
+
 	$effect(() => {
 		if (!read.isReading || !data.isConnected) return;
 		const timer = setInterval(() => void refreshPage(), LOOK_MS);
@@ -43,7 +46,7 @@
 	<p class="mt-1 max-w-prose text-ink-soft">{texts.lead}</p>
 	<p class="mt-1 max-w-prose text-note text-ink-soft">{texts.matching}</p>
 	<div role="status">
-		{#if told}<div class="mt-3"><Notice kind="done">{told}</Notice></div>{/if}
+		{#if shown}<div class="mt-3"><Notice kind="done">{shown}</Notice></div>{/if}
 	</div>
 	{#if !data.isConnected}
 		<div class="mt-4"><Notice kind="caution">{texts.notConnected}</Notice></div>

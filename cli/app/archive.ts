@@ -12,11 +12,11 @@ import { CommandFault, USAGE } from './usage';
 
 /** Tells how far it is, at each tenth. */
 function tenths(): (done: number, all: number) => void {
-	let told = 0;
+	let shown = 0;
 	return (done, all) => {
 		const tenth = Math.floor((done / all) * 10);
-		if (tenth <= told) return;
-		told = tenth;
+		if (tenth <= shown) return;
+		shown = tenth;
 		say(`${tenth * 10} %`);
 	};
 }

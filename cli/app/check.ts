@@ -10,6 +10,9 @@ import { requireErasuresReplayed } from '../../src/lib/server/erasure/replay-era
 import { checkSmtp } from '../../src/lib/server/email/mail-transport';
 import { withDatabase } from './database-commands';
 
+/** A part that must stand: its name, and a look that fails where it doesn't. */
+type Part = [name: string, stands: () => Promise<unknown>];
+
 /** Whether the record is out of the application's reach: its role can't take a line out. */
 async function recordIsSafe(db: Parameters<Parameters<typeof withDatabase>[0]>[0]['db']): Promise<void> {
 	const { rows } = await db.execute<{ can: boolean }>(
@@ -22,7 +25,7 @@ async function recordIsSafe(db: Parameters<Parameters<typeof withDatabase>[0]>[0
 }
 
 /** Whether a session that a pooler gives has the settings of the application's own: a pooler passes none on, so that they are the role's. */
-async function poolerIsSet(databaseUrl: string, poolerUrl: string | null): Promise<void> {
+async function poolerIsSet(databaseUrl: string, poolerUrl: string): Promise<void> {
 	const settings = (open: OpenDatabase) =>
 		open.db.execute<{ name: string; setting: string }>(
 			sql`select name, setting from pg_settings
@@ -44,32 +47,23 @@ async function poolerIsSet(databaseUrl: string, poolerUrl: string | null): Promi
  */
 export async function check(): Promise<boolean> {
 	const config = readConfig(process.env);
-	const { directory } = config;
-	const parts: [string, () => Promise<unknown>][] = [
+	const { databaseUrl, poolerUrl, replicaUrl, directory, erasuresFile, smtpUrl } = config;
+	const parts: Part[] = [
 		['settings', async () => requireProductionSettings(process.env)],
 		['database', () => withDatabase(({ db }) => db.execute(sql`select 1`))],
-		...(config.poolerUrl
-			? [
-					['pooler', () => poolerIsSet(config.databaseUrl, config.poolerUrl)] as [
-						string,
-						() => Promise<unknown>
-					]
-				]
-			: []),
 		['version of the database', () => withDatabase(({ pool }) => requireSchemaVersion(pool))],
 		['audit log', () => withDatabase(({ db }) => recordIsSafe(db))],
-		['erasures', () => withDatabase(({ db }) => requireErasuresReplayed(db, config.erasuresFile))],
-		[
-			'file of erasures',
-			() => access(config.erasuresFile === '' ? '.' : dirname(config.erasuresFile), constants.W_OK)
-		],
-		...(directory
-			? [['staff directory', () => checkDirectory(directory)] as [string, () => Promise<unknown>]]
-			: []),
-		...(config.smtpUrl
-			? [['mail server', () => checkSmtp(config.smtpUrl)] as [string, () => Promise<unknown>]]
-			: [])
+		['erasures', () => withDatabase(({ db }) => requireErasuresReplayed(db, erasuresFile))],
+		['file of erasures', () => access(erasuresFile === '' ? '.' : dirname(erasuresFile), constants.W_OK)]
 	];
+	if (poolerUrl) parts.push(['pooler', () => poolerIsSet(databaseUrl, poolerUrl)]);
+	if (replicaUrl)
+		parts.push([
+			'read replica',
+			() => withDatabase(({ db }) => db.execute(sql`select at from heartbeat`), replicaUrl)
+		]);
+	if (directory) parts.push(['staff directory', () => checkDirectory(directory)]);
+	if (smtpUrl) parts.push(['mail server', () => checkSmtp(smtpUrl)]);
 	let isWell = true;
 	for (const [name, stands] of parts) {
 		const fault = await stands().then(
@@ -81,6 +75,6 @@ export async function check(): Promise<boolean> {
 			`${fault === null ? 'ok  ' : 'FAIL'} ${name}${fault === null ? '' : `: ${fault}`}\n`
 		);
 	}
-	if (!config.smtpUrl) process.stdout.write('note: without EASY_CORNER_SMTP nobody is sent an email\n');
+	if (!smtpUrl) process.stdout.write('note: without EASY_CORNER_SMTP nobody is sent an email\n');
 	return isWell;
 }

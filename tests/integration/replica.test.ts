@@ -2,6 +2,7 @@ import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { migrateAndSeed } from '../../bin/lib/app.mjs';
 import { startPostgres, startReplica } from '../../bin/lib/postgres.mjs';
+import { DomainError } from '$lib/server/domain-error';
 import { openDatabase, type Db, type OpenDatabase } from '$lib/server/db/client';
 import type { WorkforceView } from '$lib/core/workforce';
 import { figureRows } from '$lib/server/workforce/figure-rows';
@@ -115,6 +116,10 @@ describe('figures with a replica', () => {
 		now += 10_000;
 		expect(await figures.read(isReplica)).toBe(false);
 		now += 21_000;
+		expect(await figures.read(isReplica)).toBe(true);
+		// A refusal says nothing of the replica.
+		const refused = figures.read(() => Promise.reject(new DomainError('invalid', 'chooseMonthEnd')));
+		await expect(refused).rejects.toThrow(DomainError);
 		expect(await figures.read(isReplica)).toBe(true);
 		await expect(figures.read((db) => db.execute(sql`select nonsense`))).rejects.toThrow('nonsense');
 	});

@@ -109,7 +109,7 @@ describe('the reply that is offered', () => {
 		expect(replyTo()).toBe('');
 	});
 
-	it('sends nobody to the table who should see a doctor first, and to the phone whom it is urgent for', () => {
+	it('sends nobody to the table who should see a doctor first, and everyone to the phone for whatever is urgent', () => {
 		const of = (code: TriageReason['code']) => replyTo(...REASONS.filter((reason) => reason.code === code));
 		expect(of('emergency-sign')).toContain('call the emergency number at once');
 		for (const code of [
@@ -134,7 +134,7 @@ describe('the reply that is offered', () => {
 });
 
 describe('the words of the triage', () => {
-	it('has words for every reason, with side and score where they are told', () => {
+	it('has words for every reason, with side and score where they are known', () => {
 		const words = REASONS.map((reason) => reasonWords(reason, grounds));
 		expect(new Set(words).size).toBe(REASONS.length);
 		for (const text of words) expect(text).not.toMatch(/undefined|NaN/);

@@ -19,7 +19,7 @@ const textOf = (change: Partial<PrivacyFacts>, language = 'en') =>
 		.full.map(([term, words]) => `${term}: ${words}`)
 		.join('\n');
 
-describe('what people are told about their data', () => {
+describe('the information for people about their data', () => {
 	it('names just the roles that the permission table lets see it', () => {
 		expect(textOf({})).toContain('People with the coordinator role at Example Works see your answers.');
 		expect(textOf({})).toContain('A clinician sees them only if you agree to a referral.');

@@ -87,7 +87,7 @@ describe('the audit log’s check', () => {
 });
 
 describe('the last act on a case', () => {
-	it('is told with its time and author, and whether it has been answered', () => {
+	it('has its time and author, and whether it has been answered', () => {
 		expect(en.sheet.lastAct('Message', 'on 2 Dec', 'Oda', true)).toBe(
 			'Message on 2 Dec by Oda; waiting for their answer'
 		);

@@ -23,7 +23,7 @@ it('lists are written as the platform writes English ones', () => {
 	}
 });
 
-it('things that are alike are told once, with how many there are', () => {
+it('things that are alike stand in one entry, with how many there are', () => {
 	expect(listTexts.things(['Book', 'Towel', 'Book'])).toBe('2 × Book and Towel');
 	expect(listTexts.things(['Book'])).toBe('Book');
 	expect(listTexts.things([])).toBe('');

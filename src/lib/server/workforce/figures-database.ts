@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm';
 import type { Db } from '../db/client';
+import { DomainError } from '../domain-error';
 import { describeError, log } from '../log';
 
 /** How far behind a replica may be before figures are read elsewhere, ms. Our assumption: nobody decides anything by a minute's answers. */
@@ -37,6 +38,8 @@ export class FiguresDatabase {
 		try {
 			return await work(replica);
 		} catch (error) {
+			// What was asked for is at fault, and would be elsewhere.
+			if (error instanceof DomainError) throw error;
 			// Gone, or it had to make room for what the database has changed: another failure will come from the database as well.
 			this.rest(error);
 			return work(this.primary);

@@ -36,7 +36,7 @@
 	const unreadableCount = $derived(new Set(report.faults.map(({ row }) => row)).size);
 </script>
 
-{#if isSame}<p class="mt-5 text-lead">{texts.nothingToDo}</p>{:else}
+{#if isSame}<p class="mt-5 text-lead">{texts.allSame}</p>{:else}
 	<RosterComparison {report} isDirectory {...moves} choose={(chosen) => (moves = chosen)} />
 {/if}
 {#if report.notAdded > 0}<p class="mt-1 text-note">{texts.notAdded(report.notAdded)}</p>{/if}

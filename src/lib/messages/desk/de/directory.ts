@@ -28,7 +28,7 @@ export const directoryTexts: typeof english = {
 		failed: 'Das Verzeichnis konnten wir nicht verarbeiten. Den Grund findet Ihre Administration im Log.'
 	},
 	asBefore: 'Unten steht die Liste vom letzten Mal, als es gelang.',
-	nothingToDo: 'Alle Angaben stimmen mit dem Verzeichnis überein.',
+	allSame: 'Alle Angaben stimmen mit dem Verzeichnis überein.',
 	apply: 'Diese Änderungen übernehmen',
 	backIn: (n) => `Ausgeschiedene, die im Verzeichnis aktiv sind: ${n}`,
 	missingFrom: (n) => `Personen, die nicht im Verzeichnis stehen: ${n}`,

@@ -27,7 +27,7 @@ export const directoryTexts = {
 		failed: 'We couldn’t process the directory. Your administrator finds the reason in the log.'
 	} satisfies Record<string, string>,
 	asBefore: 'Below is the list from the last time it worked.',
-	nothingToDo: 'Everyone here is as in the directory.',
+	allSame: 'Everyone here is as in the directory.',
 	apply: 'Apply these changes',
 	backIn: (n: number) => `Leavers who are active in the directory: ${n}`,
 	missingFrom: (n: number) => `People who aren’t in the directory: ${n}`,

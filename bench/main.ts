@@ -12,6 +12,7 @@ import { benchPage } from './page';
 import { benchPolicy } from './policy';
 import { benchPost } from './post';
 import { benchProofs } from './proofs';
+import { benchRound } from './round';
 import { benchSilence } from './silence';
 import { benchStreams } from './streams';
 import { benchSubmits } from './submits';
@@ -39,6 +40,7 @@ const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = {
 	policy: benchPolicy,
 	post: benchPost,
 	proofs: benchProofs,
+	round: benchRound,
 	silence: benchSilence,
 	streams: benchStreams,
 	submits: benchSubmits,

@@ -1,26 +1,22 @@
 import { sql } from 'drizzle-orm';
 import { drizzle } from 'drizzle-orm/node-postgres';
-import { migrateAndSeed, startApp } from '../bin/lib/app.mjs';
-import { freePort } from '../bin/lib/net.mjs';
-import { needBuild, postgresBin } from '../bin/lib/packages.mjs';
-import { startPooler } from '../bin/lib/pooler.mjs';
+import { migrateAndSeed } from '../bin/lib/app.mjs';
+import { needBuild } from '../bin/lib/packages.mjs';
 import { startPostgres } from '../bin/lib/postgres.mjs';
-import { setUpRoles } from '../bin/lib/roles.mjs';
 import { plantWorkforce } from '../seed/planted';
 import { SESSION_COOKIE } from '../src/lib/server/access/session-cookie';
 import { hashToken, newToken } from '../src/lib/server/access/tokens';
 import { openDatabase, openLongConnection, schema, type Db } from '../src/lib/server/db/client';
 import { publishDueClosings } from '../src/lib/server/workforce/publish-closing';
+import { FIRST_VIEWS } from '../src/lib/server/workforce/screen-list';
 import { print, quantile, rounded, timesOf } from './measure';
+import { startPooledApps, type Stops } from './pooled-apps';
 
 /** Size of the workforce; three results each of nearly all of them. */
 const PEOPLE = Number(process.env.BENCH_PEOPLE ?? 1_000_000);
 
 /** Reads of each page. */
 const RUNS = 40;
-
-/** Connections of the pooler, for both processes together. */
-const CONNECTIONS = 10;
 
 const TRUTH = { planTakesOff: 2, neckWith: 0.5, neckWithout: 0.2, answers: 0.99, quietTeamAnswers: 0.6 };
 
@@ -42,23 +38,16 @@ async function plantCases(db: Db): Promise<void> {
 	await db.execute(sql`drop table bench_pattern`);
 }
 
-/**
- * A million people with three million results, as HTTP: two processes that share a few connections through a pooler, read in turn. The
- * people are seeded by SQL around those of the demo, whose cases are the ones that are opened.
- */
-export async function benchMillion(): Promise<void> {
-	await needBuild();
-	const postgres = await startPostgres({ temporary: true });
-	const { pool } = openDatabase(postgres.url);
+/** Plants the workforce around the people of the demo, with a year's month ends. */
+export async function plantMillion(databaseUrl: string): Promise<void> {
+	const { pool } = openDatabase(databaseUrl);
 	// Seeding takes longer than any statement of the program may.
 	const client = await openLongConnection(pool);
 	const db = drizzle(client, { schema });
-	const stops: (() => Promise<unknown>)[] = [() => client.end(), () => pool.end(), postgres.stop];
 	try {
 		const now = new Date();
-		const seeding = performance.now();
-		await migrateAndSeed(postgres.url, ['--demo']);
-		const ids = (await db.select({ id: schema.people.id }).from(schema.people)).map(({ id }) => id);
+		const began = performance.now();
+		await migrateAndSeed(databaseUrl, ['--demo']);
 		await plantWorkforce(db, PEOPLE, TRUTH, now);
 		await plantCases(db);
 		await db.update(schema.emails).set({ state: 'delivered' });
@@ -67,32 +56,49 @@ export async function benchMillion(): Promise<void> {
 		print({
 			figure: `million: seeding ${PEOPLE} people, with a year's month ends`,
 			unit: 's',
-			value: rounded((performance.now() - seeding) / 1000)
+			value: rounded((performance.now() - began) / 1000)
 		});
+	} finally {
+		await client.end();
+		await pool.end();
+	}
+}
+
+const later = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
+
+/**
+ * Reads the pages of a planted workforce as HTTP, from two processes that share a few connections through a pooler.
+ * @param only names of the pages; all where empty
+ */
+export async function readPages(databaseUrl: string, only: readonly string[] = []): Promise<void> {
+	const { db, pool } = openDatabase(databaseUrl);
+	const stops: Stops = [() => pool.end()];
+	try {
 		const [user] = await db
 			.select({ id: schema.users.id })
 			.from(schema.users)
 			.where(sql`role = 'coordinator'`)
 			.limit(1);
 		const token = newToken();
-		const expiresAt = new Date(now.getTime() + 86_400_000);
+		const expiresAt = new Date(Date.now() + 86_400_000);
 		await db
 			.insert(schema.sessions)
 			.values({ tokenHash: hashToken(token), userId: user?.id ?? '', expiresAt });
-		const { appUrl } = await setUpRoles(postgresBin() ?? '', postgres.url);
-		const pooler = await startPooler(appUrl, CONNECTIONS);
-		stops.unshift(pooler.stop);
-		const apps: Awaited<ReturnType<typeof startApp>>[] = [];
-		for (let i = 0; i < 2; i += 1) {
-			const app = await startApp({
-				url: postgres.url,
-				port: (await freePort(0)) ?? 0,
-				env: { EASY_CORNER_MODE: 'demo', EASY_CORNER_POOLER_URL: pooler.url },
-				log: 'pipe'
-			});
-			apps.push(app);
-			stops.unshift(app.stop);
-		}
+		const ids = (
+			await db
+				.select({ id: schema.people.id })
+				.from(schema.people)
+				.where(sql`email not like 'planted.%'`)
+		).map(({ id }) => id);
+		const starting = performance.now();
+		const addresses = await startPooledApps(databaseUrl, 2, stops);
+		// As on any morning: figures have been counted.
+		while ((await db.$count(schema.currentFigures)) < FIRST_VIEWS.length) await later(1000);
+		print({
+			figure: `million: figures of all screens and dimensions, ${PEOPLE} people`,
+			unit: 's',
+			value: rounded((performance.now() - starting) / 1000)
+		});
 		const headers = { cookie: `${SESSION_COOKIE}=${token}` };
 		const pages: Readonly<Record<string, readonly string[]>> = {
 			'day sheet': ['/desk'],
@@ -107,13 +113,15 @@ export async function benchMillion(): Promise<void> {
 			workforce: ['/desk/workforce'],
 			'discomfort by team': ['/desk/workforce/discomfort?by=team'],
 			'findings by team': ['/desk/workforce/findings?by=team'],
+			'findings of a team': ['/desk/workforce/findings?by=team&group=Team+3'],
 			budget: ['/desk/equipment/budget?money=50000']
 		};
 		let turn = 0;
 		for (const [name, paths] of Object.entries(pages)) {
+			if (only.length > 0 && !only.includes(name)) continue;
 			const read = async () => {
 				turn += 1;
-				const address = apps[turn % apps.length]?.address ?? '';
+				const address = addresses[turn % addresses.length] ?? '';
 				const response = await fetch(`${address}${paths[turn % paths.length]}`, { headers });
 				await response.arrayBuffer();
 				if (!response.ok) throw new Error(`${name}: ${response.status}`);
@@ -133,5 +141,17 @@ export async function benchMillion(): Promise<void> {
 		}
 	} finally {
 		for (const stop of stops) await stop();
+	}
+}
+
+/** A million people with three million results: how long each page takes. The cases that are opened are those of the demo. */
+export async function benchMillion(): Promise<void> {
+	await needBuild();
+	const postgres = await startPostgres({ temporary: true });
+	try {
+		await plantMillion(postgres.url);
+		await readPages(postgres.url);
+	} finally {
+		await postgres.stop();
 	}
 }

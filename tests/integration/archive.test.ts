@@ -22,10 +22,8 @@ import { loadArchive, requireArchiveLoaded } from '$lib/server/archive/load-arch
 import { ArchiveError, checkArchive, readArchive } from '$lib/server/archive/read-archive';
 import { QUEUE_NAME } from '$lib/server/jobs/queue-connections';
 import { drawSideViews } from '$lib/ui/side-view/section-svg';
-import { migrateAndSeed } from '../../bin/lib/app.mjs';
-import { readBackup } from '../../bin/lib/backup.mjs';
-import { postgresBin } from '../../bin/lib/packages.mjs';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
+import { makeFilledDatabase } from '../support/filled-database';
 import type { TestUser } from '../support/desk';
 
 const { assessments, auditLines, archiveLoads, contacts, notes, people, restoreState, users } = schema;
@@ -39,6 +37,7 @@ const NOT_ARCHIVED = [
 		'archive_loads',
 		'audit_counts',
 		'case_visitors',
+		'current_figures',
 		'directory',
 		'heartbeat'
 	],
@@ -116,10 +115,7 @@ const editManifest = (files: Map<string, Buffer>, edit: (manifest: ArchiveManife
 /** The demo's organisation, with a note that is kept from its person. */
 beforeAll(async () => {
 	folder = await mkdtemp(join(tmpdir(), 'archive-'));
-	test = await makeTestDatabase({ migrated: false });
-	const backup = process.env.FILLED_BACKUP;
-	if (backup) await readBackup(postgresBin() ?? '', test.url, backup);
-	else await migrateAndSeed(test.url, ['--demo']);
+	test = await makeFilledDatabase();
 	const [user] = await test.db
 		.select()
 		.from(users)

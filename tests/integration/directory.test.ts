@@ -153,6 +153,24 @@ describe('the staff directory', () => {
 		expect(await directoryDifferences(db())).toBe(422);
 	});
 
+	it('is read again by the job where the list is too long to be compared while somebody waits', async () => {
+		await known('7');
+		personnel.workers.push(worker('7', { team: 'Workshop' }));
+		const page = await read();
+		expect(page.report?.changed).toBe(1);
+		const [row] = await db().select().from(directory);
+		const [line = []] = row?.roster?.lines ?? [];
+		const roster = { ...row?.roster, lines: Array.from({ length: 5001 }, () => line) };
+		await db()
+			.update(directory)
+			.set({ roster: roster as never });
+		await compareAgain(db(), desk.later(3));
+		const waiting = await directoryPage(db(), desk.coordinator);
+		expect(waiting).toMatchObject({ report: null, state: { isReading: true } });
+		expect(await directoryDifferences(db())).toBe(0);
+		expect((await read(5)).report).toMatchObject({ changed: 1, same: 0 });
+	});
+
 	it('knows people by their number: a new address is theirs, an address passed on is nobody’s', async () => {
 		const renamed = await known('7');
 		const before = await known('8', { email: 'jo@lanterns.example' });

@@ -7,10 +7,8 @@ import { schema } from '$lib/server/db/client';
 import { exportFhir, fhirBundleOf } from '$lib/server/fhir/export-fhir';
 import { readFhirRecords } from '$lib/server/fhir/read-fhir-records';
 import { filterOfQuery } from '$lib/server/people/people-filter';
-import { migrateAndSeed } from '../../bin/lib/app.mjs';
-import { readBackup } from '../../bin/lib/backup.mjs';
-import { postgresBin } from '../../bin/lib/packages.mjs';
-import { makeTestDatabase, type TestDatabase } from '../support/database';
+import type { TestDatabase } from '../support/database';
+import { makeFilledDatabase } from '../support/filled-database';
 import type { TestUser } from '../support/desk';
 import { fhirFaults } from '../support/fhir-checks';
 import { casesOf } from '../support/rotation';
@@ -24,10 +22,7 @@ let clinician: TestUser;
 
 /** The demo's people, as every run has them. */
 beforeAll(async () => {
-	test = await makeTestDatabase({ migrated: false });
-	const backup = process.env.FILLED_BACKUP;
-	if (backup) await readBackup(postgresBin() ?? '', test.url, backup);
-	else await migrateAndSeed(test.url, ['--demo']);
+	test = await makeFilledDatabase();
 	const rows = await test.db.select().from(users);
 	const as = (role: 'coordinator' | 'clinician'): TestUser => {
 		const user = rows.find((one) => one.role === role);

@@ -26,6 +26,7 @@ import {
 } from '$lib/server/workforce/screens';
 import { plantWorkforce } from '../../seed/planted';
 import { Desk } from '../support/desk';
+import { figureReader } from '../support/figure-reader';
 
 const now = new Date('2026-11-26T10:00:00Z');
 const today = '2026-11-26';
@@ -72,7 +73,7 @@ async function saidOf(view: WorkforceView) {
 		steps: (await stepsScreen(db(), view)).table
 	};
 	const { points } = await overviewScreen(db(), view);
-	const rows = await figureRows(db(), view);
+	const rows = await figureRows(figureReader(db()), view);
 	const inCsv = (screen: string, code: string) =>
 		rows.find(([of, , group, figure]) => of === screen && group === '' && figure === code)?.slice(4, 6);
 	return { tables, overview: points.at(-1), inCsv };

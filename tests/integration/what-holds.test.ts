@@ -22,6 +22,7 @@ import { publishClosing } from '$lib/server/workforce/publish-closing';
 import { figureRows } from '$lib/server/workforce/figure-rows';
 import { purchaseResultsScreen, stepsScreen } from '$lib/server/workforce/screens';
 import { Desk, faultOf, PAINLESS, putRight } from '../support/desk';
+import { figureReader } from '../support/figure-reader';
 
 let desk: Desk;
 /** A Monday. */
@@ -110,7 +111,7 @@ describe('which steps are done and stay in place', () => {
 		expect(shown.length).toBeGreaterThan(5);
 		for (const { code, all } of shown) expect(all?.x, code).toBe(counted.get(code) ?? 0);
 		for (const { all } of shown) expect(all?.n).toBeGreaterThanOrEqual(5);
-		const csv = await figureRows(db(), { ...view, by: 'team' });
+		const csv = await figureRows(figureReader(db()), { ...view, by: 'team' });
 		const mine = csv.filter(([screen]) => screen === 'steps');
 		expect(mine.map(([, , , code, , x]) => [code, x])).toEqual(
 			table.figures.map(({ code, all }) => [code, all?.x ?? ''])

@@ -39,6 +39,7 @@ import {
 import { readView } from '$lib/server/workforce/view';
 import { PLANTED_QUIET_TEAM, plantWorkforce } from '../../seed/planted';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
+import { figureReader } from '../support/figure-reader';
 
 const now = new Date('2026-11-26T10:00:00Z');
 const today = '2026-11-26';
@@ -202,7 +203,7 @@ describe('figures of the workforce', () => {
 		});
 		expect(await of('team=Team+4')).toMatchObject({ by: 'team', group: 'Team 4', team: null });
 		expect(await of('by=round&group=~')).toMatchObject({ by: 'round', group: '', team: null });
-		const rows = await figureRows(test.db, await of('by=country&team=Team+3'));
+		const rows = await figureRows(figureReader(test.db), await of('by=country&team=Team+3'));
 		expect(rows[0]).toEqual(['screen', 'by', 'group', 'figure', 'n', 'x', 'share', 'low', 'high', 'team']);
 		expect(
 			rows.find(
@@ -259,7 +260,7 @@ describe('figures of the workforce', () => {
 	});
 
 	it('can be taken along: the screens’ shares, with nothing where nothing may be shown', async () => {
-		const rows = await figureRows(test.db, byTeam);
+		const rows = await figureRows(figureReader(test.db), byTeam);
 		expect(rows[0]).toContain('share');
 		expect(rows.filter(([screen, by]) => screen === 'discomfort' && by === 'team').length).toBeGreaterThan(
 			20

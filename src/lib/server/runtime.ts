@@ -35,9 +35,9 @@ export const wakeJob: Jobs['wake'] = (name) => joined?.wake(name);
 
 /** Joins the queue, once the database has this version; leaves it when the process is asked to end. */
 export async function startQueue(): Promise<void> {
-	const { db, config, pool, replica, changes, watch } = runtime();
+	const { db, config, pool, figures, replica, changes, watch } = runtime();
 	watch.start();
-	const jobs = await startJobs({ db, pool, config }, () => new Date());
+	const jobs = await startJobs({ db, pool, config, figures }, () => new Date());
 	joined = jobs;
 	const receiver =
 		config.bouncesPort === null ? null : await receiveBounces(db, config.bouncesPort, () => new Date());

@@ -3,13 +3,23 @@ import type { PurchaseSummary } from '../advice';
 import type { CheckId } from '../checks';
 import { CHECK_WEIGHTS, type PurchaseId } from '../plan';
 import {
-	unlimitedPurchases,
-	bestPurchases,
 	helpedByLargerBudget,
+	purchasesWithin,
 	purchaseWorth,
-	type PersonInNeed
+	type PersonInNeed,
+	type Stock
 } from './best-purchases';
-import { chooseWithinBudget, type PricedOption } from './choose-within-budget';
+import { purchaseOffers } from './purchase-offers';
+import { chooseWithinBudget } from './choose-within-budget';
+import type { PricedOption } from './search-choices';
+
+/** The best purchases for one budget. */
+const bestPurchases = (
+	people: readonly PersonInNeed[],
+	prices: ReadonlyMap<PurchaseId, number>,
+	cents: number,
+	stock?: Stock
+) => purchasesWithin(people, prices, stock)(cents);
 
 /** Whole numbers below a bound, the same at each run. */
 function numbers(seed: number) {
@@ -27,8 +37,8 @@ function byTrying(options: readonly (readonly PricedOption[])[], budget: number)
 	return Math.max(
 		byTrying(rest, budget),
 		...first
-			.filter(({ cost }) => cost <= budget)
-			.map(({ cost, worth }) => worth + byTrying(rest, budget - cost))
+			.filter(({ cents }) => cents <= budget)
+			.map(({ cents, worth }) => worth + byTrying(rest, budget - cents))
 	);
 }
 
@@ -37,9 +47,9 @@ function byTable(options: readonly (readonly PricedOption[])[], budget: number):
 	let best = new Float64Array(budget + 1);
 	for (const line of options) {
 		const next = Float64Array.from(best);
-		for (const { cost, worth } of line)
-			for (let money = cost; money <= budget; money += 1)
-				next[money] = Math.max(next[money] ?? 0, (best[money - cost] ?? 0) + worth);
+		for (const { cents, worth } of line)
+			for (let money = cents; money <= budget; money += 1)
+				next[money] = Math.max(next[money] ?? 0, (best[money - cents] ?? 0) + worth);
 		best = next;
 	}
 	return best[budget] ?? 0;
@@ -52,13 +62,13 @@ const randomOptions = (
 	step = 1
 ): PricedOption[][] =>
 	Array.from({ length: n }, () =>
-		Array.from({ length: next(4) }, () => ({ cost: step * (1 + next(costs)), worth: 1 + next(40) }))
+		Array.from({ length: next(4) }, () => ({ cents: step * (1 + next(costs)), worth: 1 + next(40) }))
 	);
 
 const worthIn = (options: readonly (readonly PricedOption[])[], chosen: readonly number[]) =>
 	chosen.reduce((sum, place, i) => sum + (options[i]?.[place]?.worth ?? 0), 0);
 const costIn = (options: readonly (readonly PricedOption[])[], chosen: readonly number[]) =>
-	chosen.reduce((sum, place, i) => sum + (options[i]?.[place]?.cost ?? 0), 0);
+	chosen.reduce((sum, place, i) => sum + (options[i]?.[place]?.cents ?? 0), 0);
 
 describe('the best choice for the money', () => {
 	it('is as good as the best of all ways, over 600 small cases', () => {
@@ -87,13 +97,23 @@ describe('the best choice for the money', () => {
 	});
 
 	it('beats taking what is worth most for its money first', () => {
-		const options = [[{ cost: 6, worth: 7 }], [{ cost: 5, worth: 5 }], [{ cost: 5, worth: 5 }]];
-		expect(chooseWithinBudget(options, 10)).toEqual({ chosen: [-1, 0, 0], cost: 10, worth: 10 });
+		const options = [[{ cents: 6, worth: 7 }], [{ cents: 5, worth: 5 }], [{ cents: 5, worth: 5 }]];
+		expect(chooseWithinBudget(options, 10)).toMatchObject({
+			chosen: [-1, 0, 0],
+			cost: 10,
+			worth: 10,
+			mostWorth: 10
+		});
 	});
 
 	it('takes nothing for no money, and for nobody', () => {
-		expect(chooseWithinBudget([[{ cost: 1, worth: 1 }]], 0)).toEqual({ chosen: [-1], cost: 0, worth: 0 });
-		expect(chooseWithinBudget([], 10)).toEqual({ chosen: [], cost: 0, worth: 0 });
+		expect(chooseWithinBudget([[{ cents: 1, worth: 1 }]], 0)).toMatchObject({
+			chosen: [-1],
+			cost: 0,
+			worth: 0,
+			mostWorth: 0
+		});
+		expect(chooseWithinBudget([], 10)).toMatchObject({ chosen: [], cost: 0, worth: 0, mostWorth: 0 });
 		expect(chooseWithinBudget([[]], 10).chosen).toEqual([-1]);
 	});
 });
@@ -115,7 +135,7 @@ describe('the best purchases', () => {
 	const person = (personId: string, worst: number, ...purchases: PurchaseSummary[]): PersonInNeed => ({
 		personId,
 		worst,
-		purchases
+		offers: purchaseOffers(purchases, [])
 	});
 
 	it('go first to whom it hurts where the money is for one only', () => {
@@ -131,13 +151,6 @@ describe('the best purchases', () => {
 	it('leave out what has no price, and what takes nothing away', () => {
 		const people = [person('a', 5, closing(['chair'], ['knee'])), person('b', 5, closing(['footrest'], []))];
 		expect(bestPurchases(people, prices, 1_000_000).bought).toEqual([]);
-		expect(unlimitedPurchases(people, prices)).toEqual({
-			bought: [],
-			cents: 0,
-			closes: 0,
-			tied: [],
-			isProven: true
-		});
 	});
 
 	it('never buy two sets for one person, and with money enough are what all of it would be', () => {
@@ -150,8 +163,12 @@ describe('the best purchases', () => {
 			),
 			person('b', 9, closing(['monitor'], ['eye']))
 		];
-		const all = unlimitedPurchases(people, prices);
-		expect(bestPurchases(people, prices, all.cents)).toEqual(all);
+		const all = bestPurchases(people, prices, 1_000_000);
+		expect(bestPurchases(people, prices, all.cents)).toMatchObject({
+			bought: all.bought,
+			tied: [],
+			proof: 'best'
+		});
 		expect(all).toMatchObject({ cents: 2900 + 4500 + 18_000, closes: 3 });
 	});
 
@@ -162,9 +179,9 @@ describe('the best purchases', () => {
 			['c', 0, ['footrest']],
 			['b', 0, ['footrest']]
 		]);
-		expect(two).toMatchObject({ cents: 0, isProven: true });
+		expect(two).toMatchObject({ cents: 0, proof: 'best' });
 		const all = bestPurchases(people, prices, 2900, new Map([['footrest', 2]]));
-		expect(all).toMatchObject({ cents: 2900, closes: 3, isProven: true });
+		expect(all).toMatchObject({ cents: 2900, closes: 3, proof: 'best' });
 		// More in stock than anybody needs is no money for something else.
 		const others = [...people, person('d', 9, closing(['monitor'], ['eye']))];
 		const many = bestPurchases(others, prices, 100, new Map([['footrest', 50]]));
@@ -201,8 +218,8 @@ describe('the best purchases', () => {
 				if (!one) return costOf(chosen) <= budget ? worth : 0;
 				return Math.max(
 					best(i + 1, chosen, worth),
-					...one.purchases.map(({ purchases, savesW }) =>
-						best(i + 1, [...chosen, [...purchases]], worth + purchaseWorth(savesW, one.worst))
+					...one.offers.map(({ things, savesW }) =>
+						best(i + 1, [...chosen, [...things]], worth + purchaseWorth(savesW, one.worst))
 					)
 				);
 			};
@@ -211,7 +228,7 @@ describe('the best purchases', () => {
 			expect(found.cents).toBeLessThanOrEqual(budget);
 			expect(found.cents).toBe(costOf(found.bought.map(({ things }) => [...things])));
 			expect(worth).toBeLessThanOrEqual(best(0, [], 0));
-			if (found.isProven) {
+			if (found.proof === 'best') {
 				expect(worth, `seed ${seed}`).toBe(best(0, [], 0));
 				proven += 1;
 			}
@@ -220,13 +237,16 @@ describe('the best purchases', () => {
 	});
 
 	it('buy nothing that lies at home, and the rest of a pair alone', () => {
-		const people = [
-			{ ...person('a', 1, closing(['keyboard-and-mouse'], ['elbow'])), own: ['keyboard-and-mouse' as const] },
+		const own: PurchaseId[] = ['keyboard-and-mouse'];
+		const people: PersonInNeed[] = [
+			{ personId: 'a', worst: 1, offers: purchaseOffers([closing(['keyboard-and-mouse'], ['elbow'])], own) },
 			{
-				...person('b', 1, closing(['footrest', 'keyboard-and-mouse'], ['knee', 'elbow'])),
-				own: ['keyboard-and-mouse' as const]
+				personId: 'b',
+				worst: 1,
+				offers: purchaseOffers([closing(['footrest', 'keyboard-and-mouse'], ['knee', 'elbow'])], own)
 			}
 		];
+		expect(people[0]?.offers).toEqual([]);
 		const { bought, cents } = bestPurchases(people, prices, 100_000);
 		expect(bought.map(({ personId, things }) => [personId, things])).toEqual([['b', ['footrest']]]);
 		expect(cents).toBe(2900);
@@ -240,6 +260,35 @@ describe('the best purchases', () => {
 		expect(now.tied).toHaveLength(2);
 		expect(now.tied).not.toContain('d');
 		expect(helpedByLargerBudget(now, bestPurchases(people, prices, 3000 + 6000))).toHaveLength(2);
+	});
+
+	it('go to the same people whatever order they come in, and every tie is found among 4,000', () => {
+		const next = numbers(77);
+		const people = Array.from({ length: 4000 }, (_, i) =>
+			person(`p${String(i).padStart(4, '0')}`, next(11), {
+				...closing(next(2) === 0 ? ['footrest'] : ['monitor'], ['knee']),
+				savesW: 300 + 100 * next(4)
+			})
+		);
+		const now = bestPurchases(people, prices, 9_000_000);
+		const served = new Map(now.bought.map((one) => [one.personId, one]));
+		const alike = people.filter(
+			({ personId, worst, offers }) =>
+				!served.has(personId) &&
+				now.bought.some(
+					({ things, worth }) =>
+						String(things) === String(offers[0]?.things) &&
+						worth === purchaseWorth(offers[0]?.savesW ?? 0, worst)
+				)
+		);
+		expect(alike.length).toBeGreaterThan(0);
+		expect([...now.tied].sort()).toEqual(alike.map(({ personId }) => personId).sort());
+		const turned = bestPurchases([...people].reverse(), prices, 9_000_000);
+		expect({ ...turned, bought: turned.bought.length, tied: turned.tied.length }).toMatchObject({
+			...now,
+			bought: now.bought.length,
+			tied: now.tied.length
+		});
 	});
 
 	it('count misfit, and more of it for each point that hurts', () => {

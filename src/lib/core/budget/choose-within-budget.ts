@@ -1,207 +1,171 @@
-/** One option for a person: its cost and worth, both whole and above 0. */
-export interface PricedOption {
-	readonly cost: number;
-	readonly worth: number;
+import { greatestCommonDivisor } from './greatest-common-divisor';
+import { searchChoices, type BudgetChoice, type PricedOption } from './search-choices';
+
+/** States looked at before a search ends: a second or two, reached only where thousands have options worth the same for their cost. */
+const MOST_STATES = 2_000_000;
+
+/** Halvings by which the price of money is found, to a billionth: any price is a valid bound, and a more exact one no better. */
+const HALVINGS = 32;
+
+/** People whose choice is searched first, and for how long: those whose other options lose least. */
+const FIRST_PEOPLE = 200;
+const FIRST_STATES = 200_000;
+
+/** Worths are whole: what could gain less than half of one more than the best known gains nothing. Far above what sums are rounded by. */
+const LEAST_GAIN = 0.5;
+
+/** Options of many people in a row, so that a pass over them takes a millisecond or two. */
+interface OptionRow {
+	/** Where each person's begin; one more at the end. */
+	readonly starts: Int32Array;
+	readonly cents: Float64Array;
+	readonly worths: Float64Array;
+	/** The greatest common divisor of all costs; 0 without any. */
+	readonly unit: number;
 }
 
-/** The option chosen for each person, by index; -1 for none. */
-export interface BudgetChoice {
-	readonly chosen: readonly number[];
-	readonly cost: number;
-	readonly worth: number;
-}
-
-/** A person's options, cheapest first, starting with none; no option costs as much as one that is worth more. */
-interface Line {
-	readonly costs: readonly number[];
-	readonly worths: readonly number[];
-	/** Index of each in the given list; -1 for none. */
-	readonly places: readonly number[];
-	/** Options that no mixture of two others beats, in order; worth per cost falls from one to the next. */
-	readonly hull: readonly number[];
-}
-
-/** A way to fill the budget: the base with some lines changed. */
-interface State {
-	readonly cost: number;
-	readonly worth: number;
-	readonly line: number;
-	readonly option: number;
-	readonly before: State | null;
-}
-
-/** A step from one point of a hull to the next. */
-interface Step {
-	readonly line: number;
-	readonly cost: number;
-	readonly worth: number;
-}
-
-const perCost = ({ cost, worth }: Pick<Step, 'cost' | 'worth'>) => worth / cost;
-
-function lineOf(options: readonly PricedOption[]): Line {
-	const sorted = options
-		.map((option, place) => ({ ...option, place }))
-		.sort((a, b) => a.cost - b.cost || b.worth - a.worth);
-	const kept = [{ cost: 0, worth: 0, place: -1 }];
-	for (const option of sorted) if (option.worth > (kept.at(-1)?.worth ?? 0)) kept.push(option);
-	const hull: number[] = [];
-	kept.forEach((option, at) => {
-		const isBelow = () => {
-			const [a, b] = hull.slice(-2).map((one) => kept[one]);
-			if (!a || !b) return false;
-			return (b.worth - a.worth) * (option.cost - b.cost) <= (option.worth - b.worth) * (b.cost - a.cost);
-		};
-		while (isBelow()) hull.pop();
-		hull.push(at);
-	});
-	return {
-		costs: kept.map(({ cost }) => cost),
-		worths: kept.map(({ worth }) => worth),
-		places: kept.map(({ place }) => place),
-		hull
+function rowOf(options: readonly (readonly PricedOption[])[]): OptionRow {
+	const n = options.reduce((sum, list) => sum + list.length, 0);
+	const row = {
+		starts: new Int32Array(options.length + 1),
+		cents: new Float64Array(n),
+		worths: new Float64Array(n)
 	};
-}
-
-const at = (list: readonly number[], i: number) => list[i] ?? 0;
-
-function stepsOf(lines: readonly Line[]): Step[] {
-	return lines
-		.flatMap(({ costs, worths, hull }, line) =>
-			hull.slice(1).map((to, i) => ({
-				line,
-				cost: at(costs, to) - at(costs, at(hull, i)),
-				worth: at(worths, to) - at(worths, at(hull, i))
-			}))
-		)
-		.sort((a, b) => perCost(b) - perCost(a) || a.line - b.line);
-}
-
-/**
- * The base: steps by worth per cost as long as they fit; and the same plus any smaller steps that still fit after the first that does not.
- */
-function fill(lines: readonly Line[], steps: readonly Step[], budget: number) {
-	const level = lines.map(() => 0);
-	let cost = 0;
-	let worth = 0;
-	let split = 0;
-	for (let step = steps[split]; step && cost + step.cost <= budget; step = steps[(split += 1)]) {
-		level[step.line] = (level[step.line] ?? 0) + 1;
-		cost += step.cost;
-		worth += step.worth;
-	}
-	const greedy = { level: [...level], cost, worth };
-	const stopped = new Set<number>();
-	for (const step of steps.slice(split)) {
-		if (stopped.has(step.line)) continue;
-		if (greedy.cost + step.cost > budget) stopped.add(step.line);
-		else {
-			greedy.level[step.line] = (greedy.level[step.line] ?? 0) + 1;
-			greedy.cost += step.cost;
-			greedy.worth += step.worth;
+	let [at, unit] = [0, 0];
+	options.forEach((list, i) => {
+		row.starts[i] = at;
+		for (const { cents, worth } of list) {
+			row.cents[at] = cents;
+			row.worths[at] = worth;
+			unit = greatestCommonDivisor(unit, cents);
+			at += 1;
 		}
-	}
-	return { level, cost, worth, split, greedy };
+	});
+	row.starts[options.length] = at;
+	return { ...row, unit };
 }
 
-/** Two lists of states merged by cost, without states that another beats or equals. */
-function merged(lists: readonly (readonly State[])[], isKept: (state: State) => boolean): State[] {
-	const all = lists.flat().filter(isKept);
-	all.sort((a, b) => a.cost - b.cost || b.worth - a.worth);
-	const kept: State[] = [];
-	for (const state of all) if (state.worth > (kept.at(-1)?.worth ?? -Infinity)) kept.push(state);
-	return kept;
+const of = (list: Float64Array | Int32Array, i: number) => list[i] ?? 0;
+
+/** Each person's best option if money has a price: what is most worth after paying for it; of two alike the cheaper. */
+interface BestAtPrice {
+	/** By person: where the option is in the row; -1 for none. */
+	readonly places: Int32Array;
+	readonly cost: number;
+	readonly worth: number;
+}
+
+function bestAtPrice({ starts, cents, worths }: OptionRow, price: number): BestAtPrice {
+	const places = new Int32Array(starts.length - 1).fill(-1);
+	let [cost, worth] = [0, 0];
+	for (let i = 0; i < places.length; i += 1) {
+		let [most, chosen] = [0, -1];
+		const end = of(starts, i + 1);
+		for (let k = of(starts, i); k < end; k += 1) {
+			const gain = of(worths, k) - price * of(cents, k);
+			if (gain < most || (gain === most && (chosen < 0 || of(cents, k) >= of(cents, chosen)))) continue;
+			[most, chosen] = [gain, k];
+		}
+		if (chosen < 0) continue;
+		places[i] = chosen;
+		cost += of(cents, chosen);
+		worth += of(worths, chosen);
+	}
+	return { places, cost, worth };
+}
+
+/** The lowest price of money, worth per cent, at which everybody's best options are within the budget. */
+function priceOfMoney(row: OptionRow, money: number): number {
+	if (bestAtPrice(row, 0).cost <= money) return 0;
+	let [low, high] = [0, 1];
+	for (let k = 0; k < row.cents.length; k += 1)
+		high = Math.max(high, (2 * of(row.worths, k)) / of(row.cents, k));
+	for (let i = 0; i < HALVINGS; i += 1) {
+		const middle = (low + high) / 2;
+		if (bestAtPrice(row, middle).cost <= money) high = middle;
+		else low = middle;
+	}
+	return high;
+}
+
+/** A choice, with what bounds a better one. */
+export interface BoundedChoice extends BudgetChoice {
+	/** What a cent is worth where the budget is just enough. */
+	readonly price: number;
+	/** The most that another option of anyone's may lose, after paying, to be part of a better choice. */
+	readonly mostLoss: number;
+}
+
+/** For each person what the best of the other options loses against the chosen one, after paying. */
+function lossesAt(
+	{ starts, cents, worths }: OptionRow,
+	{ places }: BestAtPrice,
+	price: number
+): Float64Array {
+	return Float64Array.from(places, (place, i) => {
+		const gain = place < 0 ? 0 : of(worths, place) - price * of(cents, place);
+		let least = place < 0 ? Infinity : gain;
+		for (let k = of(starts, i); k < of(starts, i + 1); k += 1)
+			if (k !== place) least = Math.min(least, gain - (of(worths, k) - price * of(cents, k)));
+		return least;
+	});
 }
 
 /**
- * The order in which lines are opened, alternating between the one to change first with a little more money and the one to change first
- * with a little less; with the best worth per unit of money still to gain and the least to lose once that many are open.
- */
-function opening(steps: readonly Step[], split: number, lines: number) {
-	const ups = steps.slice(split);
-	const downs = steps.slice(0, split).reverse();
-	const order: number[] = [];
-	const isOpen = new Set<number>();
-	const bounds: { gain: number; loss: number }[] = [];
-	let [up, down] = [0, 0];
-	const skip = () => {
-		while (up < ups.length && isOpen.has(ups[up]?.line ?? -1)) up += 1;
-		while (down < downs.length && isOpen.has(downs[down]?.line ?? -1)) down += 1;
-		const [more, less] = [ups[up], downs[down]];
-		bounds.push({ gain: more ? perCost(more) : 0, loss: less ? perCost(less) : Infinity });
-	};
-	skip();
-	while (order.length < lines && (up < ups.length || down < downs.length)) {
-		const isUp = down >= downs.length || (up < ups.length && order.length % 2 === 0);
-		const line = (isUp ? ups[up] : downs[down])?.line ?? -1;
-		order.push(line);
-		isOpen.add(line);
-		skip();
-	}
-	return { order, bounds };
-}
-
-const gcd = (a: number, b: number): number => (b === 0 ? a : gcd(b, a % b));
-
-/** The part of a budget that can be spent at all: where every cost is a multiple of 50, the last 49 can't be. */
-function spendable(lines: readonly Line[], budget: number): number {
-	const unit = lines.flatMap(({ costs }) => costs).reduce(gcd, 0);
-	return unit === 0 ? 0 : budget - (budget % unit);
-}
-
-/** The error of a quotient of whole numbers, far below the smallest difference of two worths. */
-const ROUNDING = 1e-6;
-
-/**
- * The highest total worth within a budget, choosing at most one option per person; exact. Starts from filling by worth per cost and changes
- * lines from the last one that fitted outwards, keeping every way of filling that the untouched lines could still lift above the best
- * known; ends when there is none. Cost: sorting all options; then lines times states kept, which is small unless very many options have
- * exactly the same worth per cost.
+ * The highest total worth within a budget, choosing at most one option per person; exact, unless it says otherwise. At the price of money
+ * at which the budget is just enough, almost everybody's choice is settled: another one would lose more than can be gained at all. Only
+ * the others are searched (see `searchChoices`): first those who lose least by another choice, which leaves little to gain for the rest.
+ * Cost: some thirty passes over all options, a quarter of a second for half a million; then the search.
  * @param options for each person, what can be done; costs and worths whole and above 0
- * @param money the budget, whole, 0 or more
+ * @param budget whole, 0 or more
+ * @param mostStates how long is searched before the search is ended
  */
 export function chooseWithinBudget(
 	options: readonly (readonly PricedOption[])[],
-	money: number
-): BudgetChoice {
-	const lines = options.map(lineOf);
-	const budget = spendable(lines, money);
-	const steps = stepsOf(lines);
-	const { level, cost, worth, split, greedy } = fill(lines, steps, budget);
-	const { order, bounds } = opening(steps, split, lines.length);
-	let best: State | null = null;
-	let bestWorth = greedy.worth;
-	let states: State[] = [{ cost, worth, line: -1, option: 0, before: null }];
-	order.forEach((index, opened) => {
-		const line = lines[index];
-		const bound = bounds[opened + 1];
-		if (!line || !bound || states.length === 0) return;
-		const base = at(line.hull, level[index] ?? 0);
-		const lists = line.costs.map((_, option) =>
-			option === base
-				? states
-				: states.map((before) => ({
-						cost: before.cost + at(line.costs, option) - at(line.costs, base),
-						worth: before.worth + at(line.worths, option) - at(line.worths, base),
-						line: index,
-						option,
-						before
-					}))
-		);
-		for (const state of lists.flat())
-			if (state.cost <= budget && state.worth > bestWorth) [best, bestWorth] = [state, state.worth];
-		states = merged(lists, (state) => {
-			const left = budget - state.cost;
-			const most = state.worth + (left >= 0 ? left * bound.gain : left * bound.loss);
-			return most >= bestWorth + 1 - ROUNDING;
+	budget: number,
+	mostStates = MOST_STATES
+): BoundedChoice {
+	const row = rowOf(options);
+	// Where every cost is a multiple of 50, the last 49 can't be spent.
+	const money = row.unit === 0 ? 0 : budget - (budget % row.unit);
+	const price = priceOfMoney(row, money);
+	const settled = bestAtPrice(row, price);
+	const losses = lossesAt(row, settled, price);
+	const most = settled.worth + price * (money - settled.cost);
+	/** The best choice in which only people who lose no more than this choose otherwise. */
+	const searched = (mostLoss: number, states: number): BudgetChoice => {
+		const open: number[] = [];
+		let [left, fixed] = [money - settled.cost, settled.worth];
+		losses.forEach((loss, i) => {
+			if (loss > mostLoss) return;
+			open.push(i);
+			const place = of(settled.places, i);
+			if (place < 0) return;
+			left += of(row.cents, place);
+			fixed -= of(row.worths, place);
 		});
-	});
-	const chosen = lines.map(({ hull }, i) => at(hull, (best ? level : greedy.level)[i] ?? 0));
-	for (let state: State | null = best; state && state.line >= 0; state = (state as State).before)
-		chosen[state.line] = state.option;
-	return {
-		chosen: chosen.map((option, i) => lines[i]?.places[option] ?? -1),
-		cost: chosen.reduce((sum, option, i) => sum + at(lines[i]?.costs ?? [], option), 0),
-		worth: bestWorth
+		const found = searchChoices(
+			open.map((i) => options[i] ?? []),
+			left,
+			states
+		);
+		const chosen = Array.from(settled.places, (place, i) => (place < 0 ? -1 : place - of(row.starts, i)));
+		open.forEach((i, k) => (chosen[i] = found.chosen[k] ?? -1));
+		return {
+			chosen,
+			cost: money - left + found.cost,
+			worth: fixed + found.worth,
+			mostWorth: fixed + found.mostWorth
+		};
 	};
+	const leastLosses = losses.slice().sort();
+	const first = searched(of(leastLosses, Math.min(FIRST_PEOPLE, leastLosses.length) - 1), FIRST_STATES);
+	const mostLoss = most - first.worth - LEAST_GAIN;
+	// Nobody else can gain anything, and those who can have been searched to the end.
+	if (first.mostWorth === first.worth && of(leastLosses, FIRST_PEOPLE) > mostLoss)
+		return { ...first, price, mostLoss };
+	const all = searched(mostLoss, mostStates);
+	return all.worth >= first.worth
+		? { ...all, price, mostLoss }
+		: { ...first, mostWorth: Math.max(first.worth, all.mostWorth), price, mostLoss };
 }

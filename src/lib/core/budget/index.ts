@@ -1,11 +1,12 @@
 export { cheapestSensible } from './cheapest-sensible';
+export { purchaseOffers, type PurchaseOffer } from './purchase-offers';
 export {
-	unlimitedPurchases,
-	bestPurchases,
 	helpedByLargerBudget,
-	purchaseWorth,
+	purchasesWithin,
+	WORTH_WITHOUT_DISCOMFORT,
 	type AllocatedPurchase,
 	type PersonInNeed,
 	type PurchaseSelection,
+	type SelectionProof,
 	type Stock
 } from './best-purchases';

@@ -104,6 +104,43 @@ describe('groups beside all others', () => {
 		expect(compareGroups([{ x: 3, n: 5 }], { x: 40, n: 400 })[0]?.p).toBeCloseTo(0.0161503319535293, 10);
 	});
 
+	it('differ as much as the sum over every possible number says, over all tables of 400 random totals', () => {
+		const random = seededRandom(11);
+		const below = (most: number) => Math.floor(most * random());
+		const choose = (n: number, k: number): number => {
+			let ways = 1;
+			for (let i = 1; i <= k; i += 1) ways = (ways * (n - k + i)) / i;
+			return k < 0 || k > n ? 0 : ways;
+		};
+		for (let time = 0; time < 400; time += 1) {
+			const n = 2 + below(60);
+			const all = { x: below(n + 1), n };
+			const size = 1 + below(n);
+			const chance = (k: number) =>
+				(choose(all.x, k) * choose(all.n - all.x, size - k)) / choose(all.n, size);
+			for (let x = Math.max(0, size - (all.n - all.x)); x <= Math.min(size, all.x); x += 1) {
+				const tail = (isIn: (k: number) => boolean) =>
+					Array.from({ length: size + 1 }, (_, k) => (isIn(k) ? chance(k) : 0)).reduce((a, b) => a + b);
+				const smaller = Math.min(
+					tail((k) => k <= x),
+					tail((k) => k >= x)
+				);
+				const [found] = compareGroups([{ x, n: size }], all);
+				expect(found?.p).toBeCloseTo(Math.min(1, 2 * smaller), 9);
+			}
+		}
+	});
+
+	it('of a million people differ as the normal approximation says, and far out not at all by chance', () => {
+		const all = { x: 400_000, n: 1_000_000 };
+		// 2.5 standard deviations of the number without replacement, to half a number: p = 0.0124 (from memory: tables of the normal).
+		const [n, sd] = [50_000, Math.sqrt(50_000 * 0.4 * 0.6 * (950_000 / 999_999))];
+		const [near] = compareGroups([{ x: Math.round(20_000 + 2.5 * sd + 0.5), n }], all);
+		expect(near?.p).toBeCloseTo(0.0124, 3);
+		expect(compareGroups([{ x: 30_000, n }], all)[0]?.p).toBe(0);
+		expect(compareGroups([{ x: 20_000, n }], all)[0]?.p).toBeCloseTo(1, 2);
+	});
+
 	it('are drawn to the whole by as much as they are small, and never beyond it', () => {
 		const groups = [
 			{ x: 2, n: 10 },

@@ -39,7 +39,7 @@ export {
 export { publishedCrossTable, type CrossTable } from './cross-tables';
 export { associations, type AllPairs, type Association, type PairCounts } from './associations';
 export { BY_DAYS, BY_WEEKS, coarsenCurve, type CoarseCurve, type TimeSteps } from './coarse-curve';
-export type { WorkforceView } from './view';
+export type { FigureView, WorkforceView } from './view';
 export { gatherMeans, dotStripOf } from './dot-strip';
 export { REPORT_COLUMNS, reportRows } from './report-table';
 export {

@@ -7,7 +7,7 @@ import {
 	type ChecklistAnswers,
 	type FindingId
 } from '../checklist';
-import { cheapestSensible } from '../budget';
+import { cheapestSensible, purchaseOffers, type PurchaseOffer } from '../budget';
 import { CHECK_IDS, overallVerdict, type Verdict } from '../checks';
 import { SEAT_KINDS, seatKindOf, type Corner } from '../corner';
 import { worstScore, type BodySide, type Region, type RegionReport } from '../discomfort';
@@ -27,6 +27,8 @@ export interface ObservedAnswers {
 	readonly asked: Checklist;
 	readonly corner: Corner;
 	readonly checklist: ChecklistAnswers;
+	/** Items that lie unused at home. */
+	readonly own: readonly PurchaseId[];
 }
 
 /** What an assessment rests on, as far as statistics need it. */
@@ -64,6 +66,8 @@ export interface Observation {
 	readonly helpedBy: readonly PurchaseId[];
 	/** The cheapest sensible purchase for it. */
 	readonly firstChoice: readonly PurchaseId[];
+	/** What would help with it and isn't at home yet, for budgets. */
+	readonly offers: readonly PurchaseOffer[];
 }
 
 /** The side on which a two-sided region hurts. */
@@ -140,6 +144,7 @@ export function observe({ judgement: { standing }, answers, report, plan, prices
 		heights: overallVerdict(standing),
 		heightsAfter,
 		helpedBy: [...new Set(options.flatMap(({ purchases }) => purchases))].sort(),
-		firstChoice: [...cheapestSensible(options, prices)].sort()
+		firstChoice: [...cheapestSensible(options, prices)].sort(),
+		offers: purchaseOffers(options, answers?.own ?? [])
 	};
 }

@@ -59,7 +59,8 @@ describe('what is kept of a judgement', () => {
 				answers: {
 					asked: newestChecklist(CHECKLIST_VERSIONS),
 					corner,
-					checklist: answers
+					checklist: answers,
+					own: []
 				},
 				report: reports,
 				plan: { plan, advice: { purchases: [] } },
@@ -116,6 +117,10 @@ describe('what would help a person', () => {
 	it('is every item that does, and first the cheapest that does nearly as much as the best', () => {
 		const all = ['another-surface', 'footrest', 'keyboard-and-mouse'];
 		expect(kept(PRICES, 'off')).toMatchObject({ helpedBy: all, firstChoice: ['footrest'] });
+		expect(kept(PRICES, 'off').offers.map(({ things }) => things)).toEqual(
+			options.map(({ purchases }) => purchases)
+		);
+		expect(kept(PRICES, 'fits').offers).toEqual([]);
 		// A footrest that does less than three quarters is no choice, however cheap.
 		const weak = [option(1000, 'another-surface'), option(700, 'footrest')];
 		expect(cheapestSensible(weak, new Map(PRICES))).toEqual(['another-surface']);

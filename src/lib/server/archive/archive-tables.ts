@@ -22,6 +22,8 @@ const LEFT_OUT: readonly string[] = [
 	// What the running program keeps for itself.
 	'archive_loads',
 	'case_visitors',
+	// Counted again where it is loaded.
+	'current_figures',
 	'heartbeat',
 	'link_uses',
 	'mailbox',
@@ -74,6 +76,7 @@ const FOLDERS: Readonly<Record<string, readonly string[]>> = {
 	languages: ['language_reviews', 'own_texts'],
 	figures: [
 		'observations',
+		'purchase_offers',
 		'published_figures',
 		'published_states',
 		'workforce_closings',

@@ -324,31 +324,40 @@ export async function readDaySheet(
 	// Read separately: they would displace people who need someone.
 	const isPostponed = sql`exists (select from ${people} where ${people.id} = ${cases.personId} and ${gt(people.laterOn, today)})`;
 	const now = not(isPostponed);
-	const [open, late, referred, due, counts, later, toRejudge, held, refused] = await Promise.all([
-		firstOf(
-			db,
-			and(isOpen, isNull(cases.referredOn), now),
-			asc(cases.level),
-			asc(cases.actBy),
-			sql`${cases.worst} desc nulls last`,
-			asc(cases.personId)
-		),
-		firstOf(db, and(isOpen, lt(cases.actBy, today), now), asc(cases.actBy), asc(cases.personId)),
-		firstOf(db, and(isOpen, isNotNull(cases.referredOn)), asc(cases.level), asc(cases.personId)),
-		firstOf(db, and(isDue, now), asc(cases.followUpOn), asc(cases.personId)),
+	const readShown = async () => {
+		const [open, late, referred, due, later] = await Promise.all([
+			firstOf(
+				db,
+				and(isOpen, isNull(cases.referredOn), now),
+				asc(cases.level),
+				asc(cases.actBy),
+				sql`${cases.worst} desc nulls last`,
+				asc(cases.personId)
+			),
+			firstOf(db, and(isOpen, lt(cases.actBy, today), now), asc(cases.actBy), asc(cases.personId)),
+			firstOf(db, and(isOpen, isNotNull(cases.referredOn)), asc(cases.level), asc(cases.personId)),
+			firstOf(db, and(isDue, now), asc(cases.followUpOn), asc(cases.personId)),
+			pickLater(db, narrowed, today)
+		]);
+		const ids = new Set([open, late, referred, due].flatMap(idsOf));
+		for (const { personId } of later) ids.delete(personId);
+		const picked = ids.size > 0 ? await readPicked(db, [...ids], today) : [];
+		return {
+			lines: await shownLines(db, [...picked, ...later], today),
+			postponed: later.filter((one) => !needsCoordinator(one, today)).length
+		};
+	};
+	// Counting takes longest where much is open: nothing waits for it until the end.
+	const [counts, { lines, postponed }, toRejudge, held, refused] = await Promise.all([
 		countAll(db, isOpen, isDue),
-		pickLater(db, narrowed, today),
+		readShown(),
 		countCasesToReassess(db),
 		countHeld(db),
 		readRefused(db)
 	]);
 	const { toAcknowledge, waiting, forThings, bounced } = counts;
-	const ids = new Set([open, late, referred, due].flatMap(idsOf));
-	for (const { personId } of later) ids.delete(personId);
-	const picked = ids.size > 0 ? await readPicked(db, [...ids], today) : [];
-	const postponed = later.filter((one) => !needsCoordinator(one, today)).length;
 	return {
-		lines: await shownLines(db, [...picked, ...later], today),
+		lines,
 		// Cases with a clinician and postponed ones don't count: nothing is asked of a coordinator there.
 		total: counts.open - counts.withClinician + counts.due - postponed,
 		toAcknowledge,

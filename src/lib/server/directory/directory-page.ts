@@ -122,10 +122,23 @@ export async function applyDirectory(
 	}
 }
 
-/** Compares the list that was read with the people again, after many of them were changed at once. */
+/** Longest list that is compared while somebody waits: half a second. */
+const COMPARED_AT_ONCE = 5000;
+
+/**
+ * Compares the list that was read with the people again, after many of them were changed at once. A long list is read again instead, by the
+ * job: comparing a hundred thousand people takes twelve seconds.
+ */
 export async function compareAgain(db: Db, now: Date): Promise<void> {
 	const [row] = await db.select().from(directory);
 	if (!row?.roster) return;
+	if (row.roster.lines.length > COMPARED_AT_ONCE) {
+		await db
+			.update(directory)
+			.set({ comparison: null, wantedAt: now })
+			.where(eq(directory.version, row.version));
+		return;
+	}
 	const comparison = await compareDirectory(db, row.roster, row.settings, now);
 	await db.update(directory).set({ comparison }).where(eq(directory.version, row.version));
 }

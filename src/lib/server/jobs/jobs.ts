@@ -21,6 +21,8 @@ import { readMailbox } from '../email/read-mailbox';
 import { smtpTransport, mailboxTransport, type MailTransport } from '../email/mail-transport';
 import { QueueConnections } from './queue-connections';
 import type { ShouldContinue } from './should-continue';
+import { countDueFigures } from '../workforce/count-due-figures';
+import { FiguresDatabase } from '../workforce/figures-database';
 import { publishDueClosings } from '../workforce/publish-closing';
 import { sendDueReminders } from '../rounds/send-due-reminders';
 import { sendRoundBatches } from '../rounds/send-round';
@@ -40,7 +42,8 @@ const JOBS = [
 	'webhooks',
 	'directory',
 	'retention',
-	'closings'
+	'closings',
+	'figures'
 ] as const;
 
 /** One kind of job. */
@@ -78,7 +81,12 @@ function postmanOf(db: Db, config: Config, clock: () => Date): MailTransport {
  * lost with a wake-up that died with a process.
  */
 export async function startJobs(
-	{ db, pool, config }: { db: Db; pool: pg.Pool; config: Config },
+	{
+		db,
+		pool,
+		config,
+		figures = new FiguresDatabase(db, null)
+	}: { db: Db; pool: pg.Pool; config: Config; figures?: FiguresDatabase },
 	clock: () => Date
 ): Promise<Jobs> {
 	const connections = new QueueConnections(config.databaseUrl);
@@ -143,6 +151,7 @@ export async function startJobs(
 			const n = await publishDueClosings(db, clock, shallGoOn);
 			if (n > 0) log({ level: 'info', event: 'closings-published', closings: n });
 		},
+		figures: (shallGoOn) => countDueFigures({ db, figures }, clock, shallGoOn),
 		// The longest job of all, after an update.
 		judging: (shallGoOn) => reassessOutdatedCases(db, clock, shallGoOn)
 	};

@@ -11,6 +11,7 @@ import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
 import { lockPeople } from '../people/lock-person';
+import { countFiguresAgain } from '../workforce/current-figures';
 import { storeMoves } from '../workforce/store-observations';
 
 const { equipmentRequests, equipmentStore, people, purchasePrices, rounds, savedFilters } = schema;
@@ -32,6 +33,7 @@ export async function applySettings<A extends SettingsArea>(
 ): Promise<void> {
 	if (area === 'equipment') await applyCatalogue(tx, before as EquipmentSettings, after as EquipmentSettings);
 	if (area === 'teams') await applyTeams(tx, actor, before as TeamSettings, after as TeamSettings, now);
+	if (area === 'equipment' || area === 'teams') await countFiguresAgain(tx, now);
 }
 
 /** An item that was requested or is in stock keeps its place: its name stands on what was decided. */

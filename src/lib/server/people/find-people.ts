@@ -6,12 +6,16 @@ import { searchCondition, TRIGRAM, whereCase, wherePerson, type PeopleFilter } f
 const { people, cases } = schema;
 
 /**
- * Most people for whom a filter is looked up first and sorted afterwards; for more, the list is read in its order, which costs less from
- * about here on, because a filter's people are spread over the order.
+ * Up to how many people a filter is looked up first and sorted afterwards. For more, the list is read in its order: a filter's people are
+ * spread over it, so that for m of N people some 550 N / m are passed until a page is full and five hundred are counted. Looking up m costs
+ * as much where m² is 550 N: twenty thousand of a million, and seven of a hundred thousand.
  */
-const MOST_FILTERED = 4000;
+const ROWS_PASSED = 550;
 
-/** The same for a search, which finds names that are close together. */
+/** For a small workforce, ms of difference don't matter. */
+const LEAST_FILTERED = 4000;
+
+/** The same for a search, which finds names that are close together, whatever the size of the workforce. */
 const MOST_SEARCHED = 15_000;
 
 /** How many rows the database expects for a statement; nothing is read. */
@@ -20,6 +24,14 @@ async function expectedRows(db: Db, statement: SQL): Promise<number> {
 		sql`explain (format json) ${statement}`
 	);
 	return rows[0]?.['QUERY PLAN'][0].Plan['Plan Rows'] ?? Infinity;
+}
+
+/** {@link ROWS_PASSED} for the present workforce, by the planner's estimate of it: one look-up. */
+async function mostFiltered(db: Db): Promise<number> {
+	const { rows } = await db.execute<{ n: number }>(
+		sql`select reltuples::float8 as n from pg_class where oid = 'people'::regclass`
+	);
+	return Math.max(LEAST_FILTERED, Math.sqrt(ROWS_PASSED * (rows[0]?.n ?? 0)));
 }
 
 /** The people of a page, and the total. */
@@ -41,22 +53,19 @@ export interface PeopleQuery {
  * Finds the people of a filter, in an order. A filter that few people match is looked up by its own index first and sorted then; with one
  * that matches many, the list is read along the index of its order until the page is full. The database is asked for its estimate but not
  * left to choose: it assumes matches are spread evenly over the order, which they are not.
- * @param most people up to whom a filter, or a search, is looked up first
+ * @param most people up to whom a filter, or a search, is looked up first; as it is quickest where left out
  */
 export async function findPeople(
 	db: Db,
 	{ search, ...filter }: PeopleFilter,
 	wanted: PeopleQuery,
-	most: { readonly filtered: number; readonly searched: number } = {
-		filtered: MOST_FILTERED,
-		searched: MOST_SEARCHED
-	}
+	most: { readonly filtered?: number; readonly searched?: number } = {}
 ): Promise<FoundPeople> {
 	const [bySearch, byCase, byPerson] = [searchCondition(search), whereCase(filter), wherePerson(filter)];
 	const { order } = wanted;
 	const withCases = sql`join ${cases} on ${eq(cases.personId, people.id)}`;
 	const idsByCase = sql`select ${cases.personId} from ${cases} where ${byCase}`;
-	if (byCase && (await expectedRows(db, idsByCase)) <= most.filtered)
+	if (byCase && (await expectedRows(db, idsByCase)) <= (most.filtered ?? (await mostFiltered(db))))
 		return lookUp(
 			db,
 			sql`unnest(array(${idsByCase})) as picked(id) join ${people} on ${people.id} = picked.id ${order.isOfCases ? withCases : sql``} where ${and(bySearch, byPerson)}`,
@@ -68,7 +77,8 @@ export async function findPeople(
 	const isLookedUp =
 		bySearch &&
 		search.length >= TRIGRAM &&
-		(await expectedRows(db, sql`select 1 from ${people} where ${bySearch}`)) <= most.searched;
+		(await expectedRows(db, sql`select 1 from ${people} where ${bySearch}`)) <=
+			(most.searched ?? MOST_SEARCHED);
 	if (isLookedUp) return lookUp(db, sql`${joined} where ${where}`, wanted);
 	const inOrder = order.sorted(order.keys, order.id);
 	const [page, counted] = await Promise.all([

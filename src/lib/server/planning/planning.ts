@@ -1,18 +1,22 @@
 import { adviseCorner, type Advice } from '../../core/advice';
 import {
-	unlimitedPurchases,
-	bestPurchases,
 	helpedByLargerBudget,
+	purchasesWithin,
+	type AllocatedPurchase,
 	type PersonInNeed,
 	type PurchaseSelection,
+	type SelectionProof,
 	type Stock
 } from '../../core/budget';
 import type { Corner } from '../../core/corner';
-import { shareHousehold, type PurchaseId } from '../../core/plan';
+import { PURCHASES, shareHousehold, type PurchaseId } from '../../core/plan';
 
 /** A budget question. */
 export interface BudgetQuestion {
+	/** Those whose purchases are worth most for their cost, at least as many as the money could be for. */
 	readonly people: readonly PersonInNeed[];
+	/** The most that anybody else's purchase is worth for a cent; -1 where there is nobody else. */
+	readonly restPerCent: number;
 	/** Price of one of each, whole cents. */
 	readonly prices: ReadonlyMap<PurchaseId, number>;
 	readonly cents: number;
@@ -20,23 +24,73 @@ export interface BudgetQuestion {
 	readonly stock: Stock;
 	/** Additional money to consider, whole cents. */
 	readonly stepCents: number;
+	/** Most purchases that are listed, and most people who are named besides. */
+	readonly mostLines: number;
+	readonly mostNamed: number;
 }
 
-/** The purchases for the budget, and those without a limit. */
+/** People of whom the first few are named. */
+export interface SomeOf {
+	readonly n: number;
+	readonly first: readonly string[];
+}
+
+/** How many of an item a selection has, and how many of them come from stock. */
+export interface CountedThing {
+	readonly thing: PurchaseId;
+	readonly n: number;
+	readonly fromStock: number;
+}
+
+/** The purchases for the budget. */
 export interface BudgetAnswer {
-	readonly best: PurchaseSelection;
-	readonly all: PurchaseSelection;
+	readonly best: {
+		readonly cents: number;
+		/** Number of checks closed in total. */
+		readonly closes: number;
+		/** Number of people who get something. */
+		readonly people: number;
+		/** The most valuable ones. */
+		readonly lines: readonly AllocatedPurchase[];
+		readonly things: readonly CountedThing[];
+		readonly tied: SomeOf;
+		readonly proof: SelectionProof;
+		readonly mostMissed: number;
+	};
+	/** Whether nobody who was left out of the question could be part of the answer. */
+	readonly isComplete: boolean;
 	/** People who would get something for one step more and get nothing now. */
-	readonly helpedByStep: readonly string[];
+	readonly helpedByStep: SomeOf;
+}
+
+/** The number of each item among some purchases, in the order of {@link PURCHASES}. */
+function countThings(bought: readonly AllocatedPurchase[]): CountedThing[] {
+	return PURCHASES.map((thing) => ({
+		thing,
+		n: bought.filter(({ things }) => things.includes(thing)).length,
+		fromStock: bought.filter(({ fromStock }) => fromStock.includes(thing)).length
+	})).filter(({ n }) => n > 0);
 }
 
 /** Answers a budget question in this thread. */
-export function solveBudget({ people, prices, cents, stock, stepCents }: BudgetQuestion): BudgetAnswer {
-	const best = bestPurchases(people, prices, cents, stock);
+export function solveBudget(question: BudgetQuestion): BudgetAnswer {
+	const { people, restPerCent, prices, cents, stock, stepCents, mostLines, mostNamed } = question;
+	const some = (ids: readonly string[]): SomeOf => ({ n: ids.length, first: ids.slice(0, mostNamed) });
+	const within = purchasesWithin(people, prices, stock);
+	const [best, more] = [within(cents), within(cents + stepCents)];
 	return {
-		best,
-		all: unlimitedPurchases(people, prices, stock),
-		helpedByStep: helpedByLargerBudget(best, bestPurchases(people, prices, cents + stepCents, stock))
+		best: {
+			cents: best.cents,
+			closes: best.closes,
+			people: best.bought.length,
+			lines: best.bought.slice(0, mostLines),
+			things: countThings(best.bought),
+			tied: some(best.tied),
+			proof: best.proof,
+			mostMissed: best.mostMissed
+		},
+		isComplete: [best, more].every(({ leastPerCent }) => restPerCent < leastPerCent),
+		helpedByStep: some(helpedByLargerBudget(best, more))
 	};
 }
 

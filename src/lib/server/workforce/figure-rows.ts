@@ -1,15 +1,8 @@
-import type { PublishedShare, WorkforceView } from '../../core/workforce';
+import type { FigureView, PublishedShare } from '../../core/workforce';
 import type { CsvCell } from '../../core/exchange';
-import type { Db } from '../db/client';
-import {
-	answersScreen,
-	discomfortScreen,
-	findingsScreen,
-	helpScreen,
-	purchasesScreen,
-	stepsScreen,
-	type ScreenTable
-} from './screens';
+import { readFigures, type FigureReader } from './current-figures';
+import type { ScreenTable } from './screens';
+import type { ScreenName } from './screen-list';
 
 const COLUMNS = ['screen', 'by', 'group', 'figure', 'n', 'x', 'share', 'low', 'high', 'team'] as const;
 
@@ -21,7 +14,7 @@ function rowOf(of: readonly string[], figure: PublishedShare | null, team: strin
 	return [...of, n, x, rounded(share), rounded(low), rounded(high), team];
 }
 
-function rowsOf(screen: string, { by, team }: WorkforceView, { groups, figures }: ScreenTable): CsvCell[][] {
+function rowsOf(screen: string, { by, team }: FigureView, { groups, figures }: ScreenTable): CsvCell[][] {
 	return figures.flatMap(({ code, all, groups: each }) => [
 		rowOf([screen, '', '', code], all, team ?? ''),
 		...(by === null
@@ -30,15 +23,19 @@ function rowsOf(screen: string, { by, team }: WorkforceView, { groups, figures }
 	]);
 }
 
-/** Every share on the workforce pages of a view, in total and for each group; numbers are empty where nothing may be published. */
-export async function figureRows(db: Db, view: WorkforceView): Promise<(readonly CsvCell[])[]> {
+/**
+ * Every share on the workforce pages of a view, in total and for each group, as the pages show them; numbers are empty where nothing may be
+ * published.
+ */
+export async function figureRows(reader: FigureReader, view: FigureView): Promise<(readonly CsvCell[])[]> {
+	const table = async <N extends ScreenName>(name: N) => (await readFigures(reader, name, view)).figures;
 	const [answers, discomfort, findings, helps, purchases, steps] = await Promise.all([
-		answersScreen(db, view),
-		discomfortScreen(db, view),
-		findingsScreen(db, view),
-		helpScreen(db, view),
-		purchasesScreen(db, view),
-		stepsScreen(db, view)
+		table('answers'),
+		table('discomfort'),
+		table('findings'),
+		table('help'),
+		table('equipment'),
+		table('steps')
 	]);
 	const screens: [string, ScreenTable][] = [
 		['answers', answers.table],

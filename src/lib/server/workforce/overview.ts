@@ -10,7 +10,7 @@ import {
 	type OverviewPoint,
 	type PublishedOf,
 	type TeamToVisit,
-	type WorkforceView
+	type FigureView
 } from '../../core/workforce';
 import { schema, type Db } from '../db/client';
 import { readPrices } from './prices';
@@ -73,7 +73,7 @@ async function readTeamsToVisit(
 }
 
 /** Figures of everyone as they are today. Cost: a pass over everyone for each kind. */
-async function tablesOfToday(db: Db, view: WorkforceView): Promise<(of: PublishedOf) => FigureTable> {
+async function tablesOfToday(db: Db, view: FigureView): Promise<(of: PublishedOf) => FigureTable> {
 	const tables = await Promise.all(
 		OVERVIEW_OF.map(async (of) => {
 			const tally =
@@ -88,7 +88,7 @@ async function tablesOfToday(db: Db, view: WorkforceView): Promise<(of: Publishe
 }
 
 /** Five numbers, each with its line over a year of closings; the newest point is the view's day. */
-export async function overviewScreen(db: Db, view: WorkforceView) {
+export async function overviewScreen(db: Db, view: FigureView) {
 	const [prices, closings, today] = await Promise.all([
 		readPrices(db),
 		closingTablesUntil(db, view.on),

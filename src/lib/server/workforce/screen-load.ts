@@ -1,9 +1,9 @@
 import type { WorkforceView } from '../../core/workforce';
 import { isoDay } from '../clock';
-import type { Db } from '../db/client';
 import { withErrorPage } from '../http/error-responses';
 import { signedIn } from '../signed-in';
-import { recentFigures } from './recent-figures';
+import { readFigures } from './current-figures';
+import type { ScreenName } from './screen-list';
 import { readView } from './view';
 
 /** What a request contains. */
@@ -16,25 +16,12 @@ interface Asked {
 export const viewOf = ({ locals, url }: Asked): Promise<WorkforceView> =>
 	readView(locals.db, signedIn(locals), url.searchParams, isoDay(locals.now, locals.timeZone));
 
-/**
- * Loads a workforce page: the view in the URL, with what the page reads for it.
- * @param besides what the page needs besides figures, read anew each time
- */
+/** Loads a workforce page: the view in the URL, with the figures of a screen and when they were counted. */
 export const screenLoad =
-	<T extends object, B extends object = object>(
-		screen: (db: Db, view: WorkforceView) => Promise<T>,
-		besides?: (db: Db, view: WorkforceView) => Promise<B>
-	) =>
+	<N extends ScreenName>(name: N) =>
 	(asked: Asked) =>
 		withErrorPage(async () => {
-			const { db, figures: database, now } = asked.locals;
 			const view = await viewOf(asked);
-			const page = asked.url.pathname;
-			const [figures, others] = await Promise.all([
-				recentFigures(db, { page, view, now: now.getTime() }, () =>
-					database.read((reader) => screen(reader, view))
-				),
-				besides?.(db, view)
-			]);
-			return { view, ...figures, ...(others as B) };
+			const { figures, countedAt } = await readFigures(asked.locals, name, view);
+			return { view: { ...view, countedAt }, ...figures };
 		});

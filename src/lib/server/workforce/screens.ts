@@ -36,7 +36,7 @@ import {
 	type FigureTable,
 	type Grouping,
 	type PublishedOf,
-	type WorkforceView
+	type FigureView
 } from '../../core/workforce';
 import { schema, type Db } from '../db/client';
 import { crossTableOf } from './cross-table-key';
@@ -62,7 +62,7 @@ export interface ScreenTable extends FigureTable {
 }
 
 /** Puts a table into the view: at its group, without what is hidden everywhere. */
-async function screenTable(db: Db, view: WorkforceView, table: FigureTable): Promise<ScreenTable> {
+async function screenTable(db: Db, view: FigureView, table: FigureTable): Promise<ScreenTable> {
 	const at = view.group === null ? -1 : table.groups.indexOf(view.group);
 	return {
 		...table,
@@ -76,7 +76,7 @@ async function screenTable(db: Db, view: WorkforceView, table: FigureTable): Pro
 /** Figures of a closing as they were published. Cost: one key look-up. */
 async function publishedTable(
 	db: Db,
-	view: WorkforceView,
+	view: FigureView,
 	of: PublishedOf,
 	by: Grouping | null
 ): Promise<ScreenTable> {
@@ -96,7 +96,7 @@ async function publishedTable(
  */
 function teamTable(
 	db: Db,
-	view: WorkforceView,
+	view: FigureView,
 	grid: CrossTable,
 	rules: readonly CodeRule[],
 	shown: readonly CodeRule[]
@@ -109,7 +109,7 @@ function teamTable(
 /** The table of a page where two filters act together; null where they don't. */
 async function crossedScreen(
 	db: Db,
-	view: WorkforceView,
+	view: FigureView,
 	shown: readonly CodeRule[]
 ): Promise<ScreenTable | null> {
 	if (view.team === null || view.by === null) return null;
@@ -123,7 +123,7 @@ interface AnswersScreen {
 }
 
 /** Who was asked and has answered, and how soon. */
-export async function answersScreen(db: Db, view: WorkforceView): Promise<AnswersScreen> {
+export async function answersScreen(db: Db, view: FigureView): Promise<AnswersScreen> {
 	const by = ASKED_BY.find((name) => name === view.by) ?? null;
 	if (!view.isLive) {
 		const { curve } = await readClosingParts(db, view.on);
@@ -143,7 +143,7 @@ export async function answersScreen(db: Db, view: WorkforceView): Promise<Answer
 }
 
 /** Where it hurts; and now against first for the same people. */
-export async function discomfortScreen(db: Db, view: WorkforceView) {
+export async function discomfortScreen(db: Db, view: FigureView) {
 	if (!view.isLive) {
 		const { paired } = await readClosingParts(db, view.on);
 		return { table: await publishedTable(db, view, 'discomfort', view.by), paired };
@@ -156,13 +156,13 @@ export async function discomfortScreen(db: Db, view: WorkforceView) {
 }
 
 /** The group whose values are read, if its size may be published; everyone where none is chosen; undefined where it may not. */
-function openGroup(view: WorkforceView, { at, people, groups }: ScreenTable): PeopleGroup | null | undefined {
+function openGroup(view: FigureView, { at, people, groups }: ScreenTable): PeopleGroup | null | undefined {
 	if (at === null || view.by === null) return null;
 	return people.groups[at] === null ? undefined : { by: view.by, key: groups[at] ?? '' };
 }
 
 /** Findings, how far off they are, and were at first. At a closing, how far is shown for everyone only. */
-export async function findingsScreen(db: Db, view: WorkforceView) {
+export async function findingsScreen(db: Db, view: FigureView) {
 	if (!view.isLive) {
 		const table = await publishedTable(db, view, 'findings', view.by);
 		return { table, gaps: table.at === null ? (await readClosingParts(db, view.on)).gaps : [] };
@@ -183,7 +183,7 @@ export async function findingsScreen(db: Db, view: WorkforceView) {
 }
 
 /** Which findings go with which complaints. */
-export async function associationsScreen(db: Db, view: WorkforceView): Promise<AssociationParts> {
+export async function associationsScreen(db: Db, view: FigureView): Promise<AssociationParts> {
 	if (!view.isLive) return (await readClosingParts(db, view.on)).associations;
 	return associationParts(await readPairs(db, view));
 }
@@ -191,7 +191,7 @@ export async function associationsScreen(db: Db, view: WorkforceView): Promise<A
 /** Whether plans help: the change of the worst score by the outcome of the plan, and the difference between carried out and not. */
 export async function helpScreen(
 	db: Db,
-	view: WorkforceView
+	view: FigureView
 ): Promise<HelpParts & { readonly table: ScreenTable }> {
 	if (!view.isLive) {
 		const table = await publishedTable(db, view, 'help', view.by);
@@ -212,7 +212,7 @@ export async function helpScreen(
 }
 
 /** How long things take, for everyone together. */
-export async function timesScreen(db: Db, view: WorkforceView): Promise<TimeParts> {
+export async function timesScreen(db: Db, view: FigureView): Promise<TimeParts> {
 	if (!view.isLive) return (await readClosingParts(db, view.on)).times;
 	const [act, all] = await Promise.all([readTimesToAct(db, view), readTimesToFix(db, view)]);
 	return timeParts(act, all);
@@ -224,13 +224,13 @@ export async function timesScreen(db: Db, view: WorkforceView): Promise<TimePart
  */
 export async function stepsScreen(
 	db: Db,
-	view: WorkforceView
+	view: FigureView
 ): Promise<{
 	readonly table: ScreenTable;
 	readonly pads: readonly PadShare[];
 	readonly looks: LookAgreement | null;
 }> {
-	const everyone: WorkforceView = { ...view, by: null, group: null, team: null };
+	const everyone: FigureView = { ...view, by: null, group: null, team: null };
 	if (!view.isLive) {
 		const { pads } = await readClosingParts(db, view.on);
 		return { table: await publishedTable(db, everyone, 'steps', null), pads, looks: null };
@@ -244,16 +244,21 @@ export async function stepsScreen(
  * What purchases achieved, for everyone together; null at a closing, for which it isn't published, where a group is chosen, and where too
  * few have received anything.
  */
-export async function purchaseResultsScreen(db: Db, view: WorkforceView): Promise<PurchaseResults | null> {
+export async function purchaseResultsScreen(db: Db, view: FigureView): Promise<PurchaseResults | null> {
 	if (!view.isLive || view.group !== null || view.team !== null) return null;
 	return purchaseResults(await readArrivedEquipment(db, PURCHASES));
 }
 
 /** What would help with problems that remain, and how many people. */
-export async function purchasesScreen(db: Db, view: WorkforceView) {
+export async function purchasesScreen(db: Db, view: FigureView) {
 	if (!view.isLive) return { table: await publishedTable(db, view, 'needs', view.by), things: PURCHASES };
 	const crossed = await crossedScreen(db, view, PURCHASE_RULES);
 	if (crossed) return { table: crossed, things: PURCHASES };
 	const tally = await readTally(db, view, 'needs', view.by);
 	return { table: await screenTable(db, view, figureTable(tally, PURCHASE_RULES)), things: PURCHASES };
+}
+
+/** {@link purchasesScreen}, with what purchases achieved. */
+export async function equipmentScreen(db: Db, view: FigureView) {
+	return { ...(await purchasesScreen(db, view)), results: await purchaseResultsScreen(db, view) };
 }

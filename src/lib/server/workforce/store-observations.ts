@@ -1,12 +1,18 @@
 import { and, asc, inArray, isNull, sql } from 'drizzle-orm';
 import { readPurchases, type StoredPurchase } from '../../core/advice';
+import type { PurchaseOffer } from '../../core/budget';
 import type { Checklist } from '../../core/checklist';
 import { checklistsAt } from '../checklists/read-checklists';
-import { checklistAnswersOf, measuredPadShares, type QuestionnaireMode } from '../../core/answers';
+import {
+	checklistAnswersOf,
+	measuredPadShares,
+	thingsAtHome,
+	type QuestionnaireMode
+} from '../../core/answers';
 import type { Corner, SittingStyle } from '../../core/corner';
 import type { RegionReport } from '../../core/discomfort';
 import type { AssessmentResult } from '../../core/case-assessment';
-import type { Plan, PurchaseId } from '../../core/plan';
+import { PURCHASES, type Plan, type PurchaseId } from '../../core/plan';
 import type { RemeasuredHeights } from '../../core/side-view';
 import {
 	builtHeightCodes,
@@ -20,9 +26,15 @@ import { schema, type Db } from '../db/client';
 import type { LockedPerson } from '../people/lock-person';
 import { readPrices } from './prices';
 
-const { observations } = schema;
+const { observations, purchaseOffers } = schema;
 
 type NewObservation = typeof observations.$inferInsert;
+
+/** What an assessment comes to: what is counted, and what could be bought. */
+interface Made {
+	readonly row: NewObservation;
+	readonly offers: readonly PurchaseOffer[];
+}
 
 /** An assessment just written, or seen for the first time. */
 export interface JudgementRow {
@@ -131,11 +143,12 @@ function rowOf(
 		readonly prices: ReadonlyMap<PurchaseId, number>;
 		readonly checklistFor: (version: number) => Checklist;
 	}
-): NewObservation {
+): Made {
 	const answers = answered && {
 		asked: checklistFor(answered.checklistVersion),
 		corner: answered.corner,
-		checklist: checklistAnswersOf(answered.answers)
+		checklist: checklistAnswersOf(answered.answers),
+		own: PURCHASES.filter((thing) => thingsAtHome(answered.answers).includes(thing))
 	};
 	const asNow = observe({
 		judgement: document,
@@ -153,7 +166,7 @@ function rowOf(
 	});
 	const day = (at: string | undefined) => (at === undefined ? null : place.dayOf(new Date(at)));
 	const answeredOn = day(answered?.answeredAt);
-	return {
+	const row = {
 		judgementId: id,
 		personId,
 		onDay,
@@ -192,6 +205,7 @@ function rowOf(
 			firstGapsMm: [...atFirst.gapsMm]
 		})
 	};
+	return { row, offers: asNow.offers };
 }
 
 /** What is known from these people's earlier assessments, if there are any: two look-ups by observations_person_idx. */
@@ -220,7 +234,7 @@ async function earlierOf(tx: Db, personIds: readonly string[]): Promise<Map<stri
 }
 
 /**
- * Stores what statistics need from assessments, within the transaction that wrote them; the people are locked. Cost: five statements for
+ * Stores what statistics need from assessments, within the transaction that wrote them; the people are locked. Cost: seven statements for
  * all, each an index look-up or a dozen rows.
  * @param rows assessments in the order they were made; there may be several of one person
  */
@@ -242,12 +256,14 @@ export async function storeObservations(
 		[...sources.values()].flatMap(({ answered }) => answered?.checklistVersion ?? [])
 	);
 	const made: NewObservation[] = [];
+	const needs = new Map<string, Need>();
 	for (const row of rows) {
 		const person = people.find(({ id }) => id === row.personId);
 		const read = sources.get(row.id);
 		if (!person || !read) throw new Error('A judgement that was just read has no person or is gone');
 		const known = earlier.get(row.personId) ?? { first: null, firstCarriedOn: null };
-		const observation = rowOf(row, read, person, known, { prices, checklistFor });
+		const { row: observation, offers } = rowOf(row, read, person, known, { prices, checklistFor });
+		needs.set(row.personId, { worst: observation.worst ?? 0, offers });
 		earlier.set(row.personId, {
 			first: known.first ?? firstOf(observation),
 			firstCarriedOn: observation.firstCarriedOn ?? null
@@ -260,6 +276,24 @@ export async function storeObservations(
 	const begins = new Map([...made].reverse().map(({ personId, onDay }) => [personId, onDay]));
 	await endNewest(tx, begins);
 	await tx.insert(observations).values(made);
+	await storeOffers(tx, needs);
+}
+
+/** What could be bought for someone, with their worst score. */
+interface Need {
+	readonly worst: number;
+	readonly offers: readonly PurchaseOffer[];
+}
+
+/** Stores what could be bought for people, in place of what was known before. */
+async function storeOffers(tx: Db, needs: ReadonlyMap<string, Need>): Promise<void> {
+	await tx.delete(purchaseOffers).where(inArray(purchaseOffers.personId, [...needs.keys()]));
+	const rows = [...needs].flatMap(([personId, { worst, offers }]) =>
+		offers.flatMap(({ things: [thing, other], closes, savesW }, place) =>
+			thing ? [{ personId, place, thing, other, closes: [...closes], savesW, worst }] : []
+		)
+	);
+	if (rows.length > 0) await tx.insert(purchaseOffers).values(rows);
 }
 
 /** Ends people's newest observation on the day on which the next begins. */

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { dayWords } from '$lib/messages/dates';
+	import { dayWords, timeWords } from '$lib/messages/dates';
 	import type { Snippet } from 'svelte';
 	import { page } from '$app/state';
 	import { GROUPINGS, UNKNOWN_GROUP, type Grouping, type WorkforceView } from '$lib/core/workforce';
@@ -12,7 +12,8 @@
 	const texts = deskWords.workforce;
 
 	interface Props {
-		view: WorkforceView;
+		/** The view, with when its figures were counted if that was a while ago. */
+		view: WorkforceView & { readonly countedAt?: Date | null };
 		/** Groups to choose from, where figures of groups are shown. */
 		groups: readonly string[];
 		rounds: Readonly<Record<string, string>>;
@@ -131,6 +132,7 @@
 		{/if}
 		<p class="floor">
 			{texts.smallGroupsHidden}
+			{#if view.countedAt}{texts.countedAt(timeWords(view.countedAt, page.data.timeZone))}{/if}
 			{#if view.isLive}{texts.todayForCoordinators}{:else if hasFilters}{texts.closingFigures}{/if}
 		</p>
 	</header>

@@ -116,6 +116,8 @@ export const equipmentTexts: DeskTexts['equipment'] = {
 					? `Weitere ${money} würden einer weiteren Person helfen:`
 					: `Weitere ${money} würden ${n} weiteren Personen helfen:`,
 		notProven: 'Etwas Bestand bleibt übrig. Es könnte eine etwas bessere Auswahl geben.',
+		searchEnded: (share: string) =>
+			`Sehr viele Anschaffungen bringen für ihren Preis gleich viel, deshalb wurde die Suche beendet. Die beste Auswahl brächte höchstens ${share} mehr.`,
 		together: 'Summe',
 		forWhom: 'Für',
 		gets: 'Ausstattung',

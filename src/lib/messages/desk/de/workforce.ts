@@ -90,6 +90,7 @@ export const workforceTexts: DeskTexts['workforce'] = {
 		'Zum Schutz der Personen zeigen wir keine Ergebnisse von weniger als fünf Personen und keine, aus denen man sie berechnen könnte.',
 	closingFigures:
 		'Zahlen zum Monatsende ändern sich nur, wenn sich mindestens fünf Personen einer Gruppe zusammen ändern. Gruppen mit weniger als fünfzehn Personen sind nur in der Summe enthalten.',
+	countedAt: (time: string) => `Stand: ${time} Uhr.`,
 	todayForCoordinators:
 		'Nur die Koordination sieht die Ergebnisse von heute. Der Vergleich zweier Tage könnte die Antworten einer Person verraten.',
 	answers: 'Antworten',

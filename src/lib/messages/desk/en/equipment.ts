@@ -120,6 +120,8 @@ export const equipmentTexts = {
 					? `Another ${money} would help one more person:`
 					: `Another ${money} would help ${n} more people:`,
 		notProven: 'Some stock is left over, so there may be a slightly better choice.',
+		searchEnded: (share: string) =>
+			`Very many purchases are worth the same for their cost, so the search was stopped. The best choice would be worth at most ${share} more.`,
 		together: 'Total',
 		forWhom: 'For',
 		gets: 'Equipment',

@@ -17,7 +17,7 @@ import {
 } from 'drizzle-orm/pg-core';
 import type { QuestionnaireMode } from '../../../core/answers';
 import type { FindingId } from '../../../core/checklist';
-import { VERDICTS } from '../../../core/checks';
+import { VERDICTS, type CheckId } from '../../../core/checks';
 import type { SittingStyle } from '../../../core/corner';
 import { EQUIPMENT_ITEM_PATTERN, type EquipmentItem } from '../../../core/equipment';
 import type { PurchaseId } from '../../../core/plan';
@@ -123,6 +123,31 @@ export const observations = pgTable(
 );
 
 /**
+ * Purchases that would close what household items leave open, by person, as they were last assessed: few and short columns, so that those of
+ * a quarter of a million people are summed for a budget at once. Written with the observation; nobody else has any.
+ */
+export const purchaseOffers = pgTable(
+	'purchase_offers',
+	{
+		personId: uuid('person_id')
+			.notNull()
+			.references(() => people.id, { onDelete: 'cascade' }),
+		/** In the order in which they were worked out. */
+		place: smallint('place').notNull(),
+		/** One item, and another where both are needed. */
+		thing: text('thing').$type<PurchaseId>().notNull(),
+		other: text('other').$type<PurchaseId>(),
+		/** Checks that come into their range. */
+		closes: textList<CheckId>('closes').notNull(),
+		/** The misfit removed, as plans count it. */
+		savesW: integer('saves_w').notNull(),
+		/** The person's worst score, 0 to 10; 0 where nothing was reported. */
+		worst: smallint('worst').notNull()
+	},
+	(t) => [primaryKey({ columns: [t.personId, t.place] })]
+);
+
+/**
  * What is published of each person at closings: their state on the day that it was last renewed together with that of enough others
  * (`core/workforce/people-to-renew`). Figures of the newest closing are sums of these rows; those of earlier ones are kept as they were
  * published. A row outlives its person without saying whose it was, until the people of their groups are renewed.
@@ -181,6 +206,27 @@ export const publishedFigures = pgTable(
 		sums: jsonb('sums').$type<HiddenSums>().notNull()
 	},
 	(t) => [primaryKey({ columns: [t.on, t.of, t.by] })]
+);
+
+/**
+ * Today's figures of a large workforce, as they were counted last: what a page shows, so that nobody waits for a million people to be
+ * counted. Contains what may be published only.
+ */
+export const currentFigures = pgTable(
+	'current_figures',
+	{
+		screen: text('screen').notNull(),
+		/** Dimension, group and team, as JSON. */
+		view: text('view').notNull(),
+		on: date('on_day', { mode: 'string' }).notNull(),
+		madeAt: moment('made_at').notNull(),
+		/** When somebody last found it old. */
+		askedAt: moment('asked_at').notNull(),
+		/** Since when it is to be counted again; null while it is fresh. */
+		countAt: moment('count_at'),
+		figures: jsonb('figures').notNull()
+	},
+	(t) => [primaryKey({ columns: [t.screen, t.view] }), index('current_figures_asked_idx').on(t.askedAt)]
 );
 
 /** What may be spent on equipment in a calendar year. Kept until changed. */

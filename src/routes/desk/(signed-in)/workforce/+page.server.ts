@@ -1,4 +1,3 @@
 import { screenLoad } from '$lib/server/workforce/screen-load';
-import { overviewScreen } from '$lib/server/workforce/overview';
 
-export const load = screenLoad(overviewScreen);
+export const load = screenLoad('overview');

@@ -18,15 +18,22 @@
 	const texts = board.budget;
 	const { plan, currency } = $derived(data);
 	let approved = $state(0);
-	/** Most people named; the rest is counted. */
-	const MOST_NAMED = 6;
+	const tenths = new Intl.NumberFormat(t.locale, { style: 'percent', maximumFractionDigits: 1 });
+	/** A share, rounded up to a tenth of a percent. */
+	const atMost = (share: number) => tenths.format(Math.ceil(share * 1000) / 1000);
 </script>
 
-{#snippet names(people: readonly { readonly personId: string; readonly name: string }[])}
-	{#each people.slice(0, MOST_NAMED) as { personId, name }, i (personId)}{i > 0 ? ', ' : ''}<a
+{#snippet names({
+	n,
+	first
+}: {
+	readonly n: number;
+	readonly first: readonly { readonly personId: string; readonly name: string }[];
+})}
+	{#each first as { personId, name }, i (personId)}{i > 0 ? ', ' : ''}<a
 			class="underline"
 			href="/desk/cases/{personId}">{name}</a
-		>{/each}{#if people.length > MOST_NAMED}{` ${texts.andMore(people.length - MOST_NAMED)}`}{/if}
+		>{/each}{#if n > first.length}{` ${texts.andMore(n - first.length)}`}{/if}
 {/snippet}
 
 <svelte:head><title>{texts.title}</title></svelte:head>
@@ -91,16 +98,17 @@
 					? texts.isAll
 					: texts.all(money(plan.all.cents, currency), plan.all.people, plan.all.closes)}
 				{#if plan.waiting > 0}{texts.waiting(plan.waiting)}{/if}
-				{#if !plan.isProven}{texts.notProven}{/if}
+				{#if plan.proof === 'stock-left'}{texts.notProven}{/if}
+				{#if plan.proof === 'search-ended'}{texts.searchEnded(atMost(plan.mostMissed))}{/if}
 			</p>
 			{#if plan.spent < plan.all.cents}
 				<p class="mt-1 text-note">
-					{texts.step(money(plan.step.cents, currency), plan.step.people.length)}
+					{texts.step(money(plan.step.cents, currency), plan.step.people.n)}
 					{@render names(plan.step.people)}
 				</p>
 			{/if}
-			{#if plan.tied.length > 0}
-				<p class="mt-1 text-note">{texts.tiedTitle(plan.tied.length)} {@render names(plan.tied)}</p>
+			{#if plan.tied.n > 0}
+				<p class="mt-1 text-note">{texts.tiedTitle(plan.tied.n)} {@render names(plan.tied)}</p>
 			{/if}
 		</section>
 		{#if plan.people > 0}

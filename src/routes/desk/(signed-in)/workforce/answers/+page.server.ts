@@ -1,4 +1,3 @@
 import { screenLoad } from '$lib/server/workforce/screen-load';
-import { answersScreen } from '$lib/server/workforce/screens';
 
-export const load = screenLoad(answersScreen);
+export const load = screenLoad('answers');

@@ -1,4 +1,3 @@
 import { screenLoad } from '$lib/server/workforce/screen-load';
-import { discomfortScreen } from '$lib/server/workforce/screens';
 
-export const load = screenLoad(discomfortScreen);
+export const load = screenLoad('discomfort');

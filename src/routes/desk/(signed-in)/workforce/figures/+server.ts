@@ -9,9 +9,9 @@ import type { RequestHandler } from './$types';
 /** Every share that a view's screens show, as CSV. */
 export const GET: RequestHandler = ({ locals, url }) =>
 	withJsonError(async () => {
-		const { db, figures, now } = locals;
+		const { db, now } = locals;
 		const view = await viewOf({ locals, url });
-		const rows = await figures.read((reader) => figureRows(reader, view));
+		const rows = await figureRows(locals, view);
 		await writeAuditLine(db, signedIn(locals), { at: now, act: 'figures-exported' });
 		return csvResponse(`figures-${view.on}.csv`, rows);
 	});

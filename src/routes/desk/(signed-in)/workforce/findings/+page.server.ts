@@ -1,4 +1,3 @@
 import { screenLoad } from '$lib/server/workforce/screen-load';
-import { findingsScreen } from '$lib/server/workforce/screens';
 
-export const load = screenLoad(findingsScreen);
+export const load = screenLoad('findings');

@@ -1,4 +1,3 @@
 import { screenLoad } from '$lib/server/workforce/screen-load';
-import { associationsScreen } from '$lib/server/workforce/screens';
 
-export const load = screenLoad(associationsScreen);
+export const load = screenLoad('associations');

@@ -1,9 +1,8 @@
 import { civilDateIn } from '$lib/core/calendar';
 import { breakTotals } from '$lib/server/breaks/break-totals';
 import { screenLoad } from '$lib/server/workforce/screen-load';
-import { helpScreen } from '$lib/server/workforce/screens';
 
-const load = screenLoad(helpScreen);
+const load = screenLoad('help');
 
 export { figures as load };
 

@@ -1,4 +1,3 @@
 import { screenLoad } from '$lib/server/workforce/screen-load';
-import { stepsScreen } from '$lib/server/workforce/screens';
 
-export const load = screenLoad(stepsScreen);
+export const load = screenLoad('steps');

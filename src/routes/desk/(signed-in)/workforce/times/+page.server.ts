@@ -1,4 +1,3 @@
 import { screenLoad } from '$lib/server/workforce/screen-load';
-import { timesScreen } from '$lib/server/workforce/screens';
 
-export const load = screenLoad(timesScreen);
+export const load = screenLoad('times');

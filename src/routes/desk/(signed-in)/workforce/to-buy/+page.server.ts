@@ -8,16 +8,17 @@ import { CURRENCIES } from '$lib/core/equipment';
 import { readPrices } from '$lib/server/workforce/prices';
 import { setPrices } from '$lib/server/organisation-settings/set-prices';
 import { screenLoad } from '$lib/server/workforce/screen-load';
-import { purchaseResultsScreen, purchasesScreen } from '$lib/server/workforce/screens';
 import type { Actions } from './$types';
 
-export const load = screenLoad(
-	async (db, view) => ({
-		...(await purchasesScreen(db, view)),
-		results: await purchaseResultsScreen(db, view)
-	}),
-	async (db) => ({ prices: await readPrices(db), currencies: CURRENCIES })
-);
+const load = screenLoad('equipment');
+
+export { withPrices as load };
+
+/** The screen, with the prices as they are now. */
+async function withPrices(event: Parameters<typeof load>[0]) {
+	const [screen, prices] = await Promise.all([load(event), readPrices(event.locals.db)]);
+	return { ...screen, prices, currencies: CURRENCIES };
+}
 
 const PRICE_LETTERS = 12;
 

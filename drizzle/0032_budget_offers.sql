@@ -12,9 +12,8 @@ CREATE TABLE "current_figures" (
 CREATE TABLE "purchase_offers" (
 	"person_id" uuid NOT NULL,
 	"place" smallint NOT NULL,
-	"thing" text NOT NULL,
-	"other" text,
-	"closes" text[] NOT NULL,
+	"things" text NOT NULL,
+	"closes" text NOT NULL,
 	"saves_w" integer NOT NULL,
 	"worst" smallint NOT NULL,
 	CONSTRAINT "purchase_offers_person_id_place_pk" PRIMARY KEY("person_id","place")
@@ -23,9 +22,9 @@ CREATE TABLE "purchase_offers" (
 ALTER TABLE "purchase_offers" ADD CONSTRAINT "purchase_offers_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 CREATE INDEX "current_figures_asked_idx" ON "current_figures" USING btree ("asked_at");--> statement-breakpoint
 -- What would help people with their newest answers, from the plan in use, without what lies unused at home.
-INSERT INTO "purchase_offers" ("person_id", "place", "thing", "other", "closes", "saves_w", "worst")
-SELECT o.person_id, row_number() OVER (PARTITION BY o.person_id ORDER BY p.ordinality) - 1, t.things[1], t.things[2],
-	array(SELECT jsonb_array_elements_text(p.value -> 'closes')), (p.value ->> 'savesW')::integer, coalesce(o.worst, 0)
+INSERT INTO "purchase_offers" ("person_id", "place", "things", "closes", "saves_w", "worst")
+SELECT o.person_id, row_number() OVER (PARTITION BY o.person_id ORDER BY p.ordinality) - 1, t.things,
+	(SELECT coalesce(string_agg(c.value, ',' ORDER BY c.ordinality), '') FROM jsonb_array_elements_text(p.value -> 'closes') WITH ORDINALITY c), (p.value ->> 'savesW')::integer, coalesce(o.worst, 0)
 FROM "observations" o
 JOIN LATERAL (
 	SELECT a.id, a.answers FROM "assessments" a WHERE a.person_id = o.person_id AND a.spot_of IS NULL AND a.answered_at IS NOT NULL
@@ -33,7 +32,7 @@ JOIN LATERAL (
 JOIN "plans" pl ON pl.assessment_id = a.id AND pl.ended_at IS NULL
 CROSS JOIN LATERAL jsonb_array_elements(pl.advice -> 'purchases') WITH ORDINALITY p
 CROSS JOIN LATERAL (
-	SELECT array_agg(x.value ORDER BY x.ordinality) AS things
+	SELECT string_agg(x.value, '+' ORDER BY x.ordinality) AS things
 	FROM jsonb_array_elements_text(p.value -> 'purchases') WITH ORDINALITY x
 	WHERE x.value <> ALL (array_remove(ARRAY[
 		CASE WHEN a.answers ->> 'device.keyboard' = 'yes' AND a.answers ->> 'device.mouse' = 'yes' THEN 'keyboard-and-mouse' END,

@@ -1,16 +1,7 @@
 import type { CheckId } from '../checks';
 import type { PurchaseId } from '../plan';
-import { chooseWithinBudget } from './choose-within-budget';
-import type { PurchaseOffer } from './purchase-offers';
-
-/** A person for whom a purchase would close what household items leave open. */
-export interface PersonInNeed {
-	readonly personId: string;
-	/** Their worst discomfort score, 0 to 10; 0 where none was reported. */
-	readonly worst: number;
-	/** The purchases worked out for their workstation, each with the misfit it removes. */
-	readonly offers: readonly PurchaseOffer[];
-}
+import { chooseWithinBudget, type OptionRow } from './choose-within-budget';
+import type { Needs } from './needs';
 
 /** What is bought for a person. */
 export interface AllocatedPurchase {
@@ -31,6 +22,16 @@ export interface AllocatedPurchase {
  */
 export type SelectionProof = 'best' | 'stock-left' | 'search-ended';
 
+/** Purchases in numbers. */
+export interface PurchaseSums {
+	/** Cost, whole cents. */
+	readonly cents: number;
+	/** Number of checks closed in total. */
+	readonly closes: number;
+	/** Number of people who get something. */
+	readonly people: number;
+}
+
 /** A set of purchases. */
 export interface PurchaseSelection {
 	/** Who gets something, the most valuable first. */
@@ -42,8 +43,6 @@ export interface PurchaseSelection {
 	readonly tied: readonly string[];
 	/** How it is known that no other set is worth more, or why it isn't. */
 	readonly proof: SelectionProof;
-	/** Somebody else whose purchases are all worth less than this for a cent could not be part of a better set. */
-	readonly leastPerCent: number;
 	/** By what share another set could be worth more at most, where the search was ended; 0 otherwise. */
 	readonly mostMissed: number;
 }
@@ -52,7 +51,7 @@ export interface PurchaseSelection {
 export type Stock = ReadonlyMap<PurchaseId, number>;
 
 /** Weight of misfit for someone without discomfort; each point of discomfort adds one. Our assumption. */
-export const WORTH_WITHOUT_DISCOMFORT = 10;
+const WORTH_WITHOUT_DISCOMFORT = 10;
 
 /**
  * The worth of removing misfit: its weight, plus a tenth for each point of the worst discomfort. A whole number.
@@ -61,18 +60,43 @@ export const WORTH_WITHOUT_DISCOMFORT = 10;
 export const purchaseWorth = (savesW: number, worst: number): number =>
 	savesW * (WORTH_WITHOUT_DISCOMFORT + worst);
 
-/** What can be bought for a person, each option at its full price; without items that have no price. */
-function pricedOffers(
-	{ personId, worst, offers }: PersonInNeed,
-	prices: ReadonlyMap<PurchaseId, number>
-): AllocatedPurchase[] {
-	return offers.flatMap(({ things, closes, savesW }) => {
-		const worth = purchaseWorth(savesW, worst);
+/** Offers that have a price and are worth something, each at its full price. */
+interface PricedNeeds extends OptionRow {
+	/** By option: which offer of the needs it is. */
+	readonly offer: Int32Array;
+}
+
+function pricedNeeds(needs: Needs, prices: ReadonlyMap<PurchaseId, number>): PricedNeeds {
+	const costs = needs.sets.map((things) => {
 		const each = things.map((thing) => prices.get(thing) ?? null);
-		if (worth <= 0 || each.includes(null)) return [];
-		const cents = each.reduce<number>((sum, one) => sum + (one ?? 0), 0);
-		return cents > 0 ? [{ personId, things, fromStock: [], closes, cents, worth }] : [];
+		return each.includes(null) ? 0 : each.reduce<number>((sum, one) => sum + (one ?? 0), 0);
 	});
+	const starts = new Int32Array(needs.starts.length);
+	const [offer, cents, worths] = [
+		new Int32Array(needs.set.length),
+		new Float64Array(needs.set.length),
+		new Float64Array(needs.set.length)
+	];
+	let at = 0;
+	for (let i = 0; i < needs.personIds.length; i += 1) {
+		starts[i] = at;
+		for (let k = needs.starts[i] ?? 0; k < (needs.starts[i + 1] ?? 0); k += 1) {
+			const cost = costs[needs.set[k] ?? 0] ?? 0;
+			const worth = purchaseWorth(needs.savesW[k] ?? 0, needs.worst[i] ?? 0);
+			if (cost <= 0 || worth <= 0) continue;
+			offer[at] = k;
+			cents[at] = cost;
+			worths[at] = worth;
+			at += 1;
+		}
+	}
+	starts[needs.personIds.length] = at;
+	return {
+		starts,
+		offer: offer.subarray(0, at),
+		cents: cents.subarray(0, at),
+		worths: worths.subarray(0, at)
+	};
 }
 
 // Identifiers are compared as they are: the rules of a language take ten times as long, and there may be a hundred thousand.
@@ -100,48 +124,153 @@ function withStock(
 	});
 }
 
-/** Alike for purchases of the same items that are worth the same. */
-const gainKey = ({ worth, things }: AllocatedPurchase) => `${worth} ${things.join(' ')}`;
-
-function total(
-	bought: readonly AllocatedPurchase[],
-	offers: readonly (readonly AllocatedPurchase[])[],
-	proof: Pick<PurchaseSelection, 'proof' | 'mostMissed' | 'leastPerCent'>
-): PurchaseSelection {
-	const served = new Set(bought.map(({ personId }) => personId));
-	const gains = new Set(bought.map(gainKey));
-	// Compared first: most are worth something else, and a number is quick.
-	const worths = new Set(bought.map(({ worth }) => worth));
-	return {
-		bought: [...bought].sort(byWorth),
-		cents: bought.reduce((sum, { cents }) => sum + cents, 0),
-		closes: bought.reduce((sum, { closes }) => sum + closes.length, 0),
-		tied: offers.flatMap((list) => {
-			const other = list.find((one) => worths.has(one.worth) && gains.has(gainKey(one)));
-			return other && !served.has(other.personId) ? [other.personId] : [];
-		}),
-		...proof
-	};
+/** A purchase by the places of its person and its option. */
+interface Place {
+	readonly person: number;
+	readonly option: number;
 }
 
-/** What is left in stock goes to people who get nothing yet and need nothing more: it is free, so none of it is left lying. */
-function useLeftovers(
-	bought: readonly AllocatedPurchase[],
-	offers: readonly (readonly AllocatedPurchase[])[],
-	stock: Stock
-): AllocatedPurchase[] {
-	const left = new Map([...stock].map(([thing, n]) => [thing, n - counted(bought, thing)]));
-	if ([...left.values()].every((n) => n <= 0)) return [...bought];
-	const served = new Set(bought.map(({ personId }) => personId));
-	const more: AllocatedPurchase[] = [];
-	for (const one of offers.flat().sort(byWorth)) {
-		if (served.has(one.personId) || one.things.some((thing) => (left.get(thing) ?? 0) <= 0)) continue;
-		for (const thing of one.things) left.set(thing, (left.get(thing) ?? 0) - 1);
-		served.add(one.personId);
-		more.push(one);
+/** Purchases for many people, and what they are chosen from. */
+class PurchaseChooser {
+	private readonly priced: PricedNeeds;
+
+	constructor(
+		private readonly needs: Needs,
+		private readonly prices: ReadonlyMap<PurchaseId, number>,
+		private readonly stock: Stock
+	) {
+		this.priced = pricedNeeds(needs, prices);
 	}
-	return [...bought, ...more];
+
+	private purchaseAt({ person, option }: Place): AllocatedPurchase {
+		const { needs, priced } = this;
+		const offer = priced.offer[option] ?? 0;
+		return {
+			personId: needs.personIds[person] ?? '',
+			things: needs.sets[needs.set[offer] ?? 0] ?? [],
+			fromStock: [],
+			closes: needs.closings[needs.closing[offer] ?? 0] ?? [],
+			cents: priced.cents[option] ?? 0,
+			worth: priced.worths[option] ?? 0
+		};
+	}
+
+	/** Every option of every person in turn. */
+	private *places(): Generator<Place> {
+		const { starts } = this.priced;
+		for (let person = 0; person < starts.length - 1; person += 1)
+			for (let option = starts[person] ?? 0; option < (starts[person + 1] ?? 0); option += 1)
+				yield { person, option };
+	}
+
+	private choose(budgetCents: number, used: Stock) {
+		const inStock = [...used].reduce((sum, [thing, n]) => sum + n * (this.prices.get(thing) ?? 0), 0);
+		const { chosen, ...found } = chooseWithinBudget(this.priced, budgetCents + inStock);
+		const bought: AllocatedPurchase[] = [];
+		chosen.forEach((place, person) => {
+			if (place < 0) return;
+			bought.push(this.purchaseAt({ person, option: (this.priced.starts[person] ?? 0) + place }));
+		});
+		return { bought, ...found };
+	}
+
+	/** What is left in stock goes to people who get nothing yet and need nothing more: it is free, so none of it is left lying. */
+	private withLeftovers(bought: readonly AllocatedPurchase[]): AllocatedPurchase[] {
+		const left = new Map([...this.stock].map(([thing, n]) => [thing, n - counted(bought, thing)]));
+		if ([...left.values()].every((n) => n <= 0)) return [...bought];
+		const isLeft = (things: readonly PurchaseId[]) => things.every((thing) => (left.get(thing) ?? 0) > 0);
+		const { needs, priced } = this;
+		const areLeft = needs.sets.map(isLeft);
+		const wanted: AllocatedPurchase[] = [];
+		for (const place of this.places())
+			if (areLeft[needs.set[priced.offer[place.option] ?? 0] ?? 0]) wanted.push(this.purchaseAt(place));
+		const served = new Set(bought.map(({ personId }) => personId));
+		const more: AllocatedPurchase[] = [];
+		for (const one of wanted.sort(byWorth)) {
+			if (served.has(one.personId) || !isLeft(one.things)) continue;
+			for (const thing of one.things) left.set(thing, (left.get(thing) ?? 0) - 1);
+			served.add(one.personId);
+			more.push(one);
+		}
+		return [...bought, ...more];
+	}
+
+	/** People who get nothing although the same items would help them as much as someone who gets them. */
+	private tiedWith(bought: readonly AllocatedPurchase[]): string[] {
+		const { needs, priced } = this;
+		const served = new Set(bought.map(({ personId }) => personId));
+		const gains = new Map<number, Set<string>>();
+		for (const { worth, things } of bought) {
+			const alike = gains.get(worth) ?? new Set<string>();
+			gains.set(worth, alike.add(String(things)));
+		}
+		const tied = new Set<string>();
+		for (const { person, option } of this.places()) {
+			// Most are worth something else, and a number is quick.
+			const alike = gains.get(priced.worths[option] ?? 0);
+			const id = needs.personIds[person] ?? '';
+			if (!alike || served.has(id)) continue;
+			if (alike.has(String(needs.sets[needs.set[priced.offer[option] ?? 0] ?? 0]))) tied.add(id);
+		}
+		return [...tied];
+	}
+
+	/** The best purchases for some money, whole cents. */
+	within(budgetCents: number): PurchaseSelection {
+		const { stock, prices } = this;
+		let used: Stock = stock;
+		const { bought: first, worth: most, mostWorth } = this.choose(budgetCents, used);
+		let bought = first;
+		// Fewer are counted each time, so the loop ends.
+		for (let isEnough = false; !isEnough;) {
+			const now = new Map([...used].map(([thing, n]) => [thing, Math.min(n, counted(bought, thing))]));
+			isEnough = [...used].every(([thing, n]) => (now.get(thing) ?? 0) >= n || !prices.has(thing));
+			if (!isEnough) ({ bought } = this.choose(budgetCents, (used = now)));
+		}
+		const all = withStock(this.withLeftovers(bought), prices, stock).sort(byWorth);
+		const worth = all.reduce((sum, one) => sum + one.worth, 0);
+		const isEnded = mostWorth > most;
+		return {
+			bought: all,
+			cents: all.reduce((sum, { cents }) => sum + cents, 0),
+			closes: all.reduce((sum, { closes }) => sum + closes.length, 0),
+			tied: this.tiedWith(all),
+			proof: worth >= mostWorth ? 'best' : isEnded ? 'search-ended' : 'stock-left',
+			mostMissed: isEnded && worth < mostWorth ? (mostWorth - worth) / Math.max(1, worth) : 0
+		};
+	}
+
+	/** Without a limit: for each person the most valuable purchase, and the cheapest of those. */
+	unlimited(): PurchaseSums {
+		const { needs, priced } = this;
+		const sums = { cents: 0, closes: 0, people: 0 };
+		const left = new Map(this.stock);
+		for (let person = 0; person < needs.personIds.length; person += 1) {
+			let best = -1;
+			for (let k = priced.starts[person] ?? 0; k < (priced.starts[person + 1] ?? 0); k += 1) {
+				const more = (priced.worths[k] ?? 0) - (priced.worths[best] ?? 0);
+				if (best < 0 || more > 0 || (more === 0 && (priced.cents[k] ?? 0) < (priced.cents[best] ?? 0)))
+					best = k;
+			}
+			if (best < 0) continue;
+			const offer = priced.offer[best] ?? 0;
+			sums.people += 1;
+			sums.closes += needs.closings[needs.closing[offer] ?? 0]?.length ?? 0;
+			sums.cents += priced.cents[best] ?? 0;
+			if (left.size === 0) continue;
+			// Whoever gets what is in stock, it saves the same.
+			for (const thing of needs.sets[needs.set[offer] ?? 0] ?? []) {
+				if ((left.get(thing) ?? 0) <= 0) continue;
+				left.set(thing, (left.get(thing) ?? 0) - 1);
+				sums.cents -= this.prices.get(thing) ?? 0;
+			}
+		}
+		return sums;
+	}
 }
+
+/** Purchases for the same people, worked out for any number of budgets. */
+export type PurchaseChoices = Pick<PurchaseChooser, 'within' | 'unlimited'>;
 
 /**
  * Prepares the choice of purchases that remove the most misfit for the money, by {@link purchaseWorth}: one purchase per person, or two
@@ -150,41 +279,12 @@ function useLeftovers(
  * money is enough; the result may then not be optimal, and says so.
  * @param prices whole cents for one of each, all in one currency; what has no price is not bought
  * @param stock what is in stock
- * @returns the choice for some money, whole cents
  */
-export function purchasesWithin(
-	people: readonly PersonInNeed[],
+export const purchaseChoices = (
+	needs: Needs,
 	prices: ReadonlyMap<PurchaseId, number>,
 	stock: Stock = new Map()
-): (budgetCents: number) => PurchaseSelection {
-	const offers = people.map((person) => pricedOffers(person, prices));
-	const choose = (budgetCents: number, used: Stock) => {
-		const inStock = [...used].reduce((sum, [thing, n]) => sum + n * (prices.get(thing) ?? 0), 0);
-		const { chosen, ...found } = chooseWithinBudget(offers, budgetCents + inStock);
-		return { bought: chosen.flatMap((place, i) => offers[i]?.[place] ?? []), ...found };
-	};
-	const leastCents = Math.max(1, Math.min(...prices.values()));
-	return (budgetCents) => {
-		let used: Stock = stock;
-		const { bought: first, worth: most, mostWorth, price, mostLoss } = choose(budgetCents, used);
-		let bought = first;
-		// Fewer are counted each time, so the loop ends.
-		for (let isEnough = false; !isEnough;) {
-			const now = new Map([...used].map(([thing, n]) => [thing, Math.min(n, counted(bought, thing))]));
-			isEnough = [...used].every(([thing, n]) => (now.get(thing) ?? 0) >= n || !prices.has(thing));
-			if (!isEnough) ({ bought } = choose(budgetCents, (used = now)));
-		}
-		const all = useLeftovers(bought, offers, stock);
-		const worth = all.reduce((sum, one) => sum + one.worth, 0);
-		const isEnded = mostWorth > most;
-		return total(withStock(all, prices, stock), offers, {
-			proof: worth >= mostWorth ? 'best' : isEnded ? 'search-ended' : 'stock-left',
-			mostMissed: isEnded && worth < mostWorth ? (mostWorth - worth) / Math.max(1, worth) : 0,
-			// What is left in stock would help anybody.
-			leastPerCent: used === stock ? Math.max(0, price - mostLoss / leastCents) : 0
-		});
-	};
-}
+): PurchaseChoices => new PurchaseChooser(needs, prices, stock);
 
 /** What that much more money would do: who would get something and gets nothing now. */
 export function helpedByLargerBudget(now: PurchaseSelection, more: PurchaseSelection): string[] {

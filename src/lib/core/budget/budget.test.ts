@@ -2,15 +2,10 @@ import { describe, expect, it } from 'vitest';
 import type { PurchaseSummary } from '../advice';
 import type { CheckId } from '../checks';
 import { CHECK_WEIGHTS, type PurchaseId } from '../plan';
-import {
-	helpedByLargerBudget,
-	purchasesWithin,
-	purchaseWorth,
-	type PersonInNeed,
-	type Stock
-} from './best-purchases';
+import { helpedByLargerBudget, purchaseChoices, purchaseWorth, type Stock } from './best-purchases';
 import { purchaseOffers } from './purchase-offers';
-import { chooseWithinBudget } from './choose-within-budget';
+import { chooseWithinBudget, rowOf } from './choose-within-budget';
+import { needsOf, readNeeds, writeOffer, type PersonInNeed } from './needs';
 import type { PricedOption } from './search-choices';
 
 /** The best purchases for one budget. */
@@ -19,7 +14,7 @@ const bestPurchases = (
 	prices: ReadonlyMap<PurchaseId, number>,
 	cents: number,
 	stock?: Stock
-) => purchasesWithin(people, prices, stock)(cents);
+) => purchaseChoices(needsOf(people), prices, stock).within(cents);
 
 /** Whole numbers below a bound, the same at each run. */
 function numbers(seed: number) {
@@ -76,7 +71,7 @@ describe('the best choice for the money', () => {
 			const next = numbers(seed);
 			const options = randomOptions(1 + next(7), next, 30);
 			const budget = next(90);
-			const choice = chooseWithinBudget(options, budget);
+			const choice = chooseWithinBudget(rowOf(options), budget);
 			expect(choice.worth, `seed ${seed}`).toBe(byTrying(options, budget));
 			expect(worthIn(options, choice.chosen)).toBe(choice.worth);
 			expect(costIn(options, choice.chosen)).toBe(choice.cost);
@@ -90,7 +85,7 @@ describe('the best choice for the money', () => {
 			const some = randomOptions(50, next, 40, seed % 2 === 0 ? 5 : 1);
 			const options = [...some, ...some, ...randomOptions(50, next, 40)];
 			const budget = 20 + next(900);
-			const choice = chooseWithinBudget(options, budget);
+			const choice = chooseWithinBudget(rowOf(options), budget);
 			expect(choice.worth, `seed ${seed}`).toBe(byTable(options, budget));
 			expect(costIn(options, choice.chosen)).toBeLessThanOrEqual(budget);
 		}
@@ -98,7 +93,7 @@ describe('the best choice for the money', () => {
 
 	it('beats taking what is worth most for its money first', () => {
 		const options = [[{ cents: 6, worth: 7 }], [{ cents: 5, worth: 5 }], [{ cents: 5, worth: 5 }]];
-		expect(chooseWithinBudget(options, 10)).toMatchObject({
+		expect(chooseWithinBudget(rowOf(options), 10)).toMatchObject({
 			chosen: [-1, 0, 0],
 			cost: 10,
 			worth: 10,
@@ -107,14 +102,14 @@ describe('the best choice for the money', () => {
 	});
 
 	it('takes nothing for no money, and for nobody', () => {
-		expect(chooseWithinBudget([[{ cents: 1, worth: 1 }]], 0)).toMatchObject({
+		expect(chooseWithinBudget(rowOf([[{ cents: 1, worth: 1 }]]), 0)).toMatchObject({
 			chosen: [-1],
 			cost: 0,
 			worth: 0,
 			mostWorth: 0
 		});
-		expect(chooseWithinBudget([], 10)).toMatchObject({ chosen: [], cost: 0, worth: 0, mostWorth: 0 });
-		expect(chooseWithinBudget([[]], 10).chosen).toEqual([-1]);
+		expect(chooseWithinBudget(rowOf([]), 10)).toMatchObject({ chosen: [], cost: 0, worth: 0, mostWorth: 0 });
+		expect(chooseWithinBudget(rowOf([[]]), 10).chosen).toEqual([-1]);
 	});
 });
 
@@ -260,6 +255,45 @@ describe('the best purchases', () => {
 		expect(now.tied).toHaveLength(2);
 		expect(now.tied).not.toContain('d');
 		expect(helpedByLargerBudget(now, bestPurchases(people, prices, 3000 + 6000))).toHaveLength(2);
+	});
+
+	it('are the same of needs as they are stored, in any order of lines, without who waits and what was declined', () => {
+		const next = numbers(31);
+		for (let time = 0; time < 40; time += 1) {
+			const people = Array.from({ length: 30 }, (_, i) =>
+				person(
+					`p${i}`,
+					next(11),
+					...(['footrest', 'monitor'] as const)
+						.filter(() => next(3) > 0)
+						.map((thing) => ({
+							...closing([thing], ['knee', 'eye'].slice(next(2)) as CheckId[]),
+							savesW: 1 + next(900)
+						}))
+				)
+			);
+			const lines = people.flatMap(({ personId, worst, offers }) =>
+				offers
+					.map(writeOffer)
+					.map(({ things, closes, savesW }) => [personId, worst, savesW, things, closes].join(' '))
+			);
+			const waiting = new Set(people.slice(0, 5).map(({ personId }) => personId));
+			const declined = new Map(people.slice(5, 10).map(({ personId }) => [personId, ['monitor']] as const));
+			const read = readNeeds(lines.sort(() => next(3) - 1).join('\n'), { waiting, declined });
+			const inNeed = people.slice(5).map(({ offers, ...one }) => ({
+				...one,
+				offers: declined.has(one.personId)
+					? offers.filter(({ things }) => !things.includes('monitor'))
+					: offers
+			}));
+			expect(read.waiting).toBe(people.slice(0, 5).filter(({ offers }) => offers.length > 0).length);
+			const budget = next(200_000);
+			const [stored, given] = [purchaseChoices(read.needs, prices), purchaseChoices(needsOf(inNeed), prices)];
+			expect(stored.within(budget).cents).toBe(given.within(budget).cents);
+			expect(stored.within(budget).closes).toBe(given.within(budget).closes);
+			expect(stored.unlimited()).toEqual(given.unlimited());
+		}
+		expect(readNeeds('', { waiting: new Set(), declined: new Map() }).needs.personIds).toEqual([]);
 	});
 
 	it('go to the same people whatever order they come in, and every tie is found among 4,000', () => {

@@ -2,11 +2,11 @@ export { cheapestSensible } from './cheapest-sensible';
 export { purchaseOffers, type PurchaseOffer } from './purchase-offers';
 export {
 	helpedByLargerBudget,
-	purchasesWithin,
-	WORTH_WITHOUT_DISCOMFORT,
+	purchaseChoices,
 	type AllocatedPurchase,
-	type PersonInNeed,
 	type PurchaseSelection,
+	type PurchaseSums,
 	type SelectionProof,
 	type Stock
 } from './best-purchases';
+export { needsOf, readNeeds, writeOffer, type LeftOut, type Needs, type PersonInNeed } from './needs';

@@ -1,20 +1,13 @@
 import { sql } from 'drizzle-orm';
 import { readPurchases, type PurchaseSummary, type StoredPurchase } from '../../core/advice';
-import {
-	WORTH_WITHOUT_DISCOMFORT,
-	type AllocatedPurchase,
-	type PersonInNeed,
-	type PurchaseOffer,
-	type Stock
-} from '../../core/budget';
+import type { AllocatedPurchase, LeftOut } from '../../core/budget';
 import { PENDING_REQUEST_STATES, type RequestState } from '../../core/equipment';
-import { PURCHASES, type PurchaseId } from '../../core/plan';
+import { PURCHASES } from '../../core/plan';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import type { Db } from '../db/client';
-import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
-import type { BudgetQuestion, Planner, SomeOf } from '../planning/planning';
+import type { Planner, SomeOf } from '../planning/planning';
 import { parseCents, readPrices } from '../workforce/prices';
 import { readStock } from './store';
 
@@ -47,101 +40,32 @@ const SPENT: readonly RequestState[] = [
 	'arrived'
 ];
 
-/** What was requested by people at the workstation of their newest answers: whether they wait for something, and what was declined. */
-const requested = sql`select a.person_id, bool_or(r.state = any(${sql.param(SPENT)}::text[])) as waits,
-		array_agg(r.purchase) filter (where r.state = 'declined') as declined
-	from equipment_requests r join assessments a on a.id = r.assessment_id
-	-- By assessments_person_idx.
-	where a.id = (select n.id from assessments n where n.person_id = a.person_id and n.spot_of is null
-		and n.answered_at is not null order by n.sent_at desc limit 1)
-	group by a.person_id`;
-
-/** Memory for everybody's purchases, some hundred megabytes for a million people: with PostgreSQL's default of 4 MB they would be sorted on disk. */
-const NEED_MEMORY = '128MB';
-
-/** Money for so much more than there is decides who is handed over to be solved: what doesn't fit exactly is exchanged among them. */
-const MARGIN = 1.5;
-
-/** People in need, as far as the money could reach, and everybody's needs in numbers. */
-interface Needs extends Pick<BudgetQuestion, 'people' | 'restPerCent'> {
-	/** People who are already waiting for an item. */
-	readonly waiting: number;
-	/** The most valuable purchase of each person, and the cheapest of those, as if money were no matter. */
-	readonly all: { readonly cents: number; readonly closes: number; readonly people: number };
-}
-
-interface NeedsRow extends Record<string, unknown> {
-	readonly waiting: number;
-	readonly restPerCent: number | null;
-	readonly picked:
-		| readonly (Omit<PersonInNeed, 'offers'> & { readonly offers: readonly OfferRow[] })[]
-		| null;
-	readonly cents: string | null;
-	readonly closes: number | null;
-	readonly people: number;
-	readonly used: Readonly<Record<string, number>> | null;
-}
-
-interface OfferRow extends Omit<PurchaseOffer, 'things'> {
-	readonly thing: PurchaseId;
-	readonly other: PurchaseId | null;
+/** What people requested at the workstation of their newest answers: they wait for something, or it was declined. Cost: a look-up each. */
+async function readLeftOut(db: Db): Promise<LeftOut> {
+	const { rows } = await db.execute<{ id: string; waits: boolean; declined: readonly string[] | null }>(sql`
+		select a.person_id as id, bool_or(r.state = any(${sql.param(SPENT)}::text[])) as waits,
+			array_agg(r.purchase) filter (where r.state = 'declined') as declined
+		from equipment_requests r join assessments a on a.id = r.assessment_id
+		-- By assessments_person_idx.
+		where a.id = (select n.id from assessments n where n.person_id = a.person_id and n.spot_of is null
+			and n.answered_at is not null order by n.sent_at desc limit 1)
+		group by a.person_id`);
+	return {
+		waiting: new Set(rows.filter(({ waits }) => waits).map(({ id }) => id)),
+		declined: new Map(rows.flatMap(({ id, declined }) => (declined ? [[id, declined] as const] : [])))
+	};
 }
 
 /**
- * Ranks people by what their purchases are worth for a cent and hands over as many as the money could be for; of all others only sums are
- * read. Cost: one pass over the purchases of everybody in need, and over all requests; a second where a quarter of a million are.
- * @param reach whole cents that are surely enough for those who are handed over; everybody is where null
+ * What could be bought for whom, as a text for the thread that solves it: as rows, a quarter of a million people would keep this one busy.
+ * Cost: one pass over the offers of everybody in need, half a second for half a million.
  */
-async function inNeed(db: Db, team: string, reach: number | null, stock: Stock): Promise<Needs> {
-	const { rows } = await inTransaction(db, async (tx) => {
-		await tx.execute(sql.raw(`set local work_mem = '${NEED_MEMORY}'`));
-		return tx.execute<NeedsRow>(sql`
-			with requested as (${requested}),
-			here as (select o.*, q.waits, q.declined from purchase_offers o join people p on p.id = o.person_id and p.left_at is null
-					and ${team === '' ? sql`true` : sql`p.team = ${team}`}
-				left join requested q on q.person_id = o.person_id),
-			priced as materialized (
-				select h.person_id, h.place, h.thing, h.other, h.closes, h.saves_w, h.worst,
-					h.saves_w::bigint * (${WORTH_WITHOUT_DISCOMFORT}::int + h.worst) as worth, a.cents + coalesce(b.cents, 0) as cents
-				from here h join purchase_prices a on a.purchase = h.thing left join purchase_prices b on b.purchase = h.other
-				where h.waits is not true and (h.other is null or b.cents is not null) and a.cents + coalesce(b.cents, 0) > 0
-					and (h.declined is null or not h.declined && array[h.thing, h.other])),
-			ranked as (
-				select person_id, per_cent, sum(least) over (order by per_cent desc, person_id rows unbounded preceding) - least as before
-				from (select person_id, max(worth::float8 / cents) as per_cent, min(cents)::bigint as least from priced group by 1) e),
-			best as (select distinct on (person_id) thing, other, closes, cents from priced order by person_id, worth desc, cents, place),
-			reached as (select person_id from ranked where ${reach === null ? sql`true` : sql`before <= ${reach}::bigint`})
-			select (select count(distinct person_id)::int from here where waits) as waiting,
-				(select max(per_cent) from ranked where ${reach === null ? sql`false` : sql`before > ${reach}::bigint`}) as "restPerCent",
-				(select jsonb_agg(o) from (select jsonb_build_object('personId', person_id, 'worst', max(worst), 'offers',
-						jsonb_agg(jsonb_build_object('thing', thing, 'other', other, 'closes', closes, 'savesW', saves_w) order by place)) as o
-					from priced where person_id in (select person_id from reached) group by person_id order by person_id) e) as picked,
-				(select sum(cents) from best) as cents, (select sum(cardinality(closes))::int from best) as closes,
-				(select count(*)::int from best) as people,
-				(select jsonb_object_agg(thing, n) from (select t as thing, count(*) as n
-					from best, unnest(array_remove(array[thing, other], null)) t group by 1) e) as used`);
-	});
-	const [row] = rows;
-	if (!row) throw new Error('A statement of sums gave no row');
-	const prices = await readPrices(db);
-	// Whoever gets what is in stock, it saves the same.
-	const saved = prices.reduce(
-		(sum, { purchase, cents }) => sum + cents * Math.min(stock.get(purchase) ?? 0, row.used?.[purchase] ?? 0),
-		0
-	);
-	return {
-		waiting: row.waiting,
-		restPerCent: row.restPerCent ?? -1,
-		people: (row.picked ?? []).map(({ personId, worst, offers }) => ({
-			personId,
-			worst,
-			offers: offers.map(({ thing, other, ...offer }) => ({
-				...offer,
-				things: other === null ? [thing] : [thing, other]
-			}))
-		})),
-		all: { cents: Number(row.cents ?? 0) - saved, closes: row.closes ?? 0, people: row.people }
-	};
+async function readOffers(db: Db, team: string): Promise<string> {
+	const { rows } = await db.execute<{ needs: string | null }>(sql`
+		select string_agg(o.person_id || ' ' || o.worst || ' ' || o.saves_w || ' ' || o.things || ' ' || o.closes, E'\n') as needs
+		from purchase_offers o where o.person_id not in (select id from people where left_at is not null)
+			and ${team === '' ? sql`true` : sql`o.person_id in (select id from people where team = ${team})`}`);
+	return rows[0]?.needs ?? '';
 }
 
 /** What is shown of a person who gets something. */
@@ -204,27 +128,21 @@ export async function planBudget(db: Db, planning: Planner, actor: Actor, { mone
 	const { cents, unread } = moneyIn(money);
 	if (cents === null || currency === null) return { currency, unread, plan: null };
 	const priceOf = new Map(prices.map(({ purchase, cents: each }) => [purchase, each]));
-	const stock: Stock = new Map(
-		PURCHASES.map((thing) => [thing, store.find((one) => one.thing === thing)?.free ?? 0] as const).filter(
-			([, n]) => n > 0
-		)
-	);
-	const inStock = [...stock].reduce((sum, [thing, n]) => sum + n * (priceOf.get(thing) ?? 0), 0);
-	const solve = async (reach: number | null) => {
-		const { waiting, all, ...needs } = await inNeed(db, team, reach, stock);
-		const answer = await planning.spend({
-			...needs,
-			prices: priceOf,
-			cents,
-			stock,
-			stepCents: STEP_CENTS,
-			mostLines: MAX_PEOPLE_SHOWN,
-			mostNamed: MOST_NAMED
-		});
-		return { waiting, all, ...answer };
-	};
-	const reached = await solve(Math.round(MARGIN * (cents + STEP_CENTS + inStock)));
-	const { waiting, all, best, helpedByStep } = reached.isComplete ? reached : await solve(null);
+	const [needs, leftOut] = await Promise.all([readOffers(db, team), readLeftOut(db)]);
+	const { best, all, waiting, helpedByStep } = await planning.spend({
+		needs,
+		leftOut,
+		prices: priceOf,
+		cents,
+		stock: new Map(
+			PURCHASES.map((thing) => [thing, store.find((one) => one.thing === thing)?.free ?? 0] as const).filter(
+				([, n]) => n > 0
+			)
+		),
+		stepCents: STEP_CENTS,
+		mostLines: MAX_PEOPLE_SHOWN,
+		mostNamed: MOST_NAMED
+	});
 	const shown = await shownOf(db, [
 		...best.lines.map(({ personId }) => personId),
 		...best.tied.first,

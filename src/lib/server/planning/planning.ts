@@ -1,10 +1,11 @@
 import { adviseCorner, type Advice } from '../../core/advice';
 import {
 	helpedByLargerBudget,
-	purchasesWithin,
+	purchaseChoices,
+	readNeeds,
 	type AllocatedPurchase,
-	type PersonInNeed,
-	type PurchaseSelection,
+	type LeftOut,
+	type PurchaseSums,
 	type SelectionProof,
 	type Stock
 } from '../../core/budget';
@@ -13,10 +14,9 @@ import { PURCHASES, shareHousehold, type PurchaseId } from '../../core/plan';
 
 /** A budget question. */
 export interface BudgetQuestion {
-	/** Those whose purchases are worth most for their cost, at least as many as the money could be for. */
-	readonly people: readonly PersonInNeed[];
-	/** The most that anybody else's purchase is worth for a cent; -1 where there is nobody else. */
-	readonly restPerCent: number;
+	/** What could be bought for whom, as the database writes it (`readNeeds`): there may be a quarter of a million people. */
+	readonly needs: string;
+	readonly leftOut: LeftOut;
 	/** Price of one of each, whole cents. */
 	readonly prices: ReadonlyMap<PurchaseId, number>;
 	readonly cents: number;
@@ -42,14 +42,9 @@ export interface CountedThing {
 	readonly fromStock: number;
 }
 
-/** The purchases for the budget. */
+/** The purchases for the budget, and those without a limit. */
 export interface BudgetAnswer {
-	readonly best: {
-		readonly cents: number;
-		/** Number of checks closed in total. */
-		readonly closes: number;
-		/** Number of people who get something. */
-		readonly people: number;
+	readonly best: PurchaseSums & {
 		/** The most valuable ones. */
 		readonly lines: readonly AllocatedPurchase[];
 		readonly things: readonly CountedThing[];
@@ -57,8 +52,10 @@ export interface BudgetAnswer {
 		readonly proof: SelectionProof;
 		readonly mostMissed: number;
 	};
-	/** Whether nobody who was left out of the question could be part of the answer. */
-	readonly isComplete: boolean;
+	/** Without a limit. */
+	readonly all: PurchaseSums;
+	/** How many people are already waiting for an item. */
+	readonly waiting: number;
 	/** People who would get something for one step more and get nothing now. */
 	readonly helpedByStep: SomeOf;
 }
@@ -74,10 +71,11 @@ function countThings(bought: readonly AllocatedPurchase[]): CountedThing[] {
 
 /** Answers a budget question in this thread. */
 export function solveBudget(question: BudgetQuestion): BudgetAnswer {
-	const { people, restPerCent, prices, cents, stock, stepCents, mostLines, mostNamed } = question;
+	const { prices, cents, stock, stepCents, mostLines, mostNamed } = question;
+	const { needs, waiting } = readNeeds(question.needs, question.leftOut);
 	const some = (ids: readonly string[]): SomeOf => ({ n: ids.length, first: ids.slice(0, mostNamed) });
-	const within = purchasesWithin(people, prices, stock);
-	const [best, more] = [within(cents), within(cents + stepCents)];
+	const choices = purchaseChoices(needs, prices, stock);
+	const [best, more] = [choices.within(cents), choices.within(cents + stepCents)];
 	return {
 		best: {
 			cents: best.cents,
@@ -89,7 +87,8 @@ export function solveBudget(question: BudgetQuestion): BudgetAnswer {
 			proof: best.proof,
 			mostMissed: best.mostMissed
 		},
-		isComplete: [best, more].every(({ leastPerCent }) => restPerCent < leastPerCent),
+		all: choices.unlimited(),
+		waiting,
 		helpedByStep: some(helpedByLargerBudget(best, more))
 	};
 }

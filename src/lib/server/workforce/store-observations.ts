@@ -1,6 +1,6 @@
 import { and, asc, inArray, isNull, sql } from 'drizzle-orm';
 import { readPurchases, type StoredPurchase } from '../../core/advice';
-import type { PurchaseOffer } from '../../core/budget';
+import { writeOffer, type PurchaseOffer } from '../../core/budget';
 import type { Checklist } from '../../core/checklist';
 import { checklistsAt } from '../checklists/read-checklists';
 import {
@@ -289,9 +289,7 @@ interface Need {
 async function storeOffers(tx: Db, needs: ReadonlyMap<string, Need>): Promise<void> {
 	await tx.delete(purchaseOffers).where(inArray(purchaseOffers.personId, [...needs.keys()]));
 	const rows = [...needs].flatMap(([personId, { worst, offers }]) =>
-		offers.flatMap(({ things: [thing, other], closes, savesW }, place) =>
-			thing ? [{ personId, place, thing, other, closes: [...closes], savesW, worst }] : []
-		)
+		offers.map((offer, place) => ({ personId, place, worst, ...writeOffer(offer) }))
 	);
 	if (rows.length > 0) await tx.insert(purchaseOffers).values(rows);
 }

@@ -17,7 +17,7 @@ import {
 } from 'drizzle-orm/pg-core';
 import type { QuestionnaireMode } from '../../../core/answers';
 import type { FindingId } from '../../../core/checklist';
-import { VERDICTS, type CheckId } from '../../../core/checks';
+import { VERDICTS } from '../../../core/checks';
 import type { SittingStyle } from '../../../core/corner';
 import { EQUIPMENT_ITEM_PATTERN, type EquipmentItem } from '../../../core/equipment';
 import type { PurchaseId } from '../../../core/plan';
@@ -124,7 +124,7 @@ export const observations = pgTable(
 
 /**
  * Purchases that would close what household items leave open, by person, as they were last assessed: few and short columns, so that those of
- * a quarter of a million people are summed for a budget at once. Written with the observation; nobody else has any.
+ * a quarter of a million people are read for a budget at once. Written with the observation; nobody else has any.
  */
 export const purchaseOffers = pgTable(
 	'purchase_offers',
@@ -134,11 +134,9 @@ export const purchaseOffers = pgTable(
 			.references(() => people.id, { onDelete: 'cascade' }),
 		/** In the order in which they were worked out. */
 		place: smallint('place').notNull(),
-		/** One item, and another where both are needed. */
-		thing: text('thing').$type<PurchaseId>().notNull(),
-		other: text('other').$type<PurchaseId>(),
-		/** Checks that come into their range. */
-		closes: textList<CheckId>('closes').notNull(),
+		/** The items, and the checks that come into their range: a word each, as `writeOffer` has them. */
+		things: text('things').notNull(),
+		closes: text('closes').notNull(),
 		/** The misfit removed, as plans count it. */
 		savesW: integer('saves_w').notNull(),
 		/** The person's worst score, 0 to 10; 0 where nothing was reported. */

@@ -84,7 +84,11 @@ export async function sendWithin(
 	return sent;
 }
 
-async function sendTo(
+/**
+ * The same within a larger act, which checked the permission and locked the person, and assesses the case again afterwards: for many people
+ * together, that takes a tenth of the time.
+ */
+export async function sendTo(
 	tx: Db,
 	actor: Actor,
 	person: LockedPerson,

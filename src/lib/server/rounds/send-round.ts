@@ -1,6 +1,7 @@
 import { and, asc, eq, isNull } from 'drizzle-orm';
 import { remindersFor } from '../../core/triage';
-import { sendWithin } from '../assessments/send-assessment';
+import { sendTo } from '../assessments/send-assessment';
+import { reassessCases } from '../case-assessments/reassess-cases';
 import { isoDay } from '../clock';
 import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
 import { schema, type Db } from '../db/client';
@@ -9,9 +10,7 @@ import { isRetryable } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { publishChange } from '../live/changes';
 import { describeError, log } from '../log';
-import { organisationZone } from '../organisation/organisation-zone';
-import { readSettings } from '../organisation-settings/read-settings';
-import { personPlaceOf, type OrganisationDays } from '../people/person-place';
+import { lockPeople } from '../people/lock-person';
 import { readRules } from '../rules/read-rules';
 import { ownTextsOf } from '../texts/read-own-text';
 import { roundWords } from './round-words';
@@ -55,7 +54,7 @@ async function sendBatch(db: Db, id: string, now: Date): Promise<number> {
 		const [round] = await tx.select().from(rounds).where(eq(rounds.id, id));
 		if (round?.state !== 'sending' || round.pausedAt !== null) return 0;
 		const batch = await tx
-			.select({ personId: roundPeople.personId, person: people, organisationZone })
+			.select({ personId: roundPeople.personId })
 			.from(roundPeople)
 			.innerJoin(people, eq(people.id, roundPeople.personId))
 			.where(and(eq(roundPeople.roundId, round.id), eq(roundPeople.state, 'waiting')))
@@ -63,22 +62,13 @@ async function sendBatch(db: Db, id: string, now: Date): Promise<number> {
 			.limit(BATCH)
 			// The person first, as in every act.
 			.for('no key update', { of: [people, roundPeople], skipLocked: true });
-		const { settings: daysOff } = await readSettings(tx, 'days-off');
-		for (const { personId, person, organisationZone: zone } of batch) {
-			const days = { organisationZone: zone, daysOff };
-			const mine = and(eq(roundPeople.roundId, round.id), eq(roundPeople.personId, personId));
-			try {
-				// In a savepoint: a failure for one leaves the others, and the following rounds, as they are.
-				await tx.transaction((part) => sendToOne(part, round, { person, days }, now));
-			} catch (error) {
-				if (isRetryable(error) || isConnectionError(error)) throw error;
-				// Someone left since the round was started, or something of theirs can't be stored: skipped, and listed on the round's
-				// page.
-				if (!(error instanceof DomainError))
-					log({ level: 'error', event: 'round-person', ...describeError(error) });
-				await tx.update(roundPeople).set({ state: 'skipped' }).where(mine);
-			}
-		}
+		if (batch.length > 0)
+			await sendToAll(
+				tx,
+				round,
+				batch.map(({ personId }) => personId),
+				now
+			);
 		if (batch.length === 0) {
 			const [left] = await tx
 				.select({ personId: roundPeople.personId })
@@ -98,32 +88,59 @@ async function sendBatch(db: Db, id: string, now: Date): Promise<number> {
 
 type Round = typeof rounds.$inferSelect;
 
-/** Writes the email of one person of a round. */
-async function sendToOne(
-	tx: Db,
-	round: Round,
-	{ person, days }: { readonly person: typeof people.$inferSelect; readonly days: OrganisationDays },
-	now: Date
-): Promise<void> {
-	const { id } = await sendWithin(
-		tx,
-		{ kind: 'system' },
-		{
-			personId: person.id,
-			way: round.way,
-			route: round.route,
-			rhythm: round.rhythm,
-			roundId: round.id,
-			checklistVersion: round.checklistVersion,
-			words: async (_, reader, from) => roundWords(round, reader, from, await ownTextsOf(tx, 'round'))
-		},
-		now
-	);
-	const { dayOf, calendar } = personPlaceOf(person, days);
+/** Whether an error means that the whole batch is to be tried again, later or elsewhere. */
+const isPassing = (error: unknown) => isRetryable(error) || isConnectionError(error);
+
+/** Writes the emails of a batch: together, and where that fails for anybody, one by one. */
+async function sendToAll(tx: Db, round: Round, personIds: readonly string[], now: Date): Promise<void> {
+	try {
+		await tx.transaction((part) => sendTogether(part, round, personIds, now));
+		return;
+	} catch (error) {
+		if (isPassing(error)) throw error;
+	}
+	for (const personId of personIds)
+		try {
+			// In a savepoint: a failure for one leaves the others, and the following rounds, as they are.
+			await tx.transaction((part) => sendTogether(part, round, [personId], now));
+		} catch (error) {
+			if (isPassing(error)) throw error;
+			// Someone left since the round was started, or something of theirs can't be stored: skipped, and listed on the round's page.
+			if (!(error instanceof DomainError))
+				log({ level: 'error', event: 'round-person', ...describeError(error) });
+			await tx
+				.update(roundPeople)
+				.set({ state: 'skipped' })
+				.where(and(eq(roundPeople.roundId, round.id), eq(roundPeople.personId, personId)));
+		}
+}
+
+/** Writes the emails of some people of a round, and assesses their cases. Cost: a dozen statements for each, and two dozen for all. */
+async function sendTogether(tx: Db, round: Round, personIds: readonly string[], now: Date): Promise<void> {
+	const locked = await lockPeople(tx, personIds);
+	if (locked.length < personIds.length) throw new DomainError('not-found', 'personGone');
+	const own = await ownTextsOf(tx, 'round');
 	const { rules } = await readRules(tx);
-	const [first] = remindersFor(dayOf(now), rules.policy, calendar);
-	await tx
-		.update(roundPeople)
-		.set({ state: 'sent', assessmentId: id, remindOn: first?.on ?? null })
-		.where(and(eq(roundPeople.roundId, round.id), eq(roundPeople.personId, person.id)));
+	for (const person of locked) {
+		const { id } = await sendTo(
+			tx,
+			{ kind: 'system' },
+			person,
+			{
+				way: round.way,
+				route: round.route,
+				rhythm: round.rhythm,
+				roundId: round.id,
+				checklistVersion: round.checklistVersion,
+				words: (_, reader, from) => Promise.resolve(roundWords(round, reader, from, own))
+			},
+			now
+		);
+		const [first] = remindersFor(person.place.dayOf(now), rules.policy, person.place.calendar);
+		await tx
+			.update(roundPeople)
+			.set({ state: 'sent', assessmentId: id, remindOn: first?.on ?? null })
+			.where(and(eq(roundPeople.roundId, round.id), eq(roundPeople.personId, person.id)));
+	}
+	await reassessCases(tx, locked, now);
 }

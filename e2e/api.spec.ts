@@ -23,6 +23,7 @@ const ALL = [
 	'add people and change their details',
 	'send self-assessments',
 	'read rounds and how many have answered',
+	'make rounds, start and pause them',
 	'read results: levels'
 ];
 
@@ -92,19 +93,23 @@ test('the examples of the API’s page do what it says, and answer as its descri
 	const { valid, errors } = await new Validator().validate(document);
 	expect(valid, JSON.stringify(errors)).toBe(true);
 	const examples = examplesOf(readFileSync('docs/api.md', 'utf8'));
-	expect(examples).toHaveLength(7);
-	let person = '';
+	expect(examples).toHaveLength(14);
+	// What the examples call {id} and {round}, as the answers before named them.
+	const known: Record<string, string> = {};
+	const filled = (text: string) =>
+		text.replaceAll(/\{(id|round|reaches)\}/g, (_, name: string) => known[name] ?? '');
 	const tried = new Set<string>();
 	for (const { method, path, body, status, answer } of examples) {
-		const response = await program.fetch(path.replace('{id}', person), {
+		const response = await program.fetch(filled(path), {
 			method,
-			...(body ? { data: JSON.parse(body) as object } : {})
+			...(body ? { data: JSON.parse(filled(body)) as object } : {})
 		});
 		const given = (await response.json()) as Record<string, unknown>;
 		expect(response.status(), `${method} ${path}: ${JSON.stringify(given)}`).toBe(status);
 		expect(shapeOf(given, answer), `${method} ${path}`).toEqual(shapeOf(answer, given));
-		if (typeof given['id'] === 'string') person = given['id'];
-		const [template = ''] = path.split('?');
+		if (typeof given['id'] === 'string') known[path.startsWith('rounds') ? 'round' : 'id'] = given['id'];
+		if (typeof given['reaches'] === 'number') known['reaches'] = String(given['reaches']);
+		const [template = ''] = path.replace('{round}', '{id}').split('?');
 		const told = document.paths[`/${template}`]?.[method.toLowerCase()]?.responses[String(status)];
 		const schema = Object.values(told?.content ?? {})[0]?.schema ?? {};
 		const validate = ajv.compile({ ...schema, components: document.components });
@@ -114,6 +119,13 @@ test('the examples of the API’s page do what it says, and answer as its descri
 	// Every operation has an example, and the description every operation.
 	const all = Object.values(API_OPERATIONS).map(({ method, path }) => `${method} ${path}`);
 	expect([...tried].sort()).toEqual(all.filter((one) => one !== 'get /people/{id}').sort());
+	// What is closed can't be started, nor can what was changed in the meantime.
+	for (const data of [
+		{ version: 4, expected: 1 },
+		{ version: 1, expected: 1 }
+	])
+		expect((await program.post(`rounds/${known['round']}/start`, { data })).status()).toBe(409);
+	expect((await program.get('rounds/none')).status()).toBe(404);
 	// Someone who has answered has a result that holds to the schema.
 	const link = await linkOf(page, 'Mirela Oakhanger');
 	expect(link).toContain('/c/');
@@ -156,6 +168,8 @@ test('a token does what it was given and no more, and nothing once it was ended'
 	await refused(`${one}/result`, 403);
 	await refused(`${one}/assessments`, 403, undefined, { method: 'POST', data: {} });
 	await refused('rounds', 403);
+	await refused('rounds', 403, undefined, { method: 'POST', data: {} });
+	await refused(`${one}/leave`, 403, undefined, { method: 'POST', data: {} });
 	await refused('people?name=x', 400, '/name');
 	await refused('people?state=asleep', 400, '/state');
 	await refused('people/none', 404);

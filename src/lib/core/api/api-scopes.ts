@@ -6,6 +6,7 @@ export const API_SCOPES = [
 	'people:change',
 	'assessments:send',
 	'rounds:read',
+	'rounds:run',
 	'cases:read'
 ] as const satisfies readonly Permission[];
 

@@ -4,6 +4,10 @@ import { UUID_PATTERN } from '../uuid';
 import { assessmentResultSchema } from '../case-assessment/assessment-result-schema';
 import type { ApiScope } from './api-scopes';
 import { PERSON_FIELDS } from '../people/person-fields';
+import { QUESTIONNAIRE_MODES } from '../answers';
+import { BREAK_SCHEDULES } from '../breaks/break-schedules';
+import { SITTING_STYLES } from '../corner';
+import { ROUND_BOUNDS, ROUND_FIELDS } from '../sending';
 
 const id = Type.String({ pattern: UUID_PATTERN });
 const moment = Type.String({ format: 'date-time' });
@@ -35,15 +39,26 @@ const listedPerson = object({
 	hasBounced: Type.Boolean()
 });
 
+const version = Type.Integer({ minimum: 1 });
+
 const round = object({
 	id,
+	version: Type.Integer({ description: 'Goes up with each change; an act names the one that was read.' }),
 	name: Type.String(),
 	state: Type.String(),
 	startsOn: day,
 	dueOn: day,
 	sentAt: orNull(moment),
+	pausedAt: orNull(moment),
 	closedAt: orNull(moment),
 	people: Type.Record(Type.String(), Type.Integer(), { description: 'How many people are in each state.' })
+});
+
+const oneRound = object({
+	...round.properties,
+	reaches: orNull(
+		Type.Integer({ description: 'How many people a draft would go to now; null once it has been started.' })
+	)
 });
 
 const result = object({
@@ -129,7 +144,28 @@ export const API_OPERATIONS = {
 		path: '/people/{id}',
 		summary: 'Changes a person’s details. A change based on an older version is refused.',
 		scope: 'people:change',
-		body: object({ version: Type.Integer({ minimum: 1 }), ...details }),
+		body: object({ version, ...details }),
+		status: 200,
+		answer: person
+	},
+	leavePerson: {
+		id: 'leavePerson',
+		method: 'post',
+		path: '/people/{id}/leave',
+		summary:
+			'Marks a person as left: links end and reminders stop. Sent twice with one key, it is done once.',
+		scope: 'people:change',
+		body: object({ key: id }),
+		status: 200,
+		answer: person
+	},
+	returnPerson: {
+		id: 'returnPerson',
+		method: 'post',
+		path: '/people/{id}/return',
+		summary: 'Marks a person as returned: links that ended when they left work again.',
+		scope: 'people:change',
+		body: object({ key: id }),
 		status: 200,
 		answer: person
 	},
@@ -162,5 +198,80 @@ export const API_OPERATIONS = {
 		scope: 'rounds:read',
 		status: 200,
 		answer: object({ items: Type.Array(round) })
+	},
+	makeRound: {
+		id: 'makeRound',
+		method: 'post',
+		path: '/rounds',
+		summary: 'Makes the draft of a round. Nothing is sent before it is started.',
+		scope: 'rounds:run',
+		body: Type.Object(
+			{
+				name: ROUND_FIELDS.name,
+				teams: Type.Optional(
+					Type.Array(PERSON_FIELDS.team, {
+						maxItems: ROUND_BOUNDS.teams,
+						description: 'Everybody’s, if left out or empty.'
+					})
+				),
+				country: Type.Optional(ROUND_FIELDS.country),
+				notAnsweredWithinDays: Type.Optional(
+					Type.Integer({ minimum: 0, maximum: ROUND_BOUNDS.notAnsweredWithinDays })
+				),
+				way: Type.Enum(SITTING_STYLES, { description: 'How people sit, where they chose nothing else.' }),
+				route: Type.Enum(QUESTIONNAIRE_MODES),
+				rhythm: Type.Enum(BREAK_SCHEDULES, { description: 'Breaks that are suggested.' }),
+				subject: ROUND_FIELDS.subject,
+				body: ROUND_FIELDS.body,
+				startsOn: ROUND_FIELDS.startsOn,
+				dueOn: ROUND_FIELDS.dueOn,
+				timeZone: ROUND_FIELDS.timeZone
+			},
+			{ additionalProperties: false }
+		),
+		status: 201,
+		answer: oneRound
+	},
+	getRound: {
+		id: 'getRound',
+		method: 'get',
+		path: '/rounds/{id}',
+		summary: 'One round; of a draft, how many people it would go to.',
+		scope: 'rounds:read',
+		status: 200,
+		answer: oneRound
+	},
+	startRound: {
+		id: 'startRound',
+		method: 'post',
+		path: '/rounds/{id}/start',
+		summary: 'Starts a draft. Refused if it would go to more or fewer people than expected.',
+		scope: 'rounds:run',
+		body: object({ version, expected: Type.Integer({ minimum: 1 }) }),
+		status: 200,
+		answer: oneRound
+	},
+	pauseRound: {
+		id: 'pauseRound',
+		method: 'post',
+		path: '/rounds/{id}/pause',
+		summary: 'Pauses a round that is out, or resumes it. Links and answers work all the time.',
+		scope: 'rounds:run',
+		body: object({ version, isPaused: Type.Boolean() }),
+		status: 200,
+		answer: oneRound
+	},
+	closeRound: {
+		id: 'closeRound',
+		method: 'post',
+		path: '/rounds/{id}/close',
+		summary: 'Closes a round: reminders end, links keep working.',
+		scope: 'rounds:run',
+		body: object({
+			version,
+			callSilent: Type.Boolean({ description: 'Whether people who have not answered go on the call list.' })
+		}),
+		status: 200,
+		answer: oneRound
 	}
 } as const satisfies Readonly<Record<string, ApiOperation>>;

@@ -33,3 +33,5 @@ const FIELD = /\{[^{}\n]*\}/g;
 export function unknownPlaceholders(text: string, known: readonly string[]): string[] {
 	return [...new Set(text.match(FIELD) ?? [])].filter((field) => !known.includes(field));
 }
+
+export { ROUND_BOUNDS, ROUND_FIELDS } from './round-fields';

@@ -96,7 +96,8 @@ export function apiHandler<O extends ApiOperation>(
 			if (!caller.scopes.includes(scope))
 				throw new DomainError('not-allowed', { code: 'apiScope', facts: { scope } });
 			const id = params.id ?? '';
-			if (id !== '' && !new RegExp(UUID_PATTERN).test(id)) throw new DomainError('not-found', 'noPerson');
+			if (id !== '' && !new RegExp(UUID_PATTERN).test(id))
+				throw new DomainError('not-found', operation.path.startsWith('/rounds') ? 'noRound' : 'noPerson');
 			checkQuery(url.searchParams);
 			const answer = await work({
 				db: locals.db,

@@ -10,6 +10,7 @@ import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
 import { addPerson, type NewPerson } from '../people/add-person';
 import { changePerson } from '../people/change-person';
+import { markAsLeft, markAsReturned } from '../people/mark-as-left';
 import { listPeople, personStateOf } from '../people/list-people';
 import { filterOfQuery } from '../people/people-filter';
 import type { ApiCall } from './api-handler';
@@ -18,7 +19,9 @@ const { cases, people } = schema;
 
 type Operations = typeof API_OPERATIONS;
 type Answer<O extends keyof Operations> = Static<Operations[O]['answer']>;
-type Body<O extends 'addPerson' | 'changePerson' | 'sendAssessment'> = Static<Operations[O]['body']>;
+type Body<O extends 'addPerson' | 'changePerson' | 'leavePerson' | 'sendAssessment'> = Static<
+	Operations[O]['body']
+>;
 
 /** The list of people, as the audit log names it for programs. */
 const LIST = 'people by a program';
@@ -77,6 +80,30 @@ export async function changeByProgram({
 }: ApiCall<Body<'changePerson'>>): Promise<Answer<'changePerson'>> {
 	await changePerson(db, actor, { id, ...body }, now);
 	return detailsOf(db, id);
+}
+
+/** Marks a person as left. */
+export async function leaveByProgram({
+	db,
+	actor,
+	id: personId,
+	body: { key },
+	now
+}: ApiCall<Body<'leavePerson'>>): Promise<Answer<'leavePerson'>> {
+	await markAsLeft(db, actor, { key, personId, version: null }, now);
+	return detailsOf(db, personId);
+}
+
+/** Marks a person as returned. */
+export async function returnByProgram({
+	db,
+	actor,
+	id: personId,
+	body: { key },
+	now
+}: ApiCall<Body<'leavePerson'>>): Promise<Answer<'returnPerson'>> {
+	await markAsReturned(db, actor, { key, personId, version: null }, now);
+	return detailsOf(db, personId);
 }
 
 async function stateOf(db: Db, personId: string) {

@@ -14,10 +14,10 @@ import {
 
 const { people, roundPeople, rounds } = schema;
 
-/** Rounds, newest first. */
-export async function listRounds(db: Db, actor: Actor) {
-	requirePermission(actor, 'rounds:read');
-	const rows = await db.select().from(rounds).orderBy(desc(rounds.createdAt)).limit(100);
+type Round = typeof rounds.$inferSelect;
+
+/** Adds how many people of each round are in each state. */
+async function withProgress(db: Db, rows: readonly Round[]) {
 	const counts = await db
 		.select({ roundId: roundPeople.roundId, state: roundPeople.state, n: count() })
 		.from(roundPeople)
@@ -34,6 +34,20 @@ export async function listRounds(db: Db, actor: Actor) {
 			counts.filter(({ roundId }) => roundId === round.id).map(({ state, n }) => [state, n])
 		) as Record<string, number>
 	}));
+}
+
+/** Rounds, newest first. */
+export async function listRounds(db: Db, actor: Actor) {
+	requirePermission(actor, 'rounds:read');
+	return withProgress(db, await db.select().from(rounds).orderBy(desc(rounds.createdAt)).limit(100));
+}
+
+/** One of {@link listRounds}. */
+export async function readRoundWithProgress(db: Db, actor: Actor, id: string) {
+	requirePermission(actor, 'rounds:read');
+	const [round] = await withProgress(db, await db.select().from(rounds).where(eq(rounds.id, id)));
+	if (!round) throw new DomainError('not-found', 'noRound');
+	return round;
 }
 
 /** A round with its people who have not answered or could not be reached, and the rounds to compare it with. */

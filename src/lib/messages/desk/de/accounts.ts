@@ -25,6 +25,7 @@ export const accountTexts: DeskTexts['accounts'] = {
 			'people:change': 'Personen hinzufügen und ihre Angaben ändern',
 			'assessments:send': 'Selbsteinschätzungen senden',
 			'rounds:read': 'Runden lesen, und wie viele geantwortet haben',
+			'rounds:run': 'Runden anlegen, starten, anhalten und schließen',
 			'cases:read': 'Ergebnisse lesen: Stufen, Warnzeichen, Prüfungen und Beschwerden'
 		},
 		days: 'Wie lange',

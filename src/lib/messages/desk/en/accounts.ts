@@ -24,6 +24,7 @@ export const accountTexts = {
 			'people:change': 'add people and change their details',
 			'assessments:send': 'send self-assessments',
 			'rounds:read': 'read rounds and how many have answered',
+			'rounds:run': 'make rounds, start and pause them, and close them',
 			'cases:read': 'read results: levels, warning signs, checks and discomfort'
 		} satisfies Record<ApiScope, string>,
 		days: 'For how long',

@@ -1,0 +1,5 @@
+import { API_OPERATIONS } from '$lib/core/api';
+import { apiHandler } from '$lib/server/api/api-handler';
+import { leaveByProgram } from '$lib/server/api/people-api';
+
+export const POST = apiHandler(API_OPERATIONS.leavePerson, leaveByProgram);

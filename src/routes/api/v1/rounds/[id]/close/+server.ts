@@ -1,0 +1,10 @@
+import { API_OPERATIONS } from '$lib/core/api';
+import { apiHandler } from '$lib/server/api/api-handler';
+import { closeRoundByProgram } from '$lib/server/api/rounds-api';
+import { wakeJob } from '$lib/server/runtime';
+
+export const POST = apiHandler(API_OPERATIONS.closeRound, async (call) => {
+	const round = await closeRoundByProgram(call);
+	wakeJob('due');
+	return round;
+});

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { DEFAULT_BREAK_SCHEDULE, type BreakSchedule } from '../../core/breaks/break-schedules';
-import { and, desc, eq, isNull, ne } from 'drizzle-orm';
+import { and, desc, eq, inArray, isNull, ne } from 'drizzle-orm';
 import { DEFAULT_SITTING_STYLE } from '../../core/guidance';
 import type { QuestionnaireMode } from '../../core/answers';
 import type { SittingStyle } from '../../core/corner';
@@ -12,7 +12,7 @@ import { linkToken } from '../access/secret-keys';
 import { hashToken } from '../access/tokens';
 import { checklistVersionToSend } from '../checklists/read-checklists';
 import { runDeskAct, type DeskActInput } from '../acts/desk-act';
-import { writeAuditLine } from '../audit/write-audit-line';
+import { writeAuditLines } from '../audit/write-audit-line';
 import { writeEmail } from '../texts/write-email';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
@@ -20,7 +20,7 @@ import { reassessCase } from '../case-assessments/reassess-cases';
 import { readOrganisation } from '../organisation/read-organisation';
 import { requirePerson, type LockedPerson } from '../people/lock-person';
 import { storedLinkPath } from '../email/personal-link';
-import { queueEmail } from '../email/queue-email';
+import { queueEmails, type NewEmail } from '../email/queue-email';
 import { usualUnit } from './usual-unit';
 
 const { assessments, emails } = schema;
@@ -84,54 +84,91 @@ export async function sendWithin(
 	return sent;
 }
 
-/**
- * The same within a larger act, which checked the permission and locked the person, and assesses the case again afterwards: for many people
- * together, that takes a tenth of the time.
- */
-export async function sendTo(
+/** The same for one person, whose case the act assesses again itself. */
+async function sendTo(
 	tx: Db,
 	actor: Actor,
 	person: LockedPerson,
-	{ roundId, checklistVersion, words = invitation, prefilled = {}, ...wanted }: Sending,
+	sending: Sending,
 	now: Date
 ): Promise<SentAssessment> {
-	const id = randomUUID();
-	const token = linkToken(id);
-	// What was set for this person takes precedence over the round's setting.
-	const way = person.way ?? wanted.way ?? DEFAULT_SITTING_STYLE;
-	const route = person.route ?? wanted.route ?? 'short';
-	const rhythm = person.rhythm ?? wanted.rhythm ?? DEFAULT_BREAK_SCHEDULE;
-	if (person.leftAt) throw new DomainError('conflict', { code: 'hasLeft', facts: { name: person.name } });
+	const sent = (await sendToAll(tx, actor, [person], sending, now)).get(person.id);
+	if (!sent) throw new Error('Nothing was sent to somebody');
+	return sent;
+}
+
+/**
+ * The same for many people within a larger act, which checked the permission and locked them, and assesses their cases again afterwards.
+ * Cost: half a dozen statements for all together.
+ * @returns what was sent, by person
+ */
+export async function sendToAll(
+	tx: Db,
+	actor: Actor,
+	people: readonly LockedPerson[],
+	{ roundId, checklistVersion, words = invitation, prefilled = {}, ...wanted }: Sending,
+	now: Date
+): Promise<Map<string, SentAssessment>> {
+	const gone = people.find(({ leftAt }) => leftAt !== null);
+	if (gone) throw new DomainError('conflict', { code: 'hasLeft', facts: { name: gone.name } });
+	const version = checklistVersion ?? (await checklistVersionToSend(tx));
+	const made = people.map((person) => {
+		const id = randomUUID();
+		return { person, id, token: linkToken(id) };
+	});
 	await tx
 		.update(assessments)
 		.set({ revokedAt: now, endedWhy: 'replaced' })
 		.where(
-			and(eq(assessments.personId, person.id), isNull(assessments.answeredAt), isNull(assessments.revokedAt))
+			and(
+				inArray(
+					assessments.personId,
+					people.map(({ id }) => id)
+				),
+				isNull(assessments.answeredAt),
+				isNull(assessments.revokedAt)
+			)
 		);
-	await tx.insert(assessments).values({
-		id,
-		personId: person.id,
-		tokenHash: hashToken(token),
-		way,
-		route,
-		rhythm,
-		checklistVersion: checklistVersion ?? (await checklistVersionToSend(tx)),
-		sentAt: now,
-		answers: { ...usualUnit(person.language), ...prefilled }
-	});
-	if (words)
-		await queueEmail(tx, {
+	await tx.insert(assessments).values(
+		made.map(({ person, id, token }) => ({
+			id,
 			personId: person.id,
-			roundId: roundId ?? null,
-			toName: person.name,
-			toEmail: person.email,
-			linkPath: storedLinkPath(id),
-			writtenAt: now,
-			...(await words(tx, person, await readOrganisation(tx)))
-		});
-	const detail = { assessment: id };
-	await writeAuditLine(tx, actor, { at: now, act: 'assessment-sent', personId: person.id, detail });
-	return { id, token };
+			tokenHash: hashToken(token),
+			// What was set for this person takes precedence over the round's setting.
+			way: person.way ?? wanted.way ?? DEFAULT_SITTING_STYLE,
+			route: person.route ?? wanted.route ?? ('short' as const),
+			rhythm: person.rhythm ?? wanted.rhythm ?? DEFAULT_BREAK_SCHEDULE,
+			checklistVersion: version,
+			sentAt: now,
+			answers: { ...usualUnit(person.language), ...prefilled }
+		}))
+	);
+	if (words) {
+		const from = await readOrganisation(tx);
+		const written: NewEmail[] = [];
+		for (const { person, id } of made)
+			written.push({
+				personId: person.id,
+				roundId: roundId ?? null,
+				toName: person.name,
+				toEmail: person.email,
+				linkPath: storedLinkPath(id),
+				writtenAt: now,
+				...(await words(tx, person, from))
+			});
+		await queueEmails(tx, written);
+	}
+	await writeAuditLines(
+		tx,
+		actor,
+		made.map(({ person, id }) => ({
+			at: now,
+			act: 'assessment-sent',
+			personId: person.id,
+			detail: { assessment: id }
+		}))
+	);
+	return new Map(made.map(({ person, id, token }) => [person.id, { id, token }]));
 }
 
 /**

@@ -119,14 +119,22 @@ export const AUDIT_ACTIONS = [
 /** One of {@link AUDIT_ACTIONS}. */
 export type AuditAction = (typeof AUDIT_ACTIONS)[number];
 
+/** What was done, and to whom. */
+export interface NewAuditLine {
+	readonly at: Date;
+	readonly act: AuditAction;
+	readonly personId?: string;
+	readonly detail?: Record<string, string | number>;
+}
+
 /** Records who did what, in the transaction of the act itself. Details are ids and counts, never answers. */
-export async function writeAuditLine(
-	db: Db,
-	actor: Actor,
-	line: { at: Date; act: AuditAction; personId?: string; detail?: Record<string, string | number> }
-): Promise<void> {
+export const writeAuditLine = (db: Db, actor: Actor, line: NewAuditLine): Promise<void> =>
+	writeAuditLines(db, actor, [line]);
+
+/** The same for several acts; there is at least one. */
+export async function writeAuditLines(db: Db, actor: Actor, lines: readonly NewAuditLine[]): Promise<void> {
 	const actorId = actor.kind === 'user' ? actor.id : actor.kind === 'person' ? actor.personId : null;
 	await db
 		.insert(schema.auditLines)
-		.values({ ...line, actorKind: actor.kind, actorId, detail: line.detail ?? {} });
+		.values(lines.map((line) => ({ ...line, actorKind: actor.kind, actorId, detail: line.detail ?? {} })));
 }

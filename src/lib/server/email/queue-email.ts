@@ -23,8 +23,11 @@ export interface NewEmail {
  * Queues an email in the transaction of the act that causes it: it is written with the act or not at all. The queue delivers it
  * (`deliver-emails.ts`).
  */
-export async function queueEmail(db: Db, letter: NewEmail): Promise<void> {
-	await db.insert(emails).values({ ...letter, nextTryAt: letter.writtenAt });
+export const queueEmail = (db: Db, letter: NewEmail): Promise<void> => queueEmails(db, [letter]);
+
+/** The same for several; there is at least one. */
+export async function queueEmails(db: Db, letters: readonly NewEmail[]): Promise<void> {
+	await db.insert(emails).values(letters.map((letter) => ({ ...letter, nextTryAt: letter.writtenAt })));
 }
 
 /** An email in the simulated inbox. */

@@ -107,7 +107,7 @@ export async function startJobs(
 			if (config.bouncesMailbox) await readMailbox(db, config.bouncesMailbox, clock, shallGoOn);
 		},
 		round: async (shallGoOn) => {
-			if ((await sendRoundBatches(db, clock, shallGoOn)) > 0) wake('letters');
+			if ((await sendRoundBatches(db, clock, shallGoOn, () => wake('round'))) > 0) wake('letters');
 		},
 		reminders: async (shallGoOn) => {
 			const letters = (await sendDueReminders(db, clock(), shallGoOn)) + (await remindCheckIns(db, clock()));

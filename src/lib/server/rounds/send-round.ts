@@ -1,6 +1,6 @@
-import { and, asc, eq, isNull } from 'drizzle-orm';
+import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import { remindersFor } from '../../core/triage';
-import { sendTo } from '../assessments/send-assessment';
+import { sendToAll } from '../assessments/send-assessment';
 import { reassessCases } from '../case-assessments/reassess-cases';
 import { isoDay } from '../clock';
 import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
@@ -18,17 +18,19 @@ import { roundWords } from './round-words';
 const { people, roundPeople, rounds } = schema;
 
 /** People whose emails are written in one transaction: few, so that a stop loses and repeats nothing. */
-const BATCH = 25;
+const BATCH = 50;
 
 /**
  * Writes the emails of started rounds, batch by batch; a round with nobody left is open. Several processes may do so at once: each locks
  * the people it takes.
+ * @param callOthers is called once where there may be work for another process
  * @returns number of emails written
  */
 export async function sendRoundBatches(
 	db: Db,
 	clock: () => Date,
-	shallGoOn: ShouldContinue = alwaysContinue
+	shallGoOn: ShouldContinue = alwaysContinue,
+	callOthers: () => void = () => undefined
 ): Promise<number> {
 	let written = 0;
 	const sending = await db
@@ -41,6 +43,8 @@ export async function sendRoundBatches(
 		while (shallGoOn()) {
 			const n = await sendBatch(db, round.id, clock());
 			if (n === 0) break;
+			// There may be many more: another process helps.
+			if (written === 0 && n === BATCH) callOthers();
 			written += n;
 		}
 	}
@@ -63,7 +67,7 @@ async function sendBatch(db: Db, id: string, now: Date): Promise<number> {
 			// The person first, as in every act.
 			.for('no key update', { of: [people, roundPeople], skipLocked: true });
 		if (batch.length > 0)
-			await sendToAll(
+			await sendBatchTo(
 				tx,
 				round,
 				batch.map(({ personId }) => personId),
@@ -92,7 +96,7 @@ type Round = typeof rounds.$inferSelect;
 const isPassing = (error: unknown) => isRetryable(error) || isConnectionError(error);
 
 /** Writes the emails of a batch: together, and where that fails for anybody, one by one. */
-async function sendToAll(tx: Db, round: Round, personIds: readonly string[], now: Date): Promise<void> {
+async function sendBatchTo(tx: Db, round: Round, personIds: readonly string[], now: Date): Promise<void> {
 	try {
 		await tx.transaction((part) => sendTogether(part, round, personIds, now));
 		return;
@@ -115,32 +119,33 @@ async function sendToAll(tx: Db, round: Round, personIds: readonly string[], now
 		}
 }
 
-/** Writes the emails of some people of a round, and assesses their cases. Cost: a dozen statements for each, and two dozen for all. */
+/** Writes the emails of some people of a round, and assesses their cases. Cost: some three dozen statements for all. */
 async function sendTogether(tx: Db, round: Round, personIds: readonly string[], now: Date): Promise<void> {
 	const locked = await lockPeople(tx, personIds);
 	if (locked.length < personIds.length) throw new DomainError('not-found', 'personGone');
 	const own = await ownTextsOf(tx, 'round');
 	const { rules } = await readRules(tx);
-	for (const person of locked) {
-		const { id } = await sendTo(
-			tx,
-			{ kind: 'system' },
-			person,
-			{
-				way: round.way,
-				route: round.route,
-				rhythm: round.rhythm,
-				roundId: round.id,
-				checklistVersion: round.checklistVersion,
-				words: (_, reader, from) => Promise.resolve(roundWords(round, reader, from, own))
-			},
-			now
-		);
-		const [first] = remindersFor(person.place.dayOf(now), rules.policy, person.place.calendar);
-		await tx
-			.update(roundPeople)
-			.set({ state: 'sent', assessmentId: id, remindOn: first?.on ?? null })
-			.where(and(eq(roundPeople.roundId, round.id), eq(roundPeople.personId, person.id)));
-	}
+	const sent = await sendToAll(
+		tx,
+		{ kind: 'system' },
+		locked,
+		{
+			way: round.way,
+			route: round.route,
+			rhythm: round.rhythm,
+			roundId: round.id,
+			checklistVersion: round.checklistVersion,
+			words: (_, reader, from) => Promise.resolve(roundWords(round, reader, from, own))
+		},
+		now
+	);
+	const reminders = locked.map(
+		({ place }) => remindersFor(place.dayOf(now), rules.policy, place.calendar)[0]?.on ?? null
+	);
+	await tx.execute(sql`
+		update round_people r set state = 'sent', assessment_id = s.assessment_id, remind_on = s.remind_on
+		from unnest(${sql.param(locked.map(({ id }) => id))}::uuid[], ${sql.param(locked.map(({ id }) => sent.get(id)?.id))}::uuid[],
+			${sql.param(reminders)}::date[]) s(person_id, assessment_id, remind_on)
+		where r.round_id = ${round.id} and r.person_id = s.person_id`);
 	await reassessCases(tx, locked, now);
 }

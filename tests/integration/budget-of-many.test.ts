@@ -6,6 +6,7 @@ import { thingsAtHome } from '$lib/core/answers';
 import { needsOf, purchaseChoices, purchaseOffers, type PersonInNeed } from '$lib/core/budget';
 import { PURCHASES } from '$lib/core/plan';
 import type { Actor } from '$lib/server/actor';
+import { reassessCase } from '$lib/server/case-assessments/reassess-cases';
 import { schema } from '$lib/server/db/client';
 import { planBudget } from '$lib/server/equipment/plan-budget';
 import { plannerHere } from '$lib/server/planning/planning';
@@ -110,6 +111,22 @@ describe('a budget for the demo’s people', () => {
 			);
 		expect(await of()).toBeUndefined();
 		expect((await ask())?.waiting).toBe(before + 1);
+	});
+
+	it('knows what a new plan offers, even where the assessment says the same as before', async () => {
+		const [first] = await test.db.select().from(storedOffers).limit(1);
+		const personId = first?.personId ?? '';
+		const offered = () => test.db.$count(storedOffers, eq(storedOffers.personId, personId));
+		const again = (at: Date) => test.db.transaction((tx) => reassessCase(tx, personId, at));
+		const at = (minutes: number) => new Date(Date.now() + minutes * 60_000);
+		await again(at(1));
+		const before = await offered();
+		expect(before).toBeGreaterThan(0);
+		await test.db
+			.execute(sql`update plans set advice = jsonb_set(advice, '{purchases}', '[]'), made_at = ${at(2)}
+			where ended_at is null and assessment_id in (select id from assessments where person_id = ${personId})`);
+		await again(at(3));
+		expect(await offered()).toBe(0);
 	});
 
 	it('finds after an update what the program itself keeps', async () => {

@@ -110,13 +110,13 @@ describe('the words of a report', () => {
 		expect(costOf(REPORT.purchases)).toEqual({ cents: 47_880, currency: 'EUR' });
 		const [things, team, most, pair] = decisionLines(REPORT);
 		expect(things).toBe(
-			'Should we buy equipment? An adjustable footrest for 12 people; A chair with adjustable height for 6 people. Together it costs €478.80.'
+			'Should we buy an adjustable footrest for 12 people and a chair with adjustable height for 6 people? Together, that costs €478.80.'
 		);
 		expect(team).toBe(
 			'Should a manager speak to Web shop (30%)? Fewer people answer there than elsewhere (77% of everyone). Otherwise, they get another reminder.'
 		);
 		expect(most).toContain('The most common problem is “The keys are too high”, at 23% of workstations');
-		expect(pair).toContain('2.5 times as often. This shows a link, not a cause.');
+		expect(pair).toContain('report discomfort (neck) 2.5 times as often. This shows a link, not a cause.');
 		const nothing = { ...REPORT, purchases: [], findings: [], associations: [] };
 		expect(decisionLines({ ...nothing, teams: { answered: [], hurts: [] } })).toEqual([]);
 	});
@@ -165,11 +165,11 @@ describe('the words of a report', () => {
 			]
 		};
 		const [buy] = decisionLines(priced);
-		expect(buy).toContain('Together it costs €1,918.80.');
+		expect(buy).toContain('Together, that costs €1,918.80.');
 		expect(buy).toContain(
 			'It would help 25 of 40 people with a height problem that items at home can’t fix.'
 		);
-		expect(buy).toContain('The smallest step: An adjustable footrest for 12 people, €478.80.');
+		expect(buy).toContain('The smallest step: an adjustable footrest for 12 people, €478.80.');
 	});
 
 	it('say what came of each decision: what was decided, and the figure then and now', () => {

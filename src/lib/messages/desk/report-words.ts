@@ -13,6 +13,7 @@ import {
 	between,
 	signedNumber,
 	codeWords,
+	regionInSentence,
 	decimalNumber,
 	formattedNumber,
 	money,
@@ -96,15 +97,15 @@ export function changedLines({ courses, difference, paired: { all }, times }: Wo
 function buyingWords({ purchases, cost, helped, cheapest }: Extract<Decision, { kind: 'buy' }>): string {
 	const texts = deskWords.report;
 	const things = purchases.map(({ purchase, people }) =>
-		texts.thingFor(codeWords(purchase), peopleWords(people))
+		texts.thingFor(texts.things[purchase], peopleWords(people))
 	);
 	return [
-		texts.buy(things, cost && money(cost.cents, cost.currency)),
+		texts.buy(deskCatalogue().lists.and(things), cost && money(cost.cents, cost.currency)),
 		...(helped ? [texts.buyHelps(formattedNumber(helped.x), peopleWords(helped.of))] : []),
 		...(cheapest
 			? [
 					texts.buyLess(
-						texts.thingFor(codeWords(cheapest.purchase), peopleWords(cheapest.people)),
+						texts.thingFor(texts.things[cheapest.purchase], peopleWords(cheapest.people)),
 						money(cheapest.cents * cheapest.people, cheapest.currency)
 					)
 				]
@@ -131,7 +132,7 @@ export function decisionWords(decision: Decision): string {
 		case 'first':
 			return texts.firstProblem(
 				codeWords(decision.finding),
-				codeWords(decision.region),
+				regionInSentence(decision.region),
 				decimalNumber(decision.ratio, 1)
 			);
 	}

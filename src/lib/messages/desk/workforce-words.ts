@@ -69,6 +69,12 @@ export function codeWords(code: string): string {
 	return findingWords(code);
 }
 
+/** A body region as a sentence has it. */
+export function regionInSentence(code: string): string {
+	const region = REGIONS.find((known) => known === code);
+	return region ? deskCatalogue().discomfort.placesWithin[region] : code;
+}
+
 const numberFormat = (key: string, options: Intl.NumberFormatOptions) =>
 	formatOf(key, (locale) => new Intl.NumberFormat(locale, options));
 

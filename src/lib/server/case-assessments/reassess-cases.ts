@@ -52,6 +52,7 @@ function casesBefore(tx: Db, people: readonly LockedPerson[]) {
 			rulesVersion: cases.rulesVersion,
 			version: cases.version,
 			judgementId: caseAssessments.id,
+			judgedAt: caseAssessments.at,
 			document: caseAssessments.document
 		})
 		.from(cases)
@@ -77,7 +78,7 @@ function heldWhyOf({ rulesVersion }: CaseBefore, now: string): HeldWhy | null {
 }
 
 /**
- * Stores assessments, except those identical to the newest one.
+ * Stores assessments, except those identical to the newest one of the same plan.
  * @returns the newest of each person by id, where there is one
  */
 async function store(
@@ -91,8 +92,11 @@ async function store(
 	const changed = judged.filter(({ person, read, judgement }) => {
 		if (read.isEmpty) return false;
 		const last = known.get(person.id);
+		// What a new plan offers is counted with the assessment, even one that says the same.
+		const hasNewPlan = read.plan !== null && last?.judgedAt != null && read.plan.madeAt > last.judgedAt;
 		if (
 			!last?.document ||
+			hasNewPlan ||
 			!sameDocument(withoutToday(readAssessmentResult(last.document)), withoutToday(judgement))
 		)
 			return true;

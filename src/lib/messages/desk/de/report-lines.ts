@@ -36,15 +36,24 @@ export const reportTexts: DeskTexts['report'] = {
 	paired: ({ people, first, now, by, low, high }) =>
 		`Mehr als einmal angegeben haben: ${people}. Am Anfang hatten ${first} von ihnen Beschwerden, jetzt ${now}: ${by} Prozentpunkte (${low} bis ${high}).`,
 	coursesOf: (course, parts) => `${course}: ${parts}.`,
-	buy: (things, cost) =>
-		`Sollen wir Ausstattung anschaffen? ${things.join('; ')}.${cost ? ` Zusammen kostet das ${cost}.` : ''}`,
+	things: {
+		'keyboard-and-mouse': 'eine separate Tastatur und Maus',
+		footrest: 'eine verstellbare Fußstütze',
+		'foot-bar': 'eine Stange oder einen Ring für die Füße',
+		'seat-cushion': 'ein festes Sitzkissen',
+		monitor: 'einen Monitor mit verstellbarem Fuß',
+		chair: 'einen höhenverstellbaren Stuhl',
+		'another-surface': 'einen höhenverstellbaren Tisch'
+	},
+	buy: (things, cost) => `Sollen wir ${things} anschaffen?${cost ? ` Zusammen kostet das ${cost}.` : ''}`,
 	thingFor: (thing, people) => `${thing} für ${people}`,
 	silentTeams: (teams: readonly string[], all: string | null) =>
 		`Soll eine Führungskraft mit ${teams.join(', ')} sprechen? Dort antworten weniger Personen als anderswo${all ? ` (insgesamt ${all})` : ''}. Sonst erhalten sie eine weitere Erinnerung.`,
 	teamWithShare: (team: string, share: string) => `${team} (${share})`,
 	buyHelps: (helped: string, people: string) =>
 		`Das hilft ${helped} von ${people} mit einem Höhenproblem, das sich mit Dingen zu Hause nicht lösen lässt.`,
-	buyLess: (thing: string, cost: string) => `Der kleinste Schritt: ${thing}, ${cost}.`,
+	buyLess: (thing: string, cost: string) =>
+		`Als kleinsten Schritt könnten wir ${thing} anschaffen, für ${cost}.`,
 	results: {
 		open: 'Es wurde nichts entschieden.',
 		agreed: 'Zugestimmt.',

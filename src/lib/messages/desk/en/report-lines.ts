@@ -1,3 +1,4 @@
+import type { PurchaseId } from '$lib/core/plan';
 import type { DecisionKind, DecisionResult } from '$lib/core/workforce';
 
 /** Sentences of the report. Numbers are already formatted. */
@@ -55,8 +56,19 @@ export const reportTexts = {
 	}: Readonly<Record<'people' | 'first' | 'now' | 'by' | 'low' | 'high', string>>) =>
 		`${people} reported more than once. ${first} of them had discomfort at first and ${now} have it now: ${by} percentage points (${low} to ${high}).`,
 	coursesOf: (course: string, parts: string) => `${course}: ${parts}.`,
-	buy: (things: readonly string[], cost: string | null) =>
-		`Should we buy equipment? ${things.join('; ')}.${cost ? ` Together it costs ${cost}.` : ''}`,
+	/** Items as a sentence has them: “Should we buy …?” */
+	things: {
+		'keyboard-and-mouse': 'a separate keyboard and mouse',
+		footrest: 'an adjustable footrest',
+		'foot-bar': 'a bar or ring for the feet',
+		'seat-cushion': 'a firm seat cushion',
+		monitor: 'a monitor on an adjustable stand',
+		chair: 'a chair with adjustable height',
+		'another-surface': 'a height-adjustable table'
+	} satisfies Readonly<Record<PurchaseId, string>>,
+	/** @param things a list, as a sentence has it */
+	buy: (things: string, cost: string | null) =>
+		`Should we buy ${things}?${cost ? ` Together, that costs ${cost}.` : ''}`,
 	thingFor: (thing: string, people: string) => `${thing} for ${people}`,
 	silentTeams: (teams: readonly string[], all: string | null) =>
 		`Should a manager speak to ${teams.join(', ')}? Fewer people answer there than elsewhere${all ? ` (${all} of everyone)` : ''}. Otherwise, they get another reminder.`,
@@ -81,6 +93,7 @@ export const reportTexts = {
 	withoutTeam: 'people without a team',
 	workingTime: (problem: string, share: string) =>
 		`Can people use working time to carry out their plans? The most common problem is “${problem}”, at ${share} of workstations.`,
+	/** @param region as a sentence has it */
 	firstProblem: (problem: string, region: string, ratio: string) =>
 		`Should “${problem}” come first? People with this problem report discomfort (${region}) ${ratio} times as often. This shows a link, not a cause.`
 };

@@ -22,6 +22,7 @@ import { smtpTransport, mailboxTransport, type MailTransport } from '../email/ma
 import { QueueConnections } from './queue-connections';
 import type { ShouldContinue } from './should-continue';
 import { countDueFigures } from '../workforce/count-due-figures';
+import { forgetFigures } from '../workforce/current-figures';
 import { FiguresDatabase } from '../workforce/figures-database';
 import { publishDueClosings } from '../workforce/publish-closing';
 import { sendDueReminders } from '../rounds/send-due-reminders';
@@ -100,6 +101,7 @@ export async function startJobs(
 	boss.on('error', (error) => log({ level: 'error', event: 'queue', ...describeError(error) }));
 	// The queue creates its tables on first start, and fails at it where several processes try at once.
 	await withDatabaseLock(pool, () => boss.start());
+	await forgetFigures(db);
 	const postman = postmanOf(db, config, clock);
 	const work: Record<JobName, (shallGoOn: ShouldContinue) => Promise<unknown>> = {
 		letters: (shallGoOn) => deliverEmails(db, postman, config.origin, clock, { ...DEFAULT_CLAIM, shallGoOn }),

@@ -106,6 +106,11 @@ export async function readFigures<N extends ScreenName>(
 	return { figures: kept.figures as ScreenFigures<N>, countedAt: kept.madeAt };
 }
 
+/** Forgets all kept figures, when a process starts: what another version of the program counted may have another form. */
+export async function forgetFigures(db: Db): Promise<void> {
+	await db.delete(currentFigures);
+}
+
 /** Has all kept figures counted again soon: prices or names in them have changed. Within the transaction that changes them. */
 export async function countFiguresAgain(tx: Db, now: Date): Promise<void> {
 	await tx.update(currentFigures).set({ countAt: now });

@@ -19,6 +19,16 @@ const make = (over: Partial<Parameters<typeof makeToken>[2]> = {}, by = desk.coo
 	makeToken(db(), by, { name: 'Program', scopes: ['people:read'], days: 30, ...over }, now);
 
 describe('a token', () => {
+	it('is made known to its owner by email, without the token', async () => {
+		const token = await make({ name: 'Told' });
+		const letters = await db().select().from(schema.emails).where(eq(schema.emails.kind, 'api-token'));
+		const [owner] = await db().select().from(users).where(eq(users.id, desk.coordinator.id));
+		expect(letters).toHaveLength(1);
+		expect(letters[0]).toMatchObject({ toEmail: owner?.email, linkPath: '/desk/account' });
+		expect(JSON.stringify(letters)).not.toContain(token);
+		await db().delete(apiTokens);
+	});
+
 	it('is kept as a hash, acts for its account, and has the time of its last use', async () => {
 		const token = await make();
 		const [row] = await db().select().from(apiTokens);

@@ -10,7 +10,8 @@ export const ACCOUNT_NOTICES = [
 	'factor-ended',
 	'log-given',
 	'log-taken',
-	'provider'
+	'provider',
+	'api-token'
 ] as const;
 
 /** One of {@link ACCOUNT_NOTICES}. */

@@ -130,6 +130,14 @@ export const emailTexts: EmailTexts = {
 			],
 			button: 'Neues Passwort wählen'
 		},
+		'api-token': {
+			subject: 'Ein Programm hat Zugang zu Ihrem Konto',
+			paragraphs: () => [
+				'In Ihrem Konto wurde ein API-Zugang angelegt. Ein Programm kann damit in Ihrem Namen tun, was der Zugang erlaubt. Wenn Sie das waren, müssen Sie nichts tun.',
+				'Wenn nicht, beenden Sie den Zugang auf Ihrer Kontoseite und ändern Sie Ihr Passwort.'
+			],
+			button: 'Mein Konto prüfen'
+		},
 		'new-device': {
 			subject: 'Anmeldung von einem neuen Browser',
 			paragraphs: () => [

@@ -138,6 +138,14 @@ export const emailTexts = {
 			],
 			button: 'Choose a new password'
 		},
+		'api-token': {
+			subject: 'A program got access to your account',
+			paragraphs: () => [
+				'Someone made an API token under your account. A program with it can do what the token allows, in your name. If it was you, you don’t need to do anything.',
+				'If it wasn’t you, end the token on your account page and change your password.'
+			],
+			button: 'Review my account'
+		},
 		'new-device': {
 			subject: 'Someone signed in from a new browser',
 			paragraphs: () => [

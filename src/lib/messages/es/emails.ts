@@ -132,6 +132,14 @@ export const emailTexts: EmailTexts = {
 			],
 			button: 'Elegir una contraseña nueva'
 		},
+		'api-token': {
+			subject: 'Un programa tiene acceso a su cuenta',
+			paragraphs: () => [
+				'Alguien ha creado un token de API en su cuenta. Con él, un programa puede hacer en su nombre lo que el token permite. Si fue usted, no tiene que hacer nada.',
+				'Si no fue usted, elimine el token en la página de su cuenta y cambie su contraseña.'
+			],
+			button: 'Revisar mi cuenta'
+		},
 		'new-device': {
 			subject: 'Inicio de sesión desde un navegador nuevo',
 			paragraphs: () => [

@@ -133,6 +133,14 @@ export const emailTexts: EmailTexts = {
 			],
 			button: 'Choisir un nouveau mot de passe'
 		},
+		'api-token': {
+			subject: 'Un programme a reçu un accès à votre compte',
+			paragraphs: () => [
+				'Quelqu’un a créé un jeton d’API dans votre compte. Un programme peut ainsi faire en votre nom ce que le jeton autorise. Si c’était vous, vous n’avez rien à faire.',
+				'Si ce n’était pas vous, supprimez le jeton sur la page de votre compte et changez votre mot de passe.'
+			],
+			button: 'Vérifier mon compte'
+		},
 		'new-device': {
 			subject: 'Connexion depuis un nouveau navigateur',
 			paragraphs: () => [

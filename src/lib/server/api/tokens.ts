@@ -2,6 +2,7 @@ import { and, asc, eq, gt, isNull, lt } from 'drizzle-orm';
 import { TOKEN_LIMITS, type ApiScope } from '../../core/api';
 import { isPermitted } from '../../core/access';
 import { requirePermission } from '../access/require-permission';
+import { notifyOwnerOf } from '../access/start-session';
 import { hashToken, newToken } from '../access/tokens';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
@@ -65,6 +66,8 @@ export async function makeToken(
 			expiresAt: new Date(now.getTime() + input.days * DAY_MS)
 		});
 		await writeAuditLine(tx, user, { at: now, act: 'api-token-made' });
+		// Someone else at an open browser could have made it.
+		await notifyOwnerOf(tx, user.id, 'api-token', now);
 	});
 	return token;
 }

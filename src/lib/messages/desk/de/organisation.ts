@@ -80,7 +80,8 @@ export const organisationTexts: DeskTexts['organisation'] = {
 		'factor-ended': 'Zweiter Faktor entfernt',
 		'log-given': 'Zugang zum Protokoll gegeben',
 		'log-taken': 'Zugang zum Protokoll entzogen',
-		provider: 'Erste Anmeldung mit dem Konto der Organisation'
+		provider: 'Erste Anmeldung mit dem Konto der Organisation',
+		'api-token': 'API-Zugang angelegt'
 	},
 	groups: {
 		employees: 'An Beschäftigte',

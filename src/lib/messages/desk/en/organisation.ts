@@ -81,7 +81,8 @@ export const organisationTexts = {
 		'factor-ended': 'Second factor removed',
 		'log-given': 'Audit log access given',
 		'log-taken': 'Audit log access removed',
-		provider: 'First sign-in with the organisation’s account'
+		provider: 'First sign-in with the organisation’s account',
+		'api-token': 'API token made'
 	} satisfies Record<EmailKind, string>,
 	groups: { employees: 'To employees', clinicians: 'To clinicians', accounts: 'About accounts' },
 	coverLink: 'Cover for emergencies',

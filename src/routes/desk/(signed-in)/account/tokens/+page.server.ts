@@ -31,7 +31,9 @@ export const actions: Actions = {
 			const { name, days, ...ticked } = await read(request);
 			const scopes = API_SCOPES.filter((scope) => (ticked as Record<string, unknown>)[scope] === 'yes');
 			const input = { name, scopes, days: Number(days) };
-			return { token: await makeToken(locals.db, signedIn(locals), input, locals.now) };
+			const token = await makeToken(locals.db, signedIn(locals), input, locals.now);
+			locals.wake('letters');
+			return { token };
 		}),
 
 	end: ({ request, locals }) =>

@@ -82,11 +82,10 @@ export async function plantWorkforce(
 			join (select id, person_id, row_number() over (partition by person_id order by id) - 1 as step from judgements where core_version = 'planted') j
 				on j.person_id = d.person_id and j.step = d.step
 			window w as (partition by d.person_id order by d.step) order by d.n, d.step`);
-		await tx.execute(sql`insert into purchase_offers (person_id, place, things, closes, saves_w, worst)
-			select person_id, place, case place when 0 then 'keyboard-and-mouse' else 'keyboard-and-mouse+monitor' end,
-				case place when 0 then 'elbow' else 'elbow,eye' end,
-				case place when 0 then 300 + n % 977 else 700 + n % 1613 end, case when neck < 0.3 then score else 0 end
-			from planted, generate_series(0, 1) place where answers and is_high`);
+		await tx.execute(sql`insert into purchase_needs (person_id, worst, offers)
+			select person_id, case when neck < 0.3 then score else 0 end,
+				(300 + n % 977) || ' keyboard-and-mouse elbow;' || (700 + n % 1613) || ' keyboard-and-mouse+monitor elbow,eye'
+			from planted where answers and is_high`);
 		// No figure here counts cases, but each person has one.
 		await tx.execute(sql`insert into cases (person_id, sent_at, answered_at) select person_id, sent_at,
 			case when answers then sent_at + make_interval(days => wait) end from planted`);

@@ -3,7 +3,7 @@ import { and, eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { readPurchases, type StoredPurchase } from '$lib/core/advice';
 import { thingsAtHome } from '$lib/core/answers';
-import { needsOf, purchaseChoices, purchaseOffers, type PersonInNeed } from '$lib/core/budget';
+import { purchaseChoices, purchaseOffers, readNeeds, writeOffers, type PersonInNeed } from '$lib/core/budget';
 import { PURCHASES } from '$lib/core/plan';
 import type { Actor } from '$lib/server/actor';
 import { reassessCase } from '$lib/server/case-assessments/reassess-cases';
@@ -14,7 +14,7 @@ import { readPrices } from '$lib/server/workforce/prices';
 import type { TestDatabase } from '../support/database';
 import { makeFilledDatabase } from '../support/filled-database';
 
-const { equipmentRequests, equipmentStore, people, purchaseOffers: storedOffers, users } = schema;
+const { equipmentRequests, equipmentStore, people, purchaseNeeds, users } = schema;
 
 let test: TestDatabase;
 let coordinator: Actor;
@@ -70,7 +70,11 @@ describe('a budget for the demo’s people', () => {
 		const teams = await test.db.selectDistinct({ team: people.team }).from(people);
 		for (const team of ['', ...teams.map((one) => one.team).slice(0, 4)]) {
 			const { inNeed, waiting } = await byPlans(team);
-			const choices = purchaseChoices(needsOf(inNeed), prices);
+			const lines = inNeed.map(
+				({ personId, worst, offers }) => `${personId} ${worst} ${writeOffers(offers)}`
+			);
+			const { needs } = readNeeds(lines.join('\n'), { waiting: new Set(), declined: new Map() });
+			const choices = purchaseChoices(needs, prices);
 			for (const money of [0, 150, 1000, 5000, 100_000]) {
 				const { plan } = await planBudget(test.db, plannerHere, coordinator, { money: String(money), team });
 				const best = choices.within(money * 100);
@@ -114,9 +118,9 @@ describe('a budget for the demo’s people', () => {
 	});
 
 	it('knows what a new plan offers, even where the assessment says the same as before', async () => {
-		const [first] = await test.db.select().from(storedOffers).limit(1);
+		const [first] = await test.db.select().from(purchaseNeeds).limit(1);
 		const personId = first?.personId ?? '';
-		const offered = () => test.db.$count(storedOffers, eq(storedOffers.personId, personId));
+		const offered = () => test.db.$count(purchaseNeeds, eq(purchaseNeeds.personId, personId));
 		const again = (at: Date) => test.db.transaction((tx) => reassessCase(tx, personId, at));
 		const at = (minutes: number) => new Date(Date.now() + minutes * 60_000);
 		await again(at(1));
@@ -130,10 +134,10 @@ describe('a budget for the demo’s people', () => {
 	});
 
 	it('finds after an update what the program itself keeps', async () => {
-		const kept = () => test.db.select().from(storedOffers).orderBy(storedOffers.personId, storedOffers.place);
+		const kept = () => test.db.select().from(purchaseNeeds).orderBy(purchaseNeeds.personId);
 		const before = await kept();
 		expect(before.length).toBeGreaterThan(20);
-		await test.db.delete(storedOffers);
+		await test.db.delete(purchaseNeeds);
 		const migration = readFileSync('drizzle/0032_budget_offers.sql', 'utf8');
 		await test.db.execute(sql.raw(migration.split('--> statement-breakpoint').at(-1) ?? ''));
 		expect(await kept()).toEqual(before);

@@ -9,4 +9,4 @@ export {
 	type SelectionProof,
 	type Stock
 } from './best-purchases';
-export { needsOf, readNeeds, writeOffer, type LeftOut, type Needs, type PersonInNeed } from './needs';
+export { readNeeds, writeOffers, type LeftOut, type Needs, type PersonInNeed } from './needs';

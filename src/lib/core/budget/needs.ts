@@ -27,23 +27,18 @@ export interface Needs {
 	readonly closings: readonly (readonly CheckId[])[];
 }
 
-/** Several items or checks as one word. */
+/** Between the items, the checks and the offers of one person; none of them occurs in a name. */
 const THINGS_JOINED = '+';
 const CHECKS_JOINED = ',';
+const OFFERS_JOINED = ';';
 
-/** An offer as it is stored: its items and its checks as a word each. */
-export interface WrittenOffer {
-	readonly things: string;
-	readonly closes: string;
-	readonly savesW: number;
-}
-
-/** An offer as it is stored; {@link readNeeds} reads lines of them. */
-export const writeOffer = ({ things, closes, savesW }: PurchaseOffer): WrittenOffer => ({
-	things: things.join(THINGS_JOINED),
-	closes: closes.join(CHECKS_JOINED),
-	savesW
-});
+/** A person's offers as they are stored: misfit, items and checks of each, apart by blanks. {@link readNeeds} reads them. */
+export const writeOffers = (offers: readonly PurchaseOffer[]): string =>
+	offers
+		.map(({ things, closes, savesW }) =>
+			[savesW, things.join(THINGS_JOINED), closes.join(CHECKS_JOINED)].join(' ')
+		)
+		.join(OFFERS_JOINED);
 
 /** The place of each word in a list that grows with new ones. */
 function numbered() {
@@ -62,52 +57,6 @@ function numbered() {
 
 const parts = <T extends string>(word: string, by: string) => (word === '' ? [] : word.split(by)) as T[];
 
-/** Offers being brought into columns, in any order. */
-function columnsOf(lines: Iterable<readonly [personId: string, worst: number, offer: WrittenOffer]>): Needs {
-	const [people, sets, closings] = [numbered(), numbered(), numbered()];
-	const of: number[] = [];
-	const worstOf: number[] = [];
-	const offers: { readonly set: number; readonly closing: number; readonly savesW: number }[] = [];
-	let [last, person] = ['', -1];
-	for (const [personId, worst, { things, closes, savesW }] of lines) {
-		// Those of one person are together as a rule, which saves looking for them.
-		if (personId !== last || person < 0) [last, person] = [personId, people.placeOf(personId)];
-		worstOf[person] = worst;
-		of.push(person);
-		offers.push({ set: sets.placeOf(things), closing: closings.placeOf(closes), savesW });
-	}
-	const n = offers.length;
-	const starts = new Int32Array(people.words.length + 1);
-	for (const person of of) starts[person + 1] = (starts[person + 1] ?? 0) + 1;
-	for (let i = 1; i < starts.length; i += 1) starts[i] = (starts[i] ?? 0) + (starts[i - 1] ?? 0);
-	const next = starts.slice();
-	const columns = { set: new Uint16Array(n), closing: new Uint16Array(n), savesW: new Float64Array(n) };
-	offers.forEach(({ set, closing, savesW }, k) => {
-		const person = of[k] ?? 0;
-		const at = next[person] ?? 0;
-		next[person] = at + 1;
-		columns.set[at] = set;
-		columns.closing[at] = closing;
-		columns.savesW[at] = savesW;
-	});
-	return {
-		personIds: people.words,
-		worst: Uint8Array.from(worstOf),
-		starts,
-		...columns,
-		sets: sets.words.map((word) => parts<PurchaseId>(word, THINGS_JOINED)),
-		closings: closings.words.map((word) => parts<CheckId>(word, CHECKS_JOINED))
-	};
-}
-
-/** Needs from people one by one. */
-export const needsOf = (people: readonly PersonInNeed[]): Needs =>
-	columnsOf(
-		people.flatMap(({ personId, worst, offers }) =>
-			offers.map((offer) => [personId, worst, writeOffer(offer)] as const)
-		)
-	);
-
 /** What is left out of needs that are read. */
 export interface LeftOut {
 	/** People who wait for an item already. */
@@ -117,26 +66,55 @@ export interface LeftOut {
 }
 
 /**
- * Needs as the database writes them: a line for each offer with person, worst score, misfit, items and checks, apart by blanks.
+ * Needs as the database writes them: a line for each person with their id, worst score and offers ({@link writeOffers}), apart by blanks.
  * @returns with how many people were left out because they wait
  */
 export function readNeeds(text: string, { waiting, declined }: LeftOut): { needs: Needs; waiting: number } {
-	const waits = new Set<string>();
-	function* lines() {
-		for (let from = 0; from < text.length;) {
-			const end = text.indexOf('\n', from);
-			const line = text.slice(from, end < 0 ? text.length : end);
-			from = end < 0 ? text.length : end + 1;
-			const [personId = '', worst, savesW, things = '', closes = ''] = line.split(' ');
-			if (waiting.has(personId)) {
-				waits.add(personId);
-				continue;
-			}
-			const no = declined.get(personId);
-			if (no && things.split(THINGS_JOINED).some((thing) => no.includes(thing))) continue;
-			yield [personId, Number(worst), { things, closes, savesW: Number(savesW) }] as const;
+	const [sets, closings] = [numbered(), numbered()];
+	const personIds: string[] = [];
+	const [worst, starts]: [number[], number[]] = [[], [0]];
+	const [set, closing, savesW]: [number[], number[], number[]] = [[], [], []];
+	let waits = 0;
+	/** Reads the offer that ends there. */
+	const readOffer = (from: number, end: number, no: readonly string[] | undefined) => {
+		const first = text.indexOf(' ', from);
+		const second = text.indexOf(' ', first + 1);
+		const things = text.slice(first + 1, second);
+		if (no && things.split(THINGS_JOINED).some((thing) => no.includes(thing))) return;
+		savesW.push(Number(text.slice(from, first)));
+		set.push(sets.placeOf(things));
+		closing.push(closings.placeOf(text.slice(second + 1, end)));
+	};
+	for (let from = 0, end = 0; from < text.length; from = end + 1) {
+		end = text.indexOf('\n', from);
+		if (end < 0) end = text.length;
+		const afterId = text.indexOf(' ', from);
+		const afterWorst = text.indexOf(' ', afterId + 1);
+		const personId = text.slice(from, afterId);
+		if (waiting.has(personId)) {
+			waits += 1;
+			continue;
 		}
+		const no = declined.get(personId);
+		for (let at = afterWorst + 1, next = 0; at < end; at = next + 1) {
+			next = text.indexOf(OFFERS_JOINED, at);
+			if (next < 0 || next > end) next = end;
+			readOffer(at, next, no);
+		}
+		if (set.length === starts.at(-1)) continue;
+		personIds.push(personId);
+		worst.push(Number(text.slice(afterId + 1, afterWorst)));
+		starts.push(set.length);
 	}
-	const needs = columnsOf(lines());
-	return { needs, waiting: waits.size };
+	const needs = {
+		personIds,
+		worst: Uint8Array.from(worst),
+		starts: Int32Array.from(starts),
+		set: Uint16Array.from(set),
+		closing: Uint16Array.from(closing),
+		savesW: Float64Array.from(savesW),
+		sets: sets.words.map((word) => parts<PurchaseId>(word, THINGS_JOINED)),
+		closings: closings.words.map((word) => parts<CheckId>(word, CHECKS_JOINED))
+	};
+	return { needs, waiting: waits };
 }

@@ -76,7 +76,7 @@ const FOLDERS: Readonly<Record<string, readonly string[]>> = {
 	languages: ['language_reviews', 'own_texts'],
 	figures: [
 		'observations',
-		'purchase_offers',
+		'purchase_needs',
 		'published_figures',
 		'published_states',
 		'workforce_closings',

@@ -36,7 +36,7 @@ export const OF_ASSESSMENT = {
 export const WITHOUT_NEWS = [
 	'cases',
 	'observations',
-	'purchase_offers',
+	'purchase_needs',
 	'published_states',
 	'desk_acts',
 	// What an import changed, to be undone on the same day.

@@ -1,6 +1,6 @@
 import { and, asc, inArray, isNull, sql } from 'drizzle-orm';
 import { readPurchases, type StoredPurchase } from '../../core/advice';
-import { writeOffer, type PurchaseOffer } from '../../core/budget';
+import { writeOffers, type PurchaseOffer } from '../../core/budget';
 import type { Checklist } from '../../core/checklist';
 import { checklistsAt } from '../checklists/read-checklists';
 import {
@@ -26,7 +26,7 @@ import { schema, type Db } from '../db/client';
 import type { LockedPerson } from '../people/lock-person';
 import { readPrices } from './prices';
 
-const { observations, purchaseOffers } = schema;
+const { observations, purchaseNeeds } = schema;
 
 type NewObservation = typeof observations.$inferInsert;
 
@@ -276,7 +276,7 @@ export async function storeObservations(
 	const begins = new Map([...made].reverse().map(({ personId, onDay }) => [personId, onDay]));
 	await endNewest(tx, begins);
 	await tx.insert(observations).values(made);
-	await storeOffers(tx, needs);
+	await storeNeeds(tx, needs);
 }
 
 /** What could be bought for someone, with their worst score. */
@@ -286,12 +286,12 @@ interface Need {
 }
 
 /** Stores what could be bought for people, in place of what was known before. */
-async function storeOffers(tx: Db, needs: ReadonlyMap<string, Need>): Promise<void> {
-	await tx.delete(purchaseOffers).where(inArray(purchaseOffers.personId, [...needs.keys()]));
-	const rows = [...needs].flatMap(([personId, { worst, offers }]) =>
-		offers.map((offer, place) => ({ personId, place, worst, ...writeOffer(offer) }))
-	);
-	if (rows.length > 0) await tx.insert(purchaseOffers).values(rows);
+async function storeNeeds(tx: Db, needs: ReadonlyMap<string, Need>): Promise<void> {
+	await tx.delete(purchaseNeeds).where(inArray(purchaseNeeds.personId, [...needs.keys()]));
+	const rows = [...needs]
+		.filter(([, { offers }]) => offers.length > 0)
+		.map(([personId, { worst, offers }]) => ({ personId, worst, offers: writeOffers(offers) }));
+	if (rows.length > 0) await tx.insert(purchaseNeeds).values(rows);
 }
 
 /** Ends people's newest observation on the day on which the next begins. */

@@ -123,27 +123,18 @@ export const observations = pgTable(
 );
 
 /**
- * Purchases that would close what household items leave open, by person, as they were last assessed: few and short columns, so that those of
- * a quarter of a million people are read for a budget at once. Written with the observation; nobody else has any.
+ * People for whom a purchase would close what household items leave open, as they were last assessed: few and short columns, so that those
+ * of a quarter of a million people are read for a budget at once. Written with the observation; nobody else has a row.
  */
-export const purchaseOffers = pgTable(
-	'purchase_offers',
-	{
-		personId: uuid('person_id')
-			.notNull()
-			.references(() => people.id, { onDelete: 'cascade' }),
-		/** In the order in which they were worked out. */
-		place: smallint('place').notNull(),
-		/** The items, and the checks that come into their range: a word each, as `writeOffer` has them. */
-		things: text('things').notNull(),
-		closes: text('closes').notNull(),
-		/** The misfit removed, as plans count it. */
-		savesW: integer('saves_w').notNull(),
-		/** The person's worst score, 0 to 10; 0 where nothing was reported. */
-		worst: smallint('worst').notNull()
-	},
-	(t) => [primaryKey({ columns: [t.personId, t.place] })]
-);
+export const purchaseNeeds = pgTable('purchase_needs', {
+	personId: uuid('person_id')
+		.primaryKey()
+		.references(() => people.id, { onDelete: 'cascade' }),
+	/** The worst score, 0 to 10; 0 where nothing was reported. */
+	worst: smallint('worst').notNull(),
+	/** What could be bought, in the order in which it was worked out, as `writeOffers` has it. */
+	offers: text('offers').notNull()
+});
 
 /**
  * What is published of each person at closings: their state on the day that it was last renewed together with that of enough others

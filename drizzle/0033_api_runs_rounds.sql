@@ -1,2 +1,0 @@
-ALTER TABLE "api_tokens" DROP CONSTRAINT "api_tokens_scopes_check";--> statement-breakpoint
-ALTER TABLE "api_tokens" ADD CONSTRAINT "api_tokens_scopes_check" CHECK ("api_tokens"."scopes" <@ array['people:read', 'people:change', 'assessments:send', 'rounds:read', 'rounds:run', 'cases:read']::text[]);

@@ -1,6 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { expect, test, type APIRequestContext } from '@playwright/test';
 import { ROLES, type Role } from '../src/lib/core/access';
+import { API_OPERATIONS } from '../src/lib/core/api';
+import { API_VERSION } from '../src/lib/core/api/openapi';
 import {
 	DESK_ACTIONS,
 	DESK_ROUTES,
@@ -38,6 +40,12 @@ const OPEN: readonly string[] = [
 
 /** Without a session there is no sign-in that the code could complete. */
 const NEEDS_SESSION = '/desk/sign-in/code';
+
+/** How a route of the API is asked; undefined for other routes. */
+const methodOfApi = (route: string) =>
+	Object.values(API_OPERATIONS)
+		.find(({ path }) => `/api/${API_VERSION}${path.replaceAll('{id}', '[id]')}` === route)
+		?.method.toUpperCase();
 
 /** Routes opened by a secret in the address. With a wrong secret they answer "not found" to everybody. */
 const needsSecret = (route: string) => /^\/c\/|\[token=token\]|^\/post\/\[id=uuid\](?:\/html)?$/.test(route);
@@ -318,11 +326,13 @@ test('every route is closed but to those who are named, for each role and a fore
 				.replace('[area=area]', 'teams');
 			// Passkeys need a host name in the address.
 			const isPasskey = /\/passkeys?$/.test(route);
-			const method = /\/(?:again|week|organisation\/logo)$/.test(route)
-				? 'PUT'
-				: isPasskey || /\/(?:submit|language|assessments)$/.test(route)
-					? 'POST'
-					: 'GET';
+			const method =
+				methodOfApi(route) ??
+				(/\/(?:again|week|organisation\/logo)$/.test(route)
+					? 'PUT'
+					: isPasskey || /\/(?:submit|language)$/.test(route)
+						? 'POST'
+						: 'GET');
 			const response = await request.fetch(path, {
 				method,
 				maxRedirects: 0,

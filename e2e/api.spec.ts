@@ -20,7 +20,7 @@ async function makeToken(page: Page, name: string, ticks: readonly string[]): Pr
 
 const ALL = [
 	'read people’s details',
-	'add people and change their details',
+	'add people, change their details',
 	'send self-assessments',
 	'read rounds and how many have answered',
 	'make rounds, start and pause them',
@@ -177,7 +177,7 @@ test('a token does what it was given and no more, and nothing once it was ended'
 
 	const changes = await programOf(
 		page,
-		await makeToken(page, 'Changes', ['add people and change their details'])
+		await makeToken(page, 'Changes', ['add people, change their details'])
 	);
 	const bad = async (data: object, at: string) => {
 		const response = await changes.post('people', { data });

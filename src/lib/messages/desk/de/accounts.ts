@@ -22,7 +22,7 @@ export const accountTexts: DeskTexts['accounts'] = {
 		may: 'Es darf …',
 		scopes: {
 			'people:read': 'Angaben zu Personen lesen',
-			'people:change': 'Personen hinzufügen und ihre Angaben ändern',
+			'people:change': 'Personen hinzufügen, ihre Angaben ändern und als ausgeschieden markieren',
 			'assessments:send': 'Selbsteinschätzungen senden',
 			'rounds:read': 'Runden lesen, und wie viele geantwortet haben',
 			'rounds:run': 'Runden anlegen, starten, anhalten und schließen',

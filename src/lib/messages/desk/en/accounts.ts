@@ -21,7 +21,7 @@ export const accountTexts = {
 		may: 'It may …',
 		scopes: {
 			'people:read': 'read people’s details',
-			'people:change': 'add people and change their details',
+			'people:change': 'add people, change their details and mark leavers',
 			'assessments:send': 'send self-assessments',
 			'rounds:read': 'read rounds and how many have answered',
 			'rounds:run': 'make rounds, start and pause them, and close them',

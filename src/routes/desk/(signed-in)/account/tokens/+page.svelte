@@ -46,7 +46,7 @@
 		<ul class="mt-2 border-t border-ink">
 			{#each data.tokens as one (one.id)}
 				<li class="flex flex-wrap items-center justify-between gap-x-4 gap-y-1 border-b border-rule py-2">
-					<div>
+					<div class="min-w-60 flex-1">
 						<p class="font-semibold">{one.name}</p>
 						<p class="text-note text-ink-soft">
 							{one.scopes.map((scope) => texts.scopes[scope]).join(' · ')}

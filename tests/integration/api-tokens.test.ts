@@ -20,7 +20,7 @@ const make = (over: Partial<Parameters<typeof makeToken>[2]> = {}, by = desk.coo
 
 describe('a token', () => {
 	it('is made known to its owner by email, without the token', async () => {
-		const token = await make({ name: 'Told' });
+		const token = await make({ name: 'By email' });
 		const letters = await db().select().from(schema.emails).where(eq(schema.emails.kind, 'api-token'));
 		const [owner] = await db().select().from(users).where(eq(users.id, desk.coordinator.id));
 		expect(letters).toHaveLength(1);

@@ -98,7 +98,7 @@ describe('a budget for the demo’s people', () => {
 			(await planBudget(test.db, plannerHere, coordinator, { money: '100000', team: '' })).plan;
 		const first = (await ask())?.lines.find(({ things }) => things.length === 1);
 		const [thing] = first?.things ?? [];
-		if (!first || !thing) throw new Error('Somebody of the demo gets a single item');
+		if (!first || !thing) throw new Error('One person of the demo gets a single item');
 		const { rows } = await test.db.execute<{ id: string }>(
 			sql`select id from assessments where person_id = ${first.personId} and spot_of is null and answered_at is not null order by sent_at desc limit 1`
 		);

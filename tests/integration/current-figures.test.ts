@@ -105,6 +105,19 @@ describe('today’s figures of a large workforce', () => {
 		expect(figures.table.groups).toContain('GB');
 	});
 
+	it('are not counted twice where another process has counted them in the meantime', async () => {
+		const [reader, other] = [figureReader(test.db, NOON), new FiguresDatabase(test.db, null)];
+		let calls = 0;
+		vi.spyOn(reader.figures, 'read').mockImplementation(async (work) => {
+			calls += 1;
+			// While the first is being counted, the other process counts all of them.
+			if (calls === 1) await countDueFigures({ db: test.db, figures: other }, () => at(1));
+			return other.read(work);
+		});
+		expect(await countDueFigures(reader, () => NOON)).toBe(1);
+		expect(await test.db.$count(currentFigures)).toBe(FIRST_VIEWS.length);
+	});
+
 	it('that could not be counted are tried again', async () => {
 		const { on } = counting();
 		const reader = on(NOON);

@@ -153,7 +153,7 @@ describe('the staff directory', () => {
 		expect(await directoryDifferences(db())).toBe(422);
 	});
 
-	it('is read again by the job where the list is too long to be compared while somebody waits', async () => {
+	it('is read again by the job where the list is too long to be compared within a request', async () => {
 		await known('7');
 		personnel.workers.push(worker('7', { team: 'Workshop' }));
 		const page = await read();

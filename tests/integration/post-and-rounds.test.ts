@@ -236,6 +236,21 @@ describe('a round', () => {
 			expect(await faultOf(createRound(db(), desk.coordinator, { ...input, ...wrong }, now))).toBe('invalid');
 	});
 
+	it('calls other processes for help once, and has the audit log sealed as it grows', async () => {
+		const team = 'A thousand and more';
+		await db().execute(sql`insert into people (id, name, email, team, created_at)
+			select md5('many ' || n)::uuid, 'Person ' || n, 'many.' || n || '@lanterns.example', ${team}, ${now} from generate_series(1, 1010) n`);
+		await db().execute(sql`insert into cases (person_id) select id from people where team = ${team}`);
+		const filter = { ...input.filter, teams: [team] };
+		const id = await createRound(db(), desk.coordinator, { ...input, filter }, now);
+		await startRound(db(), desk.coordinator, { id, version: 1, expected: 1010 }, now);
+		const helpers = { callOthers: vi.fn(), seal: vi.fn() };
+		expect(await sendRoundBatches(db(), () => now, undefined, helpers)).toBe(1010);
+		expect(helpers.callOthers).toHaveBeenCalledOnce();
+		expect(helpers.seal).toHaveBeenCalledOnce();
+		await db().delete(schema.people).where(eq(schema.people.team, team));
+	});
+
 	it('writes each letter once by several processes, with its fields filled in, and is open then', async () => {
 		const { id, ids } = await started(60);
 		const pools = Array.from({ length: 3 }, () => openDatabase(desk.test.url));

@@ -258,7 +258,7 @@ class PurchaseChooser {
 			sums.closes += needs.closings[needs.closing[offer] ?? 0]?.length ?? 0;
 			sums.cents += priced.cents[best] ?? 0;
 			if (left.size === 0) continue;
-			// Whoever gets what is in stock, it saves the same.
+			// An item from stock saves the same for everybody.
 			for (const thing of needs.sets[needs.set[offer] ?? 0] ?? []) {
 				if ((left.get(thing) ?? 0) <= 0) continue;
 				left.set(thing, (left.get(thing) ?? 0) - 1);

@@ -7,7 +7,7 @@ const MOST_STATES = 2_000_000;
 /** Halvings by which the price of money is found, to a ten-millionth: any price is a valid bound, and a more exact one hardly better. */
 const HALVINGS = 24;
 
-/** People whose choice is searched first, and for how long: those whose other options lose least. */
+/** How many people's choice is searched first, and for how long: of those who lose least by another option. */
 const FIRST_PEOPLE = 200;
 const FIRST_STATES = 200_000;
 

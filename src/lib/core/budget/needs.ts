@@ -2,7 +2,7 @@ import type { CheckId } from '../checks';
 import type { PurchaseId } from '../plan';
 import type { PurchaseOffer } from './purchase-offers';
 
-/** A person for whom a purchase would close what household items leave open. */
+/** A person with a height problem that a purchase would fix and household items can't. */
 export interface PersonInNeed {
 	readonly personId: string;
 	/** Their worst discomfort score, 0 to 10; 0 where none was reported. */

@@ -82,29 +82,23 @@ export async function changeByProgram({
 	return detailsOf(db, id);
 }
 
-/** Marks a person as left. */
-export async function leaveByProgram({
-	db,
-	actor,
-	id: personId,
-	body: { key },
-	now
-}: ApiCall<Body<'leavePerson'>>): Promise<Answer<'leavePerson'>> {
-	await markAsLeft(db, actor, { key, personId, version: null }, now);
-	return detailsOf(db, personId);
-}
+/** An act on one person with a key and nothing else. */
+const markedBy =
+	(mark: typeof markAsLeft) =>
+	async ({
+		db,
+		actor,
+		id: personId,
+		body: { key },
+		now
+	}: ApiCall<Body<'leavePerson'>>): Promise<Answer<'leavePerson'>> => {
+		await mark(db, actor, { key, personId, version: null }, now);
+		return detailsOf(db, personId);
+	};
 
-/** Marks a person as returned. */
-export async function returnByProgram({
-	db,
-	actor,
-	id: personId,
-	body: { key },
-	now
-}: ApiCall<Body<'leavePerson'>>): Promise<Answer<'returnPerson'>> {
-	await markAsReturned(db, actor, { key, personId, version: null }, now);
-	return detailsOf(db, personId);
-}
+/** Marks a person as left, and as returned. */
+export const leaveByProgram = markedBy(markAsLeft);
+export const returnByProgram = markedBy(markAsReturned);
 
 async function stateOf(db: Db, personId: string) {
 	const [newest] = await db.select().from(cases).where(eq(cases.personId, personId));

@@ -84,7 +84,7 @@ export async function sendWithin(
 	return sent;
 }
 
-/** The same for one person, whose case the act assesses again itself. */
+/** The same for one person; the act assesses their case again itself. */
 async function sendTo(
 	tx: Db,
 	actor: Actor,
@@ -93,7 +93,7 @@ async function sendTo(
 	now: Date
 ): Promise<SentAssessment> {
 	const sent = (await sendToAll(tx, actor, [person], sending, now)).get(person.id);
-	if (!sent) throw new Error('Nothing was sent to somebody');
+	if (!sent) throw new Error('A person was sent nothing');
 	return sent;
 }
 

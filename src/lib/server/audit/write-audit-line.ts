@@ -119,7 +119,7 @@ export const AUDIT_ACTIONS = [
 /** One of {@link AUDIT_ACTIONS}. */
 export type AuditAction = (typeof AUDIT_ACTIONS)[number];
 
-/** What was done, and to whom. */
+/** What was done, and the person concerned. */
 export interface NewAuditLine {
 	readonly at: Date;
 	readonly act: AuditAction;

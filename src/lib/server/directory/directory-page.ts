@@ -122,7 +122,7 @@ export async function applyDirectory(
 	}
 }
 
-/** Longest list that is compared while somebody waits: half a second. */
+/** Longest list that is compared within a request: half a second. */
 const COMPARED_AT_ONCE = 5000;
 
 /**

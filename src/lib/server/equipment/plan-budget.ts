@@ -14,7 +14,7 @@ import { readStock } from './store';
 /** Additional money considered beyond the budget, whole cents: "the next 100 would help …". */
 const STEP_CENTS = 10_000;
 
-/** Most people who are shown as getting something, and whom one act reaches. */
+/** Most people who are shown as getting something, and who are reached by one act. */
 export const MAX_PEOPLE_SHOWN = 200;
 
 /** Most people named of those who are as close to getting something; the rest are counted. */
@@ -57,7 +57,7 @@ async function readLeftOut(db: Db): Promise<LeftOut> {
 }
 
 /**
- * What could be bought for whom, as a text for the thread that solves it: as rows, a quarter of a million people would keep this one busy.
+ * People in need with what could be bought for them, as a text for the thread that solves it: as rows, a quarter of a million people would keep this one busy.
  * Cost: one pass over everybody in need, half a second for a quarter of a million.
  */
 async function readOffers(db: Db, team: string): Promise<string> {

@@ -109,7 +109,11 @@ export async function startJobs(
 			if (config.bouncesMailbox) await readMailbox(db, config.bouncesMailbox, clock, shallGoOn);
 		},
 		round: async (shallGoOn) => {
-			if ((await sendRoundBatches(db, clock, shallGoOn, () => wake('round'))) > 0) wake('letters');
+			const helpers = { callOthers: () => wake('round'), seal: () => wake('record') };
+			if ((await sendRoundBatches(db, clock, shallGoOn, helpers)) > 0) {
+				wake('letters');
+				wake('record');
+			}
 		},
 		reminders: async (shallGoOn) => {
 			const letters = (await sendDueReminders(db, clock(), shallGoOn)) + (await remindCheckIns(db, clock()));

@@ -53,7 +53,7 @@ export interface PeopleQuery {
  * Finds the people of a filter, in an order. A filter that few people match is looked up by its own index first and sorted then; with one
  * that matches many, the list is read along the index of its order until the page is full. The database is asked for its estimate but not
  * left to choose: it assumes matches are spread evenly over the order, which they are not.
- * @param most people up to whom a filter, or a search, is looked up first; as it is quickest where left out
+ * @param most how many people a filter, or a search, may have to be looked up first; as it is quickest where left out
  */
 export async function findPeople(
 	db: Db,

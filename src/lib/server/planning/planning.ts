@@ -14,7 +14,7 @@ import { PURCHASES, shareHousehold, type PurchaseId } from '../../core/plan';
 
 /** A budget question. */
 export interface BudgetQuestion {
-	/** What could be bought for whom, as the database writes it (`readNeeds`): there may be a quarter of a million people. */
+	/** People with what could be bought for them, as the database writes it (`readNeeds`): there may be a quarter of a million. */
 	readonly needs: string;
 	readonly leftOut: LeftOut;
 	/** Price of one of each, whole cents. */
@@ -29,7 +29,7 @@ export interface BudgetQuestion {
 	readonly mostNamed: number;
 }
 
-/** People of whom the first few are named. */
+/** A number of people, the first few of them by name. */
 export interface SomeOf {
 	readonly n: number;
 	readonly first: readonly string[];

@@ -20,17 +20,27 @@ const { people, roundPeople, rounds } = schema;
 /** People whose emails are written in one transaction: few, so that a stop loses and repeats nothing. */
 const BATCH = 50;
 
+/** The audit log is sealed after so many emails of a round: a second's work, a few times a minute. */
+const SEALED_EVERY = 1000;
+
+/** What the queue is asked for while a round is being written. */
+export interface RoundHelpers {
+	/** There may be work for another process. */
+	callOthers(): void;
+	/** Many lines have been added to the audit log. */
+	seal(): void;
+}
+
 /**
  * Writes the emails of started rounds, batch by batch; a round with nobody left is open. Several processes may do so at once: each locks
  * the people it takes.
- * @param callOthers is called once where there may be work for another process
  * @returns number of emails written
  */
 export async function sendRoundBatches(
 	db: Db,
 	clock: () => Date,
 	shallGoOn: ShouldContinue = alwaysContinue,
-	callOthers: () => void = () => undefined
+	{ callOthers, seal }: Partial<RoundHelpers> = {}
 ): Promise<number> {
 	let written = 0;
 	const sending = await db
@@ -44,7 +54,8 @@ export async function sendRoundBatches(
 			const n = await sendBatch(db, round.id, clock());
 			if (n === 0) break;
 			// There may be many more: another process helps.
-			if (written === 0 && n === BATCH) callOthers();
+			if (written === 0 && n === BATCH) callOthers?.();
+			if (Math.floor((written + n) / SEALED_EVERY) > Math.floor(written / SEALED_EVERY)) seal?.();
 			written += n;
 		}
 	}
@@ -95,7 +106,7 @@ type Round = typeof rounds.$inferSelect;
 /** Whether an error means that the whole batch is to be tried again, later or elsewhere. */
 const isPassing = (error: unknown) => isRetryable(error) || isConnectionError(error);
 
-/** Writes the emails of a batch: together, and where that fails for anybody, one by one. */
+/** Writes the emails of a batch: together, and where that fails for one of them, one by one. */
 async function sendBatchTo(tx: Db, round: Round, personIds: readonly string[], now: Date): Promise<void> {
 	try {
 		await tx.transaction((part) => sendTogether(part, round, personIds, now));

@@ -1,4 +1,4 @@
-import { desc, lt, or, sql } from 'drizzle-orm';
+import { and, desc, eq, lt, or, sql } from 'drizzle-orm';
 import { isoDay } from '../clock';
 import { schema, type Db } from '../db/client';
 import type { ShouldContinue } from '../jobs/should-continue';
@@ -16,7 +16,7 @@ const FORGOTTEN_AFTER_MS = 7 * 86_400_000;
 /** Most views kept; far more than anyone looks at within a week. */
 const MOST_KEPT = 2000;
 
-/** Forgets views that nobody asks for any more. The first views stay, since they are asked for by {@link countDueFigures}. */
+/** Forgets views that are no longer asked for. The first views stay, since they are asked for by {@link countDueFigures}. */
 async function forgetUnused(db: Db, now: Date): Promise<void> {
 	await db
 		.delete(currentFigures)
@@ -32,10 +32,23 @@ async function forgetUnused(db: Db, now: Date): Promise<void> {
 		);
 }
 
+/** Whether a view has been counted for a day and is still fresh, by this process or another. */
+async function isCounted(
+	db: Db,
+	{ screen, view }: { readonly screen: string; readonly view: string },
+	on: string
+): Promise<boolean> {
+	const [kept] = await db
+		.select({ on: currentFigures.on, countAt: currentFigures.countAt })
+		.from(currentFigures)
+		.where(and(eq(currentFigures.screen, screen), eq(currentFigures.view, view)));
+	return kept?.on === on && kept.countAt === null;
+}
+
 /**
  * Counts today's figures of a large workforce: soon after midnight all first views and those that were looked at in the last week, and
  * during the day those that were asked for and are no longer fresh. For a small workforce nothing is kept. Cost: for a million people one
- * to four seconds for each view.
+ * to four seconds for each view. Several processes share them: each begins somewhere else, and passes over what another has counted.
  * @returns how many views were counted
  */
 export async function countDueFigures(
@@ -62,10 +75,12 @@ export async function countDueFigures(
 			.map((one) => [`${one.screen} ${one.view}`, one] as const)
 			.filter(([key]) => !fresh.has(key))
 	);
+	const views = [...due.values()];
+	const begin = Math.floor(Math.random() * views.length);
 	let counted = 0;
-	for (const one of due.values()) {
+	for (const one of [...views.slice(begin), ...views.slice(0, begin)]) {
 		if (!shallGoOn()) break;
-		if (!isScreenName(one.screen)) continue;
+		if (!isScreenName(one.screen) || (await isCounted(db, one, on))) continue;
 		const [by, group, team] = JSON.parse(one.view) as [FigureView['by'], string | null, string | null];
 		await countFigures({ db, figures, now: clock() }, one.screen, { on, isLive: true, by, group, team });
 		counted += 1;

@@ -80,7 +80,7 @@ async function countOnce<N extends ScreenName>(
 }
 
 /**
- * The figures of a screen. Today's figures of a large workforce are kept in the database: whoever asks gets what was counted last, and
+ * The figures of a screen. Today's figures of a large workforce are kept in the database: a reader gets what was counted last, and
  * where that is a while ago, it is counted again in the background ({@link countDueFigures}). Only the first one on a day who asks for a
  * view that nobody looked at in the last week waits for it. Month ends are stored anyway. Cost: a look-up by key.
  */

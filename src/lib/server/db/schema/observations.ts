@@ -123,7 +123,7 @@ export const observations = pgTable(
 );
 
 /**
- * People for whom a purchase would close what household items leave open, as they were last assessed: few and short columns, so that those
+ * People with a height problem that a purchase would fix and household items can't, as they were last assessed: few and short columns, so that those
  * of a quarter of a million people are read for a budget at once. Written with the observation; nobody else has a row.
  */
 export const purchaseNeeds = pgTable('purchase_needs', {
@@ -209,7 +209,7 @@ export const currentFigures = pgTable(
 		view: text('view').notNull(),
 		on: date('on_day', { mode: 'string' }).notNull(),
 		madeAt: moment('made_at').notNull(),
-		/** When somebody last found it old. */
+		/** When a reader last found it old. */
 		askedAt: moment('asked_at').notNull(),
 		/** Since when it is to be counted again; null while it is fresh. */
 		countAt: moment('count_at'),

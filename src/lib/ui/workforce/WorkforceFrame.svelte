@@ -131,8 +131,8 @@
 			</p>
 		{/if}
 		<p class="floor">
-			{texts.smallGroupsHidden}
 			{#if view.countedAt}{texts.countedAt(timeWords(view.countedAt, page.data.timeZone))}{/if}
+			{texts.smallGroupsHidden}
 			{#if view.isLive}{texts.todayForCoordinators}{:else if hasFilters}{texts.closingFigures}{/if}
 		</p>
 	</header>

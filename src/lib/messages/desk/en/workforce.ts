@@ -126,7 +126,7 @@ export const workforceTexts = {
 		'To protect privacy, results for fewer than five people are hidden. So are results from which they could be calculated.',
 	closingFigures:
 		'Month-end figures change only when at least five people of a group change together. Groups of fewer than fifteen people are part of the total only.',
-	countedAt: (time: string) => `Counted at ${time}.`,
+	countedAt: (time: string) => `Results as of ${time}.`,
 	todayForCoordinators:
 		'Only coordinators see today’s results. Comparing two days could reveal one person’s answers.',
 	answers: 'Answers',

@@ -5,7 +5,7 @@ import writeXlsxFile from 'write-excel-file/node';
 import { readBundle } from '../src/lib/core/fhir/read-bundle';
 import {
 	answeredLike,
-	dragTo,
+	dragUntil,
 	fillDay,
 	gripsOf,
 	hydrated,
@@ -514,9 +514,8 @@ test('a follow-up is carried to another day by keys; the calendar address answer
 		timeZone: 'UTC'
 	});
 	const day = (date: string) => page.getByRole('group', { name: named.format(new Date(date)) });
-	const isOn = (date: string) => expect(day(date).getByRole('link', { name: /Dora/ })).toBeVisible();
-	await dragTo(page, card, day(to));
-	await isOn(to);
+	const cardOn = (date: string) => day(date).getByRole('link', { name: /Dora/ });
+	await dragUntil(page, card, day(to), cardOn(to));
 	// And back by a finger held on the card first; a finger that only passes scrolls the page.
 	const touch = await page.context().newCDPSession(page);
 	const send = (type: 'touchStart' | 'touchMove' | 'touchEnd', points: { x: number; y: number }[]) =>
@@ -534,7 +533,7 @@ test('a follow-up is carried to another day by keys; the calendar address answer
 		expect(await day(after(8)).getAttribute('class')).toContain('over');
 	}).toPass();
 	await send('touchEnd', []);
-	await isOn(after(8));
+	await expect(cardOn(after(8))).toBeVisible();
 	await expect(page).toHaveURL(/follow-ups/);
 	await page.goto(`/desk/follow-ups?view=list&day=${after(8)}`);
 	await expect(page.getByRole('link', { name: /Dora Daymover/ })).toBeVisible();

@@ -393,6 +393,17 @@ export async function gripsOf(
 	return { from: from!, to: to! };
 }
 
+/**
+ * Drags a card to a place by mouse until it is seen there: where the page read its data again while it was in hand, it is back where it was,
+ * and a hand takes it once more.
+ */
+export async function dragUntil(page: Page, card: Locator, place: Locator, landed: Locator): Promise<void> {
+	await expect(async () => {
+		await dragTo(page, card, place);
+		await expect(landed).toBeVisible({ timeout: 15_000 });
+	}).toPass();
+}
+
 /** Drags a card to a place, such as a follow-up to a day, by mouse, as slowly as the page needs to show where it would land. */
 export async function dragTo(page: Page, card: Locator, day: Locator): Promise<void> {
 	const { from, to } = await gripsOf(card, day);

@@ -85,21 +85,28 @@ export function readNeeds(text: string, { waiting, declined }: LeftOut): { needs
 		set.push(sets.placeOf(things));
 		closing.push(closings.placeOf(text.slice(second + 1, end)));
 	};
-	for (let from = 0, end = 0; from < text.length; from = end + 1) {
-		end = text.indexOf('\n', from);
-		if (end < 0) end = text.length;
+	/** The next mark, or where the line ends. */
+	const endAt = (mark: string, from: number, end: number) => {
+		const found = text.indexOf(mark, from);
+		return found < 0 || found > end ? end : found;
+	};
+	let from = 0;
+	while (from < text.length) {
+		const end = endAt('\n', from, text.length);
 		const afterId = text.indexOf(' ', from);
 		const afterWorst = text.indexOf(' ', afterId + 1);
 		const personId = text.slice(from, afterId);
+		from = end + 1;
 		if (waiting.has(personId)) {
 			waits += 1;
 			continue;
 		}
 		const no = declined.get(personId);
-		for (let at = afterWorst + 1, next = 0; at < end; at = next + 1) {
-			next = text.indexOf(OFFERS_JOINED, at);
-			if (next < 0 || next > end) next = end;
+		let at = afterWorst + 1;
+		while (at < end) {
+			const next = endAt(OFFERS_JOINED, at, end);
 			readOffer(at, next, no);
+			at = next + 1;
 		}
 		if (set.length === starts.at(-1)) continue;
 		personIds.push(personId);

@@ -93,7 +93,7 @@ async function store(
 		if (read.isEmpty) return false;
 		const last = known.get(person.id);
 		// What a new plan offers is counted with the assessment, even one that says the same.
-		const hasNewPlan = read.plan !== null && last?.judgedAt != null && read.plan.madeAt > last.judgedAt;
+		const hasNewPlan = read.plan !== null && last?.judgedAt && read.plan.madeAt > last.judgedAt;
 		if (
 			!last?.document ||
 			hasNewPlan ||

@@ -16,6 +16,7 @@ import { benchRound } from './round';
 import { benchSilence } from './silence';
 import { benchStreams } from './streams';
 import { benchSubmits } from './submits';
+import { benchTogether } from './together';
 import { benchUpdate } from './update';
 import { benchWalk } from './walk';
 import { benchWorkforce } from './workforce';
@@ -44,6 +45,7 @@ const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = {
 	silence: benchSilence,
 	streams: benchStreams,
 	submits: benchSubmits,
+	together: benchTogether,
 	update: benchUpdate,
 	workforce: benchWorkforce
 };

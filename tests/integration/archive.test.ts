@@ -42,7 +42,7 @@ const NOT_ARCHIVED = [
 		'heartbeat'
 	],
 	...['known_devices', 'link_uses', 'mailbox', 'passkey_challenges', 'passkeys', 'restore_state'],
-	...['sessions', 'sign_in_failures', 'webhook_messages', 'webhooks', 'write_limits']
+	...['sessions', 'sign_in_failures', 'walkthrough_visits', 'webhook_messages', 'webhooks', 'write_limits']
 ];
 /** Drawings in no time: the real ones are in a person's archive, and in the browser's tests. */
 const draw: DrawSideViews = (views) => Promise.resolve(views.map(({ posture }) => `<svg>${posture}</svg>\n`));

@@ -6,6 +6,7 @@ import type { en } from './en/index';
 import type { privacyTexts } from './en/privacy';
 import type { sittingStyleTexts } from './en/sitting-styles';
 import type { stopTexts } from './en/stop';
+import type { walkthroughTexts } from './en/walkthrough';
 
 export type { ChecklistTexts };
 
@@ -17,6 +18,9 @@ export type AsideTexts = typeof asideTexts;
 
 /** Texts of the day's breaks and of the break page. */
 export type BreakTexts = typeof breakTexts;
+
+/** Texts of walkthroughs. */
+export type WalkthroughTexts = typeof walkthroughTexts;
 
 /** Texts of the sitting styles page. */
 export type SittingStyleTexts = typeof sittingStyleTexts;
@@ -37,5 +41,6 @@ export interface LanguagePack {
 	readonly stop: StopTexts;
 	readonly sittingStyles: SittingStyleTexts;
 	readonly breaks: BreakTexts;
+	readonly walkthrough: WalkthroughTexts;
 	readonly aside: AsideTexts;
 }

@@ -33,6 +33,13 @@ export {
 	type ExerciseSide,
 	type ExerciseStep
 } from './exercise';
+export {
+	momentOfDay,
+	simulateBreaks,
+	type BreakTaker,
+	type MomentOfDay,
+	type SimulatedBreak
+} from './simulate-day';
 export { placeBreaks, type BreakPlacementRequest, type MinuteSpan } from './place-breaks';
 export { poseOf } from './poses';
 export type { BreakProfile } from './break-profile';

@@ -26,6 +26,10 @@ export type TimelineGroup = (typeof TIMELINE_GROUPS)[number];
 const GROUP_OF_ACT: Readonly<Record<string, TimelineGroup>> = {
 	'assessment-sent': 'answers',
 	'begun-by-phone': 'answers',
+	'walkthrough-started': 'calls',
+	'walkthrough-joined': 'calls',
+	'walkthrough-agreed': 'calls',
+	'walkthrough-ended': 'calls',
 	consented: 'answers',
 	answered: 'answers',
 	're-measured': 'plan',

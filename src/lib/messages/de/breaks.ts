@@ -258,6 +258,18 @@ export const breakTexts: BreakTexts = {
 			up: 'Pause',
 			small: 'kleine Pause'
 		},
+		moment: {
+			label: 'Einen Moment Ihres Tages ansehen',
+			at: (time, what) => `${time}: ${what}`,
+			sitting: (n) => (n === 1 ? 'im Sitzen am Tisch' : `im Sitzen am Arbeitsplatz ${n}`),
+			standing: (n) => (n === 1 ? 'im Stehen am Tisch' : `im Stehen am Arbeitsplatz ${n}`),
+			meeting: 'in einer Besprechung',
+			rest: (until) => `Mittagspause oder Anruf im Gehen, bis ${until}`,
+			pause: (kind, exercise) => (exercise ? `${kind}: ${exercise}` : kind),
+			since: (minutes) => (minutes === 0 ? 'Gerade begonnen.' : `Bisher ${hours(minutes)}.`),
+			until: (time) => `Der nächste Wechsel ist um ${time}.`,
+			noDrawing: 'Noch gibt es keine Zeichnung: Dieser Arbeitsplatz ist nicht beantwortet.'
+		},
 		hoursLegend: 'Wann Sie arbeiten',
 		from: 'Von',
 		to: 'Bis',

@@ -41,6 +41,8 @@ export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 	referFirst:
 		'Überweisen Sie den Fall zuerst. Danach können Sie die Überweisung als nächsten Schritt auswählen.',
 	forFigures: 'Ergebnisse der Belegschaft sehen nur die Koordination und die Auswertung.',
+	wrongWalkthroughCode:
+		'Dieser Code stimmt nicht. Fragen Sie nach dem Code auf der Seite der Person, und geben Sie ihn noch einmal ein.',
 	noReport: 'Wir finden diesen Bericht nicht. Vielleicht wurde er gelöscht.',
 	chooseMonthEnd: 'Wählen Sie einen Monat, der vorbei ist.',
 	typePrice: 'Geben Sie einen Preis ein, zum Beispiel 129 oder 129,90.',

@@ -23,7 +23,8 @@ export const frameTexts: Catalogue['frame'] = {
 	unit: { cm: 'Zentimeter', in: 'Zoll', mm: 'Millimeter' },
 	language: 'Sprache',
 	pages: 'Seiten',
-	contents: 'Inhalt'
+	contents: 'Inhalt',
+	together: 'Gemeinsam ansehen'
 };
 
 export const startTexts: Catalogue['start'] = {

@@ -87,6 +87,9 @@ export const deskWords: DeskTexts = {
 	get merge() {
 		return current().merge;
 	},
+	get walkthrough() {
+		return current().walkthrough;
+	},
 	get phoneWalk() {
 		return current().phoneWalk;
 	},

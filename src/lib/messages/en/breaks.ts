@@ -262,6 +262,18 @@ export const breakTexts = {
 			up: 'break',
 			small: 'small break'
 		},
+		moment: {
+			label: 'Look at a moment of your day',
+			at: (time: string, what: string) => `${time}: ${what}`,
+			sitting: (n: number) => (n === 1 ? 'sitting at your table' : `sitting at workstation ${n}`),
+			standing: (n: number) => (n === 1 ? 'standing at your table' : `standing at workstation ${n}`),
+			meeting: 'in a meeting',
+			rest: (until: string) => `lunch, or a walking call, until ${until}`,
+			pause: (kind: string, exercise: string) => (exercise ? `${kind}, with ${exercise}` : kind),
+			since: (minutes: number) => (minutes === 0 ? 'You’ve just begun.' : `For ${hours(minutes)} so far.`),
+			until: (time: string) => `The next change is at ${time}.`,
+			noDrawing: 'There’s no drawing yet: this workstation hasn’t been answered.'
+		},
 		hoursLegend: 'When you work',
 		from: 'From',
 		to: 'To',

@@ -17,7 +17,8 @@ export const frameTexts = {
 	unit: { cm: 'centimetres', in: 'inches', mm: 'millimetres' },
 	language: 'Language',
 	pages: 'Pages',
-	contents: 'Contents'
+	contents: 'Contents',
+	together: 'Look at it together'
 };
 
 export const startTexts = {

@@ -252,6 +252,18 @@ export const breakTexts: BreakTexts = {
 			up: 'pausa',
 			small: 'pausa corta'
 		},
+		moment: {
+			label: 'Ver un momento de su día',
+			at: (time, what) => `${time}: ${what}`,
+			sitting: (n) => (n === 1 ? 'en su mesa, sentado' : `en el puesto ${n}, sentado`),
+			standing: (n) => (n === 1 ? 'en su mesa, de pie' : `en el puesto ${n}, de pie`),
+			meeting: 'en una reunión',
+			rest: (until) => `comida o llamada caminando, hasta las ${until}`,
+			pause: (kind, exercise) => (exercise ? `${kind}: ${exercise}` : kind),
+			since: (minutes) => (minutes === 0 ? 'Acaba de empezar.' : `Desde hace ${hours(minutes)}.`),
+			until: (time) => `El próximo cambio es a las ${time}.`,
+			noDrawing: 'Todavía no hay dibujo: este puesto no está respondido.'
+		},
 		hoursLegend: 'Cuándo trabaja',
 		from: 'De',
 		to: 'A',

@@ -19,7 +19,8 @@ export const frameTexts: Catalogue['frame'] = {
 	unit: { cm: 'centímetros', in: 'pulgadas', mm: 'milímetros' },
 	language: 'Idioma',
 	pages: 'Páginas',
-	contents: 'Contenido'
+	contents: 'Contenido',
+	together: 'Verlo juntos'
 };
 
 export const startTexts: Catalogue['start'] = {

@@ -20,7 +20,8 @@ export const frameTexts: Catalogue['frame'] = {
 	unit: { cm: 'centimètres', in: 'pouces', mm: 'millimètres' },
 	language: 'Langue',
 	pages: 'Pages',
-	contents: 'Sommaire'
+	contents: 'Sommaire',
+	together: 'Regarder ensemble'
 };
 
 export const startTexts: Catalogue['start'] = {

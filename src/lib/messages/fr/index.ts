@@ -1,5 +1,6 @@
 import type { Catalogue, LanguagePack } from '../shapes';
 import { breakTexts } from './breaks';
+import { walkthroughTexts } from './walkthrough';
 import { checklistTexts } from './checklist';
 import { habitTexts } from './habits';
 import { listTexts } from './lists';
@@ -99,6 +100,7 @@ export const pack: LanguagePack = {
 	stop: stopTexts,
 	sittingStyles: sittingStyleTexts,
 	breaks: breakTexts,
+	walkthrough: walkthroughTexts,
 	aside: {
 		checkIn: checkInTexts,
 		withdraw: withdrawalTexts,

@@ -22,6 +22,7 @@ const LEFT_OUT: readonly string[] = [
 	// What the running program keeps for itself.
 	'archive_loads',
 	'case_visitors',
+	'walkthrough_visits',
 	// Counted again where it is loaded.
 	'current_figures',
 	'heartbeat',
@@ -112,7 +113,10 @@ const FOLDERS: Readonly<Record<string, readonly string[]>> = {
 		'round_people',
 		'rounds',
 		'sign_lifts',
-		'step_events'
+		'step_events',
+		'walkthrough_entries',
+		'walkthrough_members',
+		'walkthroughs'
 	]
 };
 

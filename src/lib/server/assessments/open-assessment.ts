@@ -1,4 +1,4 @@
-import { desc, eq } from 'drizzle-orm';
+import { desc, eq, type SQL } from 'drizzle-orm';
 import { checklistFrom, type Checklist, type ChecklistDocument } from '../../core/checklist';
 import { localeOf, type Locale } from '../../messages/languages';
 import type { Actor } from '../actor';
@@ -37,15 +37,30 @@ export function endedLinkError(why: Row['endedWhy']): DomainError {
 	return new DomainError('ended', ENDED[why ?? 'replaced']);
 }
 
+interface OpenOptions {
+	readonly evenIfLeft?: boolean;
+	readonly evenIfEnded?: boolean;
+}
+
 /**
  * Finds the self-assessment of a personal link. A link that never existed is told apart from one that has ended, with the reason, since the
  * person needs to know what to do.
- * @param evenIfLeft also for someone who has left: their warning sign or message is accepted all the same, and they can withdraw what they gave for as long as it is stored
+ * @param options `evenIfLeft`: also for someone who has left: their warning sign or message is accepted all the same, and they can withdraw what they gave for as long as it is stored
  */
-export async function openAssessment(
+export const openAssessment = (db: Db, token: string, options: OpenOptions = {}): Promise<OpenAssessment> =>
+	readOpen(db, eq(assessments.tokenHash, hashToken(token)), options);
+
+/**
+ * The same for a coordinator who goes through it together with its person, by its id.
+ * @param options `evenIfEnded`: to read what was, once the link has ended
+ */
+export const openAssessmentOf = (db: Db, id: string, options: OpenOptions = {}): Promise<OpenAssessment> =>
+	readOpen(db, eq(assessments.id, id), options);
+
+async function readOpen(
 	db: Db,
-	token: string,
-	{ evenIfLeft = false } = {}
+	which: SQL,
+	{ evenIfLeft = false, evenIfEnded = false }: OpenOptions
 ): Promise<OpenAssessment> {
 	const [row] = await db
 		.select({
@@ -56,10 +71,10 @@ export async function openAssessment(
 		})
 		.from(assessments)
 		.innerJoin(people, eq(people.id, assessments.personId))
-		.where(eq(assessments.tokenHash, hashToken(token)));
+		.where(which);
 	if (!row) throw new DomainError('not-found', 'notComplete');
 	const { id, personId, revokedAt, endedWhy } = row.assessment;
-	if (revokedAt && !(evenIfLeft && endedWhy === 'left')) throw endedLinkError(endedWhy);
+	if (revokedAt && !evenIfEnded && !(evenIfLeft && endedWhy === 'left')) throw endedLinkError(endedWhy);
 	const { wanted, ...found } = row;
 	const { checklistVersion } = row.assessment;
 	const ownChecklist = await checklistDocumentAt(db, checklistVersion);

@@ -26,6 +26,7 @@ import * as settings from './schema/settings';
 import * as post from './schema/post';
 import * as texts from './schema/texts';
 import * as directory from './schema/directory';
+import * as walkthroughs from './schema/walkthroughs';
 import * as webhooks from './schema/webhooks';
 import * as roster from './schema/roster';
 import * as rounds from './schema/rounds';
@@ -58,6 +59,7 @@ export const schema = {
 	...running,
 	...settings,
 	...directory,
+	...walkthroughs,
 	...webhooks,
 	...audit
 };

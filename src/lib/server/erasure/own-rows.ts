@@ -20,7 +20,8 @@ export const OF_PERSON = {
 	letters: s.emails,
 	rounds: s.roundPeople,
 	breaks: s.breakSettings,
-	breakWeeks: s.breakWeeks
+	breakWeeks: s.breakWeeks,
+	walkthroughs: s.walkthroughs
 } as const;
 
 /** The same for tables whose rows belong to a self-assessment. */
@@ -48,7 +49,7 @@ export const WITHOUT_NEWS = [
 
 /** Columns that open something, or that only the program reads. */
 const NEVER_GIVEN =
-	/^(?:tokenHash|linkPath|calendarHash|nonce|key|tries|claimedUntil|nextTryAt|revision|answersRevision|version|seq)$/;
+	/^(?:tokenHash|linkPath|calendarHash|nonce|key|tries|claimedUntil|nextTryAt|code|wrongCodes|revision|answersRevision|version|seq)$/;
 
 type Row = Record<string, unknown>;
 
@@ -93,6 +94,7 @@ export async function ownRows(db: Db, personId: string) {
 	);
 	const planIds = ofAssessment.plans.map(({ id }) => String(id));
 	const referralIds = ofPerson.referrals.map(({ id }) => String(id));
+	const walkthroughIds = ofPerson.walkthroughs.map(({ id }) => String(id));
 	return {
 		person: given(person),
 		...ofPerson,
@@ -102,6 +104,12 @@ export async function ownRows(db: Db, personId: string) {
 		stepsDone: (await db.select().from(s.stepEvents).where(inArray(s.stepEvents.planId, planIds))).map(given),
 		referralLines: (
 			await db.select().from(s.referralLines).where(inArray(s.referralLines.referralId, referralIds))
+		).map(given),
+		walkthroughEntries: (
+			await db
+				.select()
+				.from(s.walkthroughEntries)
+				.where(inArray(s.walkthroughEntries.walkthroughId, walkthroughIds))
 		).map(given),
 		record: (
 			await db

@@ -49,6 +49,8 @@ const actedOn = (db: Db, personId: string) =>
 const WORK = [
 	'assessment-sent',
 	'begun-by-phone',
+	'walkthrough-joined',
+	'walkthrough-agreed',
 	'case-seen',
 	'contact-recorded',
 	'message-written',

@@ -11,6 +11,7 @@ export type ChangeTopic =
 	| `round:${string}`
 	| `case:${string}`
 	| `answers:${string}`
+	| `walkthrough:${string}`
 	| `session:${string}`;
 
 /** Where processes tell each other of changes. */

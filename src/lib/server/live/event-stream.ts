@@ -21,7 +21,7 @@ export function untilSignedOut(changes: Pick<ChangeFeed, 'follow'>, hash: string
 /** After this long the browser reconnects, ms: no stream outlives a closed laptop for long. */
 export const MOST_STREAM_MS = 5 * 60_000;
 
-/** Least time between two events, ms: many changes at once become one. */
+/** Least time between two events where nothing else is said, ms: many changes at once become one. */
 const PAUSE_MS = 250;
 
 /**
@@ -30,11 +30,13 @@ const PAUSE_MS = 250;
  * @param follow subscribes to changes, and returns how to unsubscribe
  * @param state what to send, read again for each change
  * @param ended called once at the end
+ * @param pauseMs least time between two events, ms
  */
 export function eventStream(
 	follow: (follower: ChangeListener) => () => void,
 	state: () => Promise<unknown>,
-	ended: () => void
+	ended: () => void,
+	pauseMs = PAUSE_MS
 ): Response {
 	const encoder = new TextEncoder();
 	let stop = () => {};
@@ -54,7 +56,7 @@ export function eventStream(
 				pause = setTimeout(() => {
 					isLooking = false;
 					if (isStale) lookAgain(false);
-				}, PAUSE_MS);
+				}, pauseMs);
 			}
 			function lookAgain(isChange: boolean): void {
 				isStale = true;

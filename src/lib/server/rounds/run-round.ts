@@ -1,4 +1,5 @@
 import { and, eq, inArray, isNull, lt, sql } from 'drizzle-orm';
+import { forecastRound } from '../../core/round-forecast';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { isoDay } from '../clock';
@@ -8,6 +9,7 @@ import { checklistVersionToSend } from '../checklists/read-checklists';
 import { DomainError } from '../domain-error';
 import { publishChange } from '../live/changes';
 import { roundProgressOf } from './round-news';
+import { earlierDelays } from './round-delays';
 import { lockRound } from './lock-round';
 import { isAwaitingAnswer, reminderDaysNow } from './remind-unanswered';
 import { matchingPeople } from './round-selection';
@@ -25,6 +27,8 @@ export async function startRound(
 	now: Date
 ): Promise<void> {
 	requirePermission(actor, 'rounds:run');
+	// Kept with the round, to be compared with what comes.
+	const forecast = forecastRound(await earlierDelays(db, now), expected);
 	await db.transaction(async (tx) => {
 		const round = await lockRound(tx, id, version);
 		if (round.state !== 'draft') throw new DomainError('conflict', 'roundSentAlready');
@@ -40,6 +44,7 @@ export async function startRound(
 			.set({
 				state: 'sending',
 				sentAt: now,
+				forecast,
 				// What was published since the draft was made.
 				checklistVersion: await checklistVersionToSend(tx),
 				version: round.version + 1

@@ -7,7 +7,7 @@ const PASSING: ReadonlySet<number> = new Set([408, 425, 429]);
 /** Status codes for a link that no longer exists. */
 const ENDED: ReadonlySet<number> = new Set([404, 410]);
 
-/** Pause after the last key before saving, ms: typing is never held up. */
+/** Pause after the last key before saving where nothing else is said, ms: typing is never held up. */
 const PAUSE_MS = 500;
 
 /** Interval of retries while offline, ms; the browser's "online" event comes first where it fires. */
@@ -46,7 +46,9 @@ export class Autosave {
 		private readonly keep: SaveFields | null,
 		private readonly put: typeof fetch = fetch,
 		/** Called after each save, with the server's revision if it sends one. */
-		private readonly saved: (revision: number | null) => void = () => {}
+		private readonly saved: (revision: number | null) => void = () => {},
+		/** Pause after the last key before saving, ms. */
+		private readonly pauseMs = PAUSE_MS
 	) {
 		this.key = keyOf(address);
 		this.pending = this.restore();
@@ -70,7 +72,7 @@ export class Autosave {
 		// From the first key on: "Saved" must never stand next to unsaved input.
 		if (this.state === 'idle' || this.state === 'saved') this.state = 'saving';
 		this.remember();
-		this.schedule(PAUSE_MS);
+		this.schedule(this.pauseMs);
 	}
 
 	/** Sends what is pending now; settles when it was sent or could not be. */

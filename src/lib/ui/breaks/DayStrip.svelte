@@ -7,9 +7,11 @@
 		plan: DayPlan;
 		day: MinuteSpan;
 		texts: BreakTexts;
+		/** The minute that is looked at; null for none. */
+		at?: number | null;
 	}
 
-	let { plan, day, texts }: Props = $props();
+	let { plan, day, texts, at = null }: Props = $props();
 
 	const share = (minute: number) => ((minute - day.from) / (day.to - day.from)) * 100;
 	const place = ({ from, to }: MinuteSpan) => `left:${share(from)}%;width:${share(to) - share(from)}%`;
@@ -34,6 +36,7 @@
 		{#each smaller as one (`${one.kind} ${one.from}`)}
 			<span class="small {one.kind}" style="left:{share(one.from)}%"></span>
 		{/each}
+		{#if at !== null}<span class="at" style="left:{share(at)}%"></span>{/if}
 	</div>
 	<div class="hours" aria-hidden="true">
 		{#each hours as hour (hour)}
@@ -97,6 +100,13 @@
 	.band .small {
 		bottom: auto;
 		top: 0;
+	}
+	.at {
+		top: -6px;
+		height: calc(100% + 12px);
+		width: 2px;
+		margin-left: -1px;
+		background: var(--ink);
 	}
 	.hours {
 		position: relative;

@@ -80,17 +80,11 @@ export class BreakRun {
 		const { body } = this.read();
 		const { day } = visit;
 		const planned = visit.plan.breaks.find((one) => one.kind === kind)?.takesS;
-		const positions: ExercisePosition[] = ['seated'];
-		if (!visit.isSeated) {
-			positions.push('standing');
-			if (day.hasChair) positions.push('fixed-chair');
-			if (day.hasDoorway) positions.push('doorway');
-		}
 		return chooseExerciseSet({
 			kind,
 			seconds: planned ?? USUAL_S[kind],
 			body: { ...body, dropped: day.dropped },
-			positions,
+			positions: visit.positions,
 			sinceMin: Object.fromEntries(
 				Object.entries(day.doneAt).map(([id, at]) => [id, Math.max(0, (this.openedMs - at) / 60_000)])
 			)

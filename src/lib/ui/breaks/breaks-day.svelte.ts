@@ -3,11 +3,14 @@ import {
 	planDay,
 	endsSitting,
 	isFullBreak,
+	simulateBreaks,
 	type BreakKind,
 	type DayPlan,
 	type ExerciseId,
+	type ExercisePosition,
 	type BreakProfile,
-	type PlannedBreak
+	type PlannedBreak,
+	type SimulatedBreak
 } from '$lib/core/breaks';
 import { addDays, weekdayOf, type CivilDate } from '$lib/core/calendar/civil-date';
 import { storeDay, readStoredDay, DEFAULT_DAY, type StoredDay } from './stored-day';
@@ -43,6 +46,25 @@ export class BreaksDay {
 	);
 	/** Whether no exercise is done standing. */
 	readonly isSeated: boolean = $derived.by(() => this.read().body.isInWheelchair || this.day.staysSeated);
+
+	/** Where exercises can be done. */
+	readonly positions: readonly ExercisePosition[] = $derived.by(() => {
+		const { isSeated, day } = this;
+		if (isSeated) return ['seated'];
+		return [
+			'seated',
+			'standing',
+			...(day.hasChair ? (['fixed-chair'] as const) : []),
+			...(day.hasDoorway ? (['doorway'] as const) : [])
+		];
+	});
+	/** The breaks with the exercises that each would offer. */
+	readonly simulated: readonly SimulatedBreak[] = $derived.by(() =>
+		simulateBreaks(this.plan, {
+			body: { ...this.read().body, dropped: this.day.dropped },
+			positions: this.positions
+		})
+	);
 
 	constructor(private readonly read: () => BreaksData) {}
 

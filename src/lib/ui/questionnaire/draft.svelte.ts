@@ -32,12 +32,14 @@ export class Draft {
 		server: ServerAnswers,
 		readonly way: SittingStyle,
 		private readonly address: string,
-		private readonly device: Storage | null
+		private readonly device: Storage | null,
+		pauseMs?: number
 	) {
-		this.autosave = new Autosave(address, device, fetch, (revision) => {
+		const saved = (revision: number | null) => {
 			if (revision !== null) this.savedAs(revision);
 			this.catchUp();
-		});
+		};
+		this.autosave = new Autosave(address, device, fetch, saved, pauseMs);
 		// A page from the device's cache, or made before the last save arrived, is older than what this device has seen since. Read before
 		// the server's answers are stored over it.
 		const kept = storedAnswers(device, address);

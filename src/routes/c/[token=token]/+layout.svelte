@@ -78,9 +78,12 @@
 		class="no-print mx-auto flex max-w-6xl flex-wrap justify-end gap-x-6 gap-y-2 px-5 pb-6 text-note md:px-8"
 	>
 		{#if !/\/(?:messages|stop)(?:\/|$)/.test(page.url.pathname)}
-			<NeedsNetwork class="me-auto self-center" href="/c/{data.token}/messages" {t}
-				>{t.messages.write}</NeedsNetwork
-			>
+			<span class="me-auto flex flex-wrap items-center gap-x-6">
+				<NeedsNetwork href="/c/{data.token}/messages" {t}>{t.messages.write}</NeedsNetwork>
+				{#if data.hasConsent && !page.url.pathname.endsWith('/together')}
+					<NeedsNetwork href="/c/{data.token}/together" {t}>{t.frame.together}</NeedsNetwork>
+				{/if}
+			</span>
 		{/if}
 		<LanguageSwitch token={data.token} {t} />
 		<TextSizeSwitch size={data.textSize} {t} />

@@ -103,6 +103,8 @@ export const retentionTexts: DeskTexts['keeping'] = {
 		rounds: 'Runden',
 		breaks: 'Pausenplan',
 		breakWeeks: 'Wochen mit mitgeteilten Pausen',
+		walkthroughs: 'Gemeinsam mit der Koordination angesehen',
+		walkthroughEntries: 'Dabei eingetragene Antworten',
 		plans: 'Pläne',
 		problemsTicked: 'Abgehakte Probleme',
 		stepsDone: 'Erledigte Schritte',

@@ -74,6 +74,27 @@ export const roundTexts: DeskTexts['rounds'] = {
 	titleOf: (name) => `${name} · Easy Corner`,
 	fullSummary: ({ roundStates, startsOn, dueOn, timeZone, checklistVersion }) =>
 		`${roundStates} · ${startsOn} bis ${dueOn}, ${timeZone} · Checkliste Version ${checklistVersion}`,
+	forecast: {
+		heading: 'Was diese Runde bringen wird',
+		afterwards: 'Erwartet und eingetroffen',
+		lead: (from) =>
+			`Aus der Zeit, die Antworten, Anrufe und Rückmeldungen nach den letzten ${from} Einladungen brauchten. In neun von zehn Fällen liegt die Zahl im Bereich.`,
+		tooFew: (least) => `Noch gibt es keine Vorhersage: Dafür braucht es mindestens ${least} frühere Einladungen.`,
+		week: 'Woche',
+		from: (n, day) => `${n}, ab ${day}`,
+		kinds: {
+			answers: 'Antworten',
+			calls: 'Angerufene',
+			checkIns: 'Gesendete Rückmeldungen',
+			hours: 'Arbeitsstunden'
+		},
+		range: (expected, low, high) => `${expected} (${low} bis ${high})`,
+		came: (n) => `eingetroffen: ${n}`,
+		outside: 'außerhalb des Bereichs',
+		total: 'Insgesamt',
+		minutes: (answers, calls, checkIns) =>
+			`Gerechnet sind ${answers} Minuten für das Lesen einer Antwort, ${calls} für einen Anruf mit Notiz und ${checkIns} für das Lesen einer Rückmeldung.`
+	},
 	saveDraft: 'Entwurf speichern',
 	newRoundTitle: 'Neue Runde · Easy Corner',
 	saveAsDraft: 'Entwurf speichern'

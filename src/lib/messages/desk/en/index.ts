@@ -18,6 +18,7 @@ import { ownTextTexts } from './own-texts';
 import { directoryTexts } from './directory';
 import { mergeTexts } from './merge';
 import { phoneWalkTexts } from './phone-walk';
+import { deskWalkthroughTexts } from './walkthrough';
 import { policyTexts } from './policy';
 import { settingsTexts } from './settings';
 import { peopleTexts } from './people';
@@ -56,6 +57,7 @@ export const deskTexts = {
 	directory: directoryTexts,
 	merge: mergeTexts,
 	phoneWalk: phoneWalkTexts,
+	walkthrough: deskWalkthroughTexts,
 	policy: policyTexts,
 	settings: settingsTexts,
 	people: peopleTexts,

@@ -98,6 +98,8 @@ export const retentionTexts = {
 		rounds: 'Assessment rounds',
 		breaks: 'Break schedule',
 		breakWeeks: 'Weeks of breaks they shared',
+		walkthroughs: 'Walkthroughs with a coordinator',
+		walkthroughEntries: 'Answers entered in walkthroughs',
 		plans: 'Plans',
 		problemsTicked: 'Problems ticked',
 		stepsDone: 'Steps done',

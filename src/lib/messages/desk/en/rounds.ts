@@ -86,6 +86,23 @@ export const roundTexts = {
 		timeZone: string | number;
 		checklistVersion: string | number;
 	}) => `${roundStates} · ${startsOn} to ${dueOn}, ${timeZone} · checklist version ${checklistVersion}`,
+	forecast: {
+		heading: 'What this round will bring',
+		afterwards: 'Expected and what came',
+		lead: (from: number) =>
+			`From how long answers, calls and check-ins took after the last ${from} invitations. Nine times in ten, the number lies in the range.`,
+		tooFew: (least: number) =>
+			`There’s no forecast yet: it needs at least ${least} earlier invitations.`,
+		week: 'Week',
+		from: (n: number, day: string) => `${n}, from ${day}`,
+		kinds: { answers: 'Answers', calls: 'People called', checkIns: 'Check-ins sent', hours: 'Hours of work' },
+		range: (expected: string, low: string, high: string) => `${expected} (${low} to ${high})`,
+		came: (n: string) => `came: ${n}`,
+		outside: 'outside the range',
+		total: 'In all',
+		minutes: (answers: number, calls: number, checkIns: number) =>
+			`Hours count ${answers} minutes for reading an answer, ${calls} for a call with its note and ${checkIns} for reading a check-in.`
+	},
 	saveDraft: 'Save draft',
 	newRoundTitle: 'New round · Easy Corner',
 	saveAsDraft: 'Save draft'

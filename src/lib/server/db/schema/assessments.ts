@@ -90,6 +90,10 @@ export const assessments = pgTable(
 		index('assessments_spot_of_idx')
 			.on(t.spotOf)
 			.where(sql`${t.spotOf} is not null`),
+		// The newest invitations, from which rounds are forecast.
+		index('assessments_sent_idx')
+			.on(t.sentAt.desc())
+			.where(sql`${t.spotOf} is null`),
 		index('assessments_person_sent_idx').on(t.personId, t.sentAt.desc()),
 		check('assessments_way_check', isOneOf(t.way, SITTING_STYLES)),
 		check('assessments_route_check', isOneOf(t.route, QUESTIONNAIRE_MODES)),

@@ -19,6 +19,7 @@ import {
 	uuid
 } from 'drizzle-orm/pg-core';
 import { QUESTIONNAIRE_MODES, type QuestionnaireMode } from '../../../core/answers';
+import type { RoundForecast } from '../../../core/round-forecast';
 import { SITTING_STYLES, type SittingStyle } from '../../../core/corner';
 import { isOneOf } from './columns';
 import { assessments } from './assessments';
@@ -67,7 +68,9 @@ export const rounds = pgTable(
 		/** While it is paused, none of its emails is written; null while it isn't. */
 		pausedAt: moment('paused_at'),
 		/** Its counts when it was closed; later answers are shown beside them. */
-		counts: jsonb('counts').$type<Record<string, number>>()
+		counts: jsonb('counts').$type<Record<string, number>>(),
+		/** What it was expected to bring when it was started; null where too little was known. */
+		forecast: jsonb('forecast').$type<RoundForecast>()
 	},
 	(t) => [
 		index('rounds_created_idx').on(t.createdAt.desc()),

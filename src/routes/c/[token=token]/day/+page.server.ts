@@ -1,14 +1,21 @@
 import { Type } from 'typebox';
 import { BREAK_SCHEDULES, STANDING_SHARES } from '$lib/core/breaks/break-schedules';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { withFormError } from '$lib/server/http/error-responses';
+import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { yesNo } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { chooseBreakSchedule, shareBreakWeeks } from '$lib/server/breaks/choose-break-schedule';
 import { loadBreaksPage } from '$lib/server/breaks/breaks-page';
+import { workstationViews } from '$lib/server/breaks/workstation-views';
 import type { Actions, PageServerLoad } from './$types';
 
-export const load: PageServerLoad = loadBreaksPage;
+/** The day, and what each workstation looks like from the side. */
+export const load: PageServerLoad = async (event) => ({
+	...(await loadBreaksPage(event)),
+	views: await withErrorPage(async () =>
+		workstationViews(event.locals.db, await openAssessment(event.locals.db, event.params.token))
+	)
+});
 
 const readChoice = formReader({
 	rhythm: Type.Enum(['', ...BREAK_SCHEDULES]),

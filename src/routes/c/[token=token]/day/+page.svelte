@@ -1,11 +1,12 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
+	import { unitOf } from '$lib/core/answers';
 	import { messagesFor } from '$lib/messages';
 	import { breakTextsFor } from '$lib/messages/breaks';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import BreakTable from '$lib/ui/breaks/BreakTable.svelte';
-	import DayStrip from '$lib/ui/breaks/DayStrip.svelte';
+	import MomentOfDay from '$lib/ui/breaks/MomentOfDay.svelte';
 	import HoursForm from '$lib/ui/breaks/HoursForm.svelte';
 	import MeetingsForm from '$lib/ui/breaks/MeetingsForm.svelte';
 	import { dayOnDevice, BreaksDay } from '$lib/ui/breaks/breaks-day.svelte';
@@ -55,7 +56,14 @@
 				{texts.day.standing(Math.round(plan.standingShare * 100))}
 			{/if}
 		</p>
-		<DayStrip {plan} day={visit.day} {texts} />
+		<MomentOfDay
+			{visit}
+			views={data.views}
+			isInWheelchair={data.body.isInWheelchair}
+			unit={unitOf(data.answers)}
+			{t}
+			{texts}
+		/>
 		<p class="mt-4"><Button look="main" href="/c/{data.token}/break">{texts.day.begin}</Button></p>
 		<BreakTable {visit} changesOften={data.isLaptopAlone} {texts} />
 		{#if data.isLaptopAlone}

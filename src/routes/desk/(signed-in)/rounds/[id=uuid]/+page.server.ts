@@ -1,4 +1,5 @@
 import { Type } from 'typebox';
+import { forecastRound } from '$lib/core/round-forecast';
 import { redirect } from '@sveltejs/kit';
 import { correctRound, pauseRound } from '$lib/server/rounds/correct-round';
 import { changeRound, deleteDraft } from '$lib/server/rounds/edit-rounds';
@@ -7,6 +8,7 @@ import { readRound } from '$lib/server/rounds/read-rounds';
 import { roundFigures, pairedRoundFigures } from '$lib/server/rounds/round-figures';
 import { closeRound, reopenRound, startRound } from '$lib/server/rounds/run-round';
 import { previewRoundSelection } from '$lib/server/rounds/round-selection';
+import { earlierDelays, outcomeOf } from '$lib/server/rounds/round-delays';
 import { remindUnanswered } from '$lib/server/rounds/remind-unanswered';
 import { readRoundForm, ROUND_TEXT_FIELDS, roundOfForm } from '$lib/server/rounds/round-form';
 import { countriesOf, teamsOf } from '$lib/server/people/list-people';
@@ -23,12 +25,16 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 		const with_ = url.searchParams.get('with');
 		const other = read.earlier.find(({ id }) => id === with_) ?? read.earlier[0] ?? null;
 		const isDraft = read.round.state === 'draft';
+		const who = isDraft ? await previewRoundSelection(locals.db, read.round.filter, locals.now) : null;
 		return {
 			...read,
+			/** What it would bring, or was expected to when it was started; with what came since then. */
+			forecast: who ? forecastRound(await earlierDelays(locals.db, locals.now), who.n) : read.round.forecast,
+			outcome: isDraft ? null : await outcomeOf(locals.db, read.round, locals.now),
 			teams: isDraft ? await teamsOf(locals.db, actor) : [],
 			countries: isDraft ? await countriesOf(locals.db, actor) : [],
 			organisation: await readOrganisation(locals.db),
-			who: isDraft ? await previewRoundSelection(locals.db, read.round.filter, locals.now) : null,
+			who,
 			figures: isDraft ? null : await roundFigures(locals.db, params.id),
 			same: isDraft || !other ? null : await pairedRoundFigures(locals.db, params.id, other.id),
 			compared: isDraft || !other ? null : { ...other, figures: await roundFigures(locals.db, other.id) }

@@ -6,6 +6,7 @@
 	import RoundForm from '$lib/ui/cases/RoundForm.svelte';
 	import RoundActs from '$lib/ui/rounds/RoundActs.svelte';
 	import RoundWho from '$lib/ui/rounds/RoundWho.svelte';
+	import RoundForecast from '$lib/ui/rounds/RoundForecast.svelte';
 	import RoundFigures from '$lib/ui/rounds/RoundFigures.svelte';
 	import RoundSilent from '$lib/ui/rounds/RoundSilent.svelte';
 	import type { RoundNews } from '$lib/server/rounds/round-news';
@@ -76,6 +77,7 @@
 
 	{#if round.state === 'draft'}
 		{#if data.who}<RoundWho who={data.who} />{/if}
+		<RoundForecast forecast={data.forecast} outcome={null} startsOn={round.startsOn} />
 		<RoundForm
 			{round}
 			version={round.version}
@@ -108,5 +110,8 @@
 				same={data.same}
 			/>
 		</div>
+		{#if data.forecast}
+			<RoundForecast forecast={data.forecast} outcome={data.outcome} startsOn={round.startsOn} />
+		{/if}
 	{/if}
 </main>

@@ -1,0 +1,35 @@
+import { planOffers } from '../../core/advice';
+import { chosenOption } from '../../core/answers';
+import type { Corner } from '../../core/corner';
+import type { DrawingStyle } from '../../core/side-view/drawing-style';
+import { spotRows } from '../assessments/spots';
+import type { OpenAssessment } from '../assessments/open-assessment';
+import type { Db } from '../db/client';
+import { currentPlanOf } from '../plans/current-plan';
+
+/** A workstation with its plan, to be drawn from the side. */
+export interface WorkstationView {
+	/** Its number among the person's workstations, from 1. */
+	readonly number: number;
+	readonly corner: Corner;
+	readonly plan: NonNullable<ReturnType<typeof planOffers>[number]>['plan'] | null;
+	readonly drawnAs: DrawingStyle;
+}
+
+/** A person's workstations that have a plan, each with it. Cost: one look-up for each of at most three. */
+export async function workstationViews(db: Db, { assessment }: OpenAssessment): Promise<WorkstationView[]> {
+	const rows = await spotRows(db, assessment);
+	const views: WorkstationView[] = [];
+	for (const [i, { id, answers }] of rows.entries()) {
+		const kept = await currentPlanOf(db, id);
+		if (!kept) continue;
+		const { corner, advice, chosen } = kept;
+		views.push({
+			number: i + 1,
+			corner,
+			plan: planOffers(corner, advice)[chosen]?.plan ?? null,
+			drawnAs: chosenOption(answers, 'drawnAs')
+		});
+	}
+	return views;
+}

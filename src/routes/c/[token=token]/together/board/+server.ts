@@ -1,0 +1,8 @@
+import { boardEndpoints } from '$lib/server/walkthroughs/walkthrough-board';
+import { personParty } from '$lib/server/walkthroughs/walkthrough-party';
+import type { RequestEvent } from './$types';
+
+/** The person's side: see `boardEndpoints`. */
+export const { GET, PUT, POST } = boardEndpoints(({ locals, params }: RequestEvent) =>
+	personParty(locals.db, params.token, locals.now)
+);

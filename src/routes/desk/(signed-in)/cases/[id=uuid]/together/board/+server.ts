@@ -1,0 +1,8 @@
+import { boardEndpoints } from '$lib/server/walkthroughs/walkthrough-board';
+import { coordinatorParty } from '$lib/server/walkthroughs/walkthrough-party';
+import type { RequestEvent } from './$types';
+
+/** The coordinator's side: see `boardEndpoints`. */
+export const { GET, PUT, POST } = boardEndpoints(({ locals, params }: RequestEvent) =>
+	coordinatorParty(locals.db, locals.user, params.id, locals.now)
+);

@@ -65,7 +65,8 @@ test('person and coordinator go through a workstation on one drawing, agree on a
 	await page.getByRole('button', { name: 'I agree to this plan' }).click();
 	await expect(page.getByText('You agree.')).toBeVisible();
 	await person.getByRole('button', { name: 'I agree to this plan' }).click();
-	for (const side of [page, person]) await expect(side.getByText('You both agree to this plan.')).toBeVisible();
+	for (const side of [page, person])
+		await expect(side.getByText('You both agree to this plan.')).toBeVisible();
 
 	const year = new Date().getUTCFullYear() + 1;
 	await fillDay(page, 'due', `${year}-12-28`);

@@ -1,14 +1,16 @@
 import { SHIPPED_RULES } from '../src/lib/core/rules';
-import { sql } from 'drizzle-orm';
+import { eq, sql } from 'drizzle-orm';
 import { parseCivilDate } from '../src/lib/core/calendar';
+import { forecastRound } from '../src/lib/core/round-forecast';
 import { remindersFor } from '../src/lib/core/triage';
 import { emailTextsFor, emailWords } from '../src/lib/messages/emails';
 import { addIsoDays, isoDay } from '../src/lib/server/clock';
 import { schema, type Db } from '../src/lib/server/db/client';
+import { earlierDelays } from '../src/lib/server/rounds/round-delays';
 import { workCalendarOfPlace } from '../src/lib/core/calendar/public-holidays';
 import { ROUNDS_AGO } from './workforce';
 
-const { rounds } = schema;
+const { roundPeople, rounds } = schema;
 
 const DAY_MS = 86_400_000;
 
@@ -54,6 +56,10 @@ export async function seedRounds(db: Db, now: Date): Promise<void> {
 			where spot_of is null and sent_at >= ${at.toISOString()}::timestamptz
 				and sent_at < ${new Date(now.getTime() - until * DAY_MS).toISOString()}::timestamptz
 			order by person_id, sent_at desc`);
+		// As when it was started: from what was known by then.
+		const invited = await db.$count(roundPeople, eq(roundPeople.roundId, round.id));
+		const forecast = forecastRound(await earlierDelays(db, at), invited);
+		await db.update(rounds).set({ forecast }).where(eq(rounds.id, round.id));
 		if (state === 'open') await seedReminders(db, round.id, usual.subject, now);
 	}
 }

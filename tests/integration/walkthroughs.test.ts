@@ -13,7 +13,12 @@ import { enterAnswers } from '$lib/server/walkthroughs/enter-answers';
 import { joinWalkthrough } from '$lib/server/walkthroughs/join-walkthrough';
 import { openWalkthroughOf, startWalkthrough } from '$lib/server/walkthroughs/open-walkthrough';
 import { makeSharedPlan } from '$lib/server/walkthroughs/shared-plan';
-import { agreeToPlan, endWalkthrough, noteNextDay, pointAt } from '$lib/server/walkthroughs/steer-walkthrough';
+import {
+	agreeToPlan,
+	endWalkthrough,
+	noteNextDay,
+	pointAt
+} from '$lib/server/walkthroughs/steer-walkthrough';
 import { coordinatorParty, personParty } from '$lib/server/walkthroughs/walkthrough-party';
 import { readSummaries, readWalkthroughState } from '$lib/server/walkthroughs/walkthrough-state';
 import { walkthroughStream } from '$lib/server/walkthroughs/walkthrough-stream';
@@ -32,7 +37,13 @@ beforeAll(async () => void (desk = await Desk.make(now)));
 afterAll(() => desk.test.drop());
 
 /** Somebody with a link who has agreed, and has started a walkthrough. */
-async function started(): Promise<{ token: string; personId: string; open: OpenAssessment; id: string; code: string }> {
+async function started(): Promise<{
+	token: string;
+	personId: string;
+	open: OpenAssessment;
+	id: string;
+	code: string;
+}> {
 	const personId = await desk.person();
 	const sent = await sendAssessment(db(), desk.coordinator, act(personId), now);
 	const token = sent?.token ?? '';
@@ -119,13 +130,19 @@ describe('what either enters', () => {
 		]);
 		const { answers, station, question, pointedBy } = await state();
 		expect(answers).toMatchObject({ stature: '168', surfaceHeight: '72', seatHeight: '44' });
-		expect({ station, question, pointedBy }).toEqual({ station: 'feet', question: 'seatHeight', pointedBy: 'one' });
+		expect({ station, question, pointedBy }).toEqual({
+			station: 'feet',
+			question: 'seatHeight',
+			pointedBy: 'one'
+		});
 	});
 
 	it('is never a warning sign or a discomfort, and nothing once it has ended', async () => {
 		const { person, coordinator, personId } = await together();
 		expect(await faultOf(enterAnswers(db(), coordinator, { 'sign.chest-pain': 'no' }, now))).toBe('invalid');
-		expect(await db().$count(walkthroughEntries, eq(walkthroughEntries.walkthroughId, person.walkthrough.id))).toBe(0);
+		expect(
+			await db().$count(walkthroughEntries, eq(walkthroughEntries.walkthroughId, person.walkthrough.id))
+		).toBe(0);
 		await endWalkthrough(db(), person, now);
 		expect(await faultOf(enterAnswers(db(), coordinator, { stature: '170' }, now))).toBe('ended');
 		expect(await faultOf(pointAt(db(), person, { station: 'you', question: null }, now))).toBe('ended');
@@ -181,7 +198,9 @@ describe('the plan', () => {
 			nextOn: '2026-03-16'
 		});
 		expect(summary?.agreed?.length).toBeGreaterThan(0);
-		expect(summary?.entries).toMatchObject([{ field: 'surfaceHeight', text: '74', unit: 'cm', readOutTo: 'one' }]);
+		expect(summary?.entries).toMatchObject([
+			{ field: 'surfaceHeight', text: '74', unit: 'cm', readOutTo: 'one' }
+		]);
 		const acts = await db()
 			.select({ act: auditLines.act, by: auditLines.actorKind })
 			.from(auditLines)
@@ -220,7 +239,10 @@ describe('the channel', () => {
 		const tools = { db: db(), now: new Date(), changes };
 		const closed = vi.fn();
 		const live = { ...coordinator, walkthrough: { ...coordinator.walkthrough, startedAt: new Date() } };
-		await db().update(schema.walkthroughs).set({ startedAt: new Date() }).where(eq(schema.walkthroughs.id, id));
+		await db()
+			.update(schema.walkthroughs)
+			.set({ startedAt: new Date() })
+			.where(eq(schema.walkthroughs.id, id));
 		const response = await walkthroughStream(tools, live, () => () => {}, closed);
 		const reader = response.body?.getReader();
 		const texts: string[] = [];
@@ -232,7 +254,10 @@ describe('the channel', () => {
 			}
 		})();
 		const last = () => JSON.parse(texts.at(-1)?.replace(/^data: /, '') ?? '{}') as Record<string, unknown>;
-		await vi.waitFor(() => expect(last()).toMatchObject({ coordinatorsHere: ['one'], isPersonHere: false }), PATIENCE);
+		await vi.waitFor(
+			() => expect(last()).toMatchObject({ coordinatorsHere: ['one'], isPersonHere: false }),
+			PATIENCE
+		);
 		await enterAnswers(db(), person, { stature: '181' }, new Date());
 		await vi.waitFor(() => expect(last()).toMatchObject({ answers: { stature: '181' } }), PATIENCE);
 		// Saved on the person's own pages, it comes too.

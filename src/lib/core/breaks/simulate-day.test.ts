@@ -39,20 +39,24 @@ const planOf = (rhythm: (typeof BREAK_SCHEDULES)[number], meetingAt = 600) =>
 describe('a simulated day', () => {
 	it('has something at every minute of it, and nothing outside, whatever the schedule and the meetings', () => {
 		fc.assert(
-			fc.property(fc.constantFrom(...BREAK_SCHEDULES), fc.integer({ min: 540, max: 900 }), (rhythm, meetingAt) => {
-				const plan = planOf(rhythm, meetingAt);
-				const breaks = simulateBreaks(plan, taker);
-				for (let minute = day.from; minute < day.to; minute += 1) {
-					const moment = momentOfDay(plan, breaks, minute);
-					expect(moment).not.toBeNull();
-					if (moment?.kind !== 'work') continue;
-					// What the plan promises: never longer at it than the longest stretch.
-					expect(moment.forMin).toBeLessThanOrEqual(plan.longestMin);
-					expect(moment.until).toBeGreaterThan(minute);
+			fc.property(
+				fc.constantFrom(...BREAK_SCHEDULES),
+				fc.integer({ min: 540, max: 900 }),
+				(rhythm, meetingAt) => {
+					const plan = planOf(rhythm, meetingAt);
+					const breaks = simulateBreaks(plan, taker);
+					for (let minute = day.from; minute < day.to; minute += 1) {
+						const moment = momentOfDay(plan, breaks, minute);
+						expect(moment).not.toBeNull();
+						if (moment?.kind !== 'work') continue;
+						// What the plan promises: never longer at it than the longest stretch.
+						expect(moment.forMin).toBeLessThanOrEqual(plan.longestMin);
+						expect(moment.until).toBeGreaterThan(minute);
+					}
+					expect(momentOfDay(plan, breaks, day.from - 1)).toBeNull();
+					expect(momentOfDay(plan, breaks, day.to)).toBeNull();
 				}
-				expect(momentOfDay(plan, breaks, day.from - 1)).toBeNull();
-				expect(momentOfDay(plan, breaks, day.to)).toBeNull();
-			}),
+			),
 			{ numRuns: 40 }
 		);
 	});

@@ -24,7 +24,13 @@ export function simulateBreaks(plan: DayPlan, { body, positions }: BreakTaker): 
 	const doneAt = new Map<ExerciseId, number>();
 	return plan.breaks.map((one) => {
 		const sinceMin = Object.fromEntries([...doneAt].map(([id, at]) => [id, one.from - at]));
-		const { exercises } = chooseExerciseSet({ kind: one.kind, seconds: one.takesS, body, positions, sinceMin });
+		const { exercises } = chooseExerciseSet({
+			kind: one.kind,
+			seconds: one.takesS,
+			body,
+			positions,
+			sinceMin
+		});
 		for (const id of exercises) doneAt.set(id, one.from);
 		return { ...one, steps: exerciseSetSteps(exercises) };
 	});

@@ -66,7 +66,9 @@ export function forecastRound(
 			return predictCount(people, share, Math.min(seen, MOST_WEIGHT));
 		})
 	);
-	const last = all.findLastIndex((week) => FORECAST_KINDS.some((kind) => week[kind].expected >= LEAST_EXPECTED));
+	const last = all.findLastIndex((week) =>
+		FORECAST_KINDS.some((kind) => week[kind].expected >= LEAST_EXPECTED)
+	);
 	const total = ofKinds((i) => {
 		const share = shares[i]!.reduce((sum, week) => sum + week.share, 0);
 		return predictCount(people, Math.min(share, 1), Math.min(from, MOST_WEIGHT));
@@ -80,7 +82,9 @@ const ofKinds = (of: (index: number) => PredictedCount): ForecastWeek => {
 };
 
 /** What came of a round: how many of each in each week, and how many weeks have begun. */
-export type RoundOutcome = Readonly<Record<ForecastKind, readonly number[]>> & { readonly weeksBegun: number };
+export type RoundOutcome = Readonly<Record<ForecastKind, readonly number[]>> & {
+	readonly weeksBegun: number;
+};
 
 /** Whether a number that came lies within what was expected. */
 export const isWithin = ({ low, high }: PredictedCount, came: number): boolean => came >= low && came <= high;

@@ -21,18 +21,22 @@ describe('a predicted count', () => {
 
 	it('is wider than chance alone, the more so the less it rests on', () => {
 		fc.assert(
-			fc.property(fc.integer({ min: 20, max: 3000 }), fc.double({ min: 0.05, max: 0.9, noNaN: true }), (n, share) => {
-				const width = (weight: number) => {
-					const { low, high } = predictCount(n, share, weight);
-					return high - low;
-				};
-				const { low, high } = predictCount(n, share, 100);
-				expect(low).toBeLessThanOrEqual(n * share + 1);
-				expect(high).toBeGreaterThanOrEqual(n * share - 1);
-				expect(low).toBeGreaterThanOrEqual(0);
-				expect(high).toBeLessThanOrEqual(n);
-				expect(width(20)).toBeGreaterThanOrEqual(width(200));
-			}),
+			fc.property(
+				fc.integer({ min: 20, max: 3000 }),
+				fc.double({ min: 0.05, max: 0.9, noNaN: true }),
+				(n, share) => {
+					const width = (weight: number) => {
+						const { low, high } = predictCount(n, share, weight);
+						return high - low;
+					};
+					const { low, high } = predictCount(n, share, 100);
+					expect(low).toBeLessThanOrEqual(n * share + 1);
+					expect(high).toBeGreaterThanOrEqual(n * share - 1);
+					expect(low).toBeGreaterThanOrEqual(0);
+					expect(high).toBeLessThanOrEqual(n);
+					expect(width(20)).toBeGreaterThanOrEqual(width(200));
+				}
+			),
 			{ numRuns: 60 }
 		);
 	});
@@ -93,7 +97,9 @@ describe('a forecast', () => {
 			const earlier = draw(150);
 			const [answers, calls, checkIns] = earlier.map(({ happened, left }) => ({
 				happened,
-				lastSeen: Array.from({ length: FORECAST_WEEKS }, (_, week) => (week === FORECAST_WEEKS - 1 ? left : 0))
+				lastSeen: Array.from({ length: FORECAST_WEEKS }, (_, week) =>
+					week === FORECAST_WEEKS - 1 ? left : 0
+				)
 			}));
 			const made = forecastRound({ answers: answers!, calls: calls!, checkIns: checkIns! }, 80);
 			const came = draw(80);

@@ -12,7 +12,12 @@ describe('the code that is read out', () => {
 			fc.property(fc.double({ min: 0, max: 1, maxExcluded: true, noNaN: true }), (random) => {
 				const code = codeFrom(random);
 				expect(code).toHaveLength(CODE_DIGITS);
-				for (const typed of [code, spacedCode(code), [...code].join('-'), ` ${code.slice(0, 2)}.${code.slice(2)} `])
+				for (const typed of [
+					code,
+					spacedCode(code),
+					[...code].join('-'),
+					` ${code.slice(0, 2)}.${code.slice(2)} `
+				])
 					expect(readCode(typed)).toBe(code);
 			})
 		);
@@ -56,7 +61,10 @@ describe('agreement', () => {
 	});
 
 	it('takes both sides', () => {
-		expect(agreementOn(plan, { person: 'b', coordinator: 'a' })).toEqual({ person: true, coordinator: false });
+		expect(agreementOn(plan, { person: 'b', coordinator: 'a' })).toEqual({
+			person: true,
+			coordinator: false
+		});
 		expect(isAgreed(agreementOn(plan, { person: null, coordinator: 'b' }))).toBe(false);
 	});
 });

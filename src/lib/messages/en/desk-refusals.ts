@@ -34,8 +34,7 @@ export const deskRefusalTexts = {
 	closedAlready: 'One of these is already closed. Check what is still open.',
 	referFirst: 'Refer the case to a clinician first. You can then choose it as the next step.',
 	forFigures: 'Only coordinators and analysts can see workforce results.',
-	wrongWalkthroughCode:
-		'This code is wrong. Ask for the code on the employee’s page, then enter it again.',
+	wrongWalkthroughCode: 'This code is wrong. Ask for the code on the employee’s page, then enter it again.',
 	noReport: 'We can’t find this report. It may have been deleted.',
 	chooseMonthEnd: 'Choose a month that has ended.',
 	typePrice: 'Enter a price such as 129 or 129.90.',

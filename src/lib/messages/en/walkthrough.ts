@@ -7,7 +7,8 @@ export const walkthroughTexts = {
 	kept: 'We save only what you both see: the answers, the plan you agree on and the next date. Nothing is listened to, filmed or recorded.',
 	start: 'Start and get a code',
 	yourCode: 'Your code',
-	readOut: 'Read this code out to your coordinator. They can come in only with it, and you can end this at any time.',
+	readOut:
+		'Read this code out to your coordinator. They can come in only with it, and you can end this at any time.',
 	here: (names: string, count: number) => `${names} ${isOne(count) ? 'is' : 'are'} here with you.`,
 	notHere: 'Your coordinator isn’t here yet.',
 	personHere: (name: string) => `${name} is here and sees what you enter.`,
@@ -19,7 +20,10 @@ export const walkthroughTexts = {
 	noQuestions: 'Nothing is asked here.',
 	entered: 'What was entered',
 	nothingEntered: 'Nothing has been entered yet.',
-	entry: { byPerson: (name: string) => `entered by ${name}`, readOut: (name: string) => `read out to ${name}` },
+	entry: {
+		byPerson: (name: string) => `entered by ${name}`,
+		readOut: (name: string) => `read out to ${name}`
+	},
 	cleared: 'cleared',
 	aColleague: 'a coordinator',
 	plan: 'The plan',
@@ -31,7 +35,11 @@ export const walkthroughTexts = {
 	onOtherPages: 'The rest is on the pages about warning signs, discomfort and things at home.',
 	noSteps: 'Nothing has to change at this workstation.',
 	agree: 'I agree to this plan',
-	agreed: { you: 'You agree.', other: (name: string) => `${name} agrees.`, both: 'You both agree to this plan.' },
+	agreed: {
+		you: 'You agree.',
+		other: (name: string) => `${name} agrees.`,
+		both: 'You both agree to this plan.'
+	},
 	next: 'Next date',
 	nextOn: (day: string) => `Your coordinator will follow up on ${day}.`,
 	noNext: 'Your coordinator will set the next date.',

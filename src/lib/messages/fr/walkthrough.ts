@@ -28,8 +28,7 @@ export const walkthroughTexts: WalkthroughTexts = {
 	makeAgain: 'Refaire le plan',
 	behind: 'Des réponses ont changé depuis ce plan.',
 	stillOpen: (n) => (isOne(n) ? 'Il manque une réponse' : `Il manque ${n} réponses`),
-	onOtherPages:
-		'Le reste se trouve sur les pages des signes d’alerte, des gênes et des objets de la maison.',
+	onOtherPages: 'Le reste se trouve sur les pages des signes d’alerte, des gênes et des objets de la maison.',
 	noSteps: 'Rien ne doit changer à ce poste.',
 	agree: 'J’accepte ce plan',
 	agreed: {

@@ -74,7 +74,9 @@ export async function outcomeOf(
 		now
 	);
 	return {
-		weeksBegun: sentAt ? Math.min(Math.floor((now.getTime() - sentAt.getTime()) / WEEK_MS) + 1, FORECAST_WEEKS) : 0,
+		weeksBegun: sentAt
+			? Math.min(Math.floor((now.getTime() - sentAt.getTime()) / WEEK_MS) + 1, FORECAST_WEEKS)
+			: 0,
 		answers: delays.answers.happened,
 		calls: delays.calls.happened,
 		checkIns: delays.checkIns.happened

@@ -39,8 +39,7 @@ export async function joinWalkthrough(
 			.values({ walkthroughId: open.id, userId, at: now })
 			.onConflictDoNothing()
 			.returning({ at: walkthroughMembers.at });
-		if (joined.length > 0)
-			await writeAuditLine(tx, actor, { at: now, act: 'walkthrough-joined', personId });
+		if (joined.length > 0) await writeAuditLine(tx, actor, { at: now, act: 'walkthrough-joined', personId });
 		await tx.update(walkthroughs).set({ wrongCodes: 0 }).where(eq(walkthroughs.id, open.id));
 		await publishChange(tx, `walkthrough:${open.id}`);
 		return true;

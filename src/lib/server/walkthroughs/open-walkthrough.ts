@@ -44,7 +44,11 @@ export async function requireOpenWalkthrough(tx: Db, personId: string, now: Date
  * workstation, ends.
  * @throws DomainError before consent
  */
-export async function startWalkthrough(db: Db, { assessment, actor }: OpenAssessment, now: Date): Promise<void> {
+export async function startWalkthrough(
+	db: Db,
+	{ assessment, actor }: OpenAssessment,
+	now: Date
+): Promise<void> {
 	if (!assessment.consentedAt) throw new DomainError('not-allowed', 'consentFirst');
 	await inTransaction(db, async (tx) => {
 		await requirePerson(tx, actor.personId);

@@ -63,7 +63,11 @@ export async function agreeToPlan(db: Db, party: WalkthroughParty, planId: strin
 }
 
 /** Ends a walkthrough: nobody enters anything further, and both have the summary. */
-export async function endWalkthrough(db: Db, { userId, actor, open }: WalkthroughParty, now: Date): Promise<void> {
+export async function endWalkthrough(
+	db: Db,
+	{ userId, actor, open }: WalkthroughParty,
+	now: Date
+): Promise<void> {
 	const { personId } = open.actor;
 	await inTransaction(db, async (tx) => {
 		const { id } = await requireOpenWalkthrough(tx, personId, now);

@@ -34,9 +34,7 @@ export async function isMember(db: Db, walkthroughId: string, userId: string): P
 	const [member] = await db
 		.select({ at: walkthroughMembers.at })
 		.from(walkthroughMembers)
-		.where(
-			and(eq(walkthroughMembers.walkthroughId, walkthroughId), eq(walkthroughMembers.userId, userId))
-		);
+		.where(and(eq(walkthroughMembers.walkthroughId, walkthroughId), eq(walkthroughMembers.userId, userId)));
 	return member !== undefined;
 }
 

@@ -37,7 +37,10 @@ async function entriesOf(db: Db, walkthroughId: string): Promise<WalkthroughEntr
 		.leftJoin(users, eq(users.id, walkthroughEntries.userId))
 		.where(eq(walkthroughEntries.walkthroughId, walkthroughId))
 		.orderBy(desc(walkthroughEntries.at), walkthroughEntries.field);
-	return rows.map(({ isReadOut, name, ...entry }) => ({ ...entry, readOutTo: isReadOut ? (name ?? '') : null }));
+	return rows.map(({ isReadOut, name, ...entry }) => ({
+		...entry,
+		readOutTo: isReadOut ? (name ?? '') : null
+	}));
 }
 
 type AssessmentRow = typeof assessments.$inferSelect;
@@ -79,12 +82,13 @@ export async function readWalkthroughState(db: Db, id: string, now: Date): Promi
 		...here,
 		entries,
 		plan,
-		agreement: agreementOn(plan, { person: walkthrough.personPlan, coordinator: walkthrough.coordinatorPlan }),
+		agreement: agreementOn(plan, {
+			person: walkthrough.personPlan,
+			coordinator: walkthrough.coordinatorPlan
+		}),
 		nextOn: walkthrough.nextOn,
 		isOpen:
-			walkthrough.endedAt === null &&
-			assessment.revokedAt === null &&
-			!hasRunOut(walkthrough.startedAt, now)
+			walkthrough.endedAt === null && assessment.revokedAt === null && !hasRunOut(walkthrough.startedAt, now)
 	};
 }
 

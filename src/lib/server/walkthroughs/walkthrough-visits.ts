@@ -33,7 +33,9 @@ export async function visitWalkthrough(
 			await publishChange(db, `walkthrough:${walkthroughId}`);
 		};
 		// The stream is over: nobody waits. A row that stays is passed over once it is old.
-		leave().catch((error: unknown) => log({ level: 'warn', event: 'walkthrough-left', ...describeError(error) }));
+		leave().catch((error: unknown) =>
+			log({ level: 'warn', event: 'walkthrough-left', ...describeError(error) })
+		);
 	};
 }
 
@@ -54,5 +56,8 @@ export async function whoIsHere(
 			)
 		);
 	const names = rows.flatMap(({ name }) => (name === null ? [] : [name]));
-	return { isPersonHere: rows.some(({ userId }) => userId === null), coordinatorsHere: [...new Set(names)].sort() };
+	return {
+		isPersonHere: rows.some(({ userId }) => userId === null),
+		coordinatorsHere: [...new Set(names)].sort()
+	};
 }

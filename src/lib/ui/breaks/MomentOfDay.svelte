@@ -64,7 +64,7 @@
 </script>
 
 <DayStrip {plan} {day} {texts} at={chosen === null ? null : minute} />
-<div class="needs-js mt-3">
+<div class="scrub needs-js mt-3">
 	<Range
 		id="moment"
 		label={words.label}
@@ -101,12 +101,19 @@
 		gap: 1rem;
 		margin-top: 0.5rem;
 	}
+	/* The thumb is where the line on the day is. */
+	.scrub :global(.kit-range) {
+		width: 100%;
+		max-width: none;
+	}
 	/* As high as its highest drawing, so that nothing below it moves. */
 	.drawn {
-		height: 20rem;
-		overflow: hidden;
+		min-height: 27rem;
 	}
 	@media (min-width: 48rem) {
+		.drawn {
+			min-height: 21rem;
+		}
 		.moment {
 			grid-template-columns: minmax(0, 1fr) minmax(0, 1.4fr);
 		}

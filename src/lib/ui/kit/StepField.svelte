@@ -42,8 +42,9 @@
 		onblur = () => {}
 	}: Props = $props();
 
-	let typed = $state<string | null>(null);
-	const shown = $derived(typed ?? withDecimalMark(value, locale));
+	/** What is being typed, and the value that it made: a value from elsewhere takes its place at once. */
+	let typed = $state<{ readonly text: string; readonly made: string } | null>(null);
+	const shown = $derived(typed?.made === value ? typed.text : withDecimalMark(value, locale));
 
 	function stepBy(direction: 1 | -1) {
 		typed = null;
@@ -67,8 +68,9 @@
 			aria-invalid={isInvalid}
 			aria-describedby={describedBy}
 			oninput={(event) => {
-				typed = event.currentTarget.value;
-				oninput(typed);
+				const { value: text } = event.currentTarget;
+				oninput(text);
+				typed = { text, made: value };
 			}}
 			{onfocus}
 			onblur={() => {

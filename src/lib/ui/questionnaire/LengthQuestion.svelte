@@ -48,8 +48,10 @@
 	const counted = $derived(countingUnitOf(name, draft.answers));
 	const isOff = $derived(isMarkedUnmeasured(draft.answers, name));
 	/** A count being typed: "2 1" is on its way to "2 1/2" and must not become a length yet. */
-	let typed = $state<string | null>(null);
-	const shown = $derived(typed ?? (counted ? lengthToCount(name, draft.answers) : text));
+	let typed = $state<{ readonly count: string; readonly made: string } | null>(null);
+	const shown = $derived(
+		typed?.made === text ? typed.count : counted ? lengthToCount(name, draft.answers) : text
+	);
 	let hasLeft = $state(false);
 	const isRefused = $derived(issues.some((issue) => issue.field === name));
 	// No error is shown while someone types; once the field is left, or was refused, its error stays until corrected.
@@ -73,8 +75,8 @@
 
 	function take(typedText: string) {
 		draft.active = name;
-		typed = counted ? typedText : null;
 		draft.set(name, counted ? countToLength(name, typedText, draft.answers) : typedText);
+		typed = counted ? { count: typedText, made: draft.answers[name] ?? '' } : null;
 		if (isOff) draft.set(cannotMeasureField(name), 'no');
 	}
 

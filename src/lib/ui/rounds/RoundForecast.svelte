@@ -27,8 +27,6 @@
 
 	let { forecast, outcome, startsOn }: Props = $props();
 
-	const range = ({ low, expected, high }: PredictedCount, digits: number) =>
-		texts.range(decimalNumber(expected, digits), decimalNumber(low, digits), decimalNumber(high, digits));
 	const cameIn = (kind: keyof ForecastWeek, week: number): number | null =>
 		outcome && kind !== 'hours' && week < outcome.weeksBegun ? (outcome[kind][week] ?? 0) : null;
 	const cameInAll = (kind: keyof ForecastWeek): number | null =>
@@ -37,11 +35,15 @@
 </script>
 
 {#snippet cell(count: PredictedCount, kind: keyof ForecastWeek, came: number | null, isOver: boolean)}
-	<td class="num py-1.5 pe-4 align-top">
-		{range(count, kind === 'hours' ? 1 : 0)}
+	{@const digits = kind === 'hours' ? 1 : 0}
+	<td class="py-1.5 pe-3 align-top">
+		<span class="num">{decimalNumber(count.expected, digits)}</span><br />
+		<span class="whitespace-nowrap text-ink-soft"
+			>{texts.range(decimalNumber(count.low, digits), decimalNumber(count.high, digits))}</span
+		>
 		{#if came !== null}
-			<br /><strong>{texts.came(String(came))}</strong>
-			{#if isOver && !isWithin(count, came)}<span class="outside">{texts.outside}</span>{/if}
+			<br /><strong class="whitespace-nowrap">{texts.came(String(came))}</strong>
+			{#if isOver && !isWithin(count, came)}<br /><span class="outside">{texts.outside}</span>{/if}
 		{/if}
 	</td>
 {/snippet}
@@ -51,7 +53,7 @@
 	{#if forecast}
 		<p class="mt-1.5 max-w-prose text-note text-ink-soft">{texts.lead(forecast.from)}</p>
 		<div class="overflow-x-auto">
-			<table class="mt-1 text-note">
+			<table class="mt-1 w-full max-w-2xl text-note">
 				<thead>
 					<tr class="text-start">
 						<th class="py-1.5 pe-4" scope="col">{texts.week}</th>
@@ -62,7 +64,7 @@
 					{#each forecast.weeks as week, i (i)}
 						<tr class="border-t border-rule">
 							<th class="py-1.5 pe-4 text-start align-top font-normal whitespace-nowrap" scope="row">
-								{texts.from(i + 1, dayWords(addDays(startsOn as CivilDate, 7 * i), 'medium'))}
+								{texts.from(dayWords(addDays(startsOn as CivilDate, 7 * i), 'medium'))}
 							</th>
 							{#each columns as kind (kind)}
 								{@render cell(week[kind], kind, cameIn(kind, i), i + 1 < (outcome?.weeksBegun ?? 0))}

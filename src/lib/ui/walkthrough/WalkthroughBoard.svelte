@@ -23,6 +23,8 @@
 		live: LiveWalkthrough;
 		side: 'person' | 'coordinator';
 		personName: string;
+		/** The coordinator's own name; empty on the person's side. */
+		ownName?: string;
 		way: SittingStyle;
 		checklist: Checklist;
 		/** Answers without which there is no plan, as the last attempt found. */
@@ -33,19 +35,25 @@
 		next: Snippet;
 	}
 
-	let { live, side, personName, way, checklist, open, t, texts, next }: Props = $props();
+	let { live, side, personName, ownName = '', way, checklist, open, t, texts, next }: Props = $props();
 
 	const { draft } = $derived(live);
 	const size = $derived(side === 'person' ? 'thumb' : 'desk');
 	const { station, question: pointed } = $derived(live.state);
 	const facts = $derived(factsOfAnswers(draft.settled, way));
 	const questions = $derived(
-		questionnaireOf(draft.settled, { way, checklist }, 'complete').questions.filter(({ page }) => page === station)
+		questionnaireOf(draft.settled, { way, checklist }, 'complete').questions.filter(
+			({ page }) => page === station
+		)
 	);
 	const context = $derived({ checklist, facts, t, texts });
 	const coordinator = $derived(t.lists.and(live.state.coordinatorsHere) || texts.aColleague);
 	const otherName = $derived(side === 'person' ? coordinator : personName);
-	const pointer = $derived(live.isOwnPoint ? null : (live.state.pointedBy ?? personName));
+	const pointer = $derived.by(() => {
+		const { pointedBy } = live.state;
+		const isOwn = live.isOwnPoint || (side === 'person' ? pointedBy === null : pointedBy === ownName);
+		return isOwn ? null : (pointedBy ?? personName);
+	});
 
 	// Where the other side points is brought into view; what this side does moves nothing.
 	$effect(() => {
@@ -61,7 +69,7 @@
 {#if !live.isConnected || isOffline.current}
 	<p class="my-2 border-s-4 border-warm bg-warm-wash px-3 py-1.5" role="alert">{texts.lost}</p>
 {/if}
-<div class="board">
+<div class="board {side}">
 	<div class="drawing"><WalkDrawing {draft} page={station} active={pointed} {t} /></div>
 	<div class="min-w-0">
 		<SegmentSwitch
@@ -145,6 +153,17 @@
 	}
 	.question :global(.question-title) {
 		font-weight: 600;
+	}
+	/* The coordinator reads the questions out and sees many at once; the person has fingers. */
+	.coordinator .question :global(.kit-choices .options) {
+		display: flex;
+		flex-wrap: wrap;
+		gap: 0.375rem;
+	}
+	.coordinator .question :global(.kit-choice) {
+		min-height: 2rem;
+		padding: 0.125rem 0.625rem;
+		font-size: var(--text-note);
 	}
 	.below {
 		display: grid;

@@ -26,7 +26,9 @@
 	const { plan, agreement } = $derived(state);
 	const other = $derived(side === 'person' ? 'coordinator' : 'person');
 	const names = $derived(
-		open.flatMap(({ field }) => (Object.hasOwn(t.fields, field) ? [t.fields[field as keyof typeof t.fields]] : []))
+		open.flatMap(({ field }) =>
+			Object.hasOwn(t.fields, field) ? [t.fields[field as keyof typeof t.fields]] : []
+		)
 	);
 </script>
 
@@ -46,7 +48,9 @@
 {/if}
 {#if open.length > 0}
 	<p class="mt-2 border-s-4 border-warm bg-warm-wash px-3 py-1.5" role="alert">
-		{names.length > 0 ? t.lists.of(texts.stillOpen(open.length), t.lists.plain(names)) : texts.stillOpen(open.length)}.
+		{names.length > 0
+			? t.lists.of(texts.stillOpen(open.length), t.lists.plain(names))
+			: texts.stillOpen(open.length)}.
 		{texts.onOtherPages}
 	</p>
 {/if}

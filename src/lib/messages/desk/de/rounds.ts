@@ -79,16 +79,17 @@ export const roundTexts: DeskTexts['rounds'] = {
 		afterwards: 'Erwartet und eingetroffen',
 		lead: (from) =>
 			`Aus der Zeit, die Antworten, Anrufe und Rückmeldungen nach den letzten ${from} Einladungen brauchten. In neun von zehn Fällen liegt die Zahl im Bereich.`,
-		tooFew: (least) => `Noch gibt es keine Vorhersage: Dafür braucht es mindestens ${least} frühere Einladungen.`,
+		tooFew: (least) =>
+			`Noch gibt es keine Vorhersage: Dafür braucht es mindestens ${least} frühere Einladungen.`,
 		week: 'Woche',
-		from: (n, day) => `${n}, ab ${day}`,
+		from: (day) => `ab ${day}`,
 		kinds: {
 			answers: 'Antworten',
 			calls: 'Angerufene',
 			checkIns: 'Gesendete Rückmeldungen',
 			hours: 'Arbeitsstunden'
 		},
-		range: (expected, low, high) => `${expected} (${low} bis ${high})`,
+		range: (low, high) => `${low} bis ${high}`,
 		came: (n) => `eingetroffen: ${n}`,
 		outside: 'außerhalb des Bereichs',
 		total: 'Insgesamt',

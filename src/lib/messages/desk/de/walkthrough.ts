@@ -11,7 +11,8 @@ export const deskWalkthroughTexts: typeof en = {
 	started: (name) => `${name} hat begonnen. Fragen Sie nach dem Code auf der Seite.`,
 	code: 'Code',
 	join: 'Dazukommen',
-	marked: 'Tragen Sie ein, was Ihnen vorgelesen wird. Es wird als vorgelesen gekennzeichnet, mit Ihrem Namen.',
+	marked:
+		'Tragen Sie ein, was Ihnen vorgelesen wird. Es wird als vorgelesen gekennzeichnet, mit Ihrem Namen.',
 	day: 'Tag der Wiedervorlage',
 	setDay: 'Tag festlegen',
 	followUpReason: 'Nach dem gemeinsamen Ansehen'

@@ -91,12 +91,11 @@ export const roundTexts = {
 		afterwards: 'Expected and what came',
 		lead: (from: number) =>
 			`From how long answers, calls and check-ins took after the last ${from} invitations. Nine times in ten, the number lies in the range.`,
-		tooFew: (least: number) =>
-			`There’s no forecast yet: it needs at least ${least} earlier invitations.`,
+		tooFew: (least: number) => `There’s no forecast yet: it needs at least ${least} earlier invitations.`,
 		week: 'Week',
-		from: (n: number, day: string) => `${n}, from ${day}`,
+		from: (day: string) => `from ${day}`,
 		kinds: { answers: 'Answers', calls: 'People called', checkIns: 'Check-ins sent', hours: 'Hours of work' },
-		range: (expected: string, low: string, high: string) => `${expected} (${low} to ${high})`,
+		range: (low: string, high: string) => `${low} to ${high}`,
 		came: (n: string) => `came: ${n}`,
 		outside: 'outside the range',
 		total: 'In all',

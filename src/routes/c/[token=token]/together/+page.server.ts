@@ -33,9 +33,7 @@ export const actions: Actions = {
 			await startWalkthrough(locals.db, open, locals.now);
 		}),
 	plan: ({ locals, params }) =>
-		withFormError(async () =>
-			makeSharedPlan(locals, await personParty(locals.db, params.token, locals.now))
-		),
+		withFormError(async () => makeSharedPlan(locals, await personParty(locals.db, params.token, locals.now))),
 	agree: ({ request, locals, params }) =>
 		withFormError(async () => {
 			const { plan } = await readPlan(request);
@@ -44,10 +42,6 @@ export const actions: Actions = {
 		}),
 	end: ({ locals, params }) =>
 		withFormError(async () => {
-			await endWalkthrough(
-				locals.db,
-				await personParty(locals.db, params.token, locals.now),
-				locals.now
-			);
+			await endWalkthrough(locals.db, await personParty(locals.db, params.token, locals.now), locals.now);
 		})
 };

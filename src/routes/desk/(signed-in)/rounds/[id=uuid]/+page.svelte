@@ -102,16 +102,18 @@
 				isOut={data.isOut}
 				mostReminders={data.reminderDays.length}
 			/>
-			<RoundFigures
-				name={round.name}
-				figures={data.figures}
-				compared={data.compared}
-				earlier={data.earlier}
-				same={data.same}
-			/>
+			<div>
+				<RoundFigures
+					name={round.name}
+					figures={data.figures}
+					compared={data.compared}
+					earlier={data.earlier}
+					same={data.same}
+				/>
+				{#if data.forecast}
+					<RoundForecast forecast={data.forecast} outcome={data.outcome} startsOn={round.startsOn} />
+				{/if}
+			</div>
 		</div>
-		{#if data.forecast}
-			<RoundForecast forecast={data.forecast} outcome={data.outcome} startsOn={round.startsOn} />
-		{/if}
 	{/if}
 </main>

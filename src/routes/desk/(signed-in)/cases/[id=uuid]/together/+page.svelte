@@ -69,6 +69,7 @@
 			{live}
 			side="coordinator"
 			personName={person.name}
+			ownName={data.userName}
 			way={about.way}
 			{checklist}
 			{open}
@@ -79,7 +80,7 @@
 				{#if live.state.nextOn}<p class="font-semibold">{dayWords(live.state.nextOn)}</p>{/if}
 				<form method="POST" action="?/next" use:enhanceForm class="mt-1 flex flex-wrap items-end gap-3">
 					<input type="hidden" name="key" value={data.key} />
-					<DayField name="due" label={desk.day} isRequired />
+					<div class="w-52"><DayField id="due" name="due" label={desk.day} isRequired /></div>
 					<Button size="desk">{desk.setDay}</Button>
 				</form>
 			{/snippet}
@@ -93,7 +94,15 @@
 			{data.isStarted ? desk.started(person.name) : desk.notStarted(person.name)}
 		</p>
 		<form method="POST" action="?/join" use:enhanceForm class="mt-3 flex flex-wrap items-end gap-3">
-			<TextField name="code" label={desk.code} inputmode="numeric" maxlength={20} isRequired size="desk" value="" />
+			<TextField
+				name="code"
+				label={desk.code}
+				inputmode="numeric"
+				maxlength={20}
+				isRequired
+				size="desk"
+				value=""
+			/>
 			<Button look="main" size="desk">{desk.join}</Button>
 		</form>
 		<WalkthroughSummaries

@@ -33,7 +33,7 @@ export interface RoundForecast {
 	readonly total: ForecastWeek;
 }
 
-const LEAST_EXPECTED = 0.5;
+const LEAST_EXPECTED = 1;
 
 /** The work in hours. Its range takes what varies in each kind as independent of the others. */
 function hoursOf(counts: Readonly<Record<ForecastKind, PredictedCount>>): PredictedCount {

@@ -14,11 +14,11 @@ export const walkthroughTexts = {
 	personHere: (name: string) => `${name} is here and sees what you enter.`,
 	personAway: (name: string) => `${name} doesn’t have the page open right now.`,
 	alsoHere: (names: string) => `Also here: ${names}.`,
-	lost: 'The connection is lost. What you enter is sent as soon as it’s back.',
+	lost: 'The connection is lost. We’ll send your entries as soon as it’s back.',
 	stations: 'Where to look',
 	pointing: (name: string) => `${name} is pointing here.`,
 	noQuestions: 'Nothing is asked here.',
-	entered: 'What was entered',
+	entered: 'Entered together',
 	nothingEntered: 'Nothing has been entered yet.',
 	entry: {
 		byPerson: (name: string) => `entered by ${name}`,

@@ -105,7 +105,7 @@
 		top: -6px;
 		height: calc(100% + 12px);
 		width: 2px;
-		margin-left: -1px;
+		margin-inline-start: -1px;
 		background: var(--ink);
 	}
 	.hours {

@@ -75,7 +75,7 @@ export const roundTexts: DeskTexts['rounds'] = {
 	fullSummary: ({ roundStates, startsOn, dueOn, timeZone, checklistVersion }) =>
 		`${roundStates} · ${startsOn} bis ${dueOn}, ${timeZone} · Checkliste Version ${checklistVersion}`,
 	forecast: {
-		heading: 'Was diese Runde bringen wird',
+		heading: 'Vorhersage',
 		afterwards: 'Erwartet und eingetroffen',
 		lead: (from) =>
 			`Aus der Zeit, die Antworten, Anrufe und Rückmeldungen nach den letzten ${from} Einladungen brauchten. In neun von zehn Fällen liegt die Zahl im Bereich.`,

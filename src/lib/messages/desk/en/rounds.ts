@@ -87,7 +87,7 @@ export const roundTexts = {
 		checklistVersion: string | number;
 	}) => `${roundStates} · ${startsOn} to ${dueOn}, ${timeZone} · checklist version ${checklistVersion}`,
 	forecast: {
-		heading: 'What this round will bring',
+		heading: 'Forecast',
 		afterwards: 'Expected and what came',
 		lead: (from: number) =>
 			`From how long answers, calls and check-ins took after the last ${from} invitations. Nine times in ten, the number lies in the range.`,

@@ -4,7 +4,7 @@ export const deskWalkthroughTexts = {
 	title: (name: string) => `Together with ${name} · Easy Corner`,
 	back: (name: string) => `Back to ${name}`,
 	heading: (name: string) => `Look at it together with ${name}`,
-	lead: 'You’re both on the phone and look at the same drawing. What either of you enters appears on it at once.',
+	lead: 'You’re both on the phone and look at the same drawing. Every entry of either of you appears on it at once.',
 	notStarted: (name: string) =>
 		`${name} starts it: on any page of their personal link, under “Look at it together”. Their page then shows a code.`,
 	started: (name: string) => `${name} has started. Ask for the code on their page.`,

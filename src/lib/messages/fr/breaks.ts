@@ -250,12 +250,12 @@ export const breakTexts: BreakTexts = {
 		moment: {
 			label: 'Regarder un moment de votre journée',
 			at: (time, what) => `${time} : ${what}`,
-			sitting: (n) => (n === 1 ? 'assis à votre table' : `assis au poste ${n}`),
-			standing: (n) => (n === 1 ? 'debout à votre table' : `debout au poste ${n}`),
+			sitting: (n) => (n === 1 ? 'assis à votre table' : `assis au poste ${n}`),
+			standing: (n) => (n === 1 ? 'debout à votre table' : `debout au poste ${n}`),
 			meeting: 'en réunion',
 			rest: (until) => `déjeuner ou appel en marchant, jusqu’à ${until}`,
-			pause: (kind, exercise) => (exercise ? `${kind} : ${exercise}` : kind),
-			since: (minutes) => (minutes === 0 ? 'Vous venez de commencer.' : `Depuis ${hours(minutes)}.`),
+			pause: (kind, exercise) => (exercise ? `${kind} : ${exercise}` : kind),
+			since: (minutes) => (minutes === 0 ? 'Vous venez de commencer.' : `Depuis ${hours(minutes)}.`),
 			until: (time) => `Le prochain changement est à ${time}.`,
 			noDrawing: 'Il n’y a pas encore de dessin : ce poste n’a pas été renseigné.'
 		},

@@ -8,7 +8,7 @@ export const walkthroughTexts: WalkthroughTexts = {
 	yourCode: 'Votre code',
 	readOut:
 		'Lisez ce code à la coordination. Elle ne peut entrer qu’avec ce code, et vous pouvez arrêter à tout moment.',
-	here: (names, count) => `${names} ${isOne(count) ? 'est' : 'sont'} avec vous.`,
+	here: (names, count) => `${names} ${isOne(count) ? 'est' : 'sont'} avec vous.`,
 	notHere: 'La coordination n’est pas encore là.',
 	personHere: (name) => `${name} est là et voit ce que vous saisissez.`,
 	personAway: (name) => `${name} n’a pas la page ouverte en ce moment.`,
@@ -27,7 +27,7 @@ export const walkthroughTexts: WalkthroughTexts = {
 	makePlan: 'Faire le plan',
 	makeAgain: 'Refaire le plan',
 	behind: 'Des réponses ont changé depuis ce plan.',
-	stillOpen: (n) => (isOne(n) ? 'Il manque une réponse' : `Il manque ${n} réponses`),
+	stillOpen: (n) => (isOne(n) ? 'Il manque une réponse' : `Il manque ${n} réponses`),
 	onOtherPages: 'Le reste se trouve sur les pages des signes d’alerte, des gênes et des objets de la maison.',
 	noSteps: 'Rien ne doit changer à ce poste.',
 	agree: 'J’accepte ce plan',

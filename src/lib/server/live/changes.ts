@@ -74,9 +74,10 @@ export class ChangeFeed {
 
 	/**
 	 * The state of something, read once after each change however many follow it.
+	 * @param what everything that it depends on
 	 * @param read the same for everyone who follows it
 	 */
-	read(what: ChangeTopic, read: () => Promise<unknown>): Promise<unknown> {
+	read(what: readonly ChangeTopic[], read: () => Promise<unknown>): Promise<unknown> {
 		// A subscription not yet confirmed may have missed something.
 		return this.isListening ? this.reads.read(what, read) : read();
 	}

@@ -21,7 +21,7 @@ describe('what is read for those who follow something', () => {
 		const reads = new SharedReads();
 		let n = 0;
 		const read = vi.fn(() => Promise.resolve((n += 1)));
-		const ask = () => Promise.all(Array.from({ length: 1000 }, () => reads.read('round:a', read)));
+		const ask = () => Promise.all(Array.from({ length: 1000 }, () => reads.read(['round:a'], read)));
 		expect(new Set(await ask())).toEqual(new Set([1]));
 		reads.changed('round:b');
 		expect(new Set(await ask())).toEqual(new Set([1]));
@@ -34,7 +34,7 @@ describe('what is read for those who follow something', () => {
 
 	it('is read again after a read that failed', async () => {
 		const reads = new SharedReads();
-		await expect(reads.read('desk', () => Promise.reject(new Error('gone')))).rejects.toThrow('gone');
-		expect(await reads.read('desk', () => Promise.resolve(1))).toBe(1);
+		await expect(reads.read(['desk'], () => Promise.reject(new Error('gone')))).rejects.toThrow('gone');
+		expect(await reads.read(['desk'], () => Promise.resolve(1))).toBe(1);
 	});
 });

@@ -20,12 +20,16 @@ export class SharedReads {
 	/** Forgets what nobody follows any more. */
 	forget(what: string): void {
 		this.#versions.delete(what);
-		this.#reads.delete(what);
+		for (const key of this.#reads.keys()) if (key.split(' ').includes(what)) this.#reads.delete(key);
 	}
 
-	/** The state since the last change; a failed read is not kept. */
-	read(what: string, read: () => Promise<unknown>): Promise<unknown> {
-		const version = this.#versions.get(what) ?? 0;
+	/**
+	 * The state since the last change; a failed read is not kept.
+	 * @param names of everything that the state depends on
+	 */
+	read(names: readonly string[], read: () => Promise<unknown>): Promise<unknown> {
+		const what = names.join(' ');
+		const version = names.reduce((sum, name) => sum + (this.#versions.get(name) ?? 0), 0);
 		const known = this.#reads.get(what);
 		const at = performance.now();
 		if (known?.version === version && at - known.at < KEPT_MS) return known.state;

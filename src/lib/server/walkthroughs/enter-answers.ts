@@ -1,53 +1,39 @@
 import { sql } from 'drizzle-orm';
 import { unitOf } from '../../core/answers';
-import { fieldOutsideStations } from '../../core/walkthrough';
+import { fieldOutsideStations, LONGEST_WALKTHROUGH_MS } from '../../core/walkthrough';
 import { saveAnswers, type SavedAnswers } from '../assessments/save-answers';
-import { schema, type Db } from '../db/client';
+import type { Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
-import { requireOpenWalkthrough } from './open-walkthrough';
 import type { WalkthroughParty } from './walkthrough-party';
-
-const { walkthroughEntries } = schema;
 
 /**
  * Saves what one side enters while both look, and says so to the other with the same transaction. What a coordinator enters is marked as
- * read out.
+ * read out. Cost: seven statements; a hundred pairs enter something every second.
  * @throws DomainError for a field that belongs to no station, and once the walkthrough has ended
  */
 export async function enterAnswers(
 	db: Db,
-	{ userId, open }: WalkthroughParty,
+	{ userId, open }: Pick<WalkthroughParty, 'userId' | 'open'>,
 	fields: Readonly<Record<string, string>>,
 	now: Date
 ): Promise<SavedAnswers> {
 	const outside = fieldOutsideStations(fields);
 	if (outside !== null) throw new DomainError('invalid', 'notInWalkthrough', `/fields/${outside}`);
+	const at = now.toISOString();
+	const since = new Date(now.getTime() - LONGEST_WALKTHROUGH_MS).toISOString();
 	return inTransaction(db, async (tx) => {
-		const { id } = await requireOpenWalkthrough(tx, open.actor.personId, now);
-		const entries = Object.entries(fields).map(([field, text]) => ({
-			walkthroughId: id,
-			field,
-			text,
-			unit: unitOf(open.assessment.answers),
-			userId,
-			isReadOut: userId !== null,
-			at: now
-		}));
-		if (entries.length > 0)
-			await tx
-				.insert(walkthroughEntries)
-				.values(entries)
-				.onConflictDoUpdate({
-					target: [walkthroughEntries.walkthroughId, walkthroughEntries.field],
-					set: {
-						text: sql`excluded.text`,
-						unit: sql`excluded.unit`,
-						userId: sql`excluded.user_id`,
-						isReadOut: sql`excluded.is_read_out`,
-						at: sql`excluded.at`
-					}
-				});
-		return saveAnswers(tx, open, fields, now);
+		// It locks the person, so that nobody ends the walkthrough in between.
+		const saved = await saveAnswers(tx, open, fields, now);
+		const { rowCount } = await tx.execute(sql`
+			insert into walkthrough_entries (walkthrough_id, field, text, unit, user_id, is_read_out, at)
+			select w.id, f.key, f.value, ${unitOf(open.assessment.answers)}, ${userId}::uuid, ${userId !== null}, ${at}::timestamptz
+			from walkthroughs w cross join json_each_text(${JSON.stringify(fields)}::json) f
+			where w.assessment_id = ${open.assessment.id}::uuid and w.ended_at is null and w.started_at > ${since}::timestamptz
+			on conflict (walkthrough_id, field) do update
+			set text = excluded.text, unit = excluded.unit, user_id = excluded.user_id, is_read_out = excluded.is_read_out,
+				at = excluded.at`);
+		if (rowCount === 0 && Object.keys(fields).length > 0) throw new DomainError('ended', 'walkthroughEnded');
+		return saved;
 	});
 }

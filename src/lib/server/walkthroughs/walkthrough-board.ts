@@ -23,9 +23,13 @@ interface BoardRequest {
 	readonly locals: { readonly db: Db; readonly now: Date };
 }
 
-/** @param partyOf whose request it is; throws where they are not in an open walkthrough */
+/**
+ * @param partyOf whose request it is; throws where they are not in an open walkthrough
+ * @param entersAs the same for an entry, which looks itself whether the walkthrough is open
+ */
 export function boardEndpoints<E extends BoardRequest>(
-	partyOf: (event: E) => Promise<WalkthroughParty>
+	partyOf: (event: E) => Promise<WalkthroughParty>,
+	entersAs: (event: E) => Promise<Pick<WalkthroughParty, 'userId' | 'open'>> = partyOf
 ): BoardEndpoints<E> {
 	return {
 		GET: (event) =>
@@ -38,7 +42,7 @@ export function boardEndpoints<E extends BoardRequest>(
 			withJsonError(async () => {
 				const { fields } = await readFields(event.request);
 				const { db, now } = event.locals;
-				return Response.json(await enterAnswers(db, await partyOf(event), fields, now));
+				return Response.json(await enterAnswers(db, await entersAs(event), fields, now));
 			}),
 		POST: (event) =>
 			withJsonError(async () => {

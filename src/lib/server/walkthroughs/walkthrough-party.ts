@@ -1,12 +1,13 @@
-import { and, eq } from 'drizzle-orm';
+import { and, eq, isNull } from 'drizzle-orm';
+import { hasRunOut } from '../../core/walkthrough';
+import { requirePermission } from '../access/require-permission';
 import { openAssessment, openAssessmentOf, type OpenAssessment } from '../assessments/open-assessment';
 import type { Actor } from '../actor';
-import { requireCase } from '../cases/require-case';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
 import { openWalkthroughOf, type WalkthroughRow } from './open-walkthrough';
 
-const { walkthroughMembers } = schema;
+const { walkthroughMembers, walkthroughs } = schema;
 
 /** One of the two sides of a walkthrough, and what they look at. */
 export interface WalkthroughParty {
@@ -49,9 +50,16 @@ export async function coordinatorParty(
 	now: Date
 ): Promise<WalkthroughParty> {
 	if (!actor) throw new DomainError('not-allowed', 'sessionEnded');
-	const { id: userId } = await requireCase(db, actor, personId, 'cases:act');
-	const walkthrough = await openWalkthroughOf(db, personId, now);
-	if (!walkthrough || !(await isMember(db, walkthrough.id, userId)))
-		throw new DomainError('ended', 'walkthroughEnded');
+	const { id: userId } = requirePermission(actor, 'cases:act');
+	const [row] = await db
+		.select({ walkthrough: walkthroughs })
+		.from(walkthroughs)
+		.innerJoin(
+			walkthroughMembers,
+			and(eq(walkthroughMembers.walkthroughId, walkthroughs.id), eq(walkthroughMembers.userId, userId))
+		)
+		.where(and(eq(walkthroughs.personId, personId), isNull(walkthroughs.endedAt)));
+	if (!row || hasRunOut(row.walkthrough.startedAt, now)) throw new DomainError('ended', 'walkthroughEnded');
+	const { walkthrough } = row;
 	return { userId, actor, open: await openAssessmentOf(db, walkthrough.assessmentId), walkthrough };
 }

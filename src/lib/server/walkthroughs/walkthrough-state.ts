@@ -1,4 +1,4 @@
-import { desc, eq } from 'drizzle-orm';
+import { eq, sql } from 'drizzle-orm';
 import { answersChangedSince } from '../../core/answers';
 import {
 	agreementOn,
@@ -15,33 +15,36 @@ import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
 import { plansInProgress } from '../plans/current-plan';
 import { walkthroughsOf, type WalkthroughRow } from './open-walkthrough';
-import { whoIsHere } from './walkthrough-visits';
+import { visitsSince } from './walkthrough-visits';
 
-const { assessments, plans, users, walkthroughEntries, walkthroughMembers, walkthroughs } = schema;
+const { assessments, plans, users, walkthroughMembers, walkthroughs } = schema;
 
 /** Most summaries shown; earlier ones are in the person's data. */
 const MOST_SUMMARIES = 5;
 
-/** What was entered, newest first; served by the key. */
-async function entriesOf(db: Db, walkthroughId: string): Promise<WalkthroughEntry[]> {
-	const rows = await db
-		.select({
-			field: walkthroughEntries.field,
-			text: walkthroughEntries.text,
-			unit: walkthroughEntries.unit,
-			isReadOut: walkthroughEntries.isReadOut,
-			name: users.name,
-			at: walkthroughEntries.at
-		})
-		.from(walkthroughEntries)
-		.leftJoin(users, eq(users.id, walkthroughEntries.userId))
-		.where(eq(walkthroughEntries.walkthroughId, walkthroughId))
-		.orderBy(desc(walkthroughEntries.at), walkthroughEntries.field);
-	return rows.map(({ isReadOut, name, ...entry }) => ({
-		...entry,
-		readOutTo: isReadOut ? (name ?? '') : null
-	}));
-}
+/** An entry as JSON has it. */
+type EntryRow = Omit<WalkthroughEntry, 'at' | 'readOutTo'> & {
+	readonly isReadOut: boolean;
+	readonly name: string | null;
+	readonly at: string;
+};
+
+/** What was entered in a walkthrough of the statement, newest first; served by the key. */
+const entriesHere = sql<EntryRow[]>`(
+	select coalesce(json_agg(json_build_object('field', e.field, 'text', e.text, 'unit', e.unit, 'isReadOut', e.is_read_out,
+		'name', u.name, 'at', e.at) order by e.at desc, e.field), '[]')
+	from walkthrough_entries e left join users u on u.id = e.user_id where e.walkthrough_id = ${walkthroughs.id})`;
+
+const entryOf = ({ isReadOut, name, at, ...entry }: EntryRow): WalkthroughEntry => ({
+	...entry,
+	at: new Date(at),
+	readOutTo: isReadOut ? (name ?? '') : null
+});
+
+/** Who has a walkthrough of the statement open now: their names, null for the person; by walkthrough_visits_walkthrough_idx. */
+const visitorsHere = (now: Date) => sql<(string | null)[]>`(
+	select coalesce(json_agg(distinct u.name), '[]') from walkthrough_visits v left join users u on u.id = v.user_id
+	where v.walkthrough_id = ${walkthroughs.id} and v.since > ${visitsSince(now).toISOString()}::timestamptz)`;
 
 type AssessmentRow = typeof assessments.$inferSelect;
 
@@ -55,23 +58,25 @@ async function planOf(db: Db, assessment: AssessmentRow): Promise<WalkthroughPla
 }
 
 /**
- * A walkthrough as both see it now. Cost: five look-ups by keys.
+ * A walkthrough as both see it now. Cost: one statement of look-ups by keys, and another where there is a plan.
  * @throws DomainError where it is gone with its self-assessment
  */
 export async function readWalkthroughState(db: Db, id: string, now: Date): Promise<WalkthroughState> {
 	const [row] = await db
-		.select({ walkthrough: walkthroughs, assessment: assessments, pointedBy: users.name })
+		.select({
+			walkthrough: walkthroughs,
+			assessment: assessments,
+			pointedBy: users.name,
+			visitors: visitorsHere(now),
+			entries: entriesHere
+		})
 		.from(walkthroughs)
 		.innerJoin(assessments, eq(assessments.id, walkthroughs.assessmentId))
 		.leftJoin(users, eq(users.id, walkthroughs.pointedBy))
 		.where(eq(walkthroughs.id, id));
 	if (!row) throw new DomainError('ended', 'walkthroughEnded');
 	const { walkthrough, assessment } = row;
-	const [here, entries, plan] = await Promise.all([
-		whoIsHere(db, id, now),
-		entriesOf(db, id),
-		planOf(db, assessment)
-	]);
+	const plan = await planOf(db, assessment);
 	return {
 		code: walkthrough.code,
 		answers: assessment.answers,
@@ -79,8 +84,9 @@ export async function readWalkthroughState(db: Db, id: string, now: Date): Promi
 		station: walkthrough.station,
 		question: walkthrough.question,
 		pointedBy: row.pointedBy,
-		...here,
-		entries,
+		isPersonHere: row.visitors.includes(null),
+		coordinatorsHere: row.visitors.flatMap((name) => name ?? []),
+		entries: row.entries.map(entryOf),
 		plan,
 		agreement: agreementOn(plan, {
 			person: walkthrough.personPlan,
@@ -107,7 +113,12 @@ async function summaryOf(db: Db, row: WalkthroughRow): Promise<WalkthroughSummar
 	const [plan] = agreed
 		? await db.select({ steps: plans.steps }).from(plans).where(eq(plans.id, agreed))
 		: [];
-	const entries = await entriesOf(db, row.id);
+	const [found] = await db
+		.select({ entries: entriesHere })
+		.from(walkthroughs)
+		.innerJoin(assessments, eq(assessments.id, walkthroughs.assessmentId))
+		.where(eq(walkthroughs.id, row.id));
+	const entries = (found?.entries ?? []).map(entryOf);
 	const order = (field: string) => WALKTHROUGH_STATIONS.indexOf(stationOfField(field));
 	return {
 		id: row.id,

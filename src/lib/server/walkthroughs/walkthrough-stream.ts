@@ -12,7 +12,7 @@ const PAUSE_MS = 40;
 interface StreamTools {
 	readonly db: Db;
 	readonly now: Date;
-	readonly changes: Pick<ChangeFeed, 'follow'>;
+	readonly changes: Pick<ChangeFeed, 'follow' | 'read'>;
 }
 
 /**
@@ -31,16 +31,13 @@ export async function walkthroughStream(
 		closed();
 		throw error;
 	});
+	const topics = [`walkthrough:${walkthrough.id}`, `answers:${open.assessment.id}`] as const;
 	return eventStream(
 		(listener) => {
-			const ends = [
-				changes.follow(`walkthrough:${walkthrough.id}`, listener),
-				changes.follow(`answers:${open.assessment.id}`, listener),
-				until(listener)
-			];
+			const ends = [...topics.map((topic) => changes.follow(topic, listener)), until(listener)];
 			return () => ends.forEach((end) => end());
 		},
-		() => readWalkthroughState(db, walkthrough.id, new Date()),
+		() => changes.read(topics, () => readWalkthroughState(db, walkthrough.id, new Date())),
 		() => {
 			closed();
 			left();

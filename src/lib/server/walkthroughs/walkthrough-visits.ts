@@ -1,10 +1,10 @@
-import { and, eq, gt, lt } from 'drizzle-orm';
+import { eq, lt } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 import { publishChange } from '../live/changes';
 import { MOST_STREAM_MS } from '../live/event-stream';
 import { describeError, log } from '../log';
 
-const { users, walkthroughVisits } = schema;
+const { walkthroughVisits } = schema;
 
 /** Who stayed longer than any stream lasts has left without saying so: their process ended. */
 const LONGEST_MS = MOST_STREAM_MS + 30_000;
@@ -20,7 +20,7 @@ export async function visitWalkthrough(
 	userId: string | null,
 	now: Date
 ): Promise<() => void> {
-	await db.delete(walkthroughVisits).where(lt(walkthroughVisits.since, new Date(now.getTime() - LONGEST_MS)));
+	await db.delete(walkthroughVisits).where(lt(walkthroughVisits.since, visitsSince(now)));
 	const [visit] = await db
 		.insert(walkthroughVisits)
 		.values({ walkthroughId, userId, since: now })
@@ -39,25 +39,5 @@ export async function visitWalkthrough(
 	};
 }
 
-/** Who has it open now; one look-up by walkthrough_visits_walkthrough_idx. */
-export async function whoIsHere(
-	db: Db,
-	walkthroughId: string,
-	now: Date
-): Promise<{ isPersonHere: boolean; coordinatorsHere: string[] }> {
-	const rows = await db
-		.select({ userId: walkthroughVisits.userId, name: users.name })
-		.from(walkthroughVisits)
-		.leftJoin(users, eq(users.id, walkthroughVisits.userId))
-		.where(
-			and(
-				eq(walkthroughVisits.walkthroughId, walkthroughId),
-				gt(walkthroughVisits.since, new Date(now.getTime() - LONGEST_MS))
-			)
-		);
-	const names = rows.flatMap(({ name }) => (name === null ? [] : [name]));
-	return {
-		isPersonHere: rows.some(({ userId }) => userId === null),
-		coordinatorsHere: [...new Set(names)].sort()
-	};
-}
+/** Since when those who are present now have come at the earliest. */
+export const visitsSince = (now: Date): Date => new Date(now.getTime() - LONGEST_MS);

@@ -15,7 +15,7 @@ export const GET: RequestHandler = ({ locals, params }) =>
 		const ended = locals.streams.open(`link:${assessment.id}`);
 		return eventStream(
 			(follower) => locals.changes.follow(what, follower),
-			() => locals.changes.read(what, state),
+			() => locals.changes.read([what], state),
 			ended
 		);
 	});

@@ -1,8 +1,10 @@
+import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { boardEndpoints } from '$lib/server/walkthroughs/walkthrough-board';
 import { personParty } from '$lib/server/walkthroughs/walkthrough-party';
 import type { RequestEvent } from './$types';
 
 /** The person's side: see `boardEndpoints`. */
-export const { GET, PUT, POST } = boardEndpoints(({ locals, params }: RequestEvent) =>
-	personParty(locals.db, params.token, locals.now)
+export const { GET, PUT, POST } = boardEndpoints(
+	({ locals, params }: RequestEvent) => personParty(locals.db, params.token, locals.now),
+	async ({ locals, params }) => ({ userId: null, open: await openAssessment(locals.db, params.token) })
 );

@@ -16,7 +16,7 @@ export const GET: RequestHandler = ({ locals, params }) =>
 		const ended = locals.streams.open(`account:${locals.user.id}`);
 		return eventStream(
 			untilSignedOut(locals.changes, locals.session.hash, what),
-			() => locals.changes.read(what, () => roundNewsOf(locals.db, params.id, new Date())),
+			() => locals.changes.read([what], () => roundNewsOf(locals.db, params.id, new Date())),
 			ended
 		);
 	});

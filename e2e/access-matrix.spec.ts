@@ -52,6 +52,9 @@ const needsSecret = (route: string) => /^\/c\/|\[token=token\]|^\/post\/\[id=uui
 
 /** Routes behind a permission whose address names something that doesn't exist in this test, or that belongs to someone else. */
 const NAMES_NOTHING: readonly string[] = [
+	'/desk/(signed-in)/cases/[id=uuid]/together/board',
+	'/desk/(signed-in)/cases/[id=uuid]/together/board/live',
+	'/desk/(signed-in)/practice/[id=uuid]',
 	'/desk/(signed-in)/referrals/[id=uuid]',
 	'/desk/(signed-in)/workforce/report/[id=uuid]',
 	'/desk/(signed-in)/workforce/report/[id=uuid]/data'
@@ -111,6 +114,13 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 	['/desk/cases/PERSON?/endReferral', { key: KEY, text: 'x', referral: KEY }],
 	['/desk/cases/PERSON?/askFor', { ...ACT, thing: 'headset' }],
 	['/desk/cases/PERSON/phone?/begin', { key: KEY }],
+	['/desk/cases/PERSON/together?/join', { code: '000000' }],
+	['/desk/cases/PERSON/together?/plan', {}],
+	['/desk/cases/PERSON/together?/agree', { plan: KEY }],
+	['/desk/cases/PERSON/together?/next', { key: KEY, due: '2099-01-01' }],
+	['/desk/cases/PERSON/together?/end', {}],
+	['/desk/practice?/start', {}],
+	[`/desk/practice/${KEY}?/answer`, { order: '0', message: '' }],
 	['/desk/cases/PERSON/merge?/merge', { other: KEY }],
 	['/desk/cases/PERSON/erase', { name: 'x', why: 'asked' }],
 	['/desk/retention?/keep', { leaving: '1', answer: '', version: '1' }],

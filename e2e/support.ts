@@ -47,6 +47,7 @@ export const DESK_PAGES = [
 	'/workforce/to-buy',
 	'/workforce/report',
 	'/users',
+	'/practice',
 	'/account',
 	'/account/second-factor',
 	'/organisation',

@@ -54,6 +54,8 @@ export const PERMISSIONS = {
 	'workforce:live': COORDINATORS,
 	'reports:make': COORDINATORS,
 	'prices:set': COORDINATORS,
+	/** Practice on made-up cases. */
+	'practice:take': COORDINATORS,
 	'settings:change': COORDINATORS
 } as const satisfies Readonly<Record<string, Readonly<Record<Role, Grant>>>>;
 
@@ -91,6 +93,7 @@ export const SHOWS_PEOPLE: Readonly<Record<Permission, boolean>> = {
 	'workforce:live': false,
 	'reports:make': false,
 	'prices:set': false,
+	'practice:take': false,
 	'settings:change': false
 };
 

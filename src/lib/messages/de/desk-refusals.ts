@@ -43,6 +43,10 @@ export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 	forFigures: 'Ergebnisse der Belegschaft sehen nur die Koordination und die Auswertung.',
 	wrongWalkthroughCode:
 		'Dieser Code stimmt nicht. Fragen Sie nach dem Code auf der Seite der Person, und geben Sie ihn noch einmal ein.',
+	noPracticeRound: 'Wir finden diese Übungsrunde nicht.',
+	practiceAnswered: 'Sie haben diese Runde schon beantwortet. Beginnen Sie eine neue.',
+	practiceIncomplete:
+		'In der Reihenfolge fehlen Fälle. Laden Sie die Seite neu, und versuchen Sie es noch einmal.',
 	noReport: 'Wir finden diesen Bericht nicht. Vielleicht wurde er gelöscht.',
 	chooseMonthEnd: 'Wählen Sie einen Monat, der vorbei ist.',
 	typePrice: 'Geben Sie einen Preis ein, zum Beispiel 129 oder 129,90.',

@@ -90,6 +90,9 @@ export const deskWords: DeskTexts = {
 	get walkthrough() {
 		return current().walkthrough;
 	},
+	get practice() {
+		return current().practice;
+	},
 	get phoneWalk() {
 		return current().phoneWalk;
 	},

@@ -64,6 +64,8 @@ export const DESK_ROUTES: Readonly<Record<DeskRoute, Permission | null>> = {
 	'/desk/(signed-in)/people/directory': 'people:change',
 	'/desk/(signed-in)/people/import': 'people:change',
 	'/desk/(signed-in)/people/new': 'people:change',
+	'/desk/(signed-in)/practice': 'practice:take',
+	'/desk/(signed-in)/practice/[id=uuid]': 'practice:take',
 	'/desk/(signed-in)/record': 'audit-log:read',
 	'/desk/(signed-in)/record/export': 'audit-log:read',
 	'/desk/(signed-in)/referrals': null,
@@ -199,6 +201,8 @@ export const DESK_ACTIONS: Partial<Readonly<Record<DeskRoute, Readonly<Record<st
 		save: 'settings:change'
 	},
 	'/desk/(signed-in)/people/new': { default: 'people:change' },
+	'/desk/(signed-in)/practice': { start: 'practice:take' },
+	'/desk/(signed-in)/practice/[id=uuid]': { answer: 'practice:take' },
 	'/desk/(signed-in)/referrals/[id=uuid]': {
 		writeReferral: 'referrals:answer',
 		endReferral: 'referrals:answer'

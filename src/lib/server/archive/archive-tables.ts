@@ -58,7 +58,7 @@ const WRITTEN_AS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
 
 /** Folders of an archive, each with its tables. A table that is in none of them, nor left out, is an error: somebody must decide on it. */
 const FOLDERS: Readonly<Record<string, readonly string[]>> = {
-	accounts: ['users', 'saved_filters', 'roster_mappings'],
+	accounts: ['users', 'saved_filters', 'roster_mappings', 'practice_rounds'],
 	settings: [
 		'checklist_drafts',
 		'checklists',

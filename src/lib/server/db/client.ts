@@ -18,6 +18,7 @@ import * as organisation from './schema/organisation';
 import * as languageReviews from './schema/language-reviews';
 import * as people from './schema/people';
 import * as plans from './schema/plans';
+import * as practice from './schema/practice';
 import * as policies from './schema/policies';
 import * as referrals from './schema/referrals';
 import * as reports from './schema/reports';
@@ -46,6 +47,7 @@ export const schema = {
 	...languageReviews,
 	...plans,
 	...policies,
+	...practice,
 	...referrals,
 	...reports,
 	...people,

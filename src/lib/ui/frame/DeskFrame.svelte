@@ -113,6 +113,7 @@
 				>
 			</form>
 			<a class="who" href="/desk/account">{userName}</a>
+			{#if can('practice:take')}<a href="/desk/practice">{deskWords.practice.link}</a>{/if}
 			{#if can('accounts:manage')}<a href="/desk/users">{texts.accounts}</a>{/if}
 			<form method="POST" action="/desk/sign-out">
 				<Button look="quiet" size="desk">{texts.signOut}</Button>

@@ -19,6 +19,7 @@ import { ownTextTexts } from './own-texts';
 import { directoryTexts } from './directory';
 import { mergeTexts } from './merge';
 import { phoneWalkTexts } from './phone-walk';
+import { practiceTexts } from './practice';
 import { deskWalkthroughTexts } from './walkthrough';
 import { policyTexts } from './policy';
 import { settingsTexts } from './settings';
@@ -58,6 +59,7 @@ export const deskTexts: DeskTexts = {
 	directory: directoryTexts,
 	merge: mergeTexts,
 	phoneWalk: phoneWalkTexts,
+	practice: practiceTexts,
 	walkthrough: deskWalkthroughTexts,
 	policy: policyTexts,
 	settings: settingsTexts,

@@ -1,0 +1,71 @@
+import type { practiceTexts as en } from '../en/practice';
+
+export const practiceTexts: typeof en = {
+	link: 'Üben',
+	title: 'Üben · Easy Corner',
+	heading: 'Üben',
+	lead: (n) =>
+		`Ordnen Sie ${n} erfundene Fälle so, wie Sie sich darum kümmern würden. Wählen Sie für jeden den ersten Schritt, und schreiben Sie eine Nachricht. Danach vergleichen Sie mit den Stufen Ihrer Organisation. Nichts davon betrifft eine echte Person, und nur Sie sehen Ihre Ergebnisse.`,
+	start: 'Runde beginnen',
+	goOn: 'Offene Runde fortsetzen',
+	noneYet: 'Sie haben noch nicht geübt.',
+	scores: 'Ihre Ergebnisse',
+	day: 'Tag',
+	order: 'Richtige Reihenfolge',
+	acts: 'Richtige Schritte',
+	missed: 'Aufgeschobene Zeichen für heute',
+	open: 'nicht beendet',
+	of: (n, all) => `${n} von ${all}`,
+	roundHeading: 'Wer kommt zuerst?',
+	roundLead:
+		'Das Dringendste oben. Ziehen Sie einen Fall, oder verschieben Sie ihn mit seinen Knöpfen oder den Pfeiltasten. Alle sind von heute.',
+	moveUp: (name) => `${name} nach oben`,
+	moveDown: (name) => `${name} nach unten`,
+	drag: (name) => `${name} ziehen`,
+	moved: (name, to, of) => `${name} ist jetzt auf Platz ${to} von ${of}.`,
+	firstAct: (name) => `Erster Schritt für ${name}`,
+	choose: 'Wählen',
+	actsOf: {
+		'call-now': 'Jetzt anrufen, heute',
+		refer: 'An Fachleute überweisen',
+		'call-soon': 'In den nächsten Tagen anrufen oder schreiben',
+		answer: 'Die Bitte beantworten',
+		'leave-with-plan': 'Mit dem Plan weitermachen lassen',
+		nothing: 'Nichts zu tun'
+	},
+	answered: (day) => `Beantwortet am ${day}`,
+	reported: (list) => `Warnzeichen: ${list}`,
+	said: (what) => `Auf der Stoppseite gesagt: ${what}`,
+	discomfort: (list) => `Beschwerden: ${list}`,
+	noDiscomfort: 'Keine Beschwerden',
+	report: (score, kinds, hinders) => `${score} (${kinds}${hinders})`,
+	hinders: { no: '', 'a-little': ', behindert die Arbeit etwas', much: ', behindert die Arbeit stark' },
+	heights: (list) => `Höhen: ${list}`,
+	problems: (list) => `Probleme: ${list}`,
+	checkIn: (day, list) => `Rückmeldung am ${day}: ${list}`,
+	waiting: (what, day) => `Seit ${day}: ${what}`,
+	seen: 'Sie haben die Antworten als erledigt markiert.',
+	message: (name) => `An ${name} schreiben`,
+	messageHint: 'So, wie Sie der Person schreiben würden. Die Nachricht wird nicht gesendet.',
+	compare: 'Mit den Stufen vergleichen',
+	result: 'Ihr Ergebnis',
+	orderResult: (percent) => `${percent} der Paare stehen in der richtigen Reihenfolge.`,
+	actsResult: (n, all) => `${n} von ${all} ersten Schritten sind richtig.`,
+	missedResult: (n) =>
+		n === 0
+			? 'Kein Zeichen für heute wurde aufgeschoben.'
+			: n === 1
+				? 'Ein Zeichen für heute wurde aufgeschoben.'
+				: `${n} Zeichen für heute wurden aufgeschoben.`,
+	otherRules:
+		'Die Stufen oder die Checkliste haben sich seitdem geändert, deshalb lassen sich die Fälle nicht mehr vergleichen. Dies sind die Ergebnisse von jenem Tag.',
+	place: (yours, right) =>
+		yours === right ? `Platz ${right}, wie bei Ihnen` : `Platz ${right}, bei Ihnen ${yours}`,
+	rightAct: (act) => `Erster Schritt: ${act}, wie Sie gewählt haben`,
+	wrongAct: (right, yours) => `Erster Schritt: ${right}. Ihre Wahl: ${yours ?? 'keine'}`,
+	leftForLater: 'Das kann nicht warten: Heute kann Schaden entstehen.',
+	yourMessage: 'Ihre Nachricht',
+	suggested: 'Vorschlag von Easy Corner',
+	noMessage: 'Sie haben keine geschrieben.',
+	again: 'Zurück zum Üben'
+};

@@ -1,0 +1,77 @@
+import type { PracticeAct } from '$lib/core/practice';
+import type { RegionReport } from '$lib/core/discomfort';
+
+/** Practice on made-up cases. */
+export const practiceTexts = {
+	link: 'Practice',
+	title: 'Practice · Easy Corner',
+	heading: 'Practice',
+	lead: (n: number) =>
+		`Put ${n} made-up cases in the order you’d see to them, choose the first act on each and write one message. Then compare with your organisation’s levels. Nothing here is about a real person, and only you see your scores.`,
+	start: 'Start a round',
+	goOn: 'Go on with the open round',
+	noneYet: 'You haven’t practised yet.',
+	scores: 'Your scores',
+	day: 'Day',
+	order: 'Right order',
+	acts: 'Right acts',
+	missed: 'Signs for today left for later',
+	open: 'not finished',
+	of: (n: number, all: number) => `${n} of ${all}`,
+	roundHeading: 'Who comes first?',
+	roundLead:
+		'The most urgent at the top. Drag a case, or move it with its buttons or the arrow keys. All are of today.',
+	moveUp: (name: string) => `Move ${name} up`,
+	moveDown: (name: string) => `Move ${name} down`,
+	drag: (name: string) => `Drag ${name}`,
+	moved: (name: string, to: number, of: number) => `${name} is now ${to} of ${of}.`,
+	firstAct: (name: string) => `First act for ${name}`,
+	choose: 'Choose',
+	actsOf: {
+		'call-now': 'Call now, today',
+		refer: 'Refer to a clinician',
+		'call-soon': 'Call or write in the next days',
+		answer: 'Answer what they ask for',
+		'leave-with-plan': 'Leave them with their plan',
+		nothing: 'Nothing to do'
+	} satisfies Record<PracticeAct, string>,
+	answered: (day: string) => `Answered on ${day}`,
+	reported: (list: string) => `Warning signs: ${list}`,
+	said: (what: string) => `On the stop page they said: ${what}`,
+	discomfort: (list: string) => `Discomfort: ${list}`,
+	noDiscomfort: 'No discomfort',
+	report: (score: string, kinds: string, hinders: string) => `${score} (${kinds}${hinders})`,
+	hinders: {
+		no: '',
+		'a-little': ', hinders work a little',
+		much: ', hinders work a lot'
+	} satisfies Record<RegionReport['hinders'], string>,
+	heights: (list: string) => `Heights: ${list}`,
+	problems: (list: string) => `Problems: ${list}`,
+	checkIn: (day: string, list: string) => `Check-in on ${day}: ${list}`,
+	waiting: (what: string, day: string) => `Since ${day}: ${what}`,
+	seen: 'You have marked the answers as dealt with.',
+	message: (name: string) => `Write to ${name}`,
+	messageHint: 'As you would write to them. It isn’t sent to anyone.',
+	compare: 'Compare with the levels',
+	result: 'Your result',
+	orderResult: (percent: string) => `${percent} of the pairs stand in the right order.`,
+	actsResult: (n: number, all: number) => `${n} of ${all} first acts are right.`,
+	missedResult: (n: number) =>
+		n === 0
+			? 'No sign for today was left for later.'
+			: n === 1
+				? 'One sign for today was left for later.'
+				: `${n} signs for today were left for later.`,
+	otherRules:
+		'The levels or the checklist have changed since then, so the cases can no longer be compared. These are the scores of that day.',
+	place: (yours: number, right: number) =>
+		yours === right ? `place ${right}, as you had it` : `place ${right}, you had it at ${yours}`,
+	rightAct: (act: string) => `First act: ${act}, as you chose`,
+	wrongAct: (right: string, yours: string | null) => `First act: ${right}. You chose: ${yours ?? 'none'}`,
+	leftForLater: 'This can’t wait: harm may come of it today.',
+	yourMessage: 'Your message',
+	suggested: 'Suggested by Easy Corner',
+	noMessage: 'You wrote none.',
+	again: 'Back to Practice'
+};

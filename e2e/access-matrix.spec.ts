@@ -55,6 +55,7 @@ const NAMES_NOTHING: readonly string[] = [
 	'/desk/(signed-in)/cases/[id=uuid]/together/board',
 	'/desk/(signed-in)/cases/[id=uuid]/together/board/live',
 	'/desk/(signed-in)/practice/[id=uuid]',
+	'/desk/(signed-in)/practice/second-opinion/[id=uuid]',
 	'/desk/(signed-in)/referrals/[id=uuid]',
 	'/desk/(signed-in)/workforce/report/[id=uuid]',
 	'/desk/(signed-in)/workforce/report/[id=uuid]/data'
@@ -120,6 +121,8 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 	['/desk/cases/PERSON/together?/next', { key: KEY, due: '2099-01-01' }],
 	['/desk/cases/PERSON/together?/end', {}],
 	['/desk/practice?/start', {}],
+	['/desk/practice?/ask', { colleague: KEY }],
+	[`/desk/practice/second-opinion/${KEY}?/judge`, { levels: 'soon' }],
 	[`/desk/practice/${KEY}?/answer`, { order: '0', message: '' }],
 	['/desk/cases/PERSON/merge?/merge', { other: KEY }],
 	['/desk/cases/PERSON/erase', { name: 'x', why: 'asked' }],

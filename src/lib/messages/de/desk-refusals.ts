@@ -47,6 +47,10 @@ export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 	practiceAnswered: 'Sie haben diese Runde schon beantwortet. Beginnen Sie eine neue.',
 	practiceIncomplete:
 		'In der Reihenfolge fehlen Fälle. Laden Sie die Seite neu, und versuchen Sie es noch einmal.',
+	noSecondOpinion: 'Wir finden diese zweite Meinung nicht.',
+	noCasesToJudge: 'Noch hat niemand geantwortet, deshalb gibt es keine Fälle.',
+	judgeEveryCase: 'Wählen Sie für jeden Fall eine Stufe.',
+	judgedAlready: 'Sie haben Ihre Stufen schon angegeben.',
 	noReport: 'Wir finden diesen Bericht nicht. Vielleicht wurde er gelöscht.',
 	chooseMonthEnd: 'Wählen Sie einen Monat, der vorbei ist.',
 	typePrice: 'Geben Sie einen Preis ein, zum Beispiel 129 oder 129,90.',

@@ -33,7 +33,7 @@ export const privacyTexts: PrivacyTexts = {
 		term: 'Wer es sieht',
 		words: ({ everyAnswer, referredOnly, totalsOnly }, organisation, least) =>
 			[
-				`Personen mit der Rolle ${list(everyAnswer)}${organisation ? ` bei ${organisation}` : ''} sehen Ihre Antworten. Ein Warnzeichen sehen sie, sobald Sie es antippen.`,
+				`Personen mit der Rolle ${list(everyAnswer)}${organisation ? ` bei ${organisation}` : ''} sehen Ihre Antworten. Ein Warnzeichen sehen sie, sobald Sie es antippen. Zwei von ihnen können Ihren Fall getrennt und ohne Ihren Namen einstufen, um zu prüfen, ob sie übereinstimmen.`,
 				referredOnly.length > 0 &&
 					`Eine ${list(referredOnly)} sieht sie nur, wenn Sie einer Überweisung zustimmen.`,
 				totalsOnly.length > 0 &&

@@ -35,7 +35,7 @@ export const privacyTexts = {
 		term: 'Seen by',
 		words: ({ everyAnswer, referredOnly, totalsOnly }: WhoSees, organisation: string, least: number) =>
 			[
-				`People with the ${list(everyAnswer)} role${organisation ? ` at ${organisation}` : ''} see your answers. They see a warning sign as soon as you tap it.`,
+				`People with the ${list(everyAnswer)} role${organisation ? ` at ${organisation}` : ''} see your answers. They see a warning sign as soon as you tap it. Two of them may give your case a level separately, without your name, to check that they agree.`,
 				referredOnly.length > 0 && `A ${list(referredOnly)} sees them only if you agree to a referral.`,
 				totalsOnly.length > 0 &&
 					`People with the ${list(totalsOnly)} role see only totals of ${COUNTS[least] ?? least} people or more.`,

@@ -33,7 +33,7 @@ export const privacyTexts: PrivacyTexts = {
 		term: 'Quién lo ve',
 		words: ({ everyAnswer, referredOnly, totalsOnly }, organisation, least) =>
 			[
-				`Las personas con el rol de ${list(everyAnswer)}${organisation ? ` en ${organisation}` : ''} ven sus respuestas. Ven una señal de alarma en cuanto usted la toca.`,
+				`Las personas con el rol de ${list(everyAnswer)}${organisation ? ` en ${organisation}` : ''} ven sus respuestas. Ven una señal de alarma en cuanto usted la toca. Dos de ellas pueden clasificar su caso por separado, sin su nombre, para comprobar que coinciden.`,
 				referredOnly.length > 0 &&
 					`Un ${list(referredOnly)} solo las ve si usted acepta que se le derive a él.`,
 				totalsOnly.length > 0 &&

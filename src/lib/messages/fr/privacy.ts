@@ -33,7 +33,7 @@ export const privacyTexts: PrivacyTexts = {
 		term: 'Qui le voit',
 		words: ({ everyAnswer, referredOnly, totalsOnly }, organisation, least) =>
 			[
-				`Les personnes qui ont le rôle ${list(everyAnswer)}${organisation ? ` chez ${organisation}` : ''} voient vos réponses. Elles voient un signe d’alerte dès que vous le touchez.`,
+				`Les personnes qui ont le rôle ${list(everyAnswer)}${organisation ? ` chez ${organisation}` : ''} voient vos réponses. Elles voient un signe d’alerte dès que vous le touchez. Deux d’entre elles peuvent classer votre cas chacune de son côté, sans votre nom, pour vérifier qu’elles sont d’accord.`,
 				referredOnly.length > 0 &&
 					`Un ${list(referredOnly)} ne les voit que si vous acceptez qu’on vous oriente vers lui.`,
 				totalsOnly.length > 0 &&

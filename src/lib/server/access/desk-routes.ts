@@ -66,6 +66,8 @@ export const DESK_ROUTES: Readonly<Record<DeskRoute, Permission | null>> = {
 	'/desk/(signed-in)/people/new': 'people:change',
 	'/desk/(signed-in)/practice': 'practice:take',
 	'/desk/(signed-in)/practice/[id=uuid]': 'practice:take',
+	'/desk/(signed-in)/practice/second-opinion': null,
+	'/desk/(signed-in)/practice/second-opinion/[id=uuid]': 'cases:read',
 	'/desk/(signed-in)/record': 'audit-log:read',
 	'/desk/(signed-in)/record/export': 'audit-log:read',
 	'/desk/(signed-in)/referrals': null,
@@ -201,8 +203,9 @@ export const DESK_ACTIONS: Partial<Readonly<Record<DeskRoute, Readonly<Record<st
 		save: 'settings:change'
 	},
 	'/desk/(signed-in)/people/new': { default: 'people:change' },
-	'/desk/(signed-in)/practice': { start: 'practice:take' },
+	'/desk/(signed-in)/practice': { start: 'practice:take', ask: 'cases:read' },
 	'/desk/(signed-in)/practice/[id=uuid]': { answer: 'practice:take' },
+	'/desk/(signed-in)/practice/second-opinion/[id=uuid]': { judge: 'cases:read' },
 	'/desk/(signed-in)/referrals/[id=uuid]': {
 		writeReferral: 'referrals:answer',
 		endReferral: 'referrals:answer'
@@ -301,6 +304,7 @@ const LIST_NAMES: Partial<Readonly<Record<DeskRoute, string>>> = {
 	'/desk/(signed-in)/equipment/budget': 'budget',
 	'/desk/(signed-in)/equipment/export': 'equipment as CSV',
 	'/desk/(signed-in)/people/export': 'people as CSV',
+	'/desk/(signed-in)/practice/second-opinion/[id=uuid]': 'second opinion',
 	'/desk/(signed-in)/people/export/fhir': 'people as FHIR',
 	'/desk/(signed-in)/people/directory': 'staff directory',
 	'/desk/(signed-in)/people/import': 'import of people',

@@ -112,6 +112,8 @@ const FOLDERS: Readonly<Record<string, readonly string[]>> = {
 		'roster_imports',
 		'round_people',
 		'rounds',
+		'second_opinion_cases',
+		'second_opinions',
 		'sign_lifts',
 		'step_events',
 		'walkthrough_entries',

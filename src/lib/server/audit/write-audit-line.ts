@@ -28,6 +28,7 @@ export const AUDIT_ACTIONS = [
 	'person-added',
 	'assessment-sent',
 	'begun-by-phone',
+	'second-opinion-started',
 	'walkthrough-started',
 	'walkthrough-joined',
 	'walkthrough-agreed',

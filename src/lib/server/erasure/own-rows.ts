@@ -44,6 +44,8 @@ export const WITHOUT_NEWS = [
 	'roster_import_people',
 	'link_uses',
 	'deputy_alerts',
+	// What was assessed already, as two coordinators judged it without a name.
+	'second_opinion_cases',
 	'case_visitors'
 ] as const;
 

@@ -13,7 +13,6 @@ import {
 	type ExerciseId,
 	type ExerciseSet,
 	type PlannedBreak,
-	type ExercisePosition,
 	type Stopwatch
 } from '$lib/core/breaks';
 import type { BreaksData, BreaksDay } from './breaks-day.svelte';

@@ -225,6 +225,7 @@ export const retentionTexts: DeskTexts['keeping'] = {
 		round: 'Runde',
 		'record of a round': 'Nachweis einer Runde',
 		'progress of a round': 'Fortschritt einer Runde',
+		'second opinion': 'Zweite Meinung',
 		'waiting emails': 'Zurückgehaltene E-Mails',
 		'levels that would change': 'Personen, deren Stufe sich ändern würde',
 		people: 'Personen',

@@ -67,5 +67,34 @@ export const practiceTexts: typeof en = {
 	yourMessage: 'Ihre Nachricht',
 	suggested: 'Vorschlag von Easy Corner',
 	noMessage: 'Sie haben keine geschrieben.',
+	opinion: {
+		heading: 'Zweite Meinung',
+		lead: (n) =>
+			`Sie und jemand aus Ihrem Team geben ${n} echten Fällen eine Stufe, ohne Namen und ohne die Stufen der anderen Seite zu sehen. Danach sehen Sie, wo Sie übereinstimmen und worüber zu reden ist.`,
+		colleague: 'Kollegin oder Kollege',
+		ask: 'Um zweite Meinung bitten',
+		nobody: 'Dafür braucht es ein zweites Konto der Koordination.',
+		with: (name, day) => `Mit ${name}, ${day}`,
+		yours: 'Ihre Stufen fehlen',
+		theirs: (name) => `Wartet auf ${name}`,
+		done: 'Verglichen',
+		title: 'Zweite Meinung · Easy Corner',
+		caseNumber: (n) => `Fall ${n}`,
+		level: (n) => `Stufe von Fall ${n}`,
+		give: 'Stufen angeben',
+		given: (name) =>
+			`Ihre Stufen sind gespeichert. Den Vergleich sehen Sie, sobald ${name} die eigenen angegeben hat.`,
+		agreed: (n, of) => `Sie stimmen in ${n} von ${of} Fällen überein.`,
+		kappa: (kappa) => `Cohens Kappa ist ${kappa}: 1 ist volle Übereinstimmung, 0 nicht mehr als Zufall.`,
+		noKappa: 'Kappa lässt sich nicht berechnen, weil Sie beide jedem Fall dieselbe Stufe gegeben haben.',
+		differences: 'Zum Besprechen',
+		noDifferences: 'Sie stimmen beide in jedem Fall mit den Stufen Ihrer Organisation überein.',
+		levels: (you, name, other, rules) =>
+			`Sie: ${you}. ${name}: ${other}. Nach Ihren Einstellungen: ${rules}.`,
+		proposals: 'Für Ihre Einstellungen',
+		proposal: (n, rules, both, reason) =>
+			`In ${n} Fällen haben Sie beide „${both}“ gewählt, wo Ihre Einstellungen „${rules}“ sagen (${reason}). Erwägen Sie eine Änderung.`,
+		toSettings: 'Stufen und Fristen'
+	},
 	again: 'Zurück zum Üben'
 };

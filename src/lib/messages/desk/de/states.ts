@@ -20,6 +20,7 @@ export const stateTexts: DeskTexts['states'] = {
 		'person-added': 'hat die Person hinzugefügt',
 		'assessment-sent': 'hat eine Selbsteinschätzung gesendet',
 		'begun-by-phone': 'hat die Fragen am Telefon begonnen, nach Zustimmung der Person',
+		'second-opinion-started': 'hat eine zweite Meinung zu Fällen erbeten',
 		'walkthrough-started': 'hat einen gemeinsamen Rundgang begonnen',
 		'walkthrough-joined': 'ist in den gemeinsamen Rundgang gekommen',
 		'walkthrough-agreed': 'hat dem Plan im gemeinsamen Rundgang zugestimmt',

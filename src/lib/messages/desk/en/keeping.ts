@@ -217,6 +217,7 @@ export const retentionTexts = {
 		'import of people': 'Import of people',
 		'form for a new person': 'Form for a new person',
 		'form for a new round': 'Form for a new round',
+		'second opinion': 'Second opinion',
 		round: 'Round',
 		'record of a round': 'Record of a round',
 		'progress of a round': 'Progress of a round',

@@ -73,5 +73,34 @@ export const practiceTexts = {
 	yourMessage: 'Your message',
 	suggested: 'Suggested by Easy Corner',
 	noMessage: 'You wrote none.',
+	opinion: {
+		heading: 'Second opinion',
+		lead: (n: number) =>
+			`You and a colleague give ${n} real cases a level, without names and without seeing each other’s levels. Then you see where you agree, and where to talk.`,
+		colleague: 'Colleague',
+		ask: 'Ask for a second opinion',
+		nobody: 'This needs a second coordinator account.',
+		with: (name: string, day: string) => `With ${name}, ${day}`,
+		yours: 'Your levels are missing',
+		theirs: (name: string) => `Waiting for ${name}`,
+		done: 'Compared',
+		title: 'Second opinion · Easy Corner',
+		caseNumber: (n: number) => `Case ${n}`,
+		level: (n: number) => `Level of case ${n}`,
+		give: 'Give your levels',
+		given: (name: string) =>
+			`Your levels are saved. You’ll see the comparison once ${name} has given theirs.`,
+		agreed: (n: number, of: number) => `You agree on ${n} of ${of} cases.`,
+		kappa: (kappa: string) => `Cohen’s kappa is ${kappa}: 1 is full agreement, 0 is no more than chance.`,
+		noKappa: 'Kappa can’t be calculated, because you both gave every case the same level.',
+		differences: 'To talk about',
+		noDifferences: 'You both agree with your organisation’s levels in every case.',
+		levels: (you: string, name: string, other: string, rules: string) =>
+			`You: ${you}. ${name}: ${other}. By your settings: ${rules}.`,
+		proposals: 'For your settings',
+		proposal: (n: number, rules: string, both: string, reason: string) =>
+			`In ${n} cases you both chose “${both}” where your settings say “${rules}” (${reason}). Consider changing them.`,
+		toSettings: 'Levels and deadlines'
+	},
 	again: 'Back to Practice'
 };

@@ -18,6 +18,7 @@ export const stateTexts = {
 		'person-added': 'added the person',
 		'assessment-sent': 'sent a self-assessment',
 		'begun-by-phone': 'began the questions on the phone, after they agreed',
+		'second-opinion-started': 'asked a colleague to judge cases, too',
 		'walkthrough-started': 'started a walkthrough',
 		'walkthrough-joined': 'came into the walkthrough',
 		'walkthrough-agreed': 'agreed to the plan in the walkthrough',

@@ -2,12 +2,21 @@ import { redirect } from '@sveltejs/kit';
 import type { CivilDate } from '$lib/core/calendar';
 import { isoDay } from '$lib/server/clock';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
+import { uuid } from '$lib/server/http/fields';
+import { formReader } from '$lib/server/http/read-body';
 import { listPracticeRounds, startPractice } from '$lib/server/practice/practice-rounds';
+import {
+	askSecondOpinion,
+	colleaguesOf,
+	listSecondOpinions
+} from '$lib/server/second-opinions/second-opinions';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>
 	withErrorPage(async () => ({
+		opinions: await listSecondOpinions(locals.db, signedIn(locals)),
+		colleagues: await colleaguesOf(locals.db, signedIn(locals)),
 		rounds: (await listPracticeRounds(locals.db, signedIn(locals))).map(
 			({ id, startedAt, answeredAt, orderShare, rightActs, missed }) => ({
 				id,
@@ -20,7 +29,16 @@ export const load: PageServerLoad = ({ locals }) =>
 		)
 	}));
 
+const readAsk = formReader({ colleague: uuid });
+
 export const actions: Actions = {
+	ask: ({ request, locals }) =>
+		withFormError(async () => {
+			const { colleague } = await readAsk(request);
+			const id = await askSecondOpinion(locals.db, signedIn(locals), colleague, locals.now);
+			redirect(303, `/desk/practice/second-opinion/${id}`);
+		}),
+
 	start: ({ locals }) =>
 		withFormError(async () => {
 			const today = isoDay(locals.now, locals.timeZone) as CivilDate;

@@ -1,10 +1,12 @@
 <script lang="ts">
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { PRACTICE_SIZE } from '$lib/core/practice';
+	import { OPINION_SIZE } from '$lib/core/second-opinion';
 	import { dayWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
 	import { percent } from '$lib/messages/desk/workforce-words';
 	import Button from '$lib/ui/kit/Button.svelte';
+	import Select from '$lib/ui/kit/Select.svelte';
 
 	let { data, form } = $props();
 
@@ -53,6 +55,38 @@
 			</tbody>
 		</table>
 	{/if}
+	<h2 class="mt-10 border-b border-ink pb-1.5 text-lead">{texts.opinion.heading}</h2>
+	<p class="mt-1.5 max-w-prose">{texts.opinion.lead(OPINION_SIZE)}</p>
+	{#if data.colleagues.length === 0}
+		<p class="mt-2 text-ink-soft">{texts.opinion.nobody}</p>
+	{:else}
+		<form method="POST" action="?/ask" use:enhanceForm class="mt-3 flex flex-wrap items-end gap-3">
+			<Select
+				name="colleague"
+				label={texts.opinion.colleague}
+				size="desk"
+				value={data.colleagues[0]?.id ?? ''}
+				options={data.colleagues.map(({ id, name }) => ({ value: id, words: name }))}
+			/>
+			<Button size="desk">{texts.opinion.ask}</Button>
+		</form>
+	{/if}
+	<ul class="mt-3">
+		{#each data.opinions as opinion (opinion.id)}
+			<li class="flex flex-wrap justify-between gap-x-6 border-b border-rule py-1.5 text-note">
+				<a href="/desk/practice/second-opinion/{opinion.id}"
+					>{texts.opinion.with(opinion.colleague, dayWords(opinion.startedAt, 'medium'))}</a
+				>
+				<span class:font-semibold={opinion.isMineOpen}>
+					{opinion.isMineOpen
+						? texts.opinion.yours
+						: opinion.isTheirsOpen
+							? texts.opinion.theirs(opinion.colleague)
+							: texts.opinion.done}
+				</span>
+			</li>
+		{/each}
+	</ul>
 </main>
 
 <style>

@@ -1,0 +1,9 @@
+export {
+	compareOpinions,
+	OPINION_SIZE,
+	spreadOverLevels,
+	type JudgedByRules,
+	type OpinionComparison,
+	type OpinionDifference,
+	type PolicyProposal
+} from './compare-opinions';

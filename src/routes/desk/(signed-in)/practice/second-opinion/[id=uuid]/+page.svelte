@@ -1,0 +1,103 @@
+<script lang="ts">
+	import { enhanceForm } from '$lib/ui/kit/enhance-form';
+	import { TRIAGE_LEVELS, type TriageLevel } from '$lib/core/triage';
+	import { deskWords } from '$lib/messages/desk';
+	import { reasonWords } from '$lib/messages/desk/triage-words';
+	import { decimalNumber } from '$lib/messages/desk/workforce-words';
+	import Button from '$lib/ui/kit/Button.svelte';
+	import ChoiceRows from '$lib/ui/kit/ChoiceRows.svelte';
+	import { practiceLines } from '$lib/ui/practice/practice-words';
+
+	let { data, form } = $props();
+
+	const texts = deskWords.practice.opinion;
+	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
+	const { cases, compared } = $derived(data);
+	const levelName = (level: TriageLevel) => deskWords.triage.levels[level].name;
+	const options = TRIAGE_LEVELS.map((value) => ({ value, words: levelName(value) }));
+	let chosen = $state<Record<number, string>>({});
+	/** By place; a case whose person was erased has no place any longer, and counts as done. */
+	const levels = $derived(
+		Array.from({ length: Math.max(-1, ...cases.map(({ place }) => place)) + 1 }, (_, place) =>
+			cases.some((one) => one.place === place) ? (chosen[place] ?? '') : 'done'
+		)
+	);
+</script>
+
+<svelte:head><title>{texts.title}</title></svelte:head>
+
+<main class="max-w-4xl px-6 py-6">
+	<p class="text-note"><a href="/desk/practice">{deskWords.practice.again}</a></p>
+	<h1 class="mt-1 text-title">{texts.heading}</h1>
+	{#if compared}
+		<p class="mt-2 text-lead">{texts.agreed(compared.agreed, cases.length)}</p>
+		<p>
+			{compared.kappa.kappa === null ? texts.noKappa : texts.kappa(decimalNumber(compared.kappa.kappa, 2))}
+		</p>
+		{#if compared.proposals.length > 0}
+			<h2 class="mt-6 text-lead">{texts.proposals}</h2>
+			<ul>
+				{#each compared.proposals as { reason, rules, both, cases: n } (`${reason} ${both}`)}
+					<li class="py-1">
+						{texts.proposal(
+							n,
+							levelName(rules),
+							levelName(both),
+							reasonWords(
+								{ code: reason, level: rules, on: cases[0]!.record.today },
+								{ evidence: {}, unclosable: [] }
+							)
+						)}
+					</li>
+				{/each}
+			</ul>
+			<p class="mt-1"><a href="/desk/organisation/policy">{texts.toSettings}</a></p>
+		{/if}
+		<h2 class="mt-6 text-lead">{texts.differences}</h2>
+		{#if compared.differences.length === 0}<p>{texts.noDifferences}</p>{/if}
+		<ul class="mt-1 border-t border-ink">
+			{#each compared.differences as { at, first, second, rules } (at)}
+				{@const person = compared.people[at]}
+				{@const one = cases[at]}
+				{#if person && one}
+					<li class="border-b border-rule py-2">
+						<a class="font-semibold" href="/desk/cases/{person.id}">{person.name}</a>
+						<p>{texts.levels(levelName(first), data.colleague, levelName(second), levelName(rules))}</p>
+						<ul class="text-note text-ink-soft">
+							{#each practiceLines(one.record) as line, i (i)}<li>{line}</li>{/each}
+						</ul>
+					</li>
+				{/if}
+			{/each}
+		</ul>
+	{:else if !data.isMineOpen}
+		<p class="mt-2 max-w-prose">{texts.given(data.colleague)}</p>
+	{:else}
+		<p class="mt-1 max-w-prose text-ink-soft">{texts.lead(cases.length)}</p>
+		<form method="POST" action="?/judge" use:enhanceForm class="mt-4">
+			<input type="hidden" name="levels" value={levels.join(',')} />
+			{#each cases as { place, record }, i (place)}
+				<section class="border-b border-rule py-3">
+					<h2 class="font-semibold">{texts.caseNumber(i + 1)}</h2>
+					<ul class="text-note">
+						{#each practiceLines(record) as line, n (n)}<li>{line}</li>{/each}
+					</ul>
+					<div class="mt-1.5">
+						<ChoiceRows
+							name="level.{place}"
+							legend={texts.level(i + 1)}
+							{options}
+							value={chosen[place] ?? ''}
+							look="wrap"
+							onchange={(value) => (chosen[place] = value)}
+						/>
+					</div>
+				</section>
+			{/each}
+			{#if fault}<p class="mt-3 font-semibold text-warm" role="alert">{fault}</p>{/if}
+			<p class="mt-4">
+				<Button look="main" size="desk" disabled={levels.includes('')}>{texts.give}</Button>
+			</p>
+		</form>
+	{/if}
+</main>

@@ -19,8 +19,7 @@ export const practiceTexts = {
 	open: 'not finished',
 	of: (n: number, all: number) => `${n} of ${all}`,
 	roundHeading: 'Who comes first?',
-	roundLead:
-		'The most urgent at the top. Drag a case, or move it with its buttons or the arrow keys. All are of today.',
+	roundLead: 'The most urgent at the top. Drag a case, or move it with its buttons or the arrow keys.',
 	moveUp: (name: string) => `Move ${name} up`,
 	moveDown: (name: string) => `Move ${name} down`,
 	drag: (name: string) => `Drag ${name}`,
@@ -36,7 +35,9 @@ export const practiceTexts = {
 		nothing: 'Nothing to do'
 	} satisfies Record<PracticeAct, string>,
 	answered: (day: string) => `Answered on ${day}`,
-	reported: (list: string) => `Warning signs: ${list}`,
+	reported: (day: string, list: string) => `Warning signs on ${day}: ${list}`,
+	closed: (day: string, list: string) => `Outcome recorded on ${day}: ${list}`,
+	planDone: (done: number, all: number) => `Plan: ${done} of ${all} steps done`,
 	said: (what: string) => `On the stop page they said: ${what}`,
 	discomfort: (list: string) => `Discomfort: ${list}`,
 	noDiscomfort: 'No discomfort',
@@ -48,9 +49,9 @@ export const practiceTexts = {
 	} satisfies Record<RegionReport['hinders'], string>,
 	heights: (list: string) => `Heights: ${list}`,
 	problems: (list: string) => `Problems: ${list}`,
-	checkIn: (day: string, list: string) => `Check-in on ${day}: ${list}`,
+	checkIn: (day: string, report: string) => `Check-in on ${day}. ${report}`,
 	waiting: (what: string, day: string) => `Since ${day}: ${what}`,
-	seen: 'You have marked the answers as dealt with.',
+	seen: 'The answers are marked as dealt with',
 	message: (name: string) => `Write to ${name}`,
 	messageHint: 'As you would write to them. It isn’t sent to anyone.',
 	compare: 'Compare with the levels',
@@ -66,7 +67,7 @@ export const practiceTexts = {
 	otherRules:
 		'The levels or the checklist have changed since then, so the cases can no longer be compared. These are the scores of that day.',
 	place: (yours: number, right: number) =>
-		yours === right ? `place ${right}, as you had it` : `place ${right}, you had it at ${yours}`,
+		yours === right ? `Place ${right}, as you had it` : `Place ${right}; you had it at ${yours}`,
 	rightAct: (act: string) => `First act: ${act}, as you chose`,
 	wrongAct: (right: string, yours: string | null) => `First act: ${right}. You chose: ${yours ?? 'none'}`,
 	leftForLater: 'This can’t wait: harm may come of it today.',

@@ -1,0 +1,59 @@
+import { describe, expect, it } from 'vitest';
+import type { CaseRecord } from '$lib/core/case-assessment';
+import type { CivilDate } from '$lib/core/calendar';
+import { emptyFile } from '../../../../tests/support/empty-file';
+import { practiceLines } from './practice-words';
+
+const on = (day: string) => day as CivilDate;
+
+const answers = (over: Partial<CaseRecord['answers'][number]>): CaseRecord['answers'][number] => ({
+	seq: 1,
+	on: on('2026-03-02'),
+	corner: null,
+	signs: [],
+	discomfort: [],
+	findings: [],
+	acknowledged: null,
+	...over
+});
+
+describe('what is known about a case', () => {
+	it('is of the newest answers, with what was fixed since left out, and says that nothing hurts', () => {
+		const record = emptyFile({
+			answers: [
+				answers({ seq: 1, on: on('2026-01-05'), findings: [{ id: 'mouse-far', safety: false }] }),
+				answers({ seq: 4, findings: [{ id: 'glare', safety: false }, { id: 'chained-strips', safety: true }] })
+			],
+			ticks: [{ seq: 5, finding: 'glare', on: on('2026-03-03'), how: 'done' }]
+		});
+		const lines = practiceLines(record).join(' ');
+		expect(lines).toContain('Answered on 2 Mar. No discomfort.');
+		expect(lines).toMatch(/Problems: .*strip/i);
+		expect(lines).not.toMatch(/glare|mouse/i);
+	});
+
+	it('names every warning sign, however old, and what was recorded about it', () => {
+		const record = emptyFile({
+			answers: [answers({ on: on('2025-06-01'), signs: ['chest-pain'] }), answers({ seq: 6 })],
+			checkIns: [
+				{
+					seq: 3,
+					on: on('2025-07-01'),
+					signs: ['new-weakness'],
+					discomfort: null,
+					undone: [],
+					news: [],
+					acknowledged: null
+				}
+			],
+			outcomes: [{ seq: 4, on: on('2025-07-02'), of: ['new-weakness'] }]
+		});
+		expect(practiceLines(record).slice(0, 3)).toEqual([
+			'Warning signs on 1 Jun: pressure or pain in the chest.',
+			'Warning signs on 1 Jul: new weakness in an arm, hand, leg or foot.',
+			'Outcome recorded on 2 Jul: new weakness in an arm, hand, leg or foot.'
+		]);
+		// A check-in before the newest answers is over.
+		expect(practiceLines(record).join(' ')).not.toContain('Check-in');
+	});
+});

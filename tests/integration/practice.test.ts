@@ -37,7 +37,7 @@ describe('practice', () => {
 		await answerPractice(db(), desk.coordinator, input, now);
 		const after = await readPractice(db(), desk.coordinator, id);
 		expect(after.message).toBe('Hello');
-		expect(after.scored?.orderShare).toBe(Math.fround(after.result?.score.orderShare ?? -1));
+		expect(after.scored?.orderShare).toBeCloseTo(after.result?.score.orderShare ?? -1, 5);
 		const [row] = await listPracticeRounds(db(), desk.coordinator);
 		expect(row).toMatchObject({
 			id,

@@ -102,7 +102,7 @@
 				isOut={data.isOut}
 				mostReminders={data.reminderDays.length}
 			/>
-			<div>
+			<div class="min-w-0">
 				<RoundFigures
 					name={round.name}
 					figures={data.figures}

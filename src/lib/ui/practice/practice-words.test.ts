@@ -22,7 +22,13 @@ describe('what is known about a case', () => {
 		const record = emptyFile({
 			answers: [
 				answers({ seq: 1, on: on('2026-01-05'), findings: [{ id: 'mouse-far', safety: false }] }),
-				answers({ seq: 4, findings: [{ id: 'glare', safety: false }, { id: 'chained-strips', safety: true }] })
+				answers({
+					seq: 4,
+					findings: [
+						{ id: 'glare', safety: false },
+						{ id: 'chained-strips', safety: true }
+					]
+				})
 			],
 			ticks: [{ seq: 5, finding: 'glare', on: on('2026-03-03'), how: 'done' }]
 		});

@@ -3,6 +3,7 @@ import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { OPINION_SIZE } from '$lib/core/second-opinion';
 import type { TriageLevel } from '$lib/core/triage';
+import { withdrawAnswers } from '$lib/server/assessments/withdraw';
 import { schema } from '$lib/server/db/client';
 import {
 	askSecondOpinion,
@@ -86,6 +87,16 @@ describe('a second opinion', () => {
 		const { compared } = await readSecondOpinion(db(), desk.second, id);
 		expect(compared?.agreed).toBe(2);
 		expect(compared?.people).toHaveLength(2);
+	});
+
+	it('loses a case whose answers are withdrawn', async () => {
+		const { open, personId } = await desk.answered(MIRELA);
+		const id = await ask();
+		const ofPerson = () => db().$count(secondOpinionCases, eq(secondOpinionCases.personId, personId));
+		expect(await ofPerson()).toBe(1);
+		await withdrawAnswers(db(), open, now);
+		expect(await ofPerson()).toBe(0);
+		expect((await readSecondOpinion(db(), desk.coordinator, id)).cases.length).toBeGreaterThan(0);
 	});
 
 	it('needs cases that were answered', async () => {

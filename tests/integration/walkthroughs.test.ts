@@ -5,6 +5,8 @@ import { LONGEST_WALKTHROUGH_MS, MOST_WRONG_CODES, spacedCode } from '$lib/core/
 import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
 import { saveAnswers } from '$lib/server/assessments/save-answers';
 import { recordConsent } from '$lib/server/assessments/record-consent';
+import { withdrawAnswers } from '$lib/server/assessments/withdraw';
+import { mergePeople } from '$lib/server/people/merge-people';
 import { sendAssessment } from '$lib/server/assessments/send-assessment';
 import { schema } from '$lib/server/db/client';
 import { ownRows } from '$lib/server/erasure/own-rows';
@@ -26,7 +28,7 @@ import { act, Desk, faultOf, MIRELA, type TestUser } from '../support/desk';
 import { PATIENCE } from '../support/patience';
 import { planHere } from '../support/planning';
 
-const { auditLines, walkthroughEntries, walkthroughVisits } = schema;
+const { auditLines, walkthroughEntries, walkthroughs, walkthroughVisits } = schema;
 
 const now = new Date('2026-03-02T09:00:00Z');
 
@@ -232,6 +234,27 @@ describe('the plan', () => {
 	});
 });
 
+it('goes with the answers that are withdrawn, entries and all', async () => {
+	const { person, token, id } = await together();
+	await enterAnswers(db(), person, { stature: '171' }, now);
+	await withdrawAnswers(db(), await openAssessment(db(), token), now);
+	expect(await db().$count(walkthroughs, eq(walkthroughs.id, id))).toBe(0);
+	expect(await db().$count(walkthroughEntries, eq(walkthroughEntries.walkthroughId, id))).toBe(0);
+});
+
+it('is kept when two records of one person are merged, and at most one stays open', async () => {
+	const [kept, other] = [await together(), await together()];
+	await mergePeople(
+		db(),
+		desk.coordinator,
+		{ personId: kept.personId, otherId: other.personId, detailsOfOther: [] },
+		desk.later(30)
+	);
+	const rows = await db().select().from(walkthroughs).where(eq(walkthroughs.personId, kept.personId));
+	expect(rows.map(({ id }) => id).sort()).toEqual([kept.id, other.id].sort());
+	expect(rows.filter(({ endedAt }) => endedAt === null).map(({ id }) => id)).toEqual([kept.id]);
+});
+
 describe('the channel', () => {
 	it('sends each change of the walkthrough and of the answers, and says who is there', async () => {
 		const { person, coordinator, id, open } = await together();
@@ -239,10 +262,7 @@ describe('the channel', () => {
 		const tools = { db: db(), now: new Date(), changes };
 		const closed = vi.fn();
 		const live = { ...coordinator, walkthrough: { ...coordinator.walkthrough, startedAt: new Date() } };
-		await db()
-			.update(schema.walkthroughs)
-			.set({ startedAt: new Date() })
-			.where(eq(schema.walkthroughs.id, id));
+		await db().update(walkthroughs).set({ startedAt: new Date() }).where(eq(walkthroughs.id, id));
 		const response = await walkthroughStream(tools, live, () => () => {}, closed);
 		const reader = response.body?.getReader();
 		const texts: string[] = [];

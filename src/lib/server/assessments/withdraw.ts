@@ -27,7 +27,9 @@ const {
 	reportedDiscomfort,
 	reportedSigns,
 	roundPeople,
-	signLifts
+	secondOpinionCases,
+	signLifts,
+	walkthroughs
 } = schema;
 
 /** Warning signs that nobody has dealt with yet: they stay with the coordinator, whatever else is withdrawn. */
@@ -72,7 +74,7 @@ const BLANK = {
 
 /**
  * Withdraws everything a person has given: answers of every self-assessment and workstation, plans, reports, check-ins, measurements,
- * messages, what was assessed from it, and emails with links; every link ends. What coordinators wrote remains theirs: notes, contacts,
+ * messages, walkthroughs, what was assessed from it, and emails with links; every link ends. What coordinators wrote remains theirs: notes, contacts,
  * referrals. A warning sign without an outcome also stays until someone has reached the person; the page says so. Everything of the person
  * is locked first, as in every act, so a save in flight is either kept before and deleted, or refused.
  */
@@ -104,6 +106,9 @@ export async function withdrawAnswers(db: Db, open: OpenAssessment, now: Date): 
 		await tx.delete(emails).where(eq(emails.personId, personId));
 		await tx.delete(breakSettings).where(eq(breakSettings.personId, personId));
 		await tx.delete(messages).where(eq(messages.personId, personId));
+		await tx.delete(walkthroughs).where(eq(walkthroughs.personId, personId));
+		// The copy of their answers that two coordinators judged.
+		await tx.delete(secondOpinionCases).where(eq(secondOpinionCases.personId, personId));
 		// What a coordinator saw is theirs; what the answers said beside it is not.
 		await tx
 			.update(contacts)

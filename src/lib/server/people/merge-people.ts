@@ -98,6 +98,11 @@ export async function mergePeople(
 		await moveReports(tx, personId, otherId);
 		await moveOpenOnes(tx, personId, otherId, now);
 		await moveBreaks(tx, personId, otherId);
+		// Nobody goes through two workstations at once: one that is open in the other record ends.
+		await tx
+			.update(s.walkthroughs)
+			.set({ endedAt: now, endedBy: 'coordinator' })
+			.where(and(eq(s.walkthroughs.personId, otherId), isNull(s.walkthroughs.endedAt)));
 		for (const table of [
 			s.assessments,
 			s.messages,
@@ -107,7 +112,9 @@ export async function mergePeople(
 			s.emails,
 			s.signLifts,
 			s.checkIns,
-			s.followUps
+			s.followUps,
+			s.walkthroughs,
+			s.secondOpinionCases
 		])
 			await tx.update(table).set({ personId }).where(eq(table.personId, otherId));
 		// What was done before can't be taken back row by row: the rows are another record's now.

@@ -1,5 +1,5 @@
 import { expect, test, type Browser, type Page } from '@playwright/test';
-import { agree, axeFinds, fillDay, hydrated, sendTo, signIn, WCAG } from './support';
+import { agree, axeFinds, fillDay, hydrated, sendTo, signIn, signInAs, WCAG } from './support';
 import { DEMO_PEOPLE } from '../seed/people';
 import { NO_SIGNS } from '../seed/profiles';
 
@@ -87,7 +87,7 @@ test('person and coordinator go through a workstation on one drawing, agree on a
 
 test('two coordinators and two tabs of a person all see the same', async ({ browser, page }) => {
 	await signIn(page);
-	const { link, own, person } = await together(browser, page, 'Tobi Twotabs');
+	const { link, caseUrl, own, person } = await together(browser, page, 'Tobi Twotabs');
 	const second = await own.newPage();
 	await second.goto(`${link}/together`);
 	await hydrated(second);
@@ -102,8 +102,23 @@ test('two coordinators and two tabs of a person all see the same', async ({ brow
 	await second.locator('#seatHeight').focus();
 	await second.keyboard.type('47');
 	await expect(page.locator('#seatHeight')).toHaveValue('47');
+	// A second coordinator needs the code as well, sees the same, and is named to the others.
+	const desk = await browser.newContext();
+	const colleague = await desk.newPage();
+	await signInAs(colleague, 'second');
+	await colleague.goto(`${caseUrl}/together`);
+	await hydrated(colleague);
+	await expect(colleague.locator('#seatHeight')).toHaveCount(0);
+	await colleague.getByLabel('Code').fill(await person.getByText(/^\d{3} \d{3}$/).innerText());
+	await colleague.getByRole('button', { name: 'Come in' }).click();
+	await expect(colleague.locator('#seatHeight')).toHaveValue('47');
+	await expect(colleague.getByText(/^Also here: /)).toBeVisible();
+	await expect(person.getByText(/ and .* are here with you\.$/)).toBeVisible();
+	await colleague.locator('#seatHeight').fill('48');
+	for (const side of [page, person, second]) await expect(side.locator('#seatHeight')).toHaveValue('48');
+	await desk.close();
 	// A tab that closes takes nothing with it.
 	await second.close();
-	await expect(person.locator('#seatHeight')).toHaveValue('47');
+	await expect(person.locator('#seatHeight')).toHaveValue('48');
 	await own.close();
 });

@@ -14,6 +14,7 @@ import { ChangeFeed } from '$lib/server/live/changes';
 import { enterAnswers } from '$lib/server/walkthroughs/enter-answers';
 import { joinWalkthrough } from '$lib/server/walkthroughs/join-walkthrough';
 import { openWalkthroughOf, startWalkthrough } from '$lib/server/walkthroughs/open-walkthrough';
+import { readOutAnswersOf } from '$lib/server/walkthroughs/read-out-answers';
 import { makeSharedPlan } from '$lib/server/walkthroughs/shared-plan';
 import {
 	agreeToPlan,
@@ -215,6 +216,8 @@ describe('the plan', () => {
 			{ act: 'walkthrough-agreed', by: 'user' },
 			{ act: 'walkthrough-ended', by: 'user' }
 		]);
+		// The case says which of its answers were read out, and to whom.
+		expect(await readOutAnswersOf(db(), open.assessment)).toEqual([{ name: 'one', answers: 1, at: now }]);
 		// The person's own data have it, without the code.
 		const rows = await ownRows(db(), personId);
 		expect(rows?.walkthroughs).toHaveLength(1);

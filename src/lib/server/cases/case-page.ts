@@ -11,6 +11,7 @@ import { CLOSABLE, type Closable, type AssessmentResult } from '../../core/case-
 import { checklistAt, checklistForPage } from '../checklists/read-checklists';
 import { deskLocale } from '../../messages/desk-language';
 import { adviceForPage } from '../../messages/advice/advice-for-page';
+import { readOutAnswersOf } from '../walkthroughs/read-out-answers';
 import { readByPhone } from '../assessments/read-by-phone';
 import { replyTo } from '../texts/reply-to';
 import type { Actor } from '../actor';
@@ -145,6 +146,8 @@ export async function readCasePage(db: Db, actor: Actor, personId: string, now: 
 			/** Who asked on the phone; null where the person answered alone. */
 			byPhone: await readByPhone(db, read.answered, null)
 		},
+		/** What was read out in walkthroughs. */
+		readOut: read.answered ? await readOutAnswersOf(db, read.answered) : [],
 		userId: actor.kind === 'user' ? actor.id : null,
 		today
 	};

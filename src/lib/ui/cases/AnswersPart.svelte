@@ -31,11 +31,13 @@
 		};
 		/** The self-assessments, newest first. */
 		history: readonly { readonly sentAt: Date; readonly state: keyof typeof deskWords.states.assessment }[];
+		/** What was read out to a coordinator in walkthroughs. */
+		readOut: readonly { readonly name: string; readonly answers: number; readonly at: Date }[];
 		t: Catalogue;
 		unit: LengthUnit;
 	}
 
-	let { corner, checklist, history, t, unit }: Props = $props();
+	let { corner, checklist, history, readOut, t, unit }: Props = $props();
 
 	const asked = $derived(checklistFrom(checklist.version, checklist.own));
 	const stations = $derived(
@@ -50,6 +52,11 @@
 		{deskWords.phoneWalk.answered(name || deskWords.phoneWalk.closed, dayWords(at))}
 	</p>
 {/if}
+{#each readOut as { name, answers, at } (name)}
+	<p class="mb-2 font-semibold">
+		{deskWords.walkthrough.readOut(answers, name || deskWords.phoneWalk.closed, dayWords(at))}
+	</p>
+{/each}
 <p class="text-note text-ink-soft">
 	{texts.checklistSummary(checklistVersionWords(checklist.version), found.length)}
 	{#if history.length > 1}{texts.selfAssessments(

@@ -50,6 +50,7 @@
 			readonly plan: Pick<Plan, 'steps' | 'chosen' | 'ticks' | 'madeAt' | 'earlier'> | null;
 			readonly advice: Plan['advice'] | null;
 			readonly checklist: ComponentProps<typeof AnswersPart>['checklist'] | null;
+			readonly readOut: ComponentProps<typeof AnswersPart>['readOut'];
 			readonly history: ComponentProps<typeof AnswersPart>['history'];
 			readonly followUps: Omit<FollowUps, 'personId' | 'chain' | 'today'>;
 			readonly chain: FollowUps['chain'];
@@ -116,7 +117,14 @@
 		{unit}
 	/>
 {:else if part === 'answers' && page.corner && page.checklist}
-	<AnswersPart corner={page.corner.corner} checklist={page.checklist} history={page.history} {t} {unit} />
+	<AnswersPart
+		corner={page.corner.corner}
+		checklist={page.checklist}
+		history={page.history}
+		readOut={page.readOut}
+		{t}
+		{unit}
+	/>
 {:else if part === 'follow-up'}
 	<FollowUpForm personId={person.id} {...page.followUps} chain={page.chain} today={page.today} />
 	<h3 class="mt-5 border-b border-rule pb-1 text-body">{texts.assignment}</h3>

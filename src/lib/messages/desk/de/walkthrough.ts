@@ -13,6 +13,8 @@ export const deskWalkthroughTexts: typeof en = {
 	join: 'Dazukommen',
 	marked:
 		'Tragen Sie ein, was Ihnen vorgelesen wird. Es wird als vorgelesen gekennzeichnet, mit Ihrem Namen.',
+	readOut: (n, name, day) =>
+		`${n === 1 ? 'Eine Antwort wurde' : `${n} Antworten wurden`} vorgelesen und von ${name} eingetragen, zuletzt am ${day}.`,
 	day: 'Tag der Wiedervorlage',
 	setDay: 'Tag festlegen',
 	followUpReason: 'Nach dem gemeinsamen Ansehen'

@@ -11,6 +11,8 @@ export const deskWalkthroughTexts = {
 	code: 'Code',
 	join: 'Come in',
 	marked: 'Enter what is read out to you. It’s marked as read out, with your name.',
+	readOut: (n: number, name: string, day: string) =>
+		`${n === 1 ? 'One answer was' : `${n} answers were`} read out to ${name}, last on ${day}.`,
 	day: 'Day of the follow-up',
 	setDay: 'Set the day',
 	followUpReason: 'After looking at it together'

@@ -68,6 +68,29 @@ test('the coordinator works by keys alone', async ({ page }) => {
 	await expect(page).toHaveURL(/\/desk\/cases\//);
 });
 
+test('a search keeps the letters that are typed while the list of the first ones is on its way', async ({
+	page
+}) => {
+	await signIn(page);
+	await page.goto('/desk/people');
+	await hydrated(page);
+	let release = () => {};
+	const held = new Promise<void>((resolve) => (release = resolve));
+	await page.route(/people\/__data\.json\?.*q=ru(?:&|$)/, async (route) => {
+		await held;
+		await route.continue();
+	});
+	const box = page.getByRole('searchbox', { name: 'Search by name, team or address' });
+	const asked = page.waitForRequest(/q=ru(?:&|$)/);
+	await box.pressSequentially('ru');
+	await asked;
+	release();
+	await box.pressSequentially('ta wex', { delay: 50 });
+	await expect(page.getByRole('row')).toHaveCount(2);
+	await expect(box).toHaveValue('ruta wex');
+	await expect(page).toHaveURL(/q=ruta\+wex/);
+});
+
 test('signing out ends the session', async ({ page }) => {
 	await signIn(page);
 	await page.getByRole('button', { name: 'Sign out' }).click();

@@ -35,6 +35,12 @@
 	/** Pause after the last key before searching, ms: typing is never held up. */
 	const PAUSE_MS = 180;
 
+	/** What is being typed, until its own list is there: the list of its first letters must not take the later ones away. */
+	let typed = $state<string | null>(null);
+	$effect(() => {
+		if (typed === filter.search) typed = null;
+	});
+
 	const shortcuts = useShortcuts();
 	const isNarrowed = $derived([...new URLSearchParams(query).keys()].some((name) => name !== 'by'));
 	let isNaming = $state(false);
@@ -103,8 +109,11 @@
 				isLabelHidden
 				size="desk"
 				maxlength={100}
-				value={filter.search}
-				oninput={() => ask('q', PAUSE_MS)}
+				value={typed ?? filter.search}
+				oninput={(text) => {
+					typed = text;
+					ask('q', PAUSE_MS);
+				}}
 			/>
 			{#each lists as { name, label, none, options, words } (name)}
 				<Select

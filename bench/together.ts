@@ -21,9 +21,9 @@ import { print, quantile, rounded } from './measure';
 const PAIRS = 100;
 const COORDINATORS = 10;
 
-/** Entries of each pair, and the time between two of them, ms: a tap every other second is fast work. */
+/** Entries of each pair, and the time between two of them, ms: hardly anyone reads lengths out faster. */
 const TAPS = 20;
-const BETWEEN_MS = 2000;
+const BETWEEN_MS = 3000;
 
 const later = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
 

@@ -402,7 +402,7 @@ export async function gripsOf(
 export async function dragUntil(page: Page, card: Locator, place: Locator, landed: Locator): Promise<void> {
 	await expect(async () => {
 		await dragTo(page, card, place);
-		await expect(landed).toBeVisible({ timeout: 15_000 });
+		await expect(landed).toBeVisible();
 	}).toPass();
 }
 

@@ -117,8 +117,10 @@ test('two coordinators and two tabs of a person all see the same', async ({ brow
 	await colleague.locator('#seatHeight').fill('48');
 	for (const side of [page, person, second]) await expect(side.locator('#seatHeight')).toHaveValue('48');
 	await desk.close();
-	// A tab that closes takes nothing with it.
+	// An emergency sign on another tab leads every page of the person to the stop page, and the coordinator sees that they left.
+	await person.request.put(`${link}/draft`, { data: { fields: { 'sign.chest-pain': 'yes' } } });
+	await expect(person).toHaveURL(/\/stop$/);
+	await expect(page.getByText(/doesn’t have the page open right now\.$/)).toBeVisible();
 	await second.close();
-	await expect(person.locator('#seatHeight')).toHaveValue('48');
 	await own.close();
 });

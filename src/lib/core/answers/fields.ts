@@ -26,17 +26,19 @@ import type { QuestionnairePage } from './questionnaire-pages';
 /** Answers as typed or chosen: field name to text. They are interpreted only when a workstation is made from them. */
 export type Answers = Readonly<Record<string, string>>;
 
-/** Pages whose answers change the drawing of the workstation. */
-export const PAGES_WITH_DRAWING: ReadonlySet<QuestionnairePage> = new Set<QuestionnairePage>([
+/** Pages about the person at the workstation, as the side view shows it. */
+export const SIDE_VIEW_PAGES = [
 	'you',
 	'spot',
 	'feet',
 	'back',
 	'hands',
 	'mouse',
-	'screen',
-	'house'
-]);
+	'screen'
+] as const satisfies readonly QuestionnairePage[];
+
+/** Pages whose answers change the drawing of the workstation. */
+export const PAGES_WITH_DRAWING: ReadonlySet<QuestionnairePage> = new Set([...SIDE_VIEW_PAGES, 'house']);
 
 /** A length that the person types. */
 export interface LengthField {

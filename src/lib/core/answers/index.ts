@@ -31,6 +31,7 @@ export {
 	PAGES_WITH_DRAWING,
 	QUESTIONNAIRE_MODES,
 	SCREEN_SIZES,
+	SIDE_VIEW_PAGES,
 	thingField,
 	unitOf,
 	type Answers,

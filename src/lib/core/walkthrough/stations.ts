@@ -1,18 +1,10 @@
-import { pageOfField, type QuestionnairePage } from '../answers';
+import { pageOfField, SIDE_VIEW_PAGES } from '../answers';
 
 /**
  * The stations that two people go through on one side view. Warning signs, discomfort and household items are not among them: each person
  * answers those alone.
  */
-export const WALKTHROUGH_STATIONS = [
-	'you',
-	'spot',
-	'feet',
-	'back',
-	'hands',
-	'mouse',
-	'screen'
-] as const satisfies readonly QuestionnairePage[];
+export const WALKTHROUGH_STATIONS = SIDE_VIEW_PAGES;
 
 /** One of {@link WALKTHROUGH_STATIONS}. */
 export type WalkthroughStation = (typeof WALKTHROUGH_STATIONS)[number];

@@ -3,7 +3,8 @@ import type { WalkthroughTexts } from '../shapes';
 
 export const walkthroughTexts: WalkthroughTexts = {
 	lead: 'Rufen Sie Ihre Koordination an, oder warten Sie auf den Anruf. Sie sehen beide dieselbe Zeichnung Ihres Arbeitsplatzes. Was eine Seite einträgt, erscheint sofort darin.',
-	kept: 'Wir speichern nur, was beide sehen: die Antworten, den vereinbarten Plan und den nächsten Termin. Nichts wird mitgehört, gefilmt oder aufgezeichnet.',
+	saved:
+		'Wir speichern nur, was beide sehen: die Antworten, den vereinbarten Plan und den nächsten Termin. Nichts wird mitgehört, gefilmt oder aufgezeichnet.',
 	start: 'Beginnen und Code anzeigen',
 	yourCode: 'Ihr Code',
 	readOut:

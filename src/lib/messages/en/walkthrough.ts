@@ -4,7 +4,8 @@ import { isOne } from './numbers';
 /** A person and a coordinator on the phone, who look at one side view. Both doors show these texts. */
 export const walkthroughTexts = {
 	lead: 'Call your coordinator, or wait for their call. You both see the same drawing of your workstation, and what either of you enters appears on it at once.',
-	kept: 'We save only what you both see: the answers, the plan you agree on and the next date. Nothing is listened to, filmed or recorded.',
+	saved:
+		'We save only what you both see: the answers, the plan you agree on and the next date. Nothing is listened to, filmed or recorded.',
 	start: 'Start and get a code',
 	yourCode: 'Your code',
 	readOut:

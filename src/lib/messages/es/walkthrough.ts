@@ -3,7 +3,8 @@ import type { WalkthroughTexts } from '../shapes';
 
 export const walkthroughTexts: WalkthroughTexts = {
 	lead: 'Llame a la coordinación o espere su llamada. Los dos ven el mismo dibujo de su puesto. Lo que uno anota aparece enseguida en él.',
-	kept: 'Solo guardamos lo que ven los dos: las respuestas, el plan acordado y la próxima fecha. Nada se escucha, se filma ni se graba.',
+	saved:
+		'Solo guardamos lo que ven los dos: las respuestas, el plan acordado y la próxima fecha. Nada se escucha, se filma ni se graba.',
 	start: 'Empezar y ver un código',
 	yourCode: 'Su código',
 	readOut:

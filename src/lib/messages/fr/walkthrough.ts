@@ -3,7 +3,8 @@ import type { WalkthroughTexts } from '../shapes';
 
 export const walkthroughTexts: WalkthroughTexts = {
 	lead: 'Appelez la coordination ou attendez son appel. Vous voyez tous les deux le même dessin de votre poste. Ce que l’un saisit y apparaît aussitôt.',
-	kept: 'Nous gardons seulement ce que vous voyez tous les deux : les réponses, le plan convenu et la prochaine date. Rien n’est écouté, filmé ni enregistré.',
+	saved:
+		'Nous gardons seulement ce que vous voyez tous les deux : les réponses, le plan convenu et la prochaine date. Rien n’est écouté, filmé ni enregistré.',
 	start: 'Commencer et afficher un code',
 	yourCode: 'Votre code',
 	readOut:

@@ -1,5 +1,5 @@
-import { randomInt } from 'node:crypto';
-import { and, desc, eq, inArray, isNull, or, sql } from 'drizzle-orm';
+import { randomInt, randomUUID } from 'node:crypto';
+import { and, desc, eq, inArray, isNull, or, sql, type SQL } from 'drizzle-orm';
 import { compareOpinions, OPINION_SIZE, spreadOverLevels } from '../../core/second-opinion';
 import { TRIAGE_LEVELS, type TriageLevel } from '../../core/triage';
 import { requirePermission } from '../access/require-permission';
@@ -15,7 +15,7 @@ import { readPersonPlace } from '../people/lock-person';
 
 const { people, secondOpinionCases, secondOpinions, users } = schema;
 
-/** Newest cases of each level from which ten are drawn. */
+/** Cases of each level from which ten are drawn. */
 const MOST_OF_LEVEL = 20;
 
 /** Most second opinions listed. */
@@ -24,13 +24,18 @@ const MOST_LISTED = 50;
 const RANDOM_STEPS = 2 ** 31;
 const random = () => randomInt(RANDOM_STEPS) / RANDOM_STEPS;
 
-/** The newest assessed cases of each level; served by cases_level_idx. */
+/** Some answered cases of each level, from a random person on and around to it again; served by cases_level_idx. */
 async function candidates(db: Db): Promise<{ personId: string; level: TriageLevel }[]> {
+	const start = randomUUID();
+	const from = (after: SQL) => sql`
+		select c.person_id from cases c join people p on p.id = c.person_id
+		where c.level = l.level and c.answered_at is not null and p.left_at is null and ${after}
+		order by c.person_id limit ${MOST_OF_LEVEL}`;
 	const { rows } = await db.execute<{ person_id: string; level: TriageLevel }>(sql`
 		select c.person_id, l.level from unnest(${sql.param(TRIAGE_LEVELS)}::level[]) l (level)
 		cross join lateral (
-			select c.person_id from cases c join people p on p.id = c.person_id
-			where c.level = l.level and c.answered_at is not null and p.left_at is null limit ${MOST_OF_LEVEL}) c`);
+			(${from(sql`c.person_id >= ${start}::uuid`)}) union all (${from(sql`c.person_id < ${start}::uuid`)})
+			limit ${MOST_OF_LEVEL}) c`);
 	return rows.map(({ person_id, level }) => ({ personId: person_id, level }));
 }
 

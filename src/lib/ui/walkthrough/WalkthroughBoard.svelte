@@ -55,6 +55,11 @@
 		return isOwn ? null : (pointedBy ?? personName);
 	});
 
+	$effect(() => {
+		const { state } = draft.autosave;
+		if (state === 'ended' || state === 'refused') live.leave();
+	});
+
 	// Where the other side points is brought into view; what this side does moves nothing.
 	$effect(() => {
 		if (live.isOwnPoint || !pointed) return;
@@ -68,6 +73,9 @@
 
 {#if !live.isConnected || isOffline.current}
 	<p class="my-2 border-s-4 border-warm bg-warm-wash px-3 py-1.5" role="alert">{texts.lost}</p>
+{/if}
+{#if draft.autosave.state === 'refused'}
+	<p class="my-2 border-s-4 border-warm bg-warm-wash px-3 py-1.5" role="alert">{t.frame.refused}</p>
 {/if}
 <div class="board {side}">
 	<div class="drawing"><WalkDrawing {draft} page={station} active={pointed} {t} /></div>

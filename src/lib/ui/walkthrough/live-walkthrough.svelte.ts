@@ -1,9 +1,16 @@
+import { redFlagsOf, type Answers } from '$lib/core/answers';
+import { isEmergency } from '$lib/core/discomfort';
 import type { SittingStyle } from '$lib/core/corner';
 import type { WalkthroughState, WalkthroughStation } from '$lib/core/walkthrough';
 import { Draft } from '../questionnaire/draft.svelte';
 
 /** Pause after the last key before an answer goes to the other side, ms. */
 const PAUSE_MS = 60;
+
+/** Status codes: the person's pages are closed, and the walkthrough has ended. */
+const [CLOSED, ENDED] = [409, 410];
+
+const emergenciesIn = (answers: Answers): number => redFlagsOf(answers).filter(isEmergency).length;
 
 /** Until a broken channel is opened again, ms. Browsers open one that ended by themselves, but not one that was refused. */
 const AGAIN_MS = 2000;
@@ -17,6 +24,7 @@ export class LiveWalkthrough {
 	/** Whether this side was the last to point. */
 	isOwnPoint = $state(false);
 	readonly draft: Draft;
+	private emergencies: number;
 
 	/**
 	 * @param address where the board's endpoints are
@@ -29,6 +37,7 @@ export class LiveWalkthrough {
 		private readonly ended: () => void
 	) {
 		this.state = first;
+		this.emergencies = emergenciesIn(first.answers);
 		// Nothing is kept on the device: on the coordinator's it would be somebody else's.
 		this.draft = new Draft(first, way, address, null, PAUSE_MS);
 	}
@@ -66,17 +75,24 @@ export class LiveWalkthrough {
 		};
 	}
 
+	/** Reads the page again: it ended, or something was refused. */
+	leave(): void {
+		this.emergencies = emergenciesIn(this.state.answers);
+		this.ended();
+	}
+
 	/** Points at a station or a question, for both. */
 	async point(station: WalkthroughStation, question: string | null): Promise<void> {
 		if (station === this.state.station && question === this.state.question) return;
 		// At once on this side; the other side's word is the server's.
 		this.state = { ...this.state, station, question };
 		this.isOwnPoint = true;
-		await fetch(this.address, {
+		const response = await fetch(this.address, {
 			method: 'POST',
 			headers: { 'content-type': 'application/json' },
 			body: JSON.stringify({ station, question })
 		}).catch(() => null);
+		if (response?.status === CLOSED || response?.status === ENDED) this.leave();
 	}
 
 	private take(state: WalkthroughState): void {
@@ -84,7 +100,8 @@ export class LiveWalkthrough {
 		if (!isSame) this.isOwnPoint = false;
 		this.state = state;
 		this.draft.take({ answers: state.answers, revision: state.revision });
-		if (!state.isOpen) this.ended();
+		// An emergency sign, reported on another page, closes the person's pages: the server says where they lead.
+		if (!state.isOpen || emergenciesIn(state.answers) > this.emergencies) this.leave();
 	}
 }
 

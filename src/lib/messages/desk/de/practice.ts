@@ -13,7 +13,7 @@ export const practiceTexts: typeof en = {
 	day: 'Tag',
 	order: 'Richtige Reihenfolge',
 	acts: 'Richtige Schritte',
-	missed: 'Aufgeschobene Zeichen für heute',
+	missed: 'Aufgeschobene dringende Warnzeichen',
 	open: 'nicht beendet',
 	of: (n, all) => `${n} von ${all}`,
 	roundHeading: 'Wer kommt zuerst?',
@@ -55,17 +55,17 @@ export const practiceTexts: typeof en = {
 	actsResult: (n, all) => `${n} von ${all} ersten Schritten sind richtig.`,
 	missedResult: (n) =>
 		n === 0
-			? 'Kein Zeichen für heute wurde aufgeschoben.'
+			? 'Kein dringendes Warnzeichen wurde aufgeschoben.'
 			: n === 1
-				? 'Ein Zeichen für heute wurde aufgeschoben.'
-				: `${n} Zeichen für heute wurden aufgeschoben.`,
+				? 'Ein dringendes Warnzeichen wurde aufgeschoben.'
+				: `${n} dringende Warnzeichen wurden aufgeschoben.`,
 	otherRules:
 		'Die Stufen oder die Checkliste haben sich seitdem geändert, deshalb lassen sich die Fälle nicht mehr vergleichen. Dies sind die Ergebnisse von jenem Tag.',
 	place: (yours, right) =>
 		yours === right ? `Platz ${right}, wie bei Ihnen` : `Platz ${right}, bei Ihnen ${yours}`,
 	rightAct: (act) => `Erster Schritt: ${act}, wie Sie gewählt haben`,
 	wrongAct: (right, yours) => `Erster Schritt: ${right}. Ihre Wahl: ${yours ?? 'keine'}`,
-	leftForLater: 'Das kann nicht warten: Heute kann Schaden entstehen.',
+	leftForLater: 'Das hat keinen Aufschub: Handeln Sie heute.',
 	yourMessage: 'Ihre Nachricht',
 	suggested: 'Vorschlag von Easy Corner',
 	noMessage: 'Sie haben keine geschrieben.',
@@ -75,7 +75,7 @@ export const practiceTexts: typeof en = {
 			`Sie und jemand aus Ihrem Team geben ${n} echten Fällen eine Stufe, ohne Namen und ohne die Stufen der anderen Seite zu sehen. Danach sehen Sie, wo Sie übereinstimmen und worüber zu reden ist.`,
 		colleague: 'Kollegin oder Kollege',
 		ask: 'Um zweite Meinung bitten',
-		nobody: 'Dafür braucht es ein zweites Konto der Koordination.',
+		needsColleague: 'Dafür braucht es ein zweites Konto der Koordination.',
 		with: (name, day) => `Mit ${name}, ${day}`,
 		yours: 'Ihre Stufen fehlen',
 		theirs: (name) => `Wartet auf ${name}`,

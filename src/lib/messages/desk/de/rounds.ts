@@ -76,7 +76,7 @@ export const roundTexts: DeskTexts['rounds'] = {
 		`${roundStates} · ${startsOn} bis ${dueOn}, ${timeZone} · Checkliste Version ${checklistVersion}`,
 	forecast: {
 		heading: 'Vorhersage',
-		afterwards: 'Erwartet und eingetroffen',
+		afterwards: 'Vorhersage und bisheriges Ergebnis',
 		lead: (from) =>
 			`Aus der Zeit, die Antworten, Anrufe und Rückmeldungen nach den letzten ${from} Einladungen brauchten. In neun von zehn Fällen liegt die Zahl im Bereich.`,
 		tooFew: (least) =>
@@ -90,7 +90,7 @@ export const roundTexts: DeskTexts['rounds'] = {
 			hours: 'Arbeitsstunden'
 		},
 		range: (low, high) => `${low} bis ${high}`,
-		came: (n) => `eingetroffen: ${n}`,
+		came: (n) => `bisher: ${n}`,
 		outside: 'außerhalb des Bereichs',
 		total: 'Insgesamt',
 		minutes: (answers, calls, checkIns) =>

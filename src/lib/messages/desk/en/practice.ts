@@ -15,7 +15,7 @@ export const practiceTexts = {
 	day: 'Day',
 	order: 'Right order',
 	acts: 'Right acts',
-	missed: 'Signs for today left for later',
+	missed: 'Urgent warning signs left for later',
 	open: 'not finished',
 	of: (n: number, all: number) => `${n} of ${all}`,
 	roundHeading: 'Who comes first?',
@@ -60,17 +60,17 @@ export const practiceTexts = {
 	actsResult: (n: number, all: number) => `${n} of ${all} first acts are right.`,
 	missedResult: (n: number) =>
 		n === 0
-			? 'No sign for today was left for later.'
+			? 'No urgent warning sign was left for later.'
 			: n === 1
-				? 'One sign for today was left for later.'
-				: `${n} signs for today were left for later.`,
+				? 'One urgent warning sign was left for later.'
+				: `${n} urgent warning signs were left for later.`,
 	otherRules:
 		'The levels or the checklist have changed since then, so the cases can no longer be compared. These are the scores of that day.',
 	place: (yours: number, right: number) =>
 		yours === right ? `Place ${right}, as you had it` : `Place ${right}; you had it at ${yours}`,
 	rightAct: (act: string) => `First act: ${act}, as you chose`,
 	wrongAct: (right: string, yours: string | null) => `First act: ${right}. You chose: ${yours ?? 'none'}`,
-	leftForLater: 'This can’t wait: harm may come of it today.',
+	leftForLater: 'This can’t wait until later: act today.',
 	yourMessage: 'Your message',
 	suggested: 'Suggested by Easy Corner',
 	noMessage: 'You wrote none.',
@@ -80,7 +80,7 @@ export const practiceTexts = {
 			`You and a colleague give ${n} real cases a level, without names and without seeing each other’s levels. Then you see where you agree, and where to talk.`,
 		colleague: 'Colleague',
 		ask: 'Ask for a second opinion',
-		nobody: 'This needs a second coordinator account.',
+		needsColleague: 'This needs a second coordinator account.',
 		with: (name: string, day: string) => `With ${name}, ${day}`,
 		yours: 'Your levels are missing',
 		theirs: (name: string) => `Waiting for ${name}`,
@@ -92,7 +92,8 @@ export const practiceTexts = {
 		given: (name: string) =>
 			`Your levels are saved. You’ll see the comparison once ${name} has given theirs.`,
 		agreed: (n: number, of: number) => `You agree on ${n} of ${of} cases.`,
-		kappa: (kappa: string) => `Cohen’s kappa is ${kappa}: 1 is full agreement, 0 is no more than chance.`,
+		kappa: (kappa: string) =>
+			`Cohen’s kappa is ${kappa}: 1 is full agreement, 0 is what chance alone would give.`,
 		noKappa: 'Kappa can’t be calculated, because you both gave every case the same level.',
 		differences: 'To talk about',
 		noDifferences: 'You both agree with your organisation’s levels in every case.',

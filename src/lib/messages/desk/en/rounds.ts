@@ -88,7 +88,7 @@ export const roundTexts = {
 	}) => `${roundStates} · ${startsOn} to ${dueOn}, ${timeZone} · checklist version ${checklistVersion}`,
 	forecast: {
 		heading: 'Forecast',
-		afterwards: 'Expected and what came',
+		afterwards: 'Forecast and results so far',
 		lead: (from: number) =>
 			`From how long answers, calls and check-ins took after the last ${from} invitations. Nine times in ten, the number lies in the range.`,
 		tooFew: (least: number) => `There’s no forecast yet: it needs at least ${least} earlier invitations.`,
@@ -96,7 +96,7 @@ export const roundTexts = {
 		from: (day: string) => `from ${day}`,
 		kinds: { answers: 'Answers', calls: 'People called', checkIns: 'Check-ins sent', hours: 'Hours of work' },
 		range: (low: string, high: string) => `${low} to ${high}`,
-		came: (n: string) => `came: ${n}`,
+		came: (n: string) => `so far: ${n}`,
 		outside: 'outside the range',
 		total: 'In all',
 		minutes: (answers: number, calls: number, checkIns: number) =>

@@ -78,7 +78,7 @@
 		</WalkthroughBoard>
 	{:else}
 		<p class="mt-2 text-lead">{texts.lead}</p>
-		<p class="mt-3">{texts.kept}</p>
+		<p class="mt-3">{texts.saved}</p>
 		<form method="POST" action="?/start" use:enhanceForm class="mt-5">
 			<Button look="main" size="thumb" disabled={isOffline.current}>{texts.start}</Button>
 			{#if isOffline.current}<span class="ms-3 text-note">{t.faults.offline}</span>{/if}

@@ -58,7 +58,7 @@
 	<h2 class="mt-10 border-b border-ink pb-1.5 text-lead">{texts.opinion.heading}</h2>
 	<p class="mt-1.5 max-w-prose">{texts.opinion.lead(OPINION_SIZE)}</p>
 	{#if data.colleagues.length === 0}
-		<p class="mt-2 text-ink-soft">{texts.opinion.nobody}</p>
+		<p class="mt-2 text-ink-soft">{texts.opinion.needsColleague}</p>
 	{:else}
 		<form method="POST" action="?/ask" use:enhanceForm class="mt-3 flex flex-wrap items-end gap-3">
 			<Select

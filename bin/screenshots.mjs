@@ -65,7 +65,7 @@ await run(async () => {
 	await shoot(desk, 'people');
 	await desk.goto(`${BASE}/desk/rounds`);
 	await desk.getByRole('link', { name: 'This autumn' }).click();
-	await desk.getByRole('heading', { name: 'Results' }).waitFor();
+	await desk.getByRole('heading', { name: 'Results', exact: true }).waitFor();
 	await shoot(desk, 'round');
 	await desk.goto(`${BASE}/desk/follow-ups`);
 	await shoot(desk, 'follow-ups');

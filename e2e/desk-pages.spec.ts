@@ -68,7 +68,7 @@ test('every page of the desk: valid markup, nothing that axe finds, no sideways 
 	for (const path of [`${one}/letter`, `${one}/inspection`]) await outside.open(path);
 	await page.goto('/desk/rounds');
 	await page.getByRole('link', { name: 'This autumn' }).click();
-	await expect(page.getByRole('heading', { name: 'Results' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Results', exact: true })).toBeVisible();
 	await outside.look('round');
 	await page.getByRole('link', { name: 'Record of this round' }).click();
 	await expect(page.getByRole('heading', { name: 'Record of an assessment round' })).toBeVisible();

@@ -2,10 +2,10 @@ import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'vitest/config';
 import { fewerFiles } from './bin/lib/fewer-files-plugin.mjs';
-import { planThread } from './bin/lib/plan-thread-plugin.mjs';
+import { threads } from './bin/lib/threads-plugin.mjs';
 
 export default defineConfig({
-	plugins: [tailwindcss(), sveltekit(), planThread(), fewerFiles()],
+	plugins: [tailwindcss(), sveltekit(), threads(), fewerFiles()],
 	worker: { format: 'es' },
 	server: { host: '127.0.0.1' },
 	test: {

@@ -1,5 +1,9 @@
-/** Code of the server's planning thread, bundled by `bin/lib/plan-thread-plugin.mjs`. */
+/** Code of the server's threads, bundled by `bin/lib/threads-plugin.mjs`. */
 declare module 'virtual:plan-thread' {
+	const code: string;
+	export default code;
+}
+declare module 'virtual:reassess-thread' {
 	const code: string;
 	export default code;
 }

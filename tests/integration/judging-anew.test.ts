@@ -5,6 +5,7 @@ import {
 	countCasesToReassess,
 	reassessOutdatedCases
 } from '$lib/server/case-assessments/reassess-outdated-cases';
+import { ReassessThread } from '$lib/server/case-assessments/reassess-thread';
 import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
 import { openDatabase, schema } from '$lib/server/db/client';
 import { Desk, MIRELA } from '../support/desk';
@@ -79,5 +80,20 @@ describe('cases judged anew from both ends', () => {
 		await Promise.all(others.map(({ pool }) => pool.end()));
 		expect(done.reduce((sum, n) => sum + n, 0)).toBeGreaterThanOrEqual(PEOPLE);
 		expect(await db().$count(cases, eq(cases.rulesVersion, SHIPPED_RULES_VERSION))).toBe(PEOPLE);
+	});
+
+	it('are judged in a thread with its own connections, which leaves the rest where it is stopped', async () => {
+		const start = { databaseUrl: desk.test.url, poolerUrl: null, keys: [], workMs: 600_000 };
+		const thread = new ReassessThread();
+		const running = thread.run(start);
+		thread.stop();
+		const early = await running;
+		expect(await countCasesToReassess(db())).toBe(PEOPLE - early);
+		expect(await thread.run({ ...start, workMs: 0 })).toBe(0);
+		expect(await thread.run(start)).toBe(PEOPLE - early);
+		expect(await countCasesToReassess(db())).toBe(0);
+		await expect(
+			thread.run({ ...start, databaseUrl: start.databaseUrl.replace(/[^/]+$/, 'no_such_database') })
+		).rejects.toThrow();
 	});
 });

@@ -1,3 +1,4 @@
+import { ReassessThread } from './case-assessments/reassess-thread';
 import { configureKeys } from './access/secret-keys';
 import { WriteLimits } from './access/write-limits';
 import { readConfig, type Config } from './config';
@@ -36,8 +37,11 @@ export const wakeJob: Jobs['wake'] = (name) => joined?.wake(name);
 /** Joins the queue, once the database has this version; leaves it when the process is asked to end. */
 export async function startQueue(): Promise<void> {
 	const { db, config, pool, figures, replica, changes, watch } = runtime();
+	const { databaseUrl, poolerUrl, keys } = config;
 	watch.start();
-	const jobs = await startJobs({ db, pool, config, figures }, () => new Date());
+	const thread = new ReassessThread();
+	const reassess = (_: unknown, workMs: number) => thread.run({ databaseUrl, poolerUrl, keys, workMs });
+	const jobs = await startJobs({ db, pool, config, figures, reassess }, () => new Date());
 	joined = jobs;
 	const receiver =
 		config.bouncesPort === null ? null : await receiveBounces(db, config.bouncesPort, () => new Date());
@@ -45,6 +49,7 @@ export async function startQueue(): Promise<void> {
 	for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, () => changes.close());
 	process.once('sveltekit:shutdown', () => {
 		void receiver?.stop();
+		thread.stop();
 		void jobs.stop().finally(async () => {
 			watch.stop();
 			await publishedByNow(db);

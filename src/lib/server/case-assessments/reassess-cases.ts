@@ -1,10 +1,11 @@
-import { eq, inArray, sql } from 'drizzle-orm';
+import { eq, sql } from 'drizzle-orm';
 import { assessCase, readAssessmentResult, type AssessmentResult } from '../../core/case-assessment';
 import type { CivilDate } from '../../core/calendar';
 import type { Verdict } from '../../core/checks';
 import { sameDocument } from '../../core/same-document';
 import { checkInDaysAfter, isMoreUrgent } from '../../core/triage';
 import { rulesVersionOf, type Rules } from '../../core/rules';
+import { isAnyOf } from '../db/is-any-of';
 import { schema, type Db } from '../db/client';
 import type { HeldWhy } from '../db/schema/columns';
 import { syncPolicyDays, type PolicyDays, type WantedDays } from '../follow-ups/policy-days';
@@ -58,7 +59,7 @@ function casesBefore(tx: Db, people: readonly LockedPerson[]) {
 		.from(cases)
 		.leftJoin(caseAssessments, eq(caseAssessments.id, cases.judgementId))
 		.where(
-			inArray(
+			isAnyOf(
 				cases.personId,
 				people.map(({ id }) => id)
 			)

@@ -21,6 +21,7 @@ import { PENDING_REQUEST_STATES } from '../../core/equipment';
 import { standsFor } from '../accounts/stand-ins';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
+import { isAnyOf } from '../db/is-any-of';
 import { schema, type Db } from '../db/client';
 import { organisationZone } from '../organisation/organisation-zone';
 import { countCasesToReassess } from '../case-assessments/reassess-outdated-cases';
@@ -144,7 +145,7 @@ async function readPicked(db: Db, personIds: readonly string[], today: string): 
 		})
 		.from(cases)
 		.innerJoin(people, eq(people.id, cases.personId))
-		.where(inArray(cases.personId, [...personIds]));
+		.where(isAnyOf(cases.personId, personIds));
 	return rows.map((row) => ({ ...row, reasons: row.reasons ?? [] }));
 }
 
@@ -218,7 +219,7 @@ async function readLines(db: Db, personIds: readonly string[]) {
 			followUps,
 			and(eq(followUps.personId, cases.personId), eq(followUps.kind, 'look'), isNull(followUps.doneAt))
 		)
-		.where(inArray(cases.personId, [...personIds]));
+		.where(isAnyOf(cases.personId, personIds));
 	return rows.map(({ judgement, ...row }) => ({
 		...row,
 		judgement: judgement && shownOf(readAssessmentResult(judgement))

@@ -4,6 +4,7 @@ import { filledFields, firstNameOf } from '../../core/sending/own-texts';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { idempotencyKeyFor } from '../acts/desk-act';
+import { isAnyOf } from '../db/is-any-of';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
@@ -43,7 +44,7 @@ export async function writeToMany(
 	const rows = await db
 		.select({ id: people.id, name: people.name })
 		.from(people)
-		.where(inArray(people.id, ids));
+		.where(isAnyOf(people.id, ids));
 	const names = new Map(rows.map(({ id, name }) => [id, firstNameOf(name)]));
 	await inTransaction(db, async (tx) => {
 		for (const personId of ids) {

@@ -1,4 +1,5 @@
-import { eq, inArray, max } from 'drizzle-orm';
+import { eq, max } from 'drizzle-orm';
+import { isAnyOf } from '../db/is-any-of';
 import { schema, type Db } from '../db/client';
 import { erasePerson } from './erase-person';
 import { appendErasures, readErasures, type ErasureLine } from './erasures-file';
@@ -26,7 +27,7 @@ async function erasedAndBack(db: Db, lines: readonly ErasureLine[]): Promise<str
 		const found = await db
 			.select({ id: people.id })
 			.from(people)
-			.where(inArray(people.id, erased.slice(i, i + CHUNK)));
+			.where(isAnyOf(people.id, erased.slice(i, i + CHUNK)));
 		back.push(...found.map(({ id }) => id));
 	}
 	return back;

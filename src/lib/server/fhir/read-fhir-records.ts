@@ -1,6 +1,7 @@
-import { and, asc, eq, inArray, isNotNull } from 'drizzle-orm';
+import { and, asc, eq, isNotNull } from 'drizzle-orm';
 import type { RegionReport } from '../../core/discomfort';
 import { fhirLengthsOf, type FhirRecord } from '../../core/fhir';
+import { isAnyOf } from '../db/is-any-of';
 import { schema, type Db } from '../db/client';
 
 const { assessments, checkIns, people, referrals, reportedDiscomfort, reportedSigns, users } = schema;
@@ -27,7 +28,7 @@ const withoutEmpty = (answers: Readonly<Record<string, string>>) =>
  */
 export async function readFhirRecords(db: Db, ids: readonly string[]): Promise<FhirRecord[]> {
 	const mine = [...ids];
-	const rows = await db.select().from(people).where(inArray(people.id, mine)).orderBy(asc(people.id));
+	const rows = await db.select().from(people).where(isAnyOf(people.id, mine)).orderBy(asc(people.id));
 	const answered = await db
 		.select({
 			id: assessments.id,
@@ -39,13 +40,13 @@ export async function readFhirRecords(db: Db, ids: readonly string[]): Promise<F
 			discomfort: assessments.discomfort
 		})
 		.from(assessments)
-		.where(and(inArray(assessments.personId, mine), isNotNull(assessments.answeredAt)))
+		.where(and(isAnyOf(assessments.personId, mine), isNotNull(assessments.answeredAt)))
 		.orderBy(asc(assessments.answeredAt), asc(assessments.id));
 	const personOf = new Map(answered.map(({ id, personId }) => [id, personId]));
 	const reported = await db
 		.select()
 		.from(reportedDiscomfort)
-		.where(inArray(reportedDiscomfort.assessmentId, [...personOf.keys()]));
+		.where(isAnyOf(reportedDiscomfort.assessmentId, personOf.keys()));
 	const checked = await db
 		.select({
 			id: checkIns.id,
@@ -54,17 +55,17 @@ export async function readFhirRecords(db: Db, ids: readonly string[]): Promise<F
 			regions: checkIns.discomfort
 		})
 		.from(checkIns)
-		.where(and(inArray(checkIns.personId, mine), isNotNull(checkIns.answeredAt)));
+		.where(and(isAnyOf(checkIns.personId, mine), isNotNull(checkIns.answeredAt)));
 	const signs = await db
 		.select()
 		.from(reportedSigns)
-		.where(inArray(reportedSigns.personId, mine))
+		.where(isAnyOf(reportedSigns.personId, mine))
 		.orderBy(asc(reportedSigns.at), asc(reportedSigns.id));
 	const referred = await db
 		.select({ referral: referrals, clinician: users.name })
 		.from(referrals)
 		.leftJoin(users, eq(users.id, referrals.clinicianId))
-		.where(inArray(referrals.personId, mine))
+		.where(isAnyOf(referrals.personId, mine))
 		.orderBy(asc(referrals.at), asc(referrals.id));
 
 	const said = byPerson([

@@ -1,22 +1,9 @@
-import {
-	and,
-	asc,
-	count,
-	desc,
-	eq,
-	gte,
-	inArray,
-	isNotNull,
-	isNull,
-	lt,
-	lte,
-	sql,
-	type SQL
-} from 'drizzle-orm';
+import { and, asc, count, desc, eq, gte, isNotNull, isNull, lt, lte, sql, type SQL } from 'drizzle-orm';
 import { isWorkingDay, acceptedDay, type WorkCalendar } from '../../core/calendar';
 import type { DaysOffSettings } from '../../core/organisation-settings';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
+import { isAnyOf } from '../db/is-any-of';
 import { schema, type Db } from '../db/client';
 import { readSettings } from '../organisation-settings/read-settings';
 import { workCalendarWith } from '../people/person-place';
@@ -98,7 +85,7 @@ async function firstOfEachDay(db: Db, from: string, until: string, aDay: number)
 					where done_at is null and kind <> 'look' and due = day.day::date order by person_id limit ${aDay})
 			) both_kinds order by rank, person_id limit ${aDay}) picked`);
 	const ids = rows.map((row) => row.id);
-	const lines = ids.length === 0 ? [] : await firstLines(db, inArray(followUps.id, ids), MOST_FOLLOW_UPS);
+	const lines = ids.length === 0 ? [] : await firstLines(db, isAnyOf(followUps.id, ids), MOST_FOLLOW_UPS);
 	const rank = ({ kind }: FirstLine) => Number(kind !== 'look');
 	return lines.sort((a, b) => (a.due === b.due ? rank(a) - rank(b) : a.due < b.due ? -1 : 1));
 }

@@ -1,6 +1,7 @@
-import { desc, inArray } from 'drizzle-orm';
+import { desc } from 'drizzle-orm';
 import type { CivilDate } from '../../core/calendar';
 import type { FollowUpKind } from '../../core/triage';
+import { isAnyOf } from '../db/is-any-of';
 import { schema, type Db } from '../db/client';
 import type { HeldWhy } from '../db/schema/columns';
 import { emailDueDayAfter } from '../email-hold/email-due-day';
@@ -116,14 +117,14 @@ export async function syncPolicyDays(
 			doneAt: followUps.doneAt
 		})
 		.from(followUps)
-		.where(inArray(followUps.personId, ids))
+		.where(isAnyOf(followUps.personId, ids))
 		.orderBy(desc(followUps.createdAt));
 	const changes = wanted.map((of) => {
 		const mine = rows.filter(({ personId }) => personId === of.personId);
 		return { personId: of.personId, ...changesOf(of, mine, now) };
 	});
 	const outdated = changes.flatMap((change) => change.outdated);
-	if (outdated.length > 0) await tx.delete(followUps).where(inArray(followUps.id, outdated));
+	if (outdated.length > 0) await tx.delete(followUps).where(isAnyOf(followUps.id, outdated));
 	const added = changes.flatMap((change) => change.added);
 	if (added.length > 0) await tx.insert(followUps).values(added);
 	return new Map(changes.map(({ personId, days }) => [personId, days]));

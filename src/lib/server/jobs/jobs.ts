@@ -14,7 +14,7 @@ import { withDatabaseLock } from '../db/migrate';
 import { writeErasures } from '../erasure/erasures-file';
 import { readOrganisation } from '../organisation/read-organisation';
 import { applyRetention } from '../erasure/retention';
-import { reassessOutdatedCases } from '../case-assessments/reassess-outdated-cases';
+import { countCasesToReassess, reassessOutdatedCases } from '../case-assessments/reassess-outdated-cases';
 import { describeError, log } from '../log';
 import { deliverEmails, DEFAULT_CLAIM } from '../email/deliver-emails';
 import { readMailbox } from '../email/read-mailbox';
@@ -86,8 +86,16 @@ export async function startJobs(
 		db,
 		pool,
 		config,
-		figures = new FiguresDatabase(db, null)
-	}: { db: Db; pool: pg.Pool; config: Config; figures?: FiguresDatabase },
+		figures = new FiguresDatabase(db, null),
+		reassess = (shallGoOn) => reassessOutdatedCases(db, clock, shallGoOn)
+	}: {
+		db: Db;
+		pool: pg.Pool;
+		config: Config;
+		figures?: FiguresDatabase;
+		/** Assesses the cases under other rules; in this thread unless another is given. */
+		reassess?: (shallGoOn: ShouldContinue, workMs: number) => Promise<number>;
+	},
 	clock: () => Date
 ): Promise<Jobs> {
 	const connections = new QueueConnections(config.databaseUrl);
@@ -159,7 +167,10 @@ export async function startJobs(
 		},
 		figures: (shallGoOn) => countDueFigures({ db, figures }, clock, shallGoOn),
 		// The longest job of all, after an update.
-		judging: (shallGoOn) => reassessOutdatedCases(db, clock, shallGoOn)
+		judging: async (shallGoOn) => {
+			// Asked every minute: nothing is started for it where there is nothing to do.
+			if ((await countCasesToReassess(db)) > 0) await reassess(shallGoOn, LONGEST_WORK_MS);
+		}
 	};
 	for (const name of JOBS) {
 		await withDatabaseLock(pool, () =>

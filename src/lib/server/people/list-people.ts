@@ -1,6 +1,7 @@
-import { eq, inArray, sql } from 'drizzle-orm';
+import { eq, sql } from 'drizzle-orm';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
+import { isAnyOf } from '../db/is-any-of';
 import { schema, type Db } from '../db/client';
 import { findPeople } from './find-people';
 import type { ExclusionReason } from '../../core/sending';
@@ -90,7 +91,7 @@ export async function listPeople(
 		.from(people)
 		.innerJoin(cases, eq(cases.personId, people.id))
 		.leftJoin(users, eq(users.id, people.ownerId))
-		.where(inArray(people.id, [...ids]))
+		.where(isAnyOf(people.id, ids))
 		.orderBy(order.sorted(order.keys, order.id));
 	const lines = rows.slice(0, PEOPLE_PER_PAGE).map(({ person, newest, owner, leftOut: why }): PersonLine => ({
 		id: person.id,

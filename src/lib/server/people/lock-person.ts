@@ -1,4 +1,5 @@
-import { asc, eq, getTableColumns, inArray } from 'drizzle-orm';
+import { asc, eq, getTableColumns } from 'drizzle-orm';
+import { isAnyOf } from '../db/is-any-of';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
 import { daysOffColumn, readSettings } from '../organisation-settings/read-settings';
@@ -39,7 +40,7 @@ function peopleByIds(db: Db, personIds: readonly string[]) {
 	return db
 		.select({ ...getTableColumns(people), organisationZone })
 		.from(people)
-		.where(inArray(people.id, [...personIds]))
+		.where(isAnyOf(people.id, personIds))
 		.orderBy(asc(people.id));
 }
 

@@ -1,8 +1,9 @@
 import { FINDING_IDS, type FindingId } from '../../core/checklist';
 import { REGIONS, type Region } from '../../core/discomfort';
 import { PEOPLE_GROUPS, PERSON_STATES, type PersonState } from '../../core/people';
-import { and, eq, inArray, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
+import { and, eq, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
 import { TRIAGE_LEVELS, type TriageLevel } from '../../core/triage';
+import { isAnyOf } from '../db/is-any-of';
 import { schema } from '../db/client';
 
 const { cases, observations, people } = schema;
@@ -123,5 +124,5 @@ export function peopleWhere(filter: PeopleFilter): SQL | undefined {
 
 /** The people of a filter, or of a list of ids. */
 export function peopleIdsWhere(ids: readonly string[]): SQL {
-	return inArray(people.id, [...ids]);
+	return isAnyOf(people.id, ids);
 }

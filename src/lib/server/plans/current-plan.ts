@@ -1,5 +1,6 @@
-import { and, asc, desc, eq, getTableColumns, inArray, isNull } from 'drizzle-orm';
+import { and, asc, desc, eq, getTableColumns, isNull } from 'drizzle-orm';
 import { readAdvice, type AdviceSummary } from '../../core/advice';
+import { isAnyOf } from '../db/is-any-of';
 import { schema, type Db } from '../db/client';
 
 const { plans, stepEvents } = schema;
@@ -28,7 +29,7 @@ export async function plansInProgress(db: Db, assessmentIds: readonly string[]):
 	return db
 		.select(columns)
 		.from(plans)
-		.where(and(inArray(plans.assessmentId, [...assessmentIds]), isNull(plans.endedAt)));
+		.where(and(isAnyOf(plans.assessmentId, assessmentIds), isNull(plans.endedAt)));
 }
 
 /** An event of a step. */
@@ -51,11 +52,7 @@ export function stepEventsOf(db: Db, planId: string): Promise<StepEvent[]> {
 /** The same for several plans, in the order of the events. */
 export async function stepEventsOfPlans(db: Db, planIds: readonly string[]): Promise<StepEvent[]> {
 	if (planIds.length === 0) return [];
-	return db
-		.select()
-		.from(stepEvents)
-		.where(inArray(stepEvents.planId, [...planIds]))
-		.orderBy(asc(stepEvents.id));
+	return db.select().from(stepEvents).where(isAnyOf(stepEvents.planId, planIds)).orderBy(asc(stepEvents.id));
 }
 
 /** Whether each item is done, by its newest event. */

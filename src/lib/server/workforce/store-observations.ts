@@ -1,4 +1,4 @@
-import { and, asc, inArray, isNull, sql } from 'drizzle-orm';
+import { and, asc, isNull, sql } from 'drizzle-orm';
 import { readPurchases, type StoredPurchase } from '../../core/advice';
 import { writeOffers, type PurchaseOffer } from '../../core/budget';
 import type { Checklist } from '../../core/checklist';
@@ -22,6 +22,7 @@ import {
 	type RecordedSteps,
 	type UndoneReport
 } from '../../core/workforce';
+import { isAnyOf } from '../db/is-any-of';
 import { schema, type Db } from '../db/client';
 import type { LockedPerson } from '../people/lock-person';
 import { readPrices } from './prices';
@@ -210,7 +211,7 @@ function rowOf(
 
 /** What is known from these people's earlier assessments, if there are any: two look-ups by observations_person_idx. */
 async function earlierOf(tx: Db, personIds: readonly string[]): Promise<Map<string, Earlier>> {
-	const mine = inArray(observations.personId, [...personIds]);
+	const mine = isAnyOf(observations.personId, personIds);
 	const firsts = await tx
 		.selectDistinctOn([observations.personId], {
 			personId: observations.personId,
@@ -287,7 +288,7 @@ interface Need {
 
 /** Stores what could be bought for people, in place of what was known before. */
 async function storeNeeds(tx: Db, needs: ReadonlyMap<string, Need>): Promise<void> {
-	await tx.delete(purchaseNeeds).where(inArray(purchaseNeeds.personId, [...needs.keys()]));
+	await tx.delete(purchaseNeeds).where(isAnyOf(purchaseNeeds.personId, needs.keys()));
 	const rows = [...needs]
 		.filter(([, { offers }]) => offers.length > 0)
 		.map(([personId, { worst, offers }]) => ({ personId, worst, offers: writeOffers(offers) }));
@@ -301,7 +302,7 @@ async function endNewest(tx: Db, begins: ReadonlyMap<string, string>): Promise<v
 		.set({
 			untilDay: sql`greatest(${observations.onDay}, (${JSON.stringify(Object.fromEntries(begins))}::jsonb ->> ${observations.personId}::text)::date)`
 		})
-		.where(and(inArray(observations.personId, [...begins.keys()]), isNull(observations.untilDay)));
+		.where(and(isAnyOf(observations.personId, begins.keys()), isNull(observations.untilDay)));
 }
 
 /** Records that people have a different team or country from today on, so that figures for earlier days stay with the earlier one. */
@@ -311,7 +312,7 @@ export async function storeMoves(tx: Db, people: readonly LockedPerson[], now: D
 		.from(observations)
 		.where(
 			and(
-				inArray(
+				isAnyOf(
 					observations.personId,
 					people.map(({ id }) => id)
 				),

@@ -19,6 +19,7 @@ export const EVERY_PAGE = [
 	'/check-in',
 	'/measure',
 	'/other-device',
+	'/photo',
 	'/together',
 	'/withdraw'
 ];

@@ -499,7 +499,7 @@ const SPREAD = {
 
 function bodySd({ person, body }: Corner, name: Length): number {
 	const given = body[name];
-	if (given) return Math.sqrt(METHOD[given.by] ** 2 + 12 ** 2);
+	if (given) return given.by === 'photo' ? given.sd : Math.sqrt(METHOD[given.by] ** 2 + 12 ** 2);
 	const of = (sex: 'male' | 'female') => SPREAD[sex][name] * Math.sqrt(1 - FOLLOWS_STATURE[name] ** 2);
 	return person.sex === 'unstated' ? Math.max(of('male'), of('female')) : of(person.sex);
 }

@@ -6,6 +6,7 @@ import type { en } from './en/index';
 import type { privacyTexts } from './en/privacy';
 import type { sittingStyleTexts } from './en/sitting-styles';
 import type { stopTexts } from './en/stop';
+import type { photoTexts } from './en/photo';
 import type { walkthroughTexts } from './en/walkthrough';
 
 export type { ChecklistTexts };
@@ -18,6 +19,9 @@ export type AsideTexts = typeof asideTexts;
 
 /** Texts of the day's breaks and of the break page. */
 export type BreakTexts = typeof breakTexts;
+
+/** Texts of the side photo. */
+export type PhotoTexts = typeof photoTexts;
 
 /** Texts of walkthroughs. */
 export type WalkthroughTexts = typeof walkthroughTexts;
@@ -41,6 +45,7 @@ export interface LanguagePack {
 	readonly stop: StopTexts;
 	readonly sittingStyles: SittingStyleTexts;
 	readonly breaks: BreakTexts;
+	readonly photo: PhotoTexts;
 	readonly walkthrough: WalkthroughTexts;
 	readonly aside: AsideTexts;
 }

@@ -4,6 +4,7 @@ import { precautionField } from './precaution-answers';
 import { deviceField, DEVICES_AT_HOME } from './device-answers';
 import { BODY_PLACES, PAIN_PARTS, painField, painOptions } from './discomfort-answers';
 import { STEP_PLACES, type StepPlace } from '../plan/step-places';
+import { PHOTO_FIELDS } from './photo-answers';
 import { STYLE_FIELDS } from './style-trial';
 import { IN_PLACE_ITEMS, stillInPlaceField } from './in-place-items';
 import { CHOICE_FIELDS, LENGTH_FIELDS, THING_FIELD_PARTS, type Answers } from './fields';
@@ -29,6 +30,7 @@ function entries(): [string, FieldValues][] {
 		...PRECAUTIONS.map((care): [string, FieldValues] => [precautionField(care), ['yes', 'no']]),
 		[STYLE_FIELDS.way, SITTING_STYLES],
 		[STYLE_FIELDS.since, 'text'],
+		...PHOTO_FIELDS.map((name): [string, FieldValues] => [name, 'text']),
 		...DEVICES_AT_HOME.map((device): [string, FieldValues] => [deviceField(device), ['yes', 'no']]),
 		...IN_PLACE_ITEMS.map((what): [string, FieldValues] => [stillInPlaceField(what), ['yes', 'no']]),
 		...RED_FLAGS.map((sign): [string, FieldValues] => [redFlagField(sign), ['yes', 'no']]),

@@ -9,6 +9,7 @@ import {
 } from '../corner';
 import { REGIONS, type Region } from '../discomfort';
 import type { LengthUnit } from '../length';
+import { photoLengthOf } from './photo-answers';
 import { precautionsOf } from './precaution-answers';
 import { discomfortFromAnswers } from './discomfort-answers';
 import {
@@ -166,7 +167,7 @@ function bodyOf(answers: Answers, reader: Reader): MeasuredBody {
 	const names = BODY_FIELDS[chosenOption(answers, 'posture')];
 	const measured = names.flatMap((name): [string, MeasuredLength][] => {
 		const mm = reader.optional(name);
-		return mm === null ? [] : [[name, { mm, by }]];
+		return mm === null ? [] : [[name, photoLengthOf(answers, name, mm) ?? { mm, by }]];
 	});
 	return Object.fromEntries(measured);
 }

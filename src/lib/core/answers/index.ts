@@ -16,6 +16,13 @@ export {
 	countsToLengths,
 	type CountingUnit
 } from './counted-answers';
+export {
+	noPhotoFields,
+	photoFields,
+	photoLengthOf,
+	photoNumbersOf,
+	type PhotoNumbers
+} from './photo-answers';
 export { precautionField, precautionsOf, hasPrecautions } from './precaution-answers';
 export { convertUnit } from './convert-unit';
 export { cornerFromAnswers, type CornerFromAnswers } from './corner-from-answers';

@@ -11,6 +11,8 @@ export function pageOfField(name: string): QuestionnairePage {
 	// Plan answers come after the last page.
 	if (kind === 'tick' || kind === 'still') return 'house';
 	if (kind === 'pain' || kind === 'care') return 'discomfort';
+	// A picture shows the whole person; a length from it belongs where that is asked.
+	if (kind === 'photo') return Object.hasOwn(LENGTH_FIELDS, id) ? pageOfField(id) : 'screen';
 	if (kind === 'check') {
 		const station =
 			stationOfOwnId(id) ??

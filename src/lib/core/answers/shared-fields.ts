@@ -10,7 +10,10 @@ const SHARED_PAGES: readonly string[] = ['first', 'you', 'discomfort', 'house'];
 
 /** Whether a field is the same at each of a person's workstations: body lengths, discomfort, household items. */
 export function isSharedAcrossSpots(field: string): boolean {
-	return BODY.has(field) || (SHARED_PAGES.includes(pageOfField(field)) && !/^(?:tick|still)\./.test(field));
+	return (
+		BODY.has(field.replace(/^photo\./, '')) ||
+		(SHARED_PAGES.includes(pageOfField(field)) && !/^(?:tick|still)\./.test(field))
+	);
 }
 
 /** The fields that all workstations of a person share. */

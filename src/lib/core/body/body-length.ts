@@ -1,4 +1,4 @@
-import type { BodyLengthName, Corner, MeasuredBody, MeasuringMethod, Person } from '../corner';
+import type { BodyLengthName, BodyMeasuringMethod, Corner, MeasuredBody, Person } from '../corner';
 import { bodyMethodSd } from './method-uncertainty';
 import { BODYSPACE, CORRELATION_WITH_STATURE, type ReachLengthName } from './proportions';
 import { estimateFromStature } from './estimate-from-stature';
@@ -8,7 +8,7 @@ export interface BodyLength {
 	readonly mm: number;
 	/** Standard deviation, mm. */
 	readonly sd: number;
-	readonly from: MeasuringMethod | 'estimate';
+	readonly from: BodyMeasuringMethod | 'estimate';
 }
 
 /** Body lengths needed by a posture; seat depth is checked while sitting, so its length is among them. */
@@ -48,7 +48,7 @@ export function estimateBodyLength(
 export function bodyLength(person: Person, measured: MeasuredBody, name: BodyLengthName): BodyLength {
 	const taken = measured[name];
 	if (!taken) return estimateBodyLength(person, name);
-	return { mm: taken.mm, sd: bodyMethodSd(taken.by), from: taken.by };
+	return { mm: taken.mm, sd: taken.by === 'photo' ? taken.sd : bodyMethodSd(taken.by), from: taken.by };
 }
 
 /** All body lengths of a workstation document. */

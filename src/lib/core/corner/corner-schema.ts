@@ -10,6 +10,7 @@ import {
 	HOUSEHOLD_KINDS,
 	KEYBOARD_KINDS,
 	LENSES,
+	BODY_MEASURING_METHODS,
 	MEASURING_METHODS,
 	MOUSE_KINDS,
 	POSTURES,
@@ -53,7 +54,22 @@ const sides = (n: 2 | 3) => ({
 	maxItems: n
 });
 
-const bodyLength = object({ mm: int(CORNER_BOUNDS.bodyLength), by: { enum: MEASURING_METHODS } });
+/** Standard deviation of a length from a picture, mm. */
+const PHOTO_SD: readonly [number, number] = [1, 200];
+
+const bodyLength = {
+	type: 'object',
+	additionalProperties: false,
+	required: ['mm', 'by'],
+	properties: {
+		mm: int(CORNER_BOUNDS.bodyLength),
+		by: { enum: BODY_MEASURING_METHODS },
+		sd: int(PHOTO_SD, 'standard deviation in mm; from a photo alone')
+	},
+	if: { properties: { by: { const: 'photo' } } },
+	then: { properties: { sd: true }, required: ['sd'] },
+	else: { properties: { sd: false } }
+};
 
 const list = (of: readonly string[], description: string) => ({
 	type: 'array',

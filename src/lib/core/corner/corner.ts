@@ -63,11 +63,10 @@ export interface Person {
 	readonly wrists: (typeof WRISTS)[number];
 }
 
-/** One measured body length. */
-export interface MeasuredLength {
-	readonly mm: number;
-	readonly by: MeasuringMethod;
-}
+/** One measured body length; one from a picture with its standard deviation, mm (from version 3 on). */
+export type MeasuredLength =
+	| { readonly mm: number; readonly by: MeasuringMethod }
+	| { readonly mm: number; readonly by: 'photo'; readonly sd: number };
 
 /** Only measured lengths; the rest is estimated from stature. */
 export type MeasuredBody = Readonly<Partial<Record<BodyLengthName, MeasuredLength>>>;

@@ -78,6 +78,12 @@ export const MEASURING_METHODS = ['tape', 'paper-ruler', 'a4-sheets', 'card', 'h
 /** One of {@link MEASURING_METHODS}. */
 export type MeasuringMethod = (typeof MEASURING_METHODS)[number];
 
+/** Ways of measuring a body length: also from a picture taken from the side, which has its own uncertainty. */
+export const BODY_MEASURING_METHODS = [...MEASURING_METHODS, 'photo'] as const;
+
+/** One of {@link BODY_MEASURING_METHODS}. */
+export type BodyMeasuringMethod = (typeof BODY_MEASURING_METHODS)[number];
+
 /** Body lengths that the checks use, measured barefoot. */
 export const BODY_LENGTHS = [
 	'popliteal',

@@ -1,5 +1,5 @@
 import { RED_FLAGS, REGIONS } from '../discomfort';
-import { MEASURING_METHODS } from '../corner';
+import { BODY_MEASURING_METHODS } from '../corner';
 import { CONSENT_WAYS } from '../referral';
 import { compileSchema } from '../schema';
 import { FHIR_LENGTHS } from './fhir-record';
@@ -143,6 +143,7 @@ export interface OurObservation {
 	readonly component?: readonly {
 		readonly code: { readonly coding: readonly { readonly code: string }[] };
 		readonly valueInteger?: number;
+		readonly valueQuantity?: { readonly value: number };
 		readonly valueDateTime?: string;
 		readonly valueCodeableConcept?: { readonly coding: readonly { readonly code: string }[] };
 	}[];
@@ -174,7 +175,7 @@ const OBSERVATIONS = {
 		...sourced,
 		...codedBy(FHIR_SYSTEMS.length, { enum: FHIR_LENGTHS }),
 		valueQuantity: having({ value: { type: 'number' }, system: { const: UCUM }, code: { const: 'mm' } }),
-		method: concept(FHIR_SYSTEMS.method, { enum: MEASURING_METHODS })
+		method: concept(FHIR_SYSTEMS.method, { enum: BODY_MEASURING_METHODS })
 	}),
 	[FHIR_SYSTEMS.region]: having({
 		...observed,

@@ -1,5 +1,5 @@
 import type { Answers } from '../answers';
-import { BODY_LENGTHS, type BodyLengthName, type Corner, type MeasuringMethod } from '../corner';
+import { BODY_LENGTHS, type BodyLengthName, type Corner, type BodyMeasuringMethod } from '../corner';
 import type { RedFlag, RegionReport } from '../discomfort';
 import type { ConsentWay } from '../referral';
 
@@ -13,7 +13,9 @@ export type FhirLengthName = (typeof FHIR_LENGTHS)[number];
 export interface FhirLength {
 	readonly name: FhirLengthName;
 	readonly mm: number;
-	readonly by: MeasuringMethod;
+	readonly by: BodyMeasuringMethod;
+	/** Standard deviation in mm, of one from a photo. */
+	readonly sd?: number;
 }
 
 /** What of a person goes into FHIR, and comes back from it unchanged. Moments are ISO 8601 in UTC, days ISO 8601. Empty texts are unknown. */
@@ -65,10 +67,9 @@ export interface FhirRecord {
 
 /** The lengths of a workstation document that FHIR gets. */
 export function fhirLengthsOf({ person, body, spot }: Corner): FhirLength[] {
-	const lengths: FhirLength[] = Object.entries(body).map(([name, { mm, by }]) => ({
+	const lengths: FhirLength[] = Object.entries(body).map(([name, length]) => ({
 		name: name as BodyLengthName,
-		mm,
-		by
+		...length
 	}));
 	return [
 		{ name: 'stature', mm: person.stature, by: spot.by },

@@ -7,7 +7,7 @@ import {
 	type Region,
 	type RegionReport
 } from '../discomfort';
-import type { MeasuringMethod } from '../corner';
+import type { BodyMeasuringMethod } from '../corner';
 import type { Checked, Issue } from '../issue';
 import {
 	checkBundle,
@@ -110,11 +110,15 @@ function reportOf(observation: OurObservation): RegionReport | string {
 function lengthsOf(observations: readonly OurObservation[], id: string): FhirLength[] {
 	return observations
 		.filter(({ identifier }) => identifier?.[0]?.value === id)
-		.map((one) => ({
-			name: codeIn(one, FHIR_SYSTEMS.length) as FhirLengthName,
-			mm: one.valueQuantity?.value ?? 0,
-			by: one.method?.coding[0]?.code as MeasuringMethod
-		}));
+		.map((one) => {
+			const sd = one.component?.[0]?.valueQuantity?.value;
+			return {
+				name: codeIn(one, FHIR_SYSTEMS.length) as FhirLengthName,
+				mm: one.valueQuantity?.value ?? 0,
+				by: one.method?.coding[0]?.code as BodyMeasuringMethod,
+				...(sd === undefined ? {} : { sd })
+			};
+		});
 }
 
 /** The reports of one day or self-assessment, put together from their regions. */

@@ -43,3 +43,6 @@ export const addressOf = (id: string): string => `urn:uuid:${id}`;
 
 /** What stands as the outcome of a referral that ended without words: FHIR has no empty texts. */
 export const NO_OUTCOME = '-';
+
+/** The part of a length that says how well it is known. */
+export const STANDARD_DEVIATION = 'standard-deviation';

@@ -2,7 +2,7 @@ import type { CodeableConcept, Observation, ObservationComponent } from 'fhir/r4
 import type { RegionReport } from '../discomfort';
 import type { FhirLength, FhirRecord } from './fhir-record';
 import type { FhirWords } from './fhir-words';
-import { addressOf, FHIR_SYSTEMS, LOINC_BODY_HEIGHT, UCUM } from './systems';
+import { addressOf, FHIR_SYSTEMS, LOINC_BODY_HEIGHT, STANDARD_DEVIATION, UCUM } from './systems';
 
 const coded = (system: string, code: string, text?: string): CodeableConcept => ({
 	coding: [{ system, code, ...(text ? { display: text } : {}) }],
@@ -22,7 +22,7 @@ const source = (id: string) => [{ system: FHIR_SYSTEMS.source, value: id }];
 
 /** A measured length, in mm. Body height has LOINC's code beside ours. */
 export function lengthObservation(
-	{ name, mm, by }: FhirLength,
+	{ name, mm, by, sd }: FhirLength,
 	{ id, at }: Pick<FhirRecord['assessments'][number], 'id' | 'at'>,
 	personId: string,
 	words: FhirWords
@@ -35,6 +35,16 @@ export function lengthObservation(
 		code: name === 'stature' ? { ...code, coding: [LOINC_BODY_HEIGHT, ...(code.coding ?? [])] } : code,
 		valueQuantity: { value: mm, unit: 'mm', system: UCUM, code: 'mm' },
 		method: coded(FHIR_SYSTEMS.method, by),
+		...(sd === undefined
+			? {}
+			: {
+					component: [
+						{
+							code: coded(FHIR_SYSTEMS.method, STANDARD_DEVIATION),
+							valueQuantity: { value: sd, unit: 'mm', system: UCUM, code: 'mm' }
+						}
+					]
+				}),
 		derivedFrom: [{ reference: addressOf(id) }]
 	};
 }

@@ -36,6 +36,13 @@ export const measuringTexts: Catalogue['measure'] = {
 			]
 		},
 		{
+			id: 'photo',
+			title: 'Seitenfoto, wenn niemand da ist',
+			lines: [
+				'Ein Foto von der Seite mit einem A4-Blatt darauf. Sie markieren Ihre Gelenke, und dieses Gerät berechnet Augen- und Ellbogenhöhe. Das Foto wird nie gesendet.'
+			]
+		},
+		{
 			id: 'hand-span',
 			title: 'Handspanne, wenn sonst nichts da ist',
 			lines: [
@@ -58,5 +65,7 @@ export const measuringTexts: Catalogue['measure'] = {
 	counted: { 'a4-sheets': 'Blätter (lange Seite)', 'hand-span': 'Spannen', card: 'Karten' },
 	comesTo: (length) => `Das sind ${length}. Halbe und Viertel zählen auch: 2 1/2.`,
 	by: (method) => `Mit: ${method}.`,
+	photo: 'Mit einem Seitenfoto messen',
+	fromPhoto: (spread) => `Aus Ihrem Seitenfoto, ± ${spread}.`,
 	is: (length) => `ist ${length}`
 };

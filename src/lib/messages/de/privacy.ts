@@ -19,7 +19,7 @@ const years = (n: number) => (n === 1 ? 'ein Jahr' : `${n} Jahre`);
 export const privacyTexts: PrivacyTexts = {
 	asked: [
 		'Wir fragen nach',
-		'Höhen Ihrer Möbel und Ihres Körpers, Beschwerden, Ihrer Gesundheit, soweit sie am Schreibtisch wichtig ist, und Dingen, die Sie zu Hause haben. Keine Fotos.'
+		'Höhen Ihrer Möbel und Ihres Körpers, Beschwerden, Ihrer Gesundheit, soweit sie am Schreibtisch wichtig ist, und Dingen, die Sie zu Hause haben. Wenn Sie mit einem Foto messen, bleibt es auf Ihrem Gerät, und wir speichern nur die Zahlen.'
 	],
 	why: ['Wozu', 'Um herauszufinden, was zu Ihnen passt, und zu beheben, was nicht passt.'],
 	participation: {

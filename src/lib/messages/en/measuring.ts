@@ -34,6 +34,13 @@ export const measuringTexts = {
 			]
 		},
 		{
+			id: 'photo',
+			title: 'Side photo, when you’re alone',
+			lines: [
+				'A photo from the side with a sheet of A4 in it. You mark your joints, and this device works out eye and elbow height. The photo is never sent.'
+			]
+		},
+		{
 			id: 'hand-span',
 			title: 'Hand-span, the last resort',
 			lines: ['From thumb to little finger, spread. Measure your span once on a sheet of A4, then count.']
@@ -54,5 +61,7 @@ export const measuringTexts = {
 	counted: { 'a4-sheets': 'sheets (long side)', 'hand-span': 'spans', card: 'cards' },
 	comesTo: (length: string) => `That’s ${length}. Halves and quarters count too: 2 1/2.`,
 	by: (method: string) => `By: ${method}.`,
+	photo: 'Measure from a side photo',
+	fromPhoto: (spread: string) => `From your side photo, ± ${spread}.`,
 	is: (length: string) => `is ${length}`
 };

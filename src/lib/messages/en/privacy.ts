@@ -21,7 +21,7 @@ const years = (n: number) => (n === 1 ? 'one year' : `${n} years`);
 export const privacyTexts = {
 	asked: [
 		'We ask about',
-		'Heights of your furniture and body, any discomfort, your health where it matters at a desk, and items you have at home. No photos.'
+		'Heights of your furniture and body, any discomfort, your health where it matters at a desk, and items you have at home. If you measure from a photo, it stays on your device, and we save only the numbers.'
 	] as PrivacyLine,
 	why: ['Why', 'To find what fits you, and to fix what doesn’t.'] as PrivacyLine,
 	participation: {

@@ -36,6 +36,13 @@ export const measuringTexts: Catalogue['measure'] = {
 			]
 		},
 		{
+			id: 'photo',
+			title: 'Foto de perfil, cuando no hay nadie',
+			lines: [
+				'Una foto de perfil con una hoja A4. Usted marca sus articulaciones y este dispositivo calcula la altura del ojo y del codo. La foto nunca se envía.'
+			]
+		},
+		{
 			id: 'hand-span',
 			title: 'El palmo, como último recurso',
 			lines: [
@@ -58,5 +65,7 @@ export const measuringTexts: Catalogue['measure'] = {
 	counted: { 'a4-sheets': 'hojas (lado largo)', 'hand-span': 'palmos', card: 'tarjetas' },
 	comesTo: (length) => `Son ${length}. Las mitades y los cuartos también cuentan: 2 1/2.`,
 	by: (method) => `Con: ${method}.`,
+	photo: 'Medir con una foto de perfil',
+	fromPhoto: (spread) => `De su foto de perfil, ± ${spread}.`,
 	is: (length) => `mide ${length}`
 };

@@ -19,7 +19,7 @@ const years = (n: number) => (n === 1 ? 'un año' : `${n} años`);
 export const privacyTexts: PrivacyTexts = {
 	asked: [
 		'Preguntamos por',
-		'Las alturas de sus muebles y de su cuerpo, sus molestias, su salud si importa en la mesa y objetos de casa. Sin fotos.'
+		'Las alturas de sus muebles y de su cuerpo, sus molestias, su salud si importa en la mesa y objetos de casa. Si mide con una foto, se queda en su dispositivo y solo guardamos los números.'
 	],
 	why: ['Por qué', 'Para saber qué le va bien y corregir lo demás.'],
 	participation: {

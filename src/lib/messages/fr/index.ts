@@ -1,5 +1,6 @@
 import type { Catalogue, LanguagePack } from '../shapes';
 import { breakTexts } from './breaks';
+import { photoTexts } from './photo';
 import { walkthroughTexts } from './walkthrough';
 import { checklistTexts } from './checklist';
 import { habitTexts } from './habits';
@@ -100,6 +101,7 @@ export const pack: LanguagePack = {
 	stop: stopTexts,
 	sittingStyles: sittingStyleTexts,
 	breaks: breakTexts,
+	photo: photoTexts,
 	walkthrough: walkthroughTexts,
 	aside: {
 		checkIn: checkInTexts,

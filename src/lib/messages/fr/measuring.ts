@@ -36,6 +36,13 @@ export const measuringTexts: Catalogue['measure'] = {
 			]
 		},
 		{
+			id: 'photo',
+			title: 'Photo de profil, quand vous êtes seul',
+			lines: [
+				'Une photo de profil avec une feuille A4. Vous marquez vos articulations, et cet appareil calcule la hauteur de l’œil et du coude. La photo n’est jamais envoyée.'
+			]
+		},
+		{
 			id: 'hand-span',
 			title: 'L’empan, en dernier recours',
 			lines: [
@@ -58,5 +65,7 @@ export const measuringTexts: Catalogue['measure'] = {
 	counted: { 'a4-sheets': 'feuilles (grand côté)', 'hand-span': 'empans', card: 'cartes' },
 	comesTo: (length) => `Cela fait ${length}. Les moitiés et les quarts comptent aussi : 2 1/2.`,
 	by: (method) => `Avec : ${method}.`,
+	photo: 'Mesurer sur une photo de profil',
+	fromPhoto: (spread) => `D’après votre photo de profil, ± ${spread}.`,
 	is: (length) => `fait ${length}`
 };

@@ -19,7 +19,7 @@ const years = (n: number) => (n === 1 ? 'un an' : `${n} ans`);
 export const privacyTexts: PrivacyTexts = {
 	asked: [
 		'Nous demandons',
-		'Les hauteurs de vos meubles et de votre corps, ce qui vous gêne, votre santé si elle compte au bureau, et des objets de la maison. Pas de photos.'
+		'Les hauteurs de vos meubles et de votre corps, ce qui vous gêne, votre santé si elle compte au bureau, et des objets de la maison. Si vous mesurez sur une photo, elle reste sur votre appareil. Nous n’enregistrons que les chiffres.'
 	],
 	why: ['Pourquoi', 'Pour trouver ce qui vous convient et corriger le reste.'],
 	participation: {

@@ -3,6 +3,7 @@ import {
 	checklistAnswersOf,
 	chosenOption,
 	devicesOf,
+	photoNumbersOf,
 	factsOfAnswers
 } from '../../core/answers';
 import { addDays, nextWorkingDay } from '../../core/calendar';
@@ -142,6 +143,7 @@ export async function readCasePage(db: Db, actor: Actor, personId: string, now: 
 			facts: factsOfAnswers(read.answered.answers, read.answered.way),
 			care: precautionsOf(read.answered.answers),
 			devices: devicesOf(read.answered.answers),
+			photo: photoNumbersOf(read.answered.answers),
 			arms: chosenOption(read.answered.answers, 'arms'),
 			/** Who asked on the phone; null where the person answered alone. */
 			byPhone: await readByPhone(db, read.answered, null)

@@ -3,6 +3,7 @@ import {
 	checklistAnswersOf,
 	chosenOption,
 	devicesOf,
+	photoNumbersOf,
 	factsOfAnswers,
 	precautionsOf
 } from '../../core/answers';
@@ -71,6 +72,7 @@ async function answersOf(db: Db, row: typeof assessments.$inferSelect) {
 			facts: factsOfAnswers(answers, way),
 			care: precautionsOf(answers),
 			devices: devicesOf(answers),
+			photo: photoNumbersOf(answers),
 			arms: chosenOption(answers, 'arms')
 		},
 		plans: (await plansOf(db, row.id)).map(({ madeAt, steps }) => ({ madeAt, steps }))

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { DeviceAtHome } from '$lib/core/answers';
+	import type { DeviceAtHome, PhotoNumbers } from '$lib/core/answers';
 	import { checklistFrom, type ChecklistDocument } from '$lib/core/checklist';
 	import type { WorkingArms, Precaution, Corner } from '$lib/core/corner';
 	import type { Facts } from '$lib/core/conditions';
@@ -25,6 +25,7 @@
 			/** Precautions for exercises and advice. */
 			readonly care: readonly Precaution[];
 			readonly devices: readonly DeviceAtHome[];
+			readonly photo: PhotoNumbers | null;
 			readonly arms: WorkingArms;
 			/** Who asked on the phone; null where the person answered alone. */
 			readonly byPhone: { readonly name: string; readonly at: Date } | null;

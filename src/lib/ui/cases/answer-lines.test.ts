@@ -1,11 +1,12 @@
 import { describe, expect, it } from 'vitest';
+import type { CivilDate } from '$lib/core/calendar';
 import { messagesFor } from '$lib/messages';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { answerLines } from './answer-lines';
 import { deskWords } from '$lib/messages/desk';
 
 const t = messagesFor();
-const NOTHING = { care: [], arms: 'both', devices: [] } as const;
+const NOTHING = { care: [], arms: 'both', devices: [], photo: null } as const;
 
 describe('the answers of a case', () => {
 	const corners = Array.from({ length: 60 }, (_, seed) =>
@@ -53,7 +54,16 @@ describe('the answers of a case', () => {
 		};
 		const all = answerLines(
 			set,
-			{ care: ['pregnant'], arms: 'left-only', devices: ['keyboard', 'screen'] },
+			{
+				care: ['pregnant'],
+				arms: 'left-only',
+				devices: ['keyboard', 'screen'],
+				photo: {
+					on: '2026-11-30' as CivilDate,
+					angles: { neck: { value: 41.3, sd: 1.6 } },
+					heights: { eye: { value: 1198, sd: 8 } }
+				}
+			},
 			t,
 			'cm'
 		).flatMap(({ lines }) => lines);
@@ -64,6 +74,8 @@ describe('the answers of a case', () => {
 		expect(of('Surface')).toBe('An ironing board, 74.2 cm high, 70.0 cm deep, moves 65.0 cm to 125.0 cm');
 		expect(of('Mouse hand')).toBe('Left');
 		expect(of('Keyboard tray')).toBe('64.0 cm high, 2.0 cm thick');
+		expect(of('Neck: forward from upright')).toBe('41° ± 3°');
+		expect(of('Eye above the floor')).toBe('119.8 cm ± 1.6 cm');
 		expect(of(t.fields.popliteal)).toMatch(/^40\.1 cm, /);
 	});
 });

@@ -1,4 +1,4 @@
-import type { DeviceAtHome } from '$lib/core/answers';
+import type { DeviceAtHome, PhotoNumbers } from '$lib/core/answers';
 import {
 	seatKindOrChair,
 	pointingHandOf,
@@ -7,8 +7,10 @@ import {
 	type Precaution,
 	type Corner
 } from '$lib/core/corner';
-import { formatLength, type LengthUnit } from '$lib/core/length';
+import { formatDegrees, formatLength, type LengthUnit } from '$lib/core/length';
+import { PHOTO_ANGLES, PHOTO_HEIGHTS, type PhotoValue } from '$lib/core/side-photo/photo-values';
 import type { Catalogue } from '$lib/messages';
+import { photoTextsFor } from '$lib/messages/photo';
 import { deskWords } from '$lib/messages/desk';
 
 /** An answer as shown to the coordinator. */
@@ -17,17 +19,32 @@ export interface AnswerLine {
 	readonly words: string;
 }
 
+/** The angles and heights that a side photo gave, each with what it may be off by in 95 of 100. */
+function photoLines({ angles, heights }: PhotoNumbers, t: Catalogue, unit: LengthUnit): AnswerLine[] {
+	const words = photoTextsFor(t.locale);
+	const length = (mm: number) => formatLength(mm, unit, { locale: t.locale });
+	const line = (name: string, value: PhotoValue | undefined, format: (n: number) => string): AnswerLine[] =>
+		value ? [{ name, words: words.value(format(value.value), format(2 * value.sd)) }] : [];
+	return [
+		...PHOTO_ANGLES.flatMap((angle) => line(words.angles[angle], angles[angle], formatDegrees)),
+		...PHOTO_HEIGHTS.flatMap((height) => line(words.heights[height], heights[height], length))
+	];
+}
+
 /** The answers in a workstation document, by part, in words, with the person's precautions and the electronics unused at home. */
 export function answerLines(
 	corner: Corner,
 	{
 		care,
 		arms,
-		devices
+		devices,
+		photo
 	}: {
 		readonly care: readonly Precaution[];
 		readonly arms: WorkingArms;
 		readonly devices: readonly DeviceAtHome[];
+		/** What a side photo said; null without one. */
+		readonly photo: PhotoNumbers | null;
 	},
 	t: Catalogue,
 	unit: LengthUnit
@@ -41,7 +58,9 @@ export function answerLines(
 	const measured = Object.entries(body).map(([name, value]) =>
 		line(
 			t.fields[name as keyof typeof body],
-			`${length(value.mm)}, ${t.options.bodyBy[value.by as 'tape'] ?? value.by}`
+			value.by === 'photo'
+				? texts.fromPhoto(length(value.mm), length(2 * value.sd))
+				: `${length(value.mm)}, ${t.options.bodyBy[value.by as 'tape'] ?? value.by}`
 		)
 	);
 	const allowed = [
@@ -68,6 +87,9 @@ export function answerLines(
 			title: texts.measured,
 			lines: measured.length > 0 ? measured : [line(texts.nothing, texts.allEstimated)]
 		},
+		...(photo
+			? [{ title: texts.photo(t.dates.day(new Date(photo.on))), lines: photoLines(photo, t, unit) }]
+			: []),
 		{
 			title: texts.spot,
 			lines: [

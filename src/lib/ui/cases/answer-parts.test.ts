@@ -18,6 +18,7 @@ function partsOf(seed: number) {
 		facts: factsOfAnswers(answers, 'upright'),
 		care: [],
 		devices: [],
+		photo: null,
 		arms: 'both',
 		byPhone: null
 	} as const;

@@ -1,8 +1,10 @@
 <script lang="ts">
+	import { page } from '$app/state';
 	import {
 		bodyMethodOf,
 		BODY_FIELDS,
 		mayStayUnmeasured,
+		photoLengthOf,
 		cannotMeasureField,
 		countingUnitOf,
 		countField,
@@ -18,6 +20,7 @@
 	import { estimateBodyLength } from '$lib/core/body';
 	import type { BodyLengthName } from '$lib/core/corner';
 	import { formatLength } from '$lib/core/length';
+	import { PHOTO_LENGTHS } from '$lib/core/side-photo/photo-values';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import CheckBox from '../kit/CheckBox.svelte';
@@ -62,12 +65,20 @@
 	const note = $derived.by(() => {
 		if (isOff) return t.issues.standsIn(length(defaultLength(name, draft.answers)));
 		if (counted && read.ok) return t.measure.comesTo(length(read.mm));
+		const photo = read.ok ? photoLengthOf(draft.answers, name, read.mm) : null;
+		if (photo) return t.measure.fromPhoto(length(2 * photo.sd));
 		if (hasLeft && read.ok && read.unusual) return t.issues.unusual(length(read.mm));
 		const person = draft.partial?.corner.person;
 		if (text.trim() !== '' || !person || !BODY.includes(name)) return '';
 		const estimate = estimateBodyLength(person, name as BodyLengthName);
 		return t.issues.estimate(length(estimate.mm), length(estimate.sd));
 	});
+	/** Where a photo can take the place of a second person; not while two look at one side view. */
+	const photoHref = $derived(
+		PHOTO_LENGTHS.some((one) => one === name) && page.route.id === '/c/[token=token]/[page=page]'
+			? `/c/${page.params['token']}/photo`
+			: null
+	);
 	const how = $derived(t.hints[name] ?? '');
 	const describedBy = $derived([how ? `${name}-how` : '', `${name}-note`].filter(Boolean).join(' '));
 	const unitWords = $derived(counted ? t.measure.counted[counted.by] : unit);
@@ -99,6 +110,9 @@
 {#if how}
 	<Disclosure words={t.nav.how} look="inline">
 		<p id="{name}-how">{how}{methodWords ? ` ${t.measure.by(methodWords)}` : ''}</p>
+		{#if photoHref}
+			<p class="needs-js mt-2"><Button look="quiet" href={photoHref}>{t.measure.photo}</Button></p>
+		{/if}
 	</Disclosure>
 {/if}
 <div class="length mt-1.5">

@@ -29,6 +29,8 @@
 		isLive?: boolean;
 		/** The length being asked about, with its label: drawn with arrows, in a close-up. */
 		dimension?: (DrawnDimension & { readonly label: string }) | null;
+		/** The same person in a photo: lines in mm forward from the hip and up from the floor, drawn over the figure. */
+		photo?: readonly (readonly { readonly x: number; readonly y: number }[])[];
 		/** As high as its container: the rest is cut off. */
 		fills?: boolean;
 	}
@@ -41,6 +43,7 @@
 		mostHeight = 640,
 		isLive = false,
 		dimension = null,
+		photo = [],
 		fills = false
 	}: Props = $props();
 
@@ -307,6 +310,19 @@
 		<g class="joints">
 			{#each px(shown.joints) as joint, i (i)}<circle cx={joint.x} cy={joint.y} r="1.8" />{/each}
 		</g>
+
+		{#if photo.length > 0}
+			{@const hipX = shown.joints[3]?.x ?? 0}
+			<g class="photo">
+				{#each photo as line, i (i)}
+					<polyline
+						points={px(line.map(({ x, y }) => ({ x: hipX + x, y })))
+							.map(({ x, y }) => `${x},${y}`)
+							.join(' ')}
+					/>
+				{/each}
+			</g>
+		{/if}
 
 		<!-- Levels, drawn across to the ruler -->
 		<g class="levels">

@@ -238,6 +238,8 @@ export const caseTexts: DeskTexts['cases'] = {
 		oneArm: (isRight) => `nur ${isRight ? 'rechter' : 'linker'} Arm`,
 		measured: 'Am Körper gemessen',
 		nothing: 'Nichts',
+		fromPhoto: (length, spread) => `${length} ± ${spread}, aus einem Seitenfoto`,
+		photo: (day) => `Seitenfoto, ${day}`,
 		allEstimated: 'Alles aus der Körpergröße geschätzt',
 		spot: 'Arbeitsplatz',
 		posture: 'Haltung',

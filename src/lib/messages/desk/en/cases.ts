@@ -259,6 +259,8 @@ export const caseTexts = {
 		oneArm: (isRight: boolean) => `${isRight ? 'Right' : 'Left'} arm only`,
 		measured: 'Measured on the body',
 		nothing: 'Nothing',
+		fromPhoto: (length: string, spread: string) => `${length} ± ${spread}, from a side photo`,
+		photo: (day: string) => `Side photo, ${day}`,
 		allEstimated: 'Everything estimated from height',
 		spot: 'Workstation',
 		posture: 'Position',

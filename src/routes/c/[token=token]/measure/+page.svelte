@@ -26,6 +26,8 @@
 					<Button href="/c/{data.token}/ruler?paper=a4">{t.measure.printA4}</Button>
 					<Button href="/c/{data.token}/ruler?paper=letter">{t.measure.printLetter}</Button>
 				</p>
+			{:else if way.id === 'photo'}
+				<p class="needs-js mt-3"><Button href="/c/{data.token}/photo">{t.measure.photo}</Button></p>
 			{:else if way.id === 'card'}
 				<div class="needs-js mt-3"><ScreenRuler {t} {unit} /></div>
 			{/if}

@@ -1,0 +1,263 @@
+<script lang="ts">
+	import type { PhotoTexts } from '$lib/messages/photo';
+	import type { PicturePoint } from '$lib/core/side-photo';
+	import type { OpenPicture } from './load-picture';
+	import type { MarkName, PhotoSession } from './photo-session.svelte';
+
+	interface Props {
+		picture: OpenPicture;
+		session: PhotoSession;
+		texts: PhotoTexts;
+	}
+
+	let { picture, session, texts }: Props = $props();
+
+	/** Lines between marks, as a body has them. */
+	const BONES: readonly (readonly MarkName[])[] = [
+		['eye', 'ear', 'neck', 'shoulder', 'elbow', 'wrist', 'knuckle'],
+		['shoulder', 'hip', 'knee', 'ankle'],
+		['corner1', 'corner2', 'corner3', 'corner4', 'corner1'],
+		['upright1', 'upright2'],
+		['upright3', 'upright4']
+	];
+	/** The magnifier shows this many pixels of the picture across. */
+	const MAGNIFIED_PX = 110;
+	/** One step of the arrow keys, and of them with Shift, px. */
+	const STEPS = { fine: 1, coarse: 12 } as const;
+
+	let board = $state<HTMLElement>();
+	let canvas = $state<HTMLCanvasElement>();
+	let lens = $state<HTMLCanvasElement>();
+	let moving = $state<MarkName | null>(null);
+
+	const placed = $derived(session.order.filter((name) => session.marks[name]));
+	const lines = $derived(
+		BONES.map((names) => names.flatMap((name) => session.marks[name] ?? [])).filter(
+			({ length }) => length > 1
+		)
+	);
+	const near = $derived(session.active ? session.marks[session.active] : undefined);
+	/** On the half of the picture where the mark is not. */
+	const isLensLeft = $derived(near !== undefined && near.x > picture.widthPx / 2);
+
+	$effect(() => {
+		canvas?.getContext('2d')?.drawImage(picture.bitmap, 0, 0);
+	});
+	$effect(() => {
+		const drawing = lens?.getContext('2d');
+		if (!drawing || !near || !lens) return;
+		const half = MAGNIFIED_PX / 2;
+		drawing.clearRect(0, 0, lens.width, lens.height);
+		drawing.imageSmoothingEnabled = false;
+		drawing.drawImage(
+			picture.bitmap,
+			near.x - half,
+			near.y - half,
+			MAGNIFIED_PX,
+			MAGNIFIED_PX,
+			0,
+			0,
+			lens.width,
+			lens.height
+		);
+	});
+
+	function pointOf(event: PointerEvent): PicturePoint {
+		const box = board?.getBoundingClientRect();
+		return box
+			? {
+					x: ((event.clientX - box.left) / box.width) * picture.widthPx,
+					y: ((event.clientY - box.top) / box.height) * picture.heightPx
+				}
+			: { x: 0, y: 0 };
+	}
+
+	function down(event: PointerEvent) {
+		const grabbed = (event.target as HTMLElement).dataset['mark'] as MarkName | undefined;
+		const name = grabbed ?? session.next;
+		if (!name || event.button !== 0) return;
+		board?.setPointerCapture(event.pointerId);
+		moving = name;
+		if (grabbed) session.active = grabbed;
+		else session.place(name, pointOf(event));
+	}
+
+	function move(event: PointerEvent) {
+		if (moving) session.place(moving, pointOf(event));
+	}
+
+	function up() {
+		if (moving) session.settle();
+		moving = null;
+	}
+
+	function nudge(event: KeyboardEvent, name: MarkName) {
+		const at = session.marks[name];
+		const way = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
+		if (!way || !at) return;
+		event.preventDefault();
+		const [dx = 0, dy = 0] = way;
+		const step = event.shiftKey ? STEPS.coarse : STEPS.fine;
+		session.place(name, { x: at.x + dx * step, y: at.y + dy * step });
+	}
+
+	/** Keys that have moved a mark are let go: it stays there. */
+	function rest(event: KeyboardEvent) {
+		if (event.key.startsWith('Arrow')) session.settle();
+	}
+
+	/** Puts the next mark into the middle, from where keys move it. */
+	function placeByKey(event: KeyboardEvent) {
+		if (event.target !== board || !session.next || (event.key !== 'Enter' && event.key !== ' ')) return;
+		event.preventDefault();
+		const name = session.next;
+		session.place(name, { x: picture.widthPx / 2, y: picture.heightPx / 2 });
+		requestAnimationFrame(() => board?.querySelector<HTMLElement>(`[data-mark="${name}"]`)?.focus());
+	}
+</script>
+
+<!-- A picture to put marks into: a drawing surface, which no native control is. Each mark is a button. -->
+<!-- svelte-ignore a11y_no_noninteractive_tabindex, a11y_no_noninteractive_element_interactions -->
+<div
+	class="board"
+	bind:this={board}
+	role="group"
+	aria-label={texts.picture}
+	aria-describedby="photo-keys"
+	tabindex="0"
+	style:aspect-ratio="{picture.widthPx} / {picture.heightPx}"
+	style:max-width="calc(78vh * {picture.widthPx} / {picture.heightPx})"
+	onpointerdown={down}
+	onpointermove={move}
+	onpointerup={up}
+	onpointercancel={up}
+	onkeydown={placeByKey}
+>
+	<canvas bind:this={canvas} width={picture.widthPx} height={picture.heightPx}></canvas>
+	<svg viewBox="0 0 {picture.widthPx} {picture.heightPx}" aria-hidden="true">
+		{#each lines as line, i (i)}
+			{@const points = line.map(({ x, y }) => `${x},${y}`).join(' ')}
+			<polyline class="under" {points} /><polyline class="over" {points} />
+		{/each}
+	</svg>
+	{#each placed as name (name)}
+		{@const at = session.marks[name]}
+		{#if at}
+			<button
+				type="button"
+				class="mark"
+				class:active={session.active === name}
+				data-mark={name}
+				aria-label={texts.marks[name]}
+				aria-pressed={session.active === name}
+				style:left="{(at.x / picture.widthPx) * 100}%"
+				style:top="{(at.y / picture.heightPx) * 100}%"
+				onfocus={() => (session.active = name)}
+				onkeydown={(event) => nudge(event, name)}
+				onkeyup={rest}><span class="hidden-words">{texts.marks[name]}</span></button
+			>
+		{/if}
+	{/each}
+	{#if near}
+		<div class="lens" class:at-start={isLensLeft}>
+			<canvas bind:this={lens} width="264" height="264" aria-label={texts.magnifier}></canvas>
+			<span class="cross" aria-hidden="true"></span>
+		</div>
+	{/if}
+</div>
+
+<style>
+	.board {
+		position: relative;
+		width: 100%;
+		margin-inline: auto;
+		overflow: hidden;
+		background: var(--sheet);
+		border: 1px solid var(--rule);
+		cursor: crosshair;
+		touch-action: none;
+		user-select: none;
+	}
+	.board > canvas,
+	svg {
+		position: absolute;
+		inset: 0;
+		width: 100%;
+		height: 100%;
+		pointer-events: none;
+	}
+	polyline {
+		fill: none;
+		vector-effect: non-scaling-stroke;
+	}
+	.under {
+		stroke: #fff;
+		stroke-width: 4.5;
+	}
+	.over {
+		stroke: #12303a;
+		stroke-width: 1.8;
+	}
+	.mark {
+		position: absolute;
+		width: 28px;
+		height: 28px;
+		transform: translate(-50%, -50%);
+		border-radius: 50%;
+		cursor: grab;
+	}
+	.mark::after {
+		content: '';
+		position: absolute;
+		inset: 8px;
+		border: 2px solid #fff;
+		border-radius: 50%;
+		background: #12303a;
+		outline: 1.5px solid #12303a;
+	}
+	.mark.active::after {
+		inset: 4px;
+		background: transparent;
+	}
+	.lens {
+		position: absolute;
+		inset-block-start: 8px;
+		inset-inline-end: 8px;
+		width: 132px;
+		height: 132px;
+		overflow: hidden;
+		border: 2px solid #fff;
+		border-radius: 50%;
+		outline: 1.5px solid #12303a;
+		pointer-events: none;
+	}
+	.lens.at-start {
+		inset-inline: 8px auto;
+	}
+	.lens canvas {
+		width: 100%;
+		height: 100%;
+	}
+	.cross::before,
+	.cross::after {
+		content: '';
+		position: absolute;
+		background: #d4002a;
+		outline: 1px solid rgb(255 255 255 / 70%);
+	}
+	.cross::before {
+		inset: 50% 38% auto;
+		height: 1px;
+	}
+	.cross::after {
+		inset: 38% auto 38% 50%;
+		width: 1px;
+	}
+	.hidden-words {
+		position: absolute;
+		width: 1px;
+		height: 1px;
+		overflow: hidden;
+		clip-path: inset(50%);
+	}
+</style>

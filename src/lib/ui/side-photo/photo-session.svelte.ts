@@ -1,0 +1,177 @@
+import type { Person } from '$lib/core/corner';
+import {
+	findSheetCorners,
+	PHOTO_JOINTS,
+	readSidePhoto,
+	type PhotoJoint,
+	type PhotoMarks,
+	type PhotoScale,
+	type PicturePoint,
+	type SheetCorners,
+	type SidePhotoReading
+} from '$lib/core/side-photo';
+import type { OpenPicture } from './load-picture';
+
+const CORNERS = ['corner1', 'corner2', 'corner3', 'corner4'] as const;
+const UPRIGHTS = [
+	['upright1', 'upright2'],
+	['upright3', 'upright4']
+] as const;
+
+/** A mark that someone places in a picture. */
+export type MarkName =
+	| PhotoJoint
+	| (typeof CORNERS)[number]
+	| (typeof UPRIGHTS)[number][number]
+	| 'tableTop'
+	| 'floor'
+	| 'seat';
+
+/** What the picture is read with. */
+export interface PhotoPerson {
+	readonly person: Pick<Person, 'stature' | 'heel' | 'sex'>;
+	readonly isSitting: boolean;
+	/** Height of the table, where it is known, mm. */
+	readonly table: { readonly mm: number; readonly sd: number } | null;
+}
+
+/** A picture being marked, and what it says once everything is. Nothing of it leaves the page. */
+export class PhotoSession {
+	picture = $state.raw<OpenPicture | null>(null);
+	scale = $state<PhotoScale>('a4');
+	/** How many upright lines there are in the picture; the person can go on with fewer. */
+	uprights = $state<number>(UPRIGHTS.length);
+	/** The mark being moved or placed last. */
+	active = $state<MarkName | null>(null);
+	/** Whether the edges of the sheet were found; null where they have not been looked for. */
+	edges = $state<'found' | 'not-found' | null>(null);
+	marks = $state.raw<Partial<Record<MarkName, PicturePoint>>>({});
+	reading = $state.raw<SidePhotoReading | null>(null);
+	/** How exactly found edges say where the corners are, px. */
+	private sdPx: number | null = null;
+
+	readonly order: readonly MarkName[] = $derived.by(() => [
+		...(this.scale === 'table' ? (['tableTop'] as const) : CORNERS),
+		'floor',
+		...(this.of().isSitting ? (['seat'] as const) : []),
+		...PHOTO_JOINTS,
+		...UPRIGHTS.slice(0, this.uprights).flat()
+	]);
+	readonly next: MarkName | null = $derived.by(() => this.order.find((name) => !this.marks[name]) ?? null);
+
+	constructor(private readonly of: () => PhotoPerson) {}
+
+	/** Starts over with another picture. */
+	open(picture: OpenPicture): void {
+		this.picture?.bitmap.close();
+		this.picture = picture;
+		this.marks = {};
+		this.active = null;
+		this.uprights = UPRIGHTS.length;
+		this.forgetEdges();
+		this.reading = null;
+	}
+
+	private forgetEdges(): void {
+		this.edges = null;
+		this.sdPx = null;
+	}
+
+	/** Changes what gives the scale. */
+	measureBy(scale: PhotoScale): void {
+		this.scale = scale;
+		const { corner1: _1, corner2: _2, corner3: _3, corner4: _4, tableTop: _5, ...rest } = this.marks;
+		this.marks = rest;
+		this.forgetEdges();
+		this.settle();
+	}
+
+	/** Puts a mark somewhere in the picture; outside it, at its edge. */
+	place(name: MarkName, { x, y }: PicturePoint): void {
+		if (!this.picture) return;
+		const { widthPx, heightPx } = this.picture;
+		const at = { x: Math.min(Math.max(x, 0), widthPx), y: Math.min(Math.max(y, 0), heightPx) };
+		this.marks = { ...this.marks, [name]: at };
+		this.active = name;
+	}
+
+	/** Takes the mark placed last away. */
+	undo(): void {
+		const last = this.order.findLast((name) => this.marks[name]);
+		if (!last) return;
+		const { [last]: _, ...rest } = this.marks;
+		this.marks = rest;
+		this.active = null;
+		if ((CORNERS as readonly string[]).includes(last)) this.forgetEdges();
+		this.settle();
+	}
+
+	/** Goes on with the upright lines that are marked: there is nothing else upright in the picture. */
+	skipUpright(): void {
+		this.uprights = UPRIGHTS.filter((pair) => pair.every((name) => this.marks[name])).length;
+		this.settle();
+	}
+
+	private corners(): SheetCorners | null {
+		const [a, b, c, d] = CORNERS.map((name) => this.marks[name]);
+		return a && b && c && d ? [a, b, c, d] : null;
+	}
+
+	/** After a mark has been put where it is to stay: looks for the sheet's edges, and reads the picture where everything is marked. */
+	settle(): void {
+		const corners = this.corners();
+		const isCorner = this.active !== null && (CORNERS as readonly string[]).includes(this.active);
+		if (corners && this.picture && this.scale !== 'table' && (this.edges === null || isCorner)) {
+			const found = findSheetCorners(this.picture.grey, corners);
+			this.edges = found ? 'found' : 'not-found';
+			this.sdPx = found?.sdPx ?? null;
+			if (found)
+				this.marks = {
+					...this.marks,
+					...Object.fromEntries(CORNERS.map((name, i) => [name, found.corners[i]]))
+				};
+		}
+		this.read();
+	}
+
+	private read(): void {
+		const all = this.next === null ? this.allMarks() : null;
+		try {
+			this.reading = all && readSidePhoto(all, this.of().person);
+		} catch (error) {
+			// Marks on one another: no camera fits, and the next move of a mark tries again.
+			if (!(error instanceof RangeError)) throw error;
+			this.reading = null;
+		}
+	}
+
+	private allMarks(): PhotoMarks | null {
+		const { picture, marks } = this;
+		const { isSitting, table } = this.of();
+		const corners = this.corners();
+		const { floor, seat, tableTop } = marks;
+		const flat = this.scale !== 'table' && corners ? { kind: this.scale, corners } : null;
+		const high =
+			this.scale === 'table' && table && tableTop
+				? ({ kind: 'table', top: tableTop, heightMm: table.mm, sdMm: table.sd } as const)
+				: null;
+		const scale = flat ? { ...flat, ...(this.sdPx === null ? {} : { sdPx: this.sdPx }) } : high;
+		const joints = Object.fromEntries(
+			PHOTO_JOINTS.map((name) => [name, marks[name]])
+		) as PhotoMarks['joints'];
+		if (!picture || !floor || !scale || (isSitting && !seat)) return null;
+		return {
+			widthPx: picture.widthPx,
+			heightPx: picture.heightPx,
+			joints,
+			floor,
+			seat: isSitting ? (seat ?? null) : null,
+			scale,
+			uprights: UPRIGHTS.slice(0, this.uprights).flatMap(([top, foot]) => {
+				const [a, b] = [marks[top], marks[foot]];
+				return a && b ? [[a, b] as const] : [];
+			}),
+			focalMm: picture.focalMm
+		};
+	}
+}

@@ -2,9 +2,13 @@ import { fileURLToPath } from 'node:url';
 import { build } from 'vite';
 
 /** A module's name, with the thread's: `virtual:plan-thread` is `src/lib/workers/plan-thread.ts`. */
-const NAME = /^virtual:(plan|reassess)-thread$/;
+const NAME = /^virtual:(\w+)-thread$/;
 const RESOLVED = '\0';
-const WORKERS = new URL('../../src/lib/workers/', import.meta.url);
+/** @type {Readonly<Record<string, URL>>} */
+const THREADS = {
+	plan: new URL('../../src/lib/workers/plan-thread.ts', import.meta.url),
+	reassess: new URL('../../src/lib/workers/reassess-thread.ts', import.meta.url)
+};
 const LIB = fileURLToPath(new URL('../../src/lib', import.meta.url));
 
 /**
@@ -17,15 +21,16 @@ export function threads() {
 		name: 'threads',
 		resolveId: (id) => (NAME.test(id) ? `${RESOLVED}${id}` : null),
 		async load(id) {
-			const thread = id.startsWith(RESOLVED) ? NAME.exec(id.slice(RESOLVED.length))?.[1] : undefined;
-			if (!thread) return null;
+			const thread = id.startsWith(RESOLVED) ? (NAME.exec(id.slice(RESOLVED.length))?.[1] ?? '') : '';
+			const entry = THREADS[thread];
+			if (!entry) return null;
 			const result = await build({
 				configFile: false,
 				logLevel: 'error',
 				resolve: { alias: { $lib: LIB } },
 				ssr: { noExternal: true },
 				build: {
-					ssr: fileURLToPath(new URL(`${thread}-thread.ts`, WORKERS)),
+					ssr: fileURLToPath(entry),
 					write: false,
 					// The database's client would use it if it were there.
 					rollupOptions: { external: ['pg-native'], output: { format: 'cjs', codeSplitting: false } }

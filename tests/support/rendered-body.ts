@@ -98,15 +98,18 @@ export function pictureOfSheet(dice: Dice, corners: SheetCorners): GreyPicture {
 	];
 	const [a, b, c] = corners;
 	const around = Math.sign((b.x - a.x) * (c.y - a.y) - (b.y - a.y) * (c.x - a.x));
+	const edges = corners.map((from, i) => {
+		const to = corners[(i + 1) % 4]!;
+		const length = Math.hypot(to.x - from.x, to.y - from.y);
+		const [across, up] = [(-around * (to.y - from.y)) / length, (around * (to.x - from.x)) / length];
+		return { across, up, offset: across * from.x + up * from.y };
+	});
 	/** How far inside the sheet, px; negative outside. */
-	const depth = (x: number, y: number) =>
-		Math.min(
-			...corners.map((from, i) => {
-				const to = corners[(i + 1) % 4]!;
-				const [dx, dy] = [to.x - from.x, to.y - from.y];
-				return (around * (dx * (y - from.y) - dy * (x - from.x))) / Math.hypot(dx, dy);
-			})
-		);
+	const depth = (x: number, y: number) => {
+		let least = Infinity;
+		for (const { across, up, offset } of edges) least = Math.min(least, across * x + up * y - offset);
+		return least;
+	};
 	/** How much of a pixel the sheet covers, in sixteenths. */
 	const covered = (x: number, y: number) => {
 		const middle = depth(x, y);
@@ -153,7 +156,7 @@ export function renderedView(dice: Dice, options: ViewOptions): RenderedView {
 	};
 	// Aimed so that the middle of the body is in the middle of the picture.
 	const middle = { x: 150, y: options.isStanding ? 850 : 650 };
-	const aim = { x: -Math.tan(yaw) * distanceMm, y: -Math.tan(pitch) * distanceMm };
+	const aim = { x: Math.tan(yaw) * distanceMm, y: Math.tan(pitch) * distanceMm };
 	const [body, arm] = [normal(dice, 20), normal(dice, 15)];
 	const seen = (name: keyof typeof ASIDE_OF_STATURE, at: { x: number; y: number }): SpacePoint => {
 		const isArm = name === 'elbow' || name === 'wrist' || name === 'knuckle';

@@ -240,7 +240,8 @@ export function fitCamera(marks: PhotoMarks, statureMm: number): CameraFit {
 		return [...off, ...parameters.map(({ mean, sd }, i) => (at[i]! - mean) / sd)];
 	};
 	const scales = parameters.map(({ sd }) => sd);
-	const fits = START_YAWS.map((yaw) =>
+	const starts = marks.scale.kind === 'table' ? START_YAWS.slice(0, 1) : START_YAWS;
+	const fits = starts.map((yaw) =>
 		leastSquares(residuals, [yaw, ...parameters.slice(1).map(({ start }) => start)], scales)
 	);
 	const best = fits.reduce((one, other) => (other.cost < one.cost ? other : one));

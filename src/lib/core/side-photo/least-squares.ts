@@ -19,6 +19,20 @@ const LEAST_GAIN = 1e-7;
 /** Step of a numerical derivative, as a share of the parameter's own scale. */
 const DERIVATIVE_STEP = 1e-4;
 
+/** Partial derivatives from one side only: half the work, and as good on the way to the least. */
+function roughJacobian(
+	f: VectorFunction,
+	at: readonly number[],
+	base: readonly number[],
+	scales: readonly number[]
+): Matrix {
+	const columns = at.map((value, i) => {
+		const step = DERIVATIVE_STEP * scales[i]!;
+		return f(at.map((one, k) => (k === i ? value + step : one))).map((one, row) => (one - base[row]!) / step);
+	});
+	return base.map((_, row) => columns.map((column) => column[row]!));
+}
+
 /** Partial derivatives, by rows of the result. @param scales the size of a usual change of each parameter */
 export function jacobian(f: VectorFunction, at: readonly number[], scales: readonly number[]): Matrix {
 	const columns = at.map((value, i) => {
@@ -47,8 +61,7 @@ export function leastSquares(
 	let r = residuals(at);
 	let cost = costOf(r);
 	let damping = 1e-3;
-	const normal = () => {
-		const j = jacobian(residuals, at, scales);
+	const normal = (j: Matrix) => {
 		const n = at.length;
 		const a = Array.from({ length: n }, (_, p) =>
 			Array.from({ length: n }, (__, q) => j.reduce((sum, row) => sum + row[p]! * row[q]!, 0))
@@ -57,7 +70,7 @@ export function leastSquares(
 		return { a, g };
 	};
 	for (let step = 0; step < STEPS; step += 1) {
-		const { a, g } = normal();
+		const { a, g } = normal(roughJacobian(residuals, at, r, scales));
 		const damped = a.map((row, p) => row.map((value, q) => (p === q ? value * (1 + damping) : value)));
 		const next = solve(damped, g).map((change, p) => at[p]! + change);
 		const tried = residuals(next);
@@ -73,5 +86,5 @@ export function leastSquares(
 			if (damping > 1e9) break;
 		}
 	}
-	return { at, covariance: invert(normal().a), cost };
+	return { at, covariance: invert(normal(jacobian(residuals, at, scales)).a), cost };
 }

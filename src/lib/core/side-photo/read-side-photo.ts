@@ -5,7 +5,7 @@ import { FIGURE_PROPORTIONS } from '../side-view/posture';
 import { angleAt, distance, type Point } from '../side-view/geometry';
 import { pointAtDepth } from './camera';
 import { ARM, ASIDE_OF_STATURE, DEPTH_SD_MM, SCALE_ASIDE_OF_STATURE } from './depths';
-import { cameraAt, fitCamera, markSdPx } from './fit-camera';
+import { cameraAt, fitCamera, markSdPx, type CameraFit } from './fit-camera';
 import { jacobian, type VectorFunction } from './least-squares';
 import { PHOTO_JOINTS, type PhotoJoint, type PhotoMarks } from './marks';
 import { PHOTO_DOUBTS, type PhotoDoubt, type PhotoValue, type SidePhotoReading } from './photo-values';
@@ -23,6 +23,9 @@ const NEAREST_MM = 1200;
 const MOST_TURNED_DEG = 20;
 
 const DEG = 180 / Math.PI;
+
+/** What a picture is read with: height without shoes and the soles, mm, and the sex. */
+type PhotoPerson = Pick<Person, 'stature' | 'heel' | 'sex'>;
 
 const POINTS = [...PHOTO_JOINTS, 'floor', 'seat'] as const;
 type PointName = (typeof POINTS)[number];
@@ -70,6 +73,51 @@ type Numbers = ReturnType<typeof numbersOf>;
 /** Names of the numbers, in their order. */
 const namesOf = (numbers: Numbers) => Object.keys(numbers) as (keyof Numbers)[];
 
+/** The marked points in the plane by the camera, and by what is off in standard deviations: see {@link pointsOf}. */
+type PointsAt = (at: readonly number[], off: readonly number[]) => Record<PointName, Point>;
+
+/**
+ * The marked points in the plane, mm, by the camera's parameters, and by what is off in standard deviations: the depth of the body, of the
+ * arm, then each point's depth, x and y.
+ */
+function pointsOf(marks: PhotoMarks, { camera }: CameraFit, statureMm: number): PointsAt {
+	const seen: Readonly<Record<PointName, Point>> = {
+		...marks.joints,
+		floor: marks.floor,
+		seat: marks.seat ?? marks.floor
+	};
+	const facing = Math.sign(marks.joints.knuckle.x - marks.joints.shoulder.x) || 1;
+	const pxMm = (markSdPx(marks) * camera.distanceMm) / camera.focalPx;
+	const placedMm = Math.hypot(pxMm, PLACING_SD_MM);
+	return (at, off) => {
+		const seenBy = cameraAt(marks, at);
+		const [body = 0, arm = 0] = off;
+		const points = POINTS.map((name, i): [PointName, Point] => {
+			const [depth = 0, dx = 0, dy = 0] = off.slice(2 + 3 * i, 5 + 3 * i);
+			const z =
+				(ASIDE_OF_STATURE[name] - SCALE_ASIDE_OF_STATURE) * statureMm +
+				DEPTH_SD_MM.body * body +
+				(ARM.has(name) ? DEPTH_SD_MM.arm * arm : 0) +
+				DEPTH_SD_MM.point * depth;
+			const { x, y } = pointAtDepth(seenBy, seen[name], z);
+			return [name, { x: facing * x + placedMm * dx, y: y + placedMm * dy }];
+		});
+		return Object.fromEntries(points) as Record<PointName, Point>;
+	};
+}
+
+/** What speaks against the marks. */
+function doubtsOf({ cost, camera }: CameraFit, person: PhotoPerson, upperArm: PhotoValue): PhotoDoubt[] {
+	const arm = estimateBodyLength(person, 'shoulderElbow');
+	const doubts: Readonly<Record<PhotoDoubt, boolean>> = {
+		scale: cost > UNLIKELY_COST,
+		'upper-arm': Math.abs(upperArm.value - arm.mm) > UNLIKELY_SDS * Math.hypot(arm.sd, upperArm.sd),
+		'too-near': camera.distanceMm < NEAREST_MM,
+		turned: Math.abs(camera.yaw) * DEG > MOST_TURNED_DEG
+	};
+	return PHOTO_DOUBTS.filter((doubt) => doubts[doubt]);
+}
+
 /**
  * Reads angles, heights and body lengths from what was marked in a picture taken from the side. The camera is the most probable one
  * (`fitCamera`); each point is put at its usual depth on a body of this stature, and every number has the standard deviation that follows
@@ -77,37 +125,10 @@ const namesOf = (numbers: Numbers) => Object.keys(numbers) as (keyof Numbers)[];
  * @param person height without shoes and soles, mm
  * @throws RangeError where marks lie on one another so that no camera fits
  */
-export function readSidePhoto(
-	marks: PhotoMarks,
-	person: Pick<Person, 'stature' | 'heel' | 'sex'>
-): SidePhotoReading {
+export function readSidePhoto(marks: PhotoMarks, person: PhotoPerson): SidePhotoReading {
 	const fit = fitCamera(marks, person.stature);
 	const isSitting = marks.seat !== null;
-	const seen: Readonly<Record<PointName, Point>> = {
-		...marks.joints,
-		floor: marks.floor,
-		seat: marks.seat ?? marks.floor
-	};
-	const facing = Math.sign(marks.joints.knuckle.x - marks.joints.shoulder.x) || 1;
-	const depthOf = (name: PointName) => (ASIDE_OF_STATURE[name] - SCALE_ASIDE_OF_STATURE) * person.stature;
-	const pxMm = (markSdPx(marks) * fit.camera.distanceMm) / fit.camera.focalPx;
-	const placedMm = Math.hypot(pxMm, PLACING_SD_MM);
-	/** Points by the camera, and by what is off in standard deviations: depth of the body, of the arm, then each point's depth, x and y. */
-	const pointsAt = (at: readonly number[], off: readonly number[]) => {
-		const camera = cameraAt(marks, at);
-		const [body = 0, arm = 0] = off;
-		const points = POINTS.map((name, i): [PointName, Point] => {
-			const [depth = 0, dx = 0, dy = 0] = off.slice(2 + 3 * i, 5 + 3 * i);
-			const z =
-				depthOf(name) +
-				DEPTH_SD_MM.body * body +
-				(ARM.has(name) ? DEPTH_SD_MM.arm * arm : 0) +
-				DEPTH_SD_MM.point * depth;
-			const { x, y } = pointAtDepth(camera, seen[name], z);
-			return [name, { x: facing * x + placedMm * dx, y: y + placedMm * dy }];
-		});
-		return Object.fromEntries(points) as Record<PointName, Point>;
-	};
+	const pointsAt = pointsOf(marks, fit, person.stature);
 	const none = new Array<number>(2 + 3 * POINTS.length).fill(0);
 	const numbers = numbersOf(pointsAt(fit.at, none), isSitting, person);
 	const names = namesOf(numbers);
@@ -127,14 +148,6 @@ export function readSidePhoto(
 		name,
 		{ x: points[name].x - points.hip.x, y: points[name].y - points.floor.y }
 	]);
-	const arm = estimateBodyLength(person, 'shoulderElbow');
-	const isArmOff = Math.abs(numbers.upperArm - arm.mm) > UNLIKELY_SDS * Math.hypot(arm.sd, sdOf('upperArm'));
-	const doubts: Readonly<Record<PhotoDoubt, boolean>> = {
-		scale: fit.cost > UNLIKELY_COST,
-		'upper-arm': isArmOff,
-		'too-near': fit.camera.distanceMm < NEAREST_MM,
-		turned: Math.abs(fit.camera.yaw) * DEG > MOST_TURNED_DEG
-	};
 	return {
 		angles: {
 			neck: read('neck'),
@@ -154,7 +167,7 @@ export function readSidePhoto(
 			: { standingEye: length('eyeLength'), standingElbow: length('elbowLength') },
 		joints: Object.fromEntries(joints) as Record<PhotoJoint, Point>,
 		cameraDistanceMm: fit.camera.distanceMm,
-		doubts: PHOTO_DOUBTS.filter((doubt) => doubts[doubt])
+		doubts: doubtsOf(fit, person, read('upperArm'))
 	};
 }
 

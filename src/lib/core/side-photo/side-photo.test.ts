@@ -81,9 +81,9 @@ describe('a picture from the side, of known bodies seen by a camera 1.5 to 4 m a
 	] as const)(
 		'is as exact as it says, whatever it goes by: $scale, edges $findsEdges, focal length $isFocalKnown',
 		(options) => {
-			const { share } = misses(20, options);
+			const { share } = misses(30, options);
 			for (const kind of ['angles', 'heights', 'lengths'] as const)
-				expect(share(kind, ({ sds }) => sds <= 2)).toBeGreaterThanOrEqual(0.93);
+				expect(share(kind, ({ sds }) => sds <= 2)).toBeGreaterThanOrEqual(0.92);
 		}
 	);
 
@@ -95,7 +95,7 @@ describe('a picture from the side, of known bodies seen by a camera 1.5 to 4 m a
 		if (scale.kind === 'table') throw new Error('a sheet');
 		const byHand = { kind: scale.kind, corners: scale.corners };
 		expect(sd({ scale: byHand })).toBeGreaterThan(sd({}));
-		expect(sd({ focalMm: null })).toBeGreaterThan(sd({}));
+		expect(sd({ focalMm: null })).toBeGreaterThan(sd({ focalMm: 26 }));
 		expect(sd({ uprights: marks.uprights.slice(0, 1) })).toBeGreaterThan(sd({}));
 		expect(sd({ uprights: [] })).toBeGreaterThan(sd({ uprights: marks.uprights.slice(0, 1) }));
 		const byTable = renderedView(new Dice(3), { ...SHEET, scale: 'table' });

@@ -30,6 +30,13 @@ export const photoTexts: PhotoTexts = {
 	placeNext: (name) => `Als Nächstes: ${name}. Tippen Sie auf die Stelle im Foto.`,
 	allPlaced: 'Alles ist markiert. Prüfen Sie jede Markierung und verschieben Sie sie, wenn nötig.',
 	keys: 'Ziehen Sie eine Markierung, oder wählen Sie sie aus und nehmen Sie die Pfeiltasten. Mit Umschalt sind die Schritte größer.',
+	moveMark: 'Markierung verschieben',
+	ways: {
+		left: 'ein Pixel nach links',
+		up: 'ein Pixel nach oben',
+		down: 'ein Pixel nach unten',
+		right: 'ein Pixel nach rechts'
+	},
 	magnifier: 'Lupe',
 	picture: 'Ihr Foto mit den Markierungen',
 	undo: 'Letzte Markierung entfernen',

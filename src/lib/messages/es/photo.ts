@@ -29,6 +29,13 @@ export const photoTexts: PhotoTexts = {
 	placeNext: (name) => `Siguiente: ${name}. Toque el lugar en la foto.`,
 	allPlaced: 'Todo está marcado. Revise cada marca y muévala si hace falta.',
 	keys: 'Arrastre una marca, o selecciónela y use las flechas. Con Mayús, los pasos son más grandes.',
+	moveMark: 'Marca que mover',
+	ways: {
+		left: 'un píxel a la izquierda',
+		up: 'un píxel hacia arriba',
+		down: 'un píxel hacia abajo',
+		right: 'un píxel a la derecha'
+	},
 	magnifier: 'Lupa',
 	picture: 'Su foto con las marcas',
 	undo: 'Quitar la última marca',

@@ -29,6 +29,13 @@ export const photoTexts: PhotoTexts = {
 	placeNext: (name) => `Ensuite : ${name}. Touchez l’endroit sur la photo.`,
 	allPlaced: 'Tout est marqué. Vérifiez chaque repère et déplacez-le s’il le faut.',
 	keys: 'Faites glisser un repère, ou choisissez-le et utilisez les flèches. Avec Maj, les pas sont plus grands.',
+	moveMark: 'Repère à déplacer',
+	ways: {
+		left: 'un pixel à gauche',
+		up: 'un pixel vers le haut',
+		down: 'un pixel vers le bas',
+		right: 'un pixel à droite'
+	},
 	magnifier: 'Loupe',
 	picture: 'Votre photo avec les repères',
 	undo: 'Retirer le dernier repère',

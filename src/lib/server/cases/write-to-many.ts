@@ -1,4 +1,3 @@
-import { inArray } from 'drizzle-orm';
 import { unknownPlaceholders } from '../../core/sending';
 import { filledFields, firstNameOf } from '../../core/sending/own-texts';
 import { requirePermission } from '../access/require-permission';

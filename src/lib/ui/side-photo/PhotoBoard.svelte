@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { PhotoTexts } from '$lib/messages/photo';
 	import type { PicturePoint } from '$lib/core/side-photo';
+	import PictureMark from '../kit/PictureMark.svelte';
 	import type { OpenPicture } from './load-picture';
 	import type { MarkName, PhotoSession } from './photo-session.svelte';
 
@@ -22,6 +23,8 @@
 	];
 	/** The magnifier shows this many pixels of the picture across. */
 	const MAGNIFIED_PX = 110;
+	/** A finger that moves less than this only taps, px of the screen. */
+	const TAP_PX = 5;
 	/** One step of the arrow keys, and of them with Shift, px. */
 	const STEPS = { fine: 1, coarse: 12 } as const;
 
@@ -29,6 +32,8 @@
 	let canvas = $state<HTMLCanvasElement>();
 	let lens = $state<HTMLCanvasElement>();
 	let moving = $state<MarkName | null>(null);
+	/** Where a mark was pressed that hasn't moved yet. */
+	let tapped: PicturePoint | null = null;
 
 	const placed = $derived(session.order.filter((name) => session.marks[name]));
 	const lines = $derived(
@@ -78,32 +83,35 @@
 		if (!name || event.button !== 0) return;
 		board?.setPointerCapture(event.pointerId);
 		moving = name;
+		tapped = grabbed ? pointOf(event) : null;
 		if (grabbed) session.active = grabbed;
 		else session.place(name, pointOf(event));
 	}
 
 	function move(event: PointerEvent) {
-		if (moving) session.place(moving, pointOf(event));
+		if (!moving) return;
+		const at = pointOf(event);
+		const perPx = picture.widthPx / (board?.clientWidth || 1);
+		if (tapped && Math.hypot(at.x - tapped.x, at.y - tapped.y) < TAP_PX * perPx) return;
+		tapped = null;
+		session.place(moving, at);
 	}
 
 	function up() {
+		// A tap on a mark that isn't moved means the next one, close to it.
+		if (tapped && session.next) session.place(session.next, tapped);
 		if (moving) session.settle();
 		moving = null;
+		tapped = null;
 	}
 
 	function nudge(event: KeyboardEvent, name: MarkName) {
-		const at = session.marks[name];
 		const way = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
-		if (!way || !at) return;
+		if (!way) return;
 		event.preventDefault();
 		const [dx = 0, dy = 0] = way;
 		const step = event.shiftKey ? STEPS.coarse : STEPS.fine;
-		session.place(name, { x: at.x + dx * step, y: at.y + dy * step });
-	}
-
-	/** Keys that have moved a mark are let go: it stays there. */
-	function rest(event: KeyboardEvent) {
-		if (event.key.startsWith('Arrow')) session.settle();
+		session.nudge(name, dx * step, dy * step);
 	}
 
 	/** Puts the next mark into the middle, from where keys move it. */
@@ -143,19 +151,14 @@
 	{#each placed as name (name)}
 		{@const at = session.marks[name]}
 		{#if at}
-			<button
-				type="button"
-				class="mark"
-				class:active={session.active === name}
-				data-mark={name}
-				aria-label={texts.marks[name]}
-				aria-pressed={session.active === name}
-				style:left="{(at.x / picture.widthPx) * 100}%"
-				style:top="{(at.y / picture.heightPx) * 100}%"
+			<PictureMark
+				mark={name}
+				words={texts.marks[name]}
+				at={{ x: at.x / picture.widthPx, y: at.y / picture.heightPx }}
+				isActive={session.active === name}
 				onfocus={() => (session.active = name)}
 				onkeydown={(event) => nudge(event, name)}
-				onkeyup={rest}><span class="hidden-words">{texts.marks[name]}</span></button
-			>
+			/>
 		{/if}
 	{/each}
 	{#if near}
@@ -198,27 +201,6 @@
 		stroke: #12303a;
 		stroke-width: 1.8;
 	}
-	.mark {
-		position: absolute;
-		width: 28px;
-		height: 28px;
-		transform: translate(-50%, -50%);
-		border-radius: 50%;
-		cursor: grab;
-	}
-	.mark::after {
-		content: '';
-		position: absolute;
-		inset: 8px;
-		border: 2px solid #fff;
-		border-radius: 50%;
-		background: #12303a;
-		outline: 1.5px solid #12303a;
-	}
-	.mark.active::after {
-		inset: 4px;
-		background: transparent;
-	}
 	.lens {
 		position: absolute;
 		inset-block-start: 8px;
@@ -252,12 +234,5 @@
 	.cross::after {
 		inset: 38% auto 38% 50%;
 		width: 1px;
-	}
-	.hidden-words {
-		position: absolute;
-		width: 1px;
-		height: 1px;
-		overflow: hidden;
-		clip-path: inset(50%);
 	}
 </style>

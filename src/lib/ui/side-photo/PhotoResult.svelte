@@ -50,13 +50,16 @@
 	dl {
 		display: grid;
 		grid-template-columns: minmax(0, 1fr) auto;
-		gap: 0 1rem;
+		gap: 0;
 		margin-block: 0.75rem;
 	}
 	dt,
 	dd {
 		padding-block: 0.375rem;
 		border-block-end: 1px solid var(--rule);
+	}
+	dt {
+		padding-inline-end: 1rem;
 	}
 	dd {
 		text-align: end;

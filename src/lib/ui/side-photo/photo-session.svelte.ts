@@ -95,6 +95,14 @@ export class PhotoSession {
 		this.active = name;
 	}
 
+	/** Moves a mark by pixels of the picture, and reads it again. */
+	nudge(name: MarkName, dx: number, dy: number): void {
+		const at = this.marks[name];
+		if (!at) return;
+		this.place(name, { x: at.x + dx, y: at.y + dy });
+		this.read();
+	}
+
 	/** Takes the mark placed last away. */
 	undo(): void {
 		const last = this.order.findLast((name) => this.marks[name]);

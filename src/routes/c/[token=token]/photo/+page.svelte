@@ -19,10 +19,12 @@
 	import Button from '$lib/ui/kit/Button.svelte';
 	import CheckBox from '$lib/ui/kit/CheckBox.svelte';
 	import ChoiceRows from '$lib/ui/kit/ChoiceRows.svelte';
+	import FileButton from '$lib/ui/kit/FileButton.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import { deviceStorage } from '$lib/ui/questionnaire/device-storage';
 	import { Draft } from '$lib/ui/questionnaire/draft.svelte';
 	import { LEAST_PX, openPicture, PictureError } from '$lib/ui/side-photo/load-picture';
+	import MoveMark from '$lib/ui/side-photo/MoveMark.svelte';
 	import PhotoBoard from '$lib/ui/side-photo/PhotoBoard.svelte';
 	import PhotoResult from '$lib/ui/side-photo/PhotoResult.svelte';
 	import { PhotoSession } from '$lib/ui/side-photo/photo-session.svelte';
@@ -78,8 +80,7 @@
 		corner && reading ? sideViewOf(corner, null, null, chosenOption(draft.answers, 'drawnAs')) : null
 	);
 
-	async function choose(file: File | undefined) {
-		if (!file) return;
+	async function choose(file: File) {
 		fault = null;
 		done = null;
 		try {
@@ -110,19 +111,6 @@
 <svelte:head><title>{texts.title} · {t.product}</title></svelte:head>
 <svelte:window onpagehide={() => draft.autosave.leave()} />
 
-{#snippet chooser(words: string, capture: boolean)}
-	<label class="kit-button hand" class:main={!session.picture && !capture}>
-		{words}
-		<input
-			class="file"
-			type="file"
-			accept="image/*"
-			capture={capture ? 'environment' : undefined}
-			onchange={(event) => void choose(event.currentTarget.files?.[0])}
-		/>
-	</label>
-{/snippet}
-
 <main id="content" class="mx-auto max-w-6xl px-5 py-5 md:px-8">
 	<p class="font-title font-semibold">{t.product}</p>
 	<h1 class="mt-4 text-title">{texts.title}</h1>
@@ -138,9 +126,10 @@
 		<p class="mt-3"><Button look="main" href="/c/{data.token}/you">{texts.toStature}</Button></p>
 	{:else}
 		<p class="needs-js mt-5 flex flex-wrap gap-3">
-			{#if session.picture}{@render chooser(texts.another, false)}{:else}
-				{@render chooser(texts.choose, false)}
-				{@render chooser(texts.take, true)}
+			{#if session.picture}<FileButton words={texts.another} accept="image/*" onchoose={choose} />
+			{:else}
+				<FileButton words={texts.choose} accept="image/*" look="main" onchoose={choose} />
+				<FileButton words={texts.take} accept="image/*" takesPhoto onchoose={choose} />
 			{/if}
 		</p>
 		{#if fault}
@@ -149,6 +138,9 @@
 			</p>
 		{/if}
 		{#if session.picture}
+			<p class="mt-4 text-lead" role="status">
+				{session.next ? texts.placeNext(texts.marks[session.next]) : texts.allPlaced}
+			</p>
 			<div class="layout">
 				<PhotoBoard picture={session.picture} {session} {texts} />
 				<div>
@@ -162,13 +154,11 @@
 						value={session.scale}
 						onchange={(value) => session.measureBy(value as PhotoScale)}
 					/>
-					<p class="mt-4 text-lead" role="status">
-						{session.next ? texts.placeNext(texts.marks[session.next]) : texts.allPlaced}
-					</p>
 					<p id="photo-keys" class="mt-1 text-note text-ink-soft">{texts.keys}</p>
 					{#if session.edges}
 						<p class="mt-2">{session.edges === 'found' ? texts.edgesFound : texts.edgesNotFound}</p>
 					{/if}
+					{#if Object.keys(session.marks).length > 0}<MoveMark {session} {texts} />{/if}
 					<p class="mt-3 flex flex-wrap gap-3">
 						<Button
 							type="button"
@@ -189,7 +179,7 @@
 				<h2 class="text-title">{texts.result}</h2>
 				<div class="layout">
 					{#if section}
-						<div class="border border-rule bg-sheet p-3">
+						<div class="self-start border border-rule bg-sheet p-3">
 							<SectionDrawing
 								{section}
 								all={[section]}
@@ -250,20 +240,5 @@
 		.layout {
 			grid-template-columns: minmax(0, 1.5fr) minmax(0, 1fr);
 		}
-	}
-	label {
-		position: relative;
-		cursor: pointer;
-	}
-	label:focus-within {
-		outline: 2px solid var(--ink);
-		outline-offset: 2px;
-	}
-	.file {
-		position: absolute;
-		inset: 0;
-		width: 100%;
-		opacity: 0;
-		cursor: pointer;
 	}
 </style>

@@ -1,9 +1,12 @@
 export { findSheetCorners, type FoundCorners, type GreyPicture } from './find-sheet-corners';
 export {
+	CORNER_MARKS,
 	PHOTO_JOINTS,
 	PHOTO_SCALES,
+	UPRIGHT_MARKS,
 	type FlatScale,
 	type PhotoJoint,
+	type PhotoMarkName,
 	type PhotoMarks,
 	type PhotoScale,
 	type PicturePoint,
@@ -20,4 +23,4 @@ export {
 	type PhotoValue,
 	type SidePhotoReading
 } from './photo-values';
-export { readSidePhoto } from './read-side-photo';
+export { readSidePhoto, type PhotoPerson } from './read-side-photo';

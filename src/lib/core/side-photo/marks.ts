@@ -17,6 +17,24 @@ export const PHOTO_JOINTS = [
 /** One of {@link PHOTO_JOINTS}. */
 export type PhotoJoint = (typeof PHOTO_JOINTS)[number];
 
+/** Pairs of points of something upright. */
+export const UPRIGHT_MARKS = [
+	['upright1', 'upright2'],
+	['upright3', 'upright4']
+] as const;
+
+/** The corners of a sheet or card, in order around it. */
+export const CORNER_MARKS = ['corner1', 'corner2', 'corner3', 'corner4'] as const;
+
+/** A point that someone marks in a picture. */
+export type PhotoMarkName =
+	| PhotoJoint
+	| (typeof CORNER_MARKS)[number]
+	| (typeof UPRIGHT_MARKS)[number][number]
+	| 'tableTop'
+	| 'floor'
+	| 'seat';
+
 /** What in the picture has a known size. */
 export const PHOTO_SCALES = ['a4', 'card', 'table'] as const;
 

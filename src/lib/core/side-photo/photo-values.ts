@@ -1,5 +1,6 @@
 import type { BodyLengthName } from '../corner';
 import type { Point } from '../side-view';
+import { DRAWN_LEVELS } from '../side-view/drawn-levels';
 import type { PhotoJoint } from './marks';
 
 /** Angles read from a picture, in the plane seen from the side. */
@@ -9,7 +10,7 @@ export const PHOTO_ANGLES = ['neck', 'head-trunk', 'elbow', 'wrist', 'hip', 'kne
 export type PhotoAngle = (typeof PHOTO_ANGLES)[number];
 
 /** Heights above the floor read from a picture: of the eye, of the underside of the elbow, and of the seat under the person. */
-export const PHOTO_HEIGHTS = ['eye', 'elbow', 'seat'] as const;
+export const PHOTO_HEIGHTS = DRAWN_LEVELS;
 
 /** One of {@link PHOTO_HEIGHTS}. */
 export type PhotoHeight = (typeof PHOTO_HEIGHTS)[number];

@@ -25,7 +25,7 @@ const MOST_TURNED_DEG = 20;
 const DEG = 180 / Math.PI;
 
 /** What a picture is read with: height without shoes and the soles, mm, and the sex. */
-type PhotoPerson = Pick<Person, 'stature' | 'heel' | 'sex'>;
+export type PhotoPerson = Pick<Person, 'stature' | 'heel' | 'sex'>;
 
 const POINTS = [...PHOTO_JOINTS, 'floor', 'seat'] as const;
 type PointName = (typeof POINTS)[number];

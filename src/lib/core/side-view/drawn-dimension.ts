@@ -1,6 +1,7 @@
 import type { LengthFieldName } from '../answers/fields';
 import { point, type Rectangle, type Point } from './geometry';
-import type { DrawnLevelName, SideView } from './side-view';
+import type { DrawnLevelName } from './drawn-levels';
+import type { SideView } from './side-view';
 
 /** A drawn dimension: from one point to another, vertical or horizontal, mm. */
 export interface DrawnDimension {

@@ -1,12 +1,6 @@
+export type { DrawnLevelName } from './drawn-levels';
 export { drawnDimension, type DrawnDimension } from './drawn-dimension';
-export {
-	sideViewOf,
-	type DrawnGap,
-	type GoodZone,
-	type DrawnLevel,
-	type DrawnLevelName,
-	type SideView
-} from './side-view';
+export { sideViewOf, type DrawnGap, type GoodZone, type DrawnLevel, type SideView } from './side-view';
 export { itemOfPiece, type DrawnPiece, type DrawnFurniture } from './drawn-furniture';
 export { DRAWING_STYLES, type DrawingStyle } from './drawing-style';
 export type { FigureOutline } from './figure-outline';

@@ -1,3 +1,4 @@
+import type { DrawnLevelName } from './drawn-levels';
 import { bodyOf } from '../body';
 import {
 	bodyHeights,
@@ -19,9 +20,6 @@ import type { Rectangle, Point } from './geometry';
 import { postureOnOneKnee, stoolUnder } from './one-knee';
 import { setUpFromRemeasured, type RemeasuredHeights } from './remeasured-heights';
 import { postureAngles, postureOf, type Posture, type PostureAngles } from './posture';
-
-/** Heights that the side view shows as levels. */
-export type DrawnLevelName = 'eye' | 'elbow' | 'seat';
 
 /** A height drawn across to the scale, mm above the floor. */
 export interface DrawnLevel {

@@ -1,4 +1,4 @@
-import type { PhotoAngle, PhotoDoubt, PhotoHeight, PhotoJoint } from '../../core/side-photo';
+import type { PhotoAngle, PhotoDoubt, PhotoHeight, PhotoMarkName } from '../../core/side-photo';
 
 /** A picture taken from the side, from which angles and lengths are read on the person's own device. */
 export const photoTexts = {
@@ -57,10 +57,7 @@ export const photoTexts = {
 		upright2: 'foot of the same',
 		upright3: 'top of a second upright line, far from the first',
 		upright4: 'foot of the second'
-	} satisfies Record<
-		PhotoJoint | `corner${1 | 2 | 3 | 4}` | 'tableTop' | 'floor' | 'seat' | `upright${1 | 2 | 3 | 4}`,
-		string
-	>,
+	} satisfies Record<PhotoMarkName, string>,
 	skipUpright: 'Nothing more upright in the photo',
 	edgesFound: 'The edges of the sheet were found in the photo, and the corners moved onto them.',
 	edgesNotFound:

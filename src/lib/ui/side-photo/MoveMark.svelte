@@ -3,10 +3,11 @@
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import ArrowRight from '@lucide/svelte/icons/arrow-right';
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
+	import type { PhotoMarkName } from '$lib/core/side-photo';
 	import type { PhotoTexts } from '$lib/messages/photo';
 	import Button from '../kit/Button.svelte';
 	import Select from '../kit/Select.svelte';
-	import type { MarkName, PhotoSession } from './photo-session.svelte';
+	import type { PhotoSession } from './photo-session.svelte';
 
 	interface Props {
 		session: PhotoSession;
@@ -32,7 +33,7 @@
 		label={texts.moveMark}
 		value={session.active ?? placed[0] ?? ''}
 		options={placed.map((value) => ({ value, words: texts.marks[value] }))}
-		onchange={(value) => (session.active = value as MarkName)}
+		onchange={(value) => (session.active = value as PhotoMarkName)}
 	/>
 	<div class="mt-2 flex gap-2">
 		{#each WAYS as { way, by, Icon } (way)}

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import type { PhotoTexts } from '$lib/messages/photo';
-	import type { PicturePoint } from '$lib/core/side-photo';
+	import type { PhotoMarkName, PicturePoint } from '$lib/core/side-photo';
 	import PictureMark from '../kit/PictureMark.svelte';
 	import type { OpenPicture } from './load-picture';
-	import type { MarkName, PhotoSession } from './photo-session.svelte';
+	import type { PhotoSession } from './photo-session.svelte';
 
 	interface Props {
 		picture: OpenPicture;
@@ -14,7 +14,7 @@
 	let { picture, session, texts }: Props = $props();
 
 	/** Lines between marks, as a body has them. */
-	const BONES: readonly (readonly MarkName[])[] = [
+	const BONES: readonly (readonly PhotoMarkName[])[] = [
 		['eye', 'ear', 'neck', 'shoulder', 'elbow', 'wrist', 'knuckle'],
 		['shoulder', 'hip', 'knee', 'ankle'],
 		['corner1', 'corner2', 'corner3', 'corner4', 'corner1'],
@@ -31,7 +31,7 @@
 	let board = $state<HTMLElement>();
 	let canvas = $state<HTMLCanvasElement>();
 	let lens = $state<HTMLCanvasElement>();
-	let moving = $state<MarkName | null>(null);
+	let moving = $state<PhotoMarkName | null>(null);
 	/** Where a mark was pressed that hasn't moved yet. */
 	let tapped: PicturePoint | null = null;
 
@@ -78,7 +78,7 @@
 	}
 
 	function down(event: PointerEvent) {
-		const grabbed = (event.target as HTMLElement).dataset['mark'] as MarkName | undefined;
+		const grabbed = (event.target as HTMLElement).dataset['mark'] as PhotoMarkName | undefined;
 		const name = grabbed ?? session.next;
 		if (!name || event.button !== 0) return;
 		board?.setPointerCapture(event.pointerId);
@@ -105,7 +105,7 @@
 		tapped = null;
 	}
 
-	function nudge(event: KeyboardEvent, name: MarkName) {
+	function nudge(event: KeyboardEvent, name: PhotoMarkName) {
 		const way = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
 		if (!way) return;
 		event.preventDefault();

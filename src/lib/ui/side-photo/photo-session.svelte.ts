@@ -1,10 +1,13 @@
-import type { Person } from '$lib/core/corner';
 import {
+	CORNER_MARKS,
 	findSheetCorners,
 	PHOTO_JOINTS,
 	readSidePhoto,
+	UPRIGHT_MARKS,
 	type PhotoJoint,
+	type PhotoMarkName,
 	type PhotoMarks,
+	type PhotoPerson,
 	type PhotoScale,
 	type PicturePoint,
 	type SheetCorners,
@@ -12,24 +15,9 @@ import {
 } from '$lib/core/side-photo';
 import type { OpenPicture } from './load-picture';
 
-const CORNERS = ['corner1', 'corner2', 'corner3', 'corner4'] as const;
-const UPRIGHTS = [
-	['upright1', 'upright2'],
-	['upright3', 'upright4']
-] as const;
-
-/** A mark that someone places in a picture. */
-export type MarkName =
-	| PhotoJoint
-	| (typeof CORNERS)[number]
-	| (typeof UPRIGHTS)[number][number]
-	| 'tableTop'
-	| 'floor'
-	| 'seat';
-
 /** What the picture is read with. */
-export interface PhotoPerson {
-	readonly person: Pick<Person, 'stature' | 'heel' | 'sex'>;
+export interface PhotoSubject {
+	readonly person: PhotoPerson;
 	readonly isSitting: boolean;
 	/** Height of the table, where it is known, mm. */
 	readonly table: { readonly mm: number; readonly sd: number } | null;
@@ -40,26 +28,28 @@ export class PhotoSession {
 	picture = $state.raw<OpenPicture | null>(null);
 	scale = $state<PhotoScale>('a4');
 	/** How many upright lines there are in the picture; the person can go on with fewer. */
-	uprights = $state<number>(UPRIGHTS.length);
+	uprights = $state<number>(UPRIGHT_MARKS.length);
 	/** The mark being moved or placed last. */
-	active = $state<MarkName | null>(null);
+	active = $state<PhotoMarkName | null>(null);
 	/** Whether the edges of the sheet were found; null where they have not been looked for. */
 	edges = $state<'found' | 'not-found' | null>(null);
-	marks = $state.raw<Partial<Record<MarkName, PicturePoint>>>({});
+	marks = $state.raw<Partial<Record<PhotoMarkName, PicturePoint>>>({});
 	reading = $state.raw<SidePhotoReading | null>(null);
 	/** How exactly found edges say where the corners are, px. */
 	private sdPx: number | null = null;
 
-	readonly order: readonly MarkName[] = $derived.by(() => [
-		...(this.scale === 'table' ? (['tableTop'] as const) : CORNERS),
+	readonly order: readonly PhotoMarkName[] = $derived.by(() => [
+		...(this.scale === 'table' ? (['tableTop'] as const) : CORNER_MARKS),
 		'floor',
 		...(this.of().isSitting ? (['seat'] as const) : []),
 		...PHOTO_JOINTS,
-		...UPRIGHTS.slice(0, this.uprights).flat()
+		...UPRIGHT_MARKS.slice(0, this.uprights).flat()
 	]);
-	readonly next: MarkName | null = $derived.by(() => this.order.find((name) => !this.marks[name]) ?? null);
+	readonly next: PhotoMarkName | null = $derived.by(
+		() => this.order.find((name) => !this.marks[name]) ?? null
+	);
 
-	constructor(private readonly of: () => PhotoPerson) {}
+	constructor(private readonly of: () => PhotoSubject) {}
 
 	/** Starts over with another picture. */
 	open(picture: OpenPicture): void {
@@ -67,7 +57,7 @@ export class PhotoSession {
 		this.picture = picture;
 		this.marks = {};
 		this.active = null;
-		this.uprights = UPRIGHTS.length;
+		this.uprights = UPRIGHT_MARKS.length;
 		this.forgetEdges();
 		this.reading = null;
 	}
@@ -87,7 +77,7 @@ export class PhotoSession {
 	}
 
 	/** Puts a mark somewhere in the picture; outside it, at its edge. */
-	place(name: MarkName, { x, y }: PicturePoint): void {
+	place(name: PhotoMarkName, { x, y }: PicturePoint): void {
 		if (!this.picture) return;
 		const { widthPx, heightPx } = this.picture;
 		const at = { x: Math.min(Math.max(x, 0), widthPx), y: Math.min(Math.max(y, 0), heightPx) };
@@ -96,7 +86,7 @@ export class PhotoSession {
 	}
 
 	/** Moves a mark by pixels of the picture, and reads it again. */
-	nudge(name: MarkName, dx: number, dy: number): void {
+	nudge(name: PhotoMarkName, dx: number, dy: number): void {
 		const at = this.marks[name];
 		if (!at) return;
 		this.place(name, { x: at.x + dx, y: at.y + dy });
@@ -110,25 +100,25 @@ export class PhotoSession {
 		const { [last]: _, ...rest } = this.marks;
 		this.marks = rest;
 		this.active = null;
-		if ((CORNERS as readonly string[]).includes(last)) this.forgetEdges();
+		if ((CORNER_MARKS as readonly string[]).includes(last)) this.forgetEdges();
 		this.settle();
 	}
 
 	/** Goes on with the upright lines that are marked: there is nothing else upright in the picture. */
 	skipUpright(): void {
-		this.uprights = UPRIGHTS.filter((pair) => pair.every((name) => this.marks[name])).length;
+		this.uprights = UPRIGHT_MARKS.filter((pair) => pair.every((name) => this.marks[name])).length;
 		this.settle();
 	}
 
 	private corners(): SheetCorners | null {
-		const [a, b, c, d] = CORNERS.map((name) => this.marks[name]);
+		const [a, b, c, d] = CORNER_MARKS.map((name) => this.marks[name]);
 		return a && b && c && d ? [a, b, c, d] : null;
 	}
 
 	/** After a mark has been put where it is to stay: looks for the sheet's edges, and reads the picture where everything is marked. */
 	settle(): void {
 		const corners = this.corners();
-		const isCorner = this.active !== null && (CORNERS as readonly string[]).includes(this.active);
+		const isCorner = this.active !== null && (CORNER_MARKS as readonly string[]).includes(this.active);
 		if (corners && this.picture && this.scale !== 'table' && (this.edges === null || isCorner)) {
 			const found = findSheetCorners(this.picture.grey, corners);
 			this.edges = found ? 'found' : 'not-found';
@@ -136,7 +126,7 @@ export class PhotoSession {
 			if (found)
 				this.marks = {
 					...this.marks,
-					...Object.fromEntries(CORNERS.map((name, i) => [name, found.corners[i]]))
+					...Object.fromEntries(CORNER_MARKS.map((name, i) => [name, found.corners[i]]))
 				};
 		}
 		this.read();
@@ -175,7 +165,7 @@ export class PhotoSession {
 			floor,
 			seat: isSitting ? (seat ?? null) : null,
 			scale,
-			uprights: UPRIGHTS.slice(0, this.uprights).flatMap(([top, foot]) => {
+			uprights: UPRIGHT_MARKS.slice(0, this.uprights).flatMap(([top, foot]) => {
 				const [a, b] = [marks[top], marks[foot]];
 				return a && b ? [[a, b] as const] : [];
 			}),

@@ -128,7 +128,8 @@ test('a photo from the side gives angles and lengths, and nothing of it leaves t
 	await expect(person.getByRole('checkbox', { name: /eye/i })).toHaveCount(0);
 	await own.setOffline(true);
 	await person.getByRole('checkbox', { name: 'I sit or stand up straight in this photo' }).check();
-	for (const name of [/^Seat to the corner of the eye/, /^Seat to the underside of the elbow/]) await person.getByRole('checkbox', { name }).check();
+	for (const name of [/^Seat to the corner of the eye/, /^Seat to the underside of the elbow/])
+		await person.getByRole('checkbox', { name }).check();
 	await person.getByRole('button', { name: 'Save these numbers' }).click();
 	await expect(person.getByText('The numbers are saved with your answers.')).toBeVisible();
 	await own.setOffline(false);

@@ -4,7 +4,6 @@ import {
 	PHOTO_JOINTS,
 	readSidePhoto,
 	UPRIGHT_MARKS,
-	type PhotoJoint,
 	type PhotoMarkName,
 	type PhotoMarks,
 	type PhotoPerson,

@@ -239,7 +239,15 @@ test('habits are told by a tap, another sitting style is tried for a day and kep
 	await expect(employee.getByText(/^You’ve been trying this since/)).toBeVisible();
 	await employee.getByRole('link', { name: 'Back to my plan' }).click();
 	await expect(employee.getByText('You’re trying another sitting style.')).toBeVisible();
-	await employee.getByRole('link', { name: 'Keep it or stop' }).click();
+	// Before the evening the question is folded.
+	const fold = employee.getByText('I’m done for today');
+	if (await fold.isVisible()) await fold.click();
+	await employee.getByRole('radio', { name: '7', exact: true }).check();
+	await employee.getByRole('button', { name: 'Save', exact: true }).click();
+	await expect(
+		employee.getByText(/sit and work as your plan says\. Then answer the same question\.$/)
+	).toBeVisible();
+	await employee.getByRole('link', { name: 'See how to sit' }).click();
 	await employee.getByRole('button', { name: 'Keep this style and plan with it' }).click();
 	await expect(employee).toHaveURL(/\/plan$/);
 	await expect(employee.getByText('This is a new plan', { exact: false })).toBeVisible();

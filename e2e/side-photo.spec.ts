@@ -88,6 +88,16 @@ test('a photo from the side gives angles and lengths, and nothing of it leaves t
 	await file.setInputFiles({ name: 'side.png', mimeType: 'image/png', buffer: await photoOf(person, view) });
 	const board = person.getByRole('group', { name: 'Your photo with the marks' });
 	await expect(board).toBeVisible();
+	// By keys alone: the first mark comes into the middle, and the next one to where that has been moved.
+	await board.focus();
+	await person.keyboard.press('Enter');
+	await expect(person.getByRole('button', { name: 'first corner of the sheet or card' })).toBeFocused();
+	await person.keyboard.press('Shift+ArrowRight');
+	await person.keyboard.press('Enter');
+	await expect(person.getByRole('button', { name: 'next corner' })).toBeFocused();
+	for (let i = 0; i < 2; i += 1) await person.getByRole('button', { name: 'Remove the last mark' }).click();
+	await expect(board.getByRole('button')).toHaveCount(0);
+
 	const { scale, floor, seat, joints, uprights } = view.marks;
 	if (scale.kind === 'table' || !seat) throw new Error('a sitting person with a sheet');
 	for (const corner of scale.corners) await tap(board, { x: corner.x + 4, y: corner.y - 3 });

@@ -1,14 +1,17 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { checklistField, deviceField, leaveOutKindFields, piecesLeftOut } from '$lib/core/answers';
+import { shareFigure } from '$lib/core/workforce/figures';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { saveAnswers } from '$lib/server/assessments/save-answers';
 import { schema } from '$lib/server/db/client';
 import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
 import { plannerHere } from '$lib/server/planning/planning';
+import { answerTrial, endTrial, startPlanTrial } from '$lib/server/plans/day-trials';
 import { currentPlanOf } from '$lib/server/plans/current-plan';
 import { readPlanPage } from '$lib/server/plans/plan-page';
 import { adoptStyle, readStylesPage, startStyleTrial } from '$lib/server/plans/sitting-styles';
+import { keptCounts } from '$lib/server/workforce/kept-counts';
 import { tickStep } from '$lib/server/plans/tick-step';
 import { Desk, faultOf, PAINLESS } from '../support/desk';
 
@@ -23,9 +26,9 @@ afterAll(() => desk.test.drop());
 type Person = Awaited<ReturnType<Desk['answered']>>;
 
 /** The page as it is read now. */
-async function pageOf({ token }: Person) {
+async function pageOf({ token }: Person, at = now) {
 	const open = await openAssessment(db(), token);
-	const page = await readPlanPage(db(), open, token, now);
+	const page = await readPlanPage(db(), open, token, at);
 	if (!page) throw new Error('There is no plan');
 	return { open, page };
 }
@@ -95,10 +98,13 @@ describe('a sitting style', () => {
 		expect(looked).toMatchObject({ shown: 'active', current: 'upright', tried: null });
 		expect(looked?.offered).toEqual(expect.arrayContaining(['upright', 'active']));
 		await startStyleTrial(db(), person.open, 'active', now);
-		expect((await pageOf(person)).page.tried).toEqual({ way: 'active', since: '2026-03-02' });
+		expect((await pageOf(person)).page.trial?.trial).toMatchObject({
+			tried: { kind: 'style', way: 'active' },
+			since: '2026-03-02'
+		});
 		expect((await currentPlanOf(db(), person.open.assessment.id))?.id).toBe(before?.id);
 		await startStyleTrial(db(), person.open, null, now);
-		expect((await pageOf(person)).page.tried).toBeNull();
+		expect((await pageOf(person)).page.trial).toBeNull();
 	});
 
 	it('that is kept is planned by: steps that stay true stay done, and the next self-assessment has it', async () => {
@@ -110,7 +116,7 @@ describe('a sitting style', () => {
 		await adoptStyle(db(), (await pageOf(person)).open, 'active', plannerHere, desk.later(5));
 		const { open, page } = await pageOf(person);
 		expect(open.assessment.way).toBe('active');
-		expect(page).toMatchObject({ tried: null, isBehind: false });
+		expect(page).toMatchObject({ trial: null, isBehind: false });
 		expect((await currentPlanOf(db(), open.assessment.id))?.why).toBe('way');
 		for (const place of page.kept) expect(page.ticks[place]).toBe(true);
 		const [row] = await db()
@@ -124,5 +130,92 @@ describe('a sitting style', () => {
 		const person = await desk.answered({ ...PAINLESS, seatKind: 'wheelchair' });
 		expect(await readStylesPage(db(), person.open, plannerHere, 'open', now)).toBeNull();
 		expect(await faultOf(adoptStyle(db(), person.open, 'open', plannerHere, now))).toBe('invalid');
+	});
+});
+
+describe('another of the offered plans', () => {
+	const at = (day: number, hour: number) => new Date(Date.UTC(2026, 2, day, hour));
+
+	/** Someone with a choice of plans, who tries the second one. */
+	async function trying() {
+		const person = await desk.answered(PAINLESS);
+		const { open, page } = await pageOf(person);
+		expect(page.offers.length).toBeGreaterThan(1);
+		await startPlanTrial(db(), open, 1, at(2, 9));
+		return person;
+	}
+
+	it('is tried for a day, then the plan’s own, each with a question in the evening, and kept', async () => {
+		const person = await trying();
+		const before = await currentPlanOf(db(), person.open.assessment.id);
+		const morning = await pageOf(person, at(2, 9));
+		expect(morning.page.trial).toMatchObject({
+			trial: { tried: { kind: 'plan', plan: 1 } },
+			stage: { day: 'tried', part: 'day' }
+		});
+		expect(morning.page).toMatchObject({ worked: 0, isBehind: false });
+		const evening = await pageOf(person, at(2, 18));
+		expect(evening.page.trial?.stage).toEqual({ day: 'tried', part: 'evening' });
+		await answerTrial(db(), evening.open, 8, at(2, 18));
+		// A second tab that still shows the question.
+		expect(await faultOf(answerTrial(db(), (await pageOf(person)).open, 3, at(2, 18)))).toBe('conflict');
+		const next = await pageOf(person, at(3, 18));
+		expect(next.page.trial?.stage).toEqual({ day: 'own', part: 'evening' });
+		await answerTrial(db(), next.open, null, at(3, 18));
+		const third = await pageOf(person, at(4, 18));
+		expect(third.page.trial?.stage).toEqual({ day: 'own', part: 'evening' });
+		await answerTrial(db(), third.open, 4, at(4, 18));
+		const both = await pageOf(person, at(4, 19));
+		expect(both.page.trial).toMatchObject({ trial: { comfort: 8, ownComfort: 4 }, stage: null });
+		expect((await currentPlanOf(db(), person.open.assessment.id))?.id).toBe(before?.id);
+
+		await endTrial(db(), both.open, 'tried', plannerHere, at(4, 19));
+		const after = await pageOf(person, at(4, 20));
+		expect(after.page).toMatchObject({ trial: null, worked: 1 });
+		expect(await faultOf(endTrial(db(), after.open, 'own', plannerHere, at(4, 20)))).toBe('conflict');
+	});
+
+	it('is left for the plan’s own, which stays as it is', async () => {
+		const person = await trying();
+		const before = await currentPlanOf(db(), person.open.assessment.id);
+		await endTrial(db(), (await pageOf(person)).open, 'own', plannerHere, at(2, 10));
+		expect((await pageOf(person)).page.trial).toBeNull();
+		expect((await currentPlanOf(db(), person.open.assessment.id))?.id).toBe(before?.id);
+	});
+
+	it('is on trial only while that plan is offered: a new one ends it', async () => {
+		const person = await trying();
+		await adoptStyle(db(), (await pageOf(person)).open, 'active', plannerHere, at(2, 11));
+		expect((await pageOf(person, at(2, 12))).page.trial).toBeNull();
+		expect(await faultOf(startPlanTrial(db(), (await pageOf(person)).open, 9, at(2, 12)))).toBe('conflict');
+	});
+});
+
+describe('plans that are equally good', () => {
+	it('come in the order in which colleagues have kept them, as published at the newest closing', async () => {
+		const share = (code: string, x: number) => ({ code, all: shareFigure(x, 40), groups: [] });
+		await db()
+			.insert(schema.workforceClosings)
+			.values({ on: '2026-02-28', madeAt: now, renewed: 0, parts: null });
+		await db()
+			.insert(schema.publishedFigures)
+			.values({
+				on: '2026-02-28',
+				of: 'steps',
+				by: '',
+				table: {
+					groups: [],
+					people: { all: 40, groups: [] },
+					figures: [
+						share('kept 14 screen:book', 12),
+						share('kept 42 screen:book', 3),
+						share('kept 14 screen', 9)
+					]
+				},
+				renewedOn: {},
+				pending: [],
+				sums: {}
+			});
+		expect([...(await keptCounts(db()))]).toEqual([['screen:book', { kept: 12, asked: 40 }]]);
 	});
 });

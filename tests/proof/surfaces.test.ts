@@ -69,7 +69,7 @@ function surfacesOf(seed: number) {
 		isMoving: false,
 		moving: null,
 		isOfOldRules: false,
-		tried: null,
+		trial: null,
 		offersStyles: false,
 		stoodInFor: [],
 		padsExpected: [],

@@ -6,6 +6,8 @@ import type { en } from './en/index';
 import type { privacyTexts } from './en/privacy';
 import type { sittingStyleTexts } from './en/sitting-styles';
 import type { stopTexts } from './en/stop';
+import type { measuringPageTexts } from './en/measuring-page';
+import type { trialTexts } from './en/trial';
 import type { photoTexts } from './en/photo';
 import type { walkthroughTexts } from './en/walkthrough';
 
@@ -19,6 +21,12 @@ export type AsideTexts = typeof asideTexts;
 
 /** Texts of the day's breaks and of the break page. */
 export type BreakTexts = typeof breakTexts;
+
+/** Texts of the page about measuring and of the rulers. */
+export type MeasuringPageTexts = typeof measuringPageTexts;
+
+/** Texts of day trials. */
+export type TrialTexts = typeof trialTexts;
 
 /** Texts of the side photo. */
 export type PhotoTexts = typeof photoTexts;
@@ -45,6 +53,8 @@ export interface LanguagePack {
 	readonly stop: StopTexts;
 	readonly sittingStyles: SittingStyleTexts;
 	readonly breaks: BreakTexts;
+	readonly measuringPage: MeasuringPageTexts;
+	readonly trial: TrialTexts;
 	readonly photo: PhotoTexts;
 	readonly walkthrough: WalkthroughTexts;
 	readonly aside: AsideTexts;

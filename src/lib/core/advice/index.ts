@@ -26,4 +26,5 @@ export {
 	type NonHeightCheckId
 } from './non-height-checks';
 export { sideViewPointsFor, type SideViewPoint, type SideViewPointId } from './side-view-points';
+export { orderEqualPlans, type KeptCounts } from './order-equal-plans';
 export { needsNoPlan, planOffers, stepsOfOffer, type PlanOffer } from './plan-offers';

@@ -5,7 +5,7 @@ import { deviceField, DEVICES_AT_HOME } from './device-answers';
 import { BODY_PLACES, PAIN_PARTS, painField, painOptions } from './discomfort-answers';
 import { STEP_PLACES, type StepPlace } from '../plan/step-places';
 import { PHOTO_FIELDS } from './photo-answers';
-import { STYLE_FIELDS } from './style-trial';
+import { COMFORT_SCALE, TRIAL_FIELDS } from './day-trial';
 import { IN_PLACE_ITEMS, stillInPlaceField } from './in-place-items';
 import { CHOICE_FIELDS, LENGTH_FIELDS, THING_FIELD_PARTS, type Answers } from './fields';
 import { mayStayUnmeasured, cannotMeasureField } from './default-lengths';
@@ -28,8 +28,13 @@ function entries(): [string, FieldValues][] {
 		]),
 		...STEP_PLACES.map((place): [string, FieldValues] => [stepTickField(place), ['yes', 'no']]),
 		...PRECAUTIONS.map((care): [string, FieldValues] => [precautionField(care), ['yes', 'no']]),
-		[STYLE_FIELDS.way, SITTING_STYLES],
-		[STYLE_FIELDS.since, 'text'],
+		[TRIAL_FIELDS.way, SITTING_STYLES],
+		[TRIAL_FIELDS.comfort, COMFORT_SCALE],
+		[TRIAL_FIELDS.ownComfort, COMFORT_SCALE],
+		...(['since', 'plan', 'planId', 'ownOn'] as const).map((part): [string, FieldValues] => [
+			TRIAL_FIELDS[part],
+			'text'
+		]),
 		...PHOTO_FIELDS.map((name): [string, FieldValues] => [name, 'text']),
 		...DEVICES_AT_HOME.map((device): [string, FieldValues] => [deviceField(device), ['yes', 'no']]),
 		...IN_PLACE_ITEMS.map((what): [string, FieldValues] => [stillInPlaceField(what), ['yes', 'no']]),

@@ -81,7 +81,19 @@ export {
 } from './household-things';
 export { answersChangedSince, type SubmittedState } from './changed-since';
 export { deviceField, DEVICES_AT_HOME, devicesOf, thingsAtHome, type DeviceAtHome } from './device-answers';
-export { styleTrialFields, styleTrialOf, type StyleTrial } from './style-trial';
+export {
+	betterDay,
+	COMFORT_SCALE,
+	comfortFields,
+	dayTrialOf,
+	noTrialFields,
+	styleTrialOf,
+	trialFields,
+	trialStage,
+	type DayTrial,
+	type StyleTrial,
+	type TrialStage
+} from './day-trial';
 export { QUESTIONNAIRE_PAGES, type QuestionnairePage } from './questionnaire-pages';
 export { PAGES_BY_NEWS, pagesToReview } from './pages-to-review';
 export { confirmedSizeFields, sizesToCheck, type SizeToCheck } from './sizes-to-check';

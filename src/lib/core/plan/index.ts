@@ -10,6 +10,7 @@ export {
 	type PlanReport
 } from './plan-corner';
 export { planWithoutChanges } from './plan-corner';
+export { EQUAL_COST_TOLERANCE } from './cost-order';
 export { costOfDistance, type Cost } from './objective';
 export { CHECK_WEIGHTS, checkWeightsFor } from './weights';
 export { WORSENING_MM } from './limits';

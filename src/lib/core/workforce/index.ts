@@ -1,3 +1,4 @@
+export { builtFrom } from './built-from';
 export {
 	ANSWER_RULES,
 	FIGURE_CODES,
@@ -21,7 +22,6 @@ export {
 export {
 	askedCode,
 	BUILT_HEIGHTS,
-	builtFrom,
 	builtHeightCodes,
 	CLOSE_MM,
 	closeCode,

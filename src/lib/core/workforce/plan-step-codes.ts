@@ -8,6 +8,7 @@ import {
 	type RemeasuredField,
 	type RemeasuredHeights
 } from '../side-view';
+import { builtFrom } from './built-from';
 import type { CodeRule } from './figures';
 import { PAD_RULES } from './pad-shares';
 
@@ -49,9 +50,6 @@ export const askedCode = (days: KeptAfterDays, what: string) => `asked ${days} $
 
 /** The code of those of them for whom it was still in place. */
 export const keptCode = (days: KeptAfterDays, what: string) => `kept ${days} ${what}`;
-
-/** What a step built from a kind of item is called in codes. */
-export const builtFrom = (place: PlanItem, kind: HouseholdKind) => `${place}:${kind}`;
 
 /** The code of people who measured a height again once the plan was built. */
 export const measuredCode = (field: RemeasuredField) => `measured ${field}`;

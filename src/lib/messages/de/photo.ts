@@ -29,7 +29,7 @@ export const photoTexts: PhotoTexts = {
 	markLegend: 'Markierungen',
 	placeNext: (name) => `Als Nächstes: ${name}. Tippen Sie auf die Stelle im Foto.`,
 	allPlaced: 'Alles ist markiert. Prüfen Sie jede Markierung und verschieben Sie sie, wenn nötig.',
-	keys: 'Ziehen Sie eine Markierung, oder wählen Sie sie aus und nehmen Sie die Pfeiltasten. Mit Umschalt sind die Schritte größer.',
+	keys: 'Ziehen Sie eine Markierung, oder wählen Sie sie aus und nehmen Sie die Pfeiltasten. Mit Umschalt sind die Schritte größer. Die Eingabetaste setzt die nächste Markierung.',
 	moveMark: 'Markierung verschieben',
 	ways: {
 		left: 'ein Pixel nach links',

@@ -30,6 +30,8 @@ export const refusalTextsDe: typeof refusalTexts = {
 	notInWalkthrough: 'Das gehört nicht zum gemeinsamen Ansehen. Beantworten Sie es auf seiner eigenen Seite.',
 	notShared: 'Sie teilen Ihre Pausen nicht, deshalb wurde nichts gespeichert.',
 	notOffered: 'Das wird nicht mehr angeboten. Laden Sie die Seite neu, um zu sehen, was es gibt.',
+	trialAnswered: 'Dieser Tag ist schon beantwortet.',
+	trialGone: 'Sie probieren nichts mehr aus. Hier ist Ihr Plan.',
 	planGone: 'Dieser Plan wurde ersetzt. Hier ist der neueste.',
 	enoughSpots: ({ most }) => `Sie haben schon ${most} Arbeitsplätze.`,
 	writeAFewWords: 'Schreiben Sie zuerst ein paar Worte.',

@@ -7,6 +7,7 @@ export const sittingStyleTexts: SittingStyleTexts = {
 	choose: 'Sitzhaltungen',
 	current: 'Ihr Plan ist für diese Haltung gemacht.',
 	since: (day) => `Sie probieren das seit dem ${day} aus.`,
+	evening: 'Am Abend fragt die Seite mit Ihrem Plan, wie der Tag war.',
 	how: 'So sitzen Sie',
 	asksTitle: 'Was das an Ihrem Tisch braucht',
 	asksNothing: 'An Ihrem Tisch ändert sich nichts.',

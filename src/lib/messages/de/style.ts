@@ -2,9 +2,7 @@ import type { Catalogue } from '../shapes';
 
 /** What the plan says about other sitting styles. */
 export const styleTrialTexts: Catalogue['style'] = {
-	link: 'Eine andere Sitzhaltung ausprobieren',
-	trying: 'Sie probieren gerade eine andere Sitzhaltung aus.',
-	decide: 'Behalten oder beenden'
+	link: 'Eine andere Sitzhaltung ausprobieren'
 };
 
 /** The self-test of the back. Facts: common practice. */

@@ -29,7 +29,7 @@ export const photoTexts = {
 	markLegend: 'Marks',
 	placeNext: (name: string) => `Next: ${name}. Tap the place in the photo.`,
 	allPlaced: 'Everything is marked. Check each mark and move it if it’s off.',
-	keys: 'Drag a mark, or select it and use the arrow keys. Hold Shift for larger steps.',
+	keys: 'Drag a mark, or select it and use the arrow keys. Hold Shift for larger steps. Enter places the next mark.',
 	moveMark: 'Mark to move',
 	ways: { left: 'left one pixel', up: 'up one pixel', down: 'down one pixel', right: 'right one pixel' },
 	magnifier: 'Magnifier',

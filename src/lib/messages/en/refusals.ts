@@ -26,6 +26,8 @@ export const refusalTexts = {
 	notInWalkthrough: 'This isn’t part of the walkthrough. Answer it on its own page.',
 	notShared: 'You don’t share your breaks, so nothing was saved.',
 	notOffered: 'This is no longer offered. Reload the page to see what is.',
+	trialAnswered: 'This day has been answered already.',
+	trialGone: 'You aren’t trying anything anymore. Here is your plan.',
 	planGone: 'This plan has been replaced. Here is the newest one.',
 	enoughSpots: ({ most }: { most: number }) => `You already have ${most} workstations.`,
 	// Shared by both doors: what any request may run into.

@@ -7,6 +7,7 @@ export const sittingStyleTexts = {
 	choose: 'Sitting styles',
 	current: 'Your plan is made for this style.',
 	since: (day: string) => `You’ve been trying this since ${day}.`,
+	evening: 'In the evening, your plan’s page asks how the day was.',
 	how: 'How to sit',
 	asksTitle: 'Changes at your desk',
 	asksNothing: 'Nothing changes at your desk.',

@@ -1,8 +1,6 @@
 /** What the plan says about other sitting styles; their own page has separate texts. */
 export const styleTrialTexts = {
-	link: 'Try another sitting style',
-	trying: 'You’re trying another sitting style.',
-	decide: 'Keep it or stop'
+	link: 'Try another sitting style'
 };
 
 /** The self-test of the back. Facts: common practice. */

@@ -28,7 +28,7 @@ export const photoTexts: PhotoTexts = {
 	markLegend: 'Marcas',
 	placeNext: (name) => `Siguiente: ${name}. Toque el lugar en la foto.`,
 	allPlaced: 'Todo está marcado. Revise cada marca y muévala si hace falta.',
-	keys: 'Arrastre una marca, o selecciónela y use las flechas. Con Mayús, los pasos son más grandes.',
+	keys: 'Arrastre una marca, o selecciónela y use las flechas. Con Mayús, los pasos son más grandes. Intro coloca la marca siguiente.',
 	moveMark: 'Marca que mover',
 	ways: {
 		left: 'un píxel a la izquierda',

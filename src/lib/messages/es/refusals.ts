@@ -26,6 +26,8 @@ export const refusalTextsEs: typeof refusalTexts = {
 	notInWalkthrough: 'Esto no forma parte de la sesión. Respóndalo en su propia página.',
 	notShared: 'Usted no comparte sus pausas, así que no se ha guardado nada.',
 	notOffered: 'Esto ya no se ofrece. Vuelva a cargar la página para ver lo que hay.',
+	trialAnswered: 'Este día ya está respondido.',
+	trialGone: 'Ya no está probando nada. Aquí está su plan.',
 	planGone: 'Ese plan se ha sustituido. Este es el más reciente.',
 	enoughSpots: ({ most }) => `Ya tiene ${most} puestos.`,
 	writeAFewWords: 'Escriba primero unas palabras.',

@@ -7,6 +7,7 @@ export const sittingStyleTexts: SittingStyleTexts = {
 	choose: 'Formas de sentarse',
 	current: 'Su plan está hecho para esta.',
 	since: (day) => `La prueba desde el ${day}.`,
+	evening: 'Por la tarde, la página de su plan pregunta qué tal fue el día.',
 	how: 'Cómo sentarse',
 	asksTitle: 'Qué hace falta en su mesa',
 	asksNothing: 'No cambia nada en su mesa.',

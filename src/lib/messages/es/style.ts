@@ -2,9 +2,7 @@ import type { Catalogue } from '../shapes';
 
 /** What the plan says about other sitting styles. */
 export const styleTrialTexts: Catalogue['style'] = {
-	link: 'Probar otra forma de sentarse',
-	trying: 'Está probando otra forma de sentarse.',
-	decide: 'Quedarme con ella o parar'
+	link: 'Probar otra forma de sentarse'
 };
 
 /** The self-test of the back. Facts: common practice. */

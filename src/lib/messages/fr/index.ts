@@ -1,5 +1,7 @@
 import type { Catalogue, LanguagePack } from '../shapes';
 import { breakTexts } from './breaks';
+import { measuringPageTexts } from './measuring-page';
+import { trialTexts } from './trial';
 import { photoTexts } from './photo';
 import { walkthroughTexts } from './walkthrough';
 import { checklistTexts } from './checklist';
@@ -101,6 +103,8 @@ export const pack: LanguagePack = {
 	stop: stopTexts,
 	sittingStyles: sittingStyleTexts,
 	breaks: breakTexts,
+	measuringPage: measuringPageTexts,
+	trial: trialTexts,
 	photo: photoTexts,
 	walkthrough: walkthroughTexts,
 	aside: {

@@ -28,7 +28,7 @@ export const photoTexts: PhotoTexts = {
 	markLegend: 'Repères',
 	placeNext: (name) => `Ensuite : ${name}. Touchez l’endroit sur la photo.`,
 	allPlaced: 'Tout est marqué. Vérifiez chaque repère et déplacez-le s’il le faut.',
-	keys: 'Faites glisser un repère, ou choisissez-le et utilisez les flèches. Avec Maj, les pas sont plus grands.',
+	keys: 'Faites glisser un repère, ou choisissez-le et utilisez les flèches. Avec Maj, les pas sont plus grands. Entrée place le repère suivant.',
 	moveMark: 'Repère à déplacer',
 	ways: {
 		left: 'un pixel à gauche',

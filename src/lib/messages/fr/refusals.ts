@@ -27,6 +27,8 @@ export const refusalTextsFr: typeof refusalTexts = {
 	notInWalkthrough: 'Ceci n’en fait pas partie. Répondez sur la page prévue.',
 	notShared: 'Vous ne partagez pas vos pauses, rien n’a donc été enregistré.',
 	notOffered: 'Cela n’est plus proposé. Rechargez la page pour voir ce qui l’est.',
+	trialAnswered: 'Ce jour a déjà sa réponse.',
+	trialGone: 'Vous n’essayez plus rien. Voici votre plan.',
 	planGone: 'Ce plan a été remplacé. Voici le plus récent.',
 	enoughSpots: ({ most }) => `Vous avez déjà ${most} postes.`,
 	writeAFewWords: 'Écrivez d’abord quelques mots.',

@@ -7,6 +7,7 @@ export const sittingStyleTexts: SittingStyleTexts = {
 	choose: 'Façons de s’asseoir',
 	current: 'Votre plan est fait pour celle-ci.',
 	since: (day) => `Vous l’essayez depuis le ${day}.`,
+	evening: 'Le soir, la page de votre plan demande comment s’est passée la journée.',
 	how: 'Comment s’asseoir',
 	asksTitle: 'Ce qu’il faut à votre bureau',
 	asksNothing: 'Rien ne change à votre bureau.',

@@ -2,9 +2,7 @@ import type { Catalogue } from '../shapes';
 
 /** What the plan says about other sitting styles. */
 export const styleTrialTexts: Catalogue['style'] = {
-	link: 'Essayer une autre façon de s’asseoir',
-	trying: 'Vous essayez une autre façon de vous asseoir.',
-	decide: 'La garder ou arrêter'
+	link: 'Essayer une autre façon de s’asseoir'
 };
 
 /** The self-test of the back. Facts: common practice. */

@@ -7,6 +7,7 @@ import {
 	stepTicksOf,
 	type FieldIssue
 } from '../../core/answers';
+import { orderEqualPlans } from '../../core/advice';
 import type { Corner } from '../../core/corner';
 import { sameDocument } from '../../core/same-document';
 import { validateCorner } from '../../core/corner/validate-corner';
@@ -29,6 +30,7 @@ import type { Planner } from '../planning/planning';
 import { recordDiscomfort } from '../reports/record-discomfort';
 import { recordRedFlags } from '../reports/record-red-flags';
 import { recordRoundAnswer } from '../rounds/round-answers';
+import { keptCounts } from '../workforce/kept-counts';
 import { countLinkUse } from './link-limits';
 import { endedLinkError, type OpenAssessment } from './open-assessment';
 import { spotRows, type SpotRow } from './spots';
@@ -169,11 +171,13 @@ function write(db: Db, open: OpenAssessment, solved: Solved, now: Date): Promise
 		await recordDiscomfort(tx, main, discomfort, now);
 		const isFirst = row.answeredAt === null;
 		const earlier = isFirst && row.spotOf === null ? await earlierPlanOf(tx, row) : null;
+		const counts = await keptCounts(tx);
 		for (const { id, ...plan } of solved.plans) {
 			const had = await currentPlanOf(tx, id);
+			const advice = orderEqualPlans(plan.corner, plan.advice, counts, had?.plan ?? null);
 			// The other workstations: the items left to them have changed, and with those perhaps their plans.
 			const reason = had ? (id === row.id ? solved.why : 'household') : 'answers';
-			const made = { assessmentId: id, ...plan, chosen: 0, why: reason };
+			const made = { assessmentId: id, ...plan, advice, chosen: 0, why: reason };
 			await makePlan(tx, made, now, id === row.id ? earlier : null);
 		}
 		if (earlier) await carryOverTicks(tx, row, earlier, now);

@@ -1,10 +1,12 @@
 import { eq } from 'drizzle-orm';
+import { orderEqualPlans } from '../../core/advice';
 import type { SittingStyle } from '../../core/corner';
 import { spotRows, type SpotRow } from '../assessments/spots';
 import { checkInAnswersOf } from '../check-ins/answer-check-in';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
 import type { Planner } from '../planning/planning';
+import { keptCounts } from '../workforce/kept-counts';
 import { makePlan } from './make-plan';
 import { solveSpots, type SolvedSpot } from './solve-spots';
 
@@ -62,8 +64,10 @@ export async function storePlanForStyle(
 	if (spots.length === 0) return;
 	if (revisionOf(await answeredSpots(tx, personId)) !== revision)
 		throw new DomainError('conflict', 'answeredMeanwhile');
+	const counts = await keptCounts(tx);
 	for (const { id, whole, ...plan } of spots) {
+		const advice = orderEqualPlans(plan.corner, plan.advice, counts, null);
 		await tx.update(assessments).set({ way: whole.way, corner: whole }).where(eq(assessments.id, id));
-		await makePlan(tx, { assessmentId: id, ...plan, chosen: 0, why: 'way' }, now);
+		await makePlan(tx, { assessmentId: id, ...plan, advice, chosen: 0, why: 'way' }, now);
 	}
 }

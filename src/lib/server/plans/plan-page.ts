@@ -26,7 +26,8 @@ import { newestAssessmentResult } from '../case-assessments/newest-assessment-re
 import { readPersonPlace } from '../people/lock-person';
 import { currentPlanOf, stepEventsOf, plansOf, stepTicksOfPlan } from './current-plan';
 import { findingTicksOf } from '../findings/finding-states';
-import { currentStyleTrial, stylesAt } from './sitting-styles';
+import { shownTrial } from './day-trials';
+import { stylesAt } from './sitting-styles';
 import { planProgressOf } from './plan-progress';
 
 /** Items that don't work here, with their labels. */
@@ -124,8 +125,8 @@ export async function readPlanPage(
 			assessment.answers,
 			assessment.way
 		),
-		/** The sitting style on trial, and whether there are others to try. */
-		tried: currentStyleTrial(assessment),
+		/** What is on trial for a day, and whether there are other sitting styles to try. */
+		trial: shownTrial(assessment, kept, person, now),
 		offersStyles: (await stylesAt(db, corner)).length > 1,
 		/** Lengths that were not measured, with defaults in their place. */
 		stoodInFor: assumedLengths(assessment.answers),

@@ -1,6 +1,13 @@
 import { eq, sql } from 'drizzle-orm';
 import { planOffers } from '../../core/advice';
-import { chosenOption, styleTrialFields, styleTrialOf, unitOf, type StyleTrial } from '../../core/answers';
+import {
+	chosenOption,
+	noTrialFields,
+	styleTrialOf,
+	trialFields,
+	unitOf,
+	type StyleTrial
+} from '../../core/answers';
 import type { Corner, SittingStyle } from '../../core/corner';
 import { offeredSittingStyles } from '../../core/guidance';
 import { countLinkUse } from '../assessments/link-limits';
@@ -23,7 +30,7 @@ import { solveSpots } from './solve-spots';
 const { people } = schema;
 
 /** The sitting style someone is trying; null if it is the plan's own. */
-export function currentStyleTrial({
+function currentStyleTrial({
 	answers,
 	way
 }: Pick<OpenAssessment['assessment'], 'answers' | 'way'>): StyleTrial | null {
@@ -91,7 +98,7 @@ export async function startStyleTrial(
 	const person = await readPersonPlace(db, open.actor.personId);
 	if (!person) return;
 	const { file } = await loadCaseRecord(db, person, now);
-	await saveAnswers(db, open, styleTrialFields(way && { way, since: file.today }), now);
+	await saveAnswers(db, open, way ? trialFields({ kind: 'style', way }, file.today) : noTrialFields(), now);
 }
 
 /** Adopts a style: later plans and questions use it. */
@@ -118,6 +125,6 @@ export async function adoptStyle(
 			await reassessCase(tx, personId, now);
 			await writeAuditLine(tx, open.actor, { at: now, act: 'style-kept', personId, detail: { way } });
 		});
-		await saveAnswers(db, open, styleTrialFields(null), now);
+		await saveAnswers(db, open, noTrialFields(), now);
 	});
 }

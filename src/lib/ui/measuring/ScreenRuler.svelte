@@ -3,6 +3,7 @@
 	import { formatLength, type LengthUnit } from '$lib/core/length';
 	import { BANK_CARD_MM, pixelsPerMm } from '$lib/core/measuring';
 	import type { Catalogue } from '$lib/messages';
+	import { measuringPageTextsFor } from '$lib/messages/measuring-page';
 	import { deviceStorage } from '../questionnaire/device-storage';
 	import { CSS_PX_PER_MM, storeScreenScale, storedScreenScale } from './screen-scale';
 
@@ -14,6 +15,7 @@
 	let { t, unit }: Props = $props();
 
 	const device = deviceStorage();
+	const texts = $derived(measuringPageTextsFor(t.locale));
 
 	let scale = $state(storedScreenScale(device) ?? CSS_PX_PER_MM);
 	let isKept = $state(storedScreenScale(device) !== null);
@@ -41,15 +43,15 @@
 	<div class="mt-3">
 		<Range
 			id="card"
-			label={t.measure.cardLabel}
-			hint={t.measure.cardHow}
+			label={texts.cardLabel}
+			hint={texts.cardHow}
 			least={200}
 			most={700}
 			value={cardPx}
 			oninput={calibrate}
 		/>
 	</div>
-	<p class="text-note" role="status">{isKept ? t.measure.cardKept : t.measure.cardNot}</p>
+	<p class="text-note" role="status">{isKept ? texts.cardKept : texts.cardNot}</p>
 
 	<svg class="mt-5" width={mostMm * scale + 4} height="46" aria-hidden="true">
 		<rect x="2" y="2" width={lengthMm * scale} height="14" class="bar" />
@@ -65,8 +67,8 @@
 	</svg>
 	<Range
 		id="thing-length"
-		label={t.measure.thingLabel}
-		hint={t.measure.thingHow}
+		label={texts.thingLabel}
+		hint={texts.thingHow}
 		least={1}
 		most={Math.max(2, mostMm)}
 		value={lengthMm}

@@ -1,10 +1,11 @@
 <script lang="ts">
 	import { enhanceForm } from '../kit/enhance-form';
-	import type { StyleTrial } from '$lib/core/answers';
+	import type { DayTrial, TrialStage } from '$lib/core/answers';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import { isOffline } from '../kit/is-offline.svelte';
 	import type { PlanVisit } from './plan-visit.svelte';
+	import TrialCard from './TrialCard.svelte';
 
 	interface Props {
 		visit: PlanVisit;
@@ -17,7 +18,7 @@
 			readonly moving: readonly { readonly label: string; readonly pieces: number }[] | null;
 			readonly next: { readonly hasOpenSign: boolean };
 			readonly isOfOldRules: boolean;
-			readonly tried: StyleTrial | null;
+			readonly trial: { readonly trial: DayTrial; readonly stage: TrialStage } | null;
 		};
 		t: Catalogue;
 	}
@@ -61,12 +62,7 @@
 {:else if data.isNewPlan && visit.isWorked && visit.steps.length > 0}
 	<p class="notice">{keptNames ? t.plan.kept(keptNames) : t.plan.keptNone}</p>
 {/if}
-{#if data.tried}
-	<p class="notice no-print flex flex-wrap justify-between gap-3">
-		<span>{t.style.trying}</span>
-		<Button look="quiet" href="/c/{data.token}/style">{t.style.decide}</Button>
-	</p>
-{/if}
+{#if data.trial}<TrialCard {...data.trial} token={data.token} {t} />{/if}
 {#if data.next.hasOpenSign}
 	<p class="mt-3 border-s-4 border-warm bg-warm-wash px-3 py-2">{t.first.coordinatorKnows}</p>
 {/if}

@@ -2,6 +2,7 @@
 	import { enhanceForm } from '../kit/enhance-form';
 	import type { HouseholdKind } from '$lib/core/corner';
 	import type { Catalogue } from '$lib/messages';
+	import { trialTextsFor } from '$lib/messages/trial';
 	import Button from '../kit/Button.svelte';
 	import type { PlanVisit } from './plan-visit.svelte';
 	import { isOffline } from '../kit/is-offline.svelte';
@@ -39,6 +40,13 @@
 		>
 			<Button name="plan" value={visit.data.shown + 1} disabled={isOffline.current}
 				>{t.plan.workOnThis}</Button
+			>
+			<Button
+				look="quiet"
+				name="plan"
+				value={visit.data.shown + 1}
+				formaction="?/try"
+				disabled={isOffline.current}>{trialTextsFor(t.locale).tryPlan}</Button
 			>
 			<span class="text-note text-ink-soft">{t.plan.workOnThisNote}</span>
 		</form>

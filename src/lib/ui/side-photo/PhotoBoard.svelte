@@ -114,12 +114,15 @@
 		session.nudge(name, dx * step, dy * step);
 	}
 
-	/** Puts the next mark into the middle, from where keys move it. */
+	/** Puts the next mark where the selected one is, or into the middle, from where keys move it. */
 	function placeByKey(event: KeyboardEvent) {
-		if (event.target !== board || !session.next || (event.key !== 'Enter' && event.key !== ' ')) return;
+		const from = (event.target as HTMLElement).dataset['mark'] as PhotoMarkName | undefined;
+		if ((event.target !== board && !from) || (event.key !== 'Enter' && event.key !== ' ')) return;
 		event.preventDefault();
+		session.settle();
 		const name = session.next;
-		session.place(name, { x: picture.widthPx / 2, y: picture.heightPx / 2 });
+		if (!name) return;
+		session.place(name, (from && session.marks[from]) ?? { x: picture.widthPx / 2, y: picture.heightPx / 2 });
 		requestAnimationFrame(() => board?.querySelector<HTMLElement>(`[data-mark="${name}"]`)?.focus());
 	}
 </script>

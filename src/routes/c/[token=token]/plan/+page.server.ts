@@ -1,6 +1,7 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
 import {
+	COMFORT_SCALE,
 	confirmedSizeFields,
 	checklistField,
 	checklistAnswersOf,
@@ -28,6 +29,7 @@ import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text, yesNo } from '$lib/server/http/fields';
 import { formReader, formReaderOf } from '$lib/server/http/read-body';
 import { choosePlan } from '$lib/server/plans/choose-plan';
+import { answerTrial, endTrial, startPlanTrial } from '$lib/server/plans/day-trials';
 import { readPlanPage } from '$lib/server/plans/plan-page';
 import { tickFinding } from '$lib/server/findings/tick-finding';
 import { tickStep } from '$lib/server/plans/tick-step';
@@ -64,6 +66,9 @@ const readSize = formReader({
 });
 const readUnit = formReader({ to: Type.Enum(LENGTH_UNITS) });
 const readChoose = formReader({ plan: Type.String({ pattern: '^(?:[1-9]|10|moving)$' }) });
+const readTry = formReader({ plan: Type.String({ pattern: '^(?:[1-9]|10)$' }) });
+const readComfort = formReader({ comfort: Type.Enum([...COMFORT_SCALE, 'none']) });
+const readKeep = formReader({ what: Type.Enum(['tried', 'own']) });
 const readAgain = formReaderOf(remeasurementSchema);
 
 /** Runs the person's act on their plan, then shows the page again. */
@@ -109,6 +114,22 @@ export const actions: Actions = {
 		const { plan } = await readChoose(request);
 		const wanted = plan === 'moving' ? { moving: true as const } : { chosen: Number(plan) - 1 };
 		await choosePlan(locals.db, open, wanted, locals.now);
+	}),
+
+	/** Another of the offered plans is tried for a day; the plan in use stays. */
+	try: act(async ({ request, locals }, open) => {
+		const { plan } = await readTry(request);
+		await startPlanTrial(locals.db, open, Number(plan) - 1, locals.now);
+	}),
+
+	comfort: act(async ({ request, locals }, open) => {
+		const { comfort } = await readComfort(request);
+		await answerTrial(locals.db, open, comfort === 'none' ? null : Number(comfort), locals.now);
+	}),
+
+	keep: act(async ({ request, locals }, open) => {
+		const { what } = await readKeep(request);
+		await endTrial(locals.db, open, what, locals.planning, locals.now);
 	}),
 
 	/** A keyboard and mouse for a laptop alone are there: the workstation has them from now on, and is planned with them. */

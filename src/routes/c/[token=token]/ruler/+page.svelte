@@ -3,11 +3,13 @@
 	import { unitOf } from '$lib/core/answers';
 	import { BANK_CARD_MM, rulerStrips, MAX_STRIP_MM } from '$lib/core/measuring';
 	import { messagesFor } from '$lib/messages';
+	import { measuringPageTextsFor } from '$lib/messages/measuring-page';
 	import Button from '$lib/ui/kit/Button.svelte';
 
 	let { data } = $props();
 
 	const t = $derived(messagesFor(data.locale));
+	const texts = $derived(measuringPageTextsFor(data.locale));
 	const paper = $derived(page.url.searchParams.get('paper') === 'letter' ? 'letter' : 'A4');
 	const unit = $derived(unitOf(data.answers) === 'in' ? 'in' : 'cm');
 	const strips = $derived(rulerStrips(unit, 4));
@@ -19,24 +21,24 @@
 </script>
 
 <svelte:head>
-	<title>{t.measure.rulerTitle} · {t.product}</title>
+	<title>{texts.rulerTitle} · {t.product}</title>
 </svelte:head>
 
 <main id="content" class="ruler" class:on-letter={paper === 'letter'}>
 	<div class="no-print mx-auto max-w-2xl px-5 py-6">
-		<h1 class="text-title">{t.measure.rulerTitle}</h1>
-		<p class="mt-2">{t.measure.rulerLead}</p>
+		<h1 class="text-title">{texts.rulerTitle}</h1>
+		<p class="mt-2">{texts.rulerLead}</p>
 		<p class="mt-4 flex flex-wrap gap-3">
 			<Button type="button" look="main" class="needs-js" onclick={() => window.print()}>{t.plan.print}</Button
 			>
 			<Button href="/c/{data.token}/measure">{t.frame.back}</Button>
 		</p>
 	</div>
-	<div class="sheet" role="img" aria-label={t.measure.rulerTitle}>
+	<div class="sheet" role="img" aria-label={texts.rulerTitle}>
 		<svg width="{MAX_STRIP_MM + TAB + 2}mm" height="14mm" viewBox="0 0 {MAX_STRIP_MM + TAB + 2} 14">
 			<path class="check" d="M1 8H{1 + BANK_CARD_MM.long}" />
 			<path class="line" d="M1 5V11M{1 + BANK_CARD_MM.long} 5V11" />
-			<text x={BANK_CARD_MM.long + 4} y="9.3">{t.measure.check}</text>
+			<text x={BANK_CARD_MM.long + 4} y="9.3">{texts.check}</text>
 		</svg>
 		{#each strips as strip, i (strip.from)}
 			<svg

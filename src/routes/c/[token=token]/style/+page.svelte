@@ -43,6 +43,7 @@
 			{#if isTried && data.tried}<p class="mt-1 font-semibold text-cool">
 					{texts.since(day(data.tried.since))}
 				</p>
+				<p class="mt-1">{texts.evening}</p>
 			{:else if isCurrent}<p class="mt-1 font-semibold text-cool">{texts.current}</p>{/if}
 			<p class="mt-1">{words.what}</p>
 			<h3 class="mt-3 font-semibold">{texts.how}</h3>

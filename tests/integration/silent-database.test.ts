@@ -97,3 +97,23 @@ describe('a fault of the connection', () => {
 		expect(isConnectionError('nothing')).toBe(false);
 	});
 });
+
+it('a watch that is stopped while it asks leaves no connection, which would keep the process from ending', async () => {
+	const watching = async () => {
+		const { rows } = await test.db.execute<{ pid: number }>(
+			sql`select pid from pg_stat_activity where datname = current_database() and application_name = 'easy-corner-watch'`
+		);
+		return rows.map(({ pid }) => pid);
+	};
+	const before = await watching();
+	// Stopped while it connects, and on the connection that stands: each at another moment of what it asks.
+	const stopped = Array.from({ length: 12 }, () => new DatabaseWatch(test.url, () => {}));
+	for (const one of stopped) one.start();
+	for (const one of stopped.slice(0, 6)) one.stop();
+	await soon(async () => expect((await watching()).length).toBeGreaterThan(before.length));
+	for (const one of stopped.slice(6)) one.stop();
+	await soon(async () => expect((await watching()).filter((pid) => !before.includes(pid))).toEqual([]));
+	// The last answers to what was asked have come: nothing connects once more.
+	await test.db.execute(sql`select 1`);
+	expect((await watching()).filter((pid) => !before.includes(pid))).toEqual([]);
+});

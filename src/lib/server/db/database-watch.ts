@@ -76,17 +76,19 @@ export class DatabaseWatch {
 		} catch (first) {
 			this.#leave();
 			// One connection may break, or a busy machine pause for a moment: a second one is tried before the database counts as silent.
-			const error = stood
-				? await this.#ask().then(
-						() => null,
-						(second: unknown) => second
-					)
-				: first;
+			const error =
+				stood && !this.#hasEnded
+					? await this.#ask().then(
+							() => null,
+							(second: unknown) => second
+						)
+					: first;
 			if (error !== null) this.#leave();
 			if (error !== null && !this.#hasEnded) this.#setSilent(error);
 		}
-		if (!this.#hasEnded)
-			this.#timer = setTimeout(() => void this.#look(), this.#isSilent ? LOOK_AGAIN_MS : LOOK_MS);
+		// Stopped while it was asking: the connection that this has opened in the meantime would keep the process from ending.
+		if (this.#hasEnded) this.#leave();
+		else this.#timer = setTimeout(() => void this.#look(), this.#isSilent ? LOOK_AGAIN_MS : LOOK_MS);
 	}
 
 	async #ask(): Promise<void> {

@@ -111,7 +111,7 @@ test('a photo from the side gives angles and lengths, and nothing of it leaves t
 	for (const at of uprights[0] ?? []) await tap(board, at);
 	await person.getByRole('button', { name: 'Nothing more upright in the photo' }).click();
 	await expect(person.getByText('Everything is marked.')).toBeVisible();
-	await expect(person.getByRole('heading', { name: 'What the photo says' })).toBeVisible();
+	await expect(person.getByRole('heading', { name: 'Results from the photo' })).toBeVisible();
 
 	// A mark moves by keys, and the angle with it.
 	const elbowAngle = person.locator('dt', { hasText: /^\s*Elbow\s*published/ }).locator('+ dd');

@@ -130,7 +130,7 @@ export function pictureOfSheet(dice: Dice, corners: SheetCorners): GreyPicture {
 }
 
 /**
- * A random body seen by a random camera from 1.5 to 4 m away, turned and tilted by up to 15° in all: what somebody with a good eye would mark
+ * A random body seen by a random camera from 1.5 to 4 m away, turned and tilted by up to 15° in all: what a person with a good eye would mark
  * in its picture, and the body itself.
  */
 export function renderedView(dice: Dice, options: ViewOptions): RenderedView {

@@ -2,14 +2,13 @@ import type { Corner } from '../corner';
 import { checksWorseAfter, EQUAL_COST_TOLERANCE, itemsOfPlan, type Plan, type PlanOption } from '../plan';
 import { builtFrom } from '../workforce/built-from';
 import type { AdviceSummary } from './advise-corner';
+import { isSamePlan } from './is-same-plan';
 
 /** Of people asked later whether something is still in place: how many had kept it. By what it is (`builtFrom`). */
 export type KeptCounts = ReadonlyMap<string, { readonly kept: number; readonly asked: number }>;
 
 /** What all items together hold counts as this many people for each: a few answers don't decide. Our assumption. */
 const PRIOR_PEOPLE = 20;
-
-const isSame = (a: Plan, b: Plan) => JSON.stringify(a.stations) === JSON.stringify(b.stations);
 
 /** Whether two plans are equally good: as many items, the same things to do, each check as good, and a misfit that differs by nothing felt. */
 function isEqual(corner: Corner, a: Plan, b: Plan): boolean {
@@ -48,7 +47,7 @@ const withPlan = (
 	to: Plan
 ): PlanOption[] =>
 	ladder.map((rung) =>
-		isSame(rung.plan, from)
+		isSamePlan(rung.plan, from)
 			? { things: itemsOfPlan(corner, to).length, plan: to, worse: checksWorseAfter(before, to.after) }
 			: rung
 	);
@@ -66,11 +65,11 @@ export function orderEqualPlans<A extends Pick<AdviceSummary, 'ladder' | 'plans'
 	inUse: Plan | null
 ): A {
 	const [best, ...others] = advice.plans;
-	if (!best || counts.size === 0 || (inUse && isSame(inUse, best))) return advice;
+	if (!best || counts.size === 0 || (inUse && isSamePlan(inUse, best))) return advice;
 	const equal = [best, ...others.filter((plan) => isEqual(corner, best, plan))];
 	const shares = new Map(equal.map((plan) => [plan, heldShare(corner, plan, counts)]));
 	const inOrder = equal.toSorted((a, b) => (shares.get(b) ?? 0) - (shares.get(a) ?? 0));
-	const first = (inUse && equal.find((plan) => isSame(plan, inUse))) ?? inOrder[0] ?? best;
+	const first = (inUse && equal.find((plan) => isSamePlan(plan, inUse))) ?? inOrder[0] ?? best;
 	if (first === best) return advice;
 	const rest = advice.plans.filter((plan) => plan !== first);
 	return { ...advice, plans: [first, ...rest], ladder: withPlan(corner, advice, best, first) };

@@ -2,6 +2,7 @@ import { isAnyOff } from '../checks';
 import type { Corner } from '../corner';
 import { cornerCost, planSteps, type Plan, type PlanStep, type PlanOption } from '../plan';
 import type { AdviceSummary } from './advise-corner';
+import { isSamePlan } from './is-same-plan';
 
 /** A plan that can be chosen. */
 export interface PlanOffer {
@@ -11,8 +12,6 @@ export interface PlanOffer {
 	/** How many changes it takes, where it is a rung of the ladder; null for an alternative with other items. */
 	readonly rung: Pick<PlanOption, 'things' | 'worse'> | null;
 }
-
-const isSame = (a: Plan, b: Plan) => JSON.stringify(a.stations) === JSON.stringify(b.stations);
 
 /**
  * The plans to choose from, the recommended one first: the last rung of the ladder, the rungs below it, alternatives with other items that
@@ -25,7 +24,8 @@ export function planOffers(
 	const kind = laptop ? 'typing' : 'plan';
 	const nothing = cornerCost(corner);
 	const others = plans.filter(
-		(plan) => plan.cost.pieces > 0 && plan.cost.W < nothing && !ladder.some((rung) => isSame(rung.plan, plan))
+		(plan) =>
+			plan.cost.pieces > 0 && plan.cost.W < nothing && !ladder.some((rung) => isSamePlan(rung.plan, plan))
 	);
 	const rungs = ladder.map(({ plan, things, worse }): PlanOffer => ({ plan, kind, rung: { things, worse } }));
 	const asItIs = plans.slice(0, 1).map((plan): PlanOffer => ({ plan, kind, rung: null }));

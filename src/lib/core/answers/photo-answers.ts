@@ -41,7 +41,7 @@ export const PHOTO_FIELDS: readonly string[] = [
 const SAME_MM = 3;
 
 /** As it is kept: the value and its standard deviation, to a tenth. */
-const told = ({ value, sd }: PhotoValue): string => `${value.toFixed(1)} ${sd.toFixed(1)}`;
+const asKept = ({ value, sd }: PhotoValue): string => `${value.toFixed(1)} ${sd.toFixed(1)}`;
 
 function read(text: string | undefined): PhotoValue | null {
 	const found = /^(-?\d{1,4}(?:\.\d)?) (\d{1,3}(?:\.\d)?)$/.exec(text ?? '');
@@ -58,7 +58,7 @@ export function photoFields(
 	chosen: readonly PhotoLength[],
 	on: string
 ): Record<string, string> {
-	const text = (value: PhotoValue | null | undefined) => (value ? told(value) : '');
+	const text = (value: PhotoValue | null | undefined) => (value ? asKept(value) : '');
 	return Object.fromEntries([
 		[DAY_FIELD, on],
 		...PHOTO_ANGLES.map((angle) => [angleField(angle), text(angles[angle])]),

@@ -175,4 +175,19 @@ describe('validateCorner', () => {
 		expect(at(JSON.parse('{"__proto__":{"format":"easy-corner.corner/1"}}'))).not.toBe('good');
 		expect(at(changed('/person/constructor', 1))).toBe('/person/constructor');
 	});
+
+	it('takes a body length from a photo with its standard deviation, and none of any other method with one', () => {
+		const length = (value: unknown) => at(changed('/body', { sittingEye: value }));
+		expect(length({ mm: 742, by: 'photo', sd: 14 })).toBe('good');
+		expect(length({ mm: 742, by: 'tape' })).toBe('good');
+		for (const bad of [
+			{ mm: 742, by: 'photo' },
+			{ mm: 742, by: 'photo', sd: 0 },
+			{ mm: 742, by: 'photo', sd: 14.5 },
+			{ mm: 742, by: 'tape', sd: 14 }
+		])
+			expect(length(bad)).toMatch(/^\/body/);
+		// Furniture isn't measured from a photo.
+		expect(at(changed('/spot/by', 'photo'))).toBe('/spot/by');
+	});
 });

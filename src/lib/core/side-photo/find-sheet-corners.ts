@@ -116,7 +116,7 @@ function crossing(a: Line, b: Line): PicturePoint | null {
  * The corners of a sheet or card to a fraction of a pixel: each edge is looked for across the line between two marked corners, and where two
  * edges cross is a corner. In perspective, that says far better how the camera was turned than any hand could mark.
  * @param marked the corners as marked, in order around the sheet, at most some pixels off
- * @returns null where an edge can't be told from what is behind it
+ * @returns null where an edge doesn't stand out from its background
  */
 export function findSheetCorners(picture: GreyPicture, marked: SheetCorners): FoundCorners | null {
 	const sides = marked.map((from, i) => {

@@ -194,8 +194,6 @@ const START_YAWS = [0, 8 * RAD, -8 * RAD];
 /** A fitted camera, with how well what was marked agrees with it. */
 export interface CameraFit extends Fit {
 	readonly camera: Camera;
-	/** Parameters of the camera alone, for {@link cameraAt}. */
-	readonly cameraParameters: number;
 }
 
 /**
@@ -245,5 +243,5 @@ export function fitCamera(marks: PhotoMarks, statureMm: number): CameraFit {
 		leastSquares(residuals, [yaw, ...parameters.slice(1).map(({ start }) => start)], scales)
 	);
 	const best = fits.reduce((one, other) => (other.cost < one.cost ? other : one));
-	return { ...best, camera: cameraAt(marks, best.at), cameraParameters: CAMERA_PARAMETERS };
+	return { ...best, camera: cameraAt(marks, best.at) };
 }

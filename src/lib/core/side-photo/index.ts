@@ -2,6 +2,7 @@ export { findSheetCorners, type FoundCorners, type GreyPicture } from './find-sh
 export {
 	CORNER_MARKS,
 	PHOTO_JOINTS,
+	PHOTO_LIMBS,
 	PHOTO_SCALES,
 	UPRIGHT_MARKS,
 	type FlatScale,
@@ -17,7 +18,7 @@ export {
 	PHOTO_HEIGHTS,
 	PHOTO_LENGTHS,
 	type PhotoAngle,
-	type PhotoDoubt,
+	type PhotoIssue,
 	type PhotoHeight,
 	type PhotoLength,
 	type PhotoValue,

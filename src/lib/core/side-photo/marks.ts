@@ -17,6 +17,12 @@ export const PHOTO_JOINTS = [
 /** One of {@link PHOTO_JOINTS}. */
 export type PhotoJoint = (typeof PHOTO_JOINTS)[number];
 
+/** Joints that a line connects, as a body has them. */
+export const PHOTO_LIMBS = [
+	['eye', 'ear', 'neck', 'shoulder', 'elbow', 'wrist', 'knuckle'],
+	['shoulder', 'hip', 'knee', 'ankle']
+] as const satisfies readonly (readonly PhotoJoint[])[];
+
 /** Pairs of points of something upright. */
 export const UPRIGHT_MARKS = [
 	['upright1', 'upright2'],

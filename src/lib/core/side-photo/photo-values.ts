@@ -33,10 +33,10 @@ export interface PhotoValue {
 }
 
 /** What speaks against the marks: what gives the scale, the upper arm, or a camera that stands too near or too far to the front. */
-export const PHOTO_DOUBTS = ['scale', 'upper-arm', 'too-near', 'turned'] as const;
+export const PHOTO_ISSUES = ['scale', 'upper-arm', 'too-near', 'turned'] as const;
 
-/** One of {@link PHOTO_DOUBTS}. */
-export type PhotoDoubt = (typeof PHOTO_DOUBTS)[number];
+/** One of {@link PHOTO_ISSUES}. */
+export type PhotoIssue = (typeof PHOTO_ISSUES)[number];
 
 /** What a picture from the side says. */
 export interface SidePhotoReading {
@@ -48,5 +48,5 @@ export interface SidePhotoReading {
 	/** Joints in the side view, mm: forward from the hip, up from the floor. */
 	readonly joints: Readonly<Record<PhotoJoint, Point>>;
 	readonly cameraDistanceMm: number;
-	readonly doubts: readonly PhotoDoubt[];
+	readonly issues: readonly PhotoIssue[];
 }

@@ -8,7 +8,7 @@ import { ARM, ASIDE_OF_STATURE, DEPTH_SD_MM, SCALE_ASIDE_OF_STATURE } from './de
 import { cameraAt, fitCamera, markSdPx, type CameraFit } from './fit-camera';
 import { jacobian, type VectorFunction } from './least-squares';
 import { PHOTO_JOINTS, type PhotoJoint, type PhotoMarks } from './marks';
-import { PHOTO_DOUBTS, type PhotoDoubt, type PhotoValue, type SidePhotoReading } from './photo-values';
+import { PHOTO_ISSUES, type PhotoIssue, type PhotoValue, type SidePhotoReading } from './photo-values';
 
 /** How exactly someone finds a joint on a clothed body, mm. Our working assumption. */
 const PLACING_SD_MM = 4;
@@ -107,15 +107,15 @@ function pointsOf(marks: PhotoMarks, { camera }: CameraFit, statureMm: number): 
 }
 
 /** What speaks against the marks. */
-function doubtsOf({ cost, camera }: CameraFit, person: PhotoPerson, upperArm: PhotoValue): PhotoDoubt[] {
+function issuesOf({ cost, camera }: CameraFit, person: PhotoPerson, upperArm: PhotoValue): PhotoIssue[] {
 	const arm = estimateBodyLength(person, 'shoulderElbow');
-	const doubts: Readonly<Record<PhotoDoubt, boolean>> = {
+	const issues: Readonly<Record<PhotoIssue, boolean>> = {
 		scale: cost > UNLIKELY_COST,
 		'upper-arm': Math.abs(upperArm.value - arm.mm) > UNLIKELY_SDS * Math.hypot(arm.sd, upperArm.sd),
 		'too-near': camera.distanceMm < NEAREST_MM,
 		turned: Math.abs(camera.yaw) * DEG > MOST_TURNED_DEG
 	};
-	return PHOTO_DOUBTS.filter((doubt) => doubts[doubt]);
+	return PHOTO_ISSUES.filter((issue) => issues[issue]);
 }
 
 /**
@@ -167,7 +167,7 @@ export function readSidePhoto(marks: PhotoMarks, person: PhotoPerson): SidePhoto
 			: { standingEye: length('eyeLength'), standingElbow: length('elbowLength') },
 		joints: Object.fromEntries(joints) as Record<PhotoJoint, Point>,
 		cameraDistanceMm: fit.camera.distanceMm,
-		doubts: doubtsOf(fit, person, read('upperArm'))
+		issues: issuesOf(fit, person, read('upperArm'))
 	};
 }
 

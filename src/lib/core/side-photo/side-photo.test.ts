@@ -136,18 +136,18 @@ describe('a picture from the side, of known bodies seen by a camera 1.5 to 4 m a
 		expect(read.lengths.standingEye?.value).toBeCloseTo((read.heights.eye?.value ?? 0) - 20, 6);
 	});
 
-	it('doubts four corners that are no sheet, and an arm that no one has', () => {
+	it('questions four corners that are no sheet, and an arm that no one has', () => {
 		const { marks, person } = renderedView(new Dice(2), { ...SHEET, findsEdges: false });
 		if (marks.scale.kind === 'table') throw new Error('a sheet');
 		const [a, b, c, d] = marks.scale.corners;
 		const bent = { ...marks.scale, corners: [a, { x: b.x + 60, y: b.y }, c, d] as const };
-		expect(readSidePhoto({ ...marks, scale: bent }, person).doubts).toContain('scale');
+		expect(readSidePhoto({ ...marks, scale: bent }, person).issues).toContain('scale');
 		const { shoulder, elbow } = marks.joints;
 		const low = { x: elbow.x, y: elbow.y + (elbow.y - shoulder.y) };
-		expect(readSidePhoto({ ...marks, joints: { ...marks.joints, elbow: low } }, person).doubts).toContain(
+		expect(readSidePhoto({ ...marks, joints: { ...marks.joints, elbow: low } }, person).issues).toContain(
 			'upper-arm'
 		);
-		expect(readSidePhoto(marks, person).doubts).toEqual([]);
+		expect(readSidePhoto(marks, person).issues).toEqual([]);
 	});
 });
 

@@ -25,8 +25,6 @@ export const photoTexts: PhotoTexts = {
 		card: 'Eine Bankkarte',
 		table: 'Der Tisch, dessen Höhe Sie gemessen haben'
 	},
-	needsTable: 'Geben Sie zuerst die Höhe Ihres Tischs ein, oder nehmen Sie ein A4-Blatt.',
-	markLegend: 'Markierungen',
 	placeNext: (name) => `Als Nächstes: ${name}. Tippen Sie auf die Stelle im Foto.`,
 	allPlaced: 'Alles ist markiert. Prüfen Sie jede Markierung und verschieben Sie sie, wenn nötig.',
 	keys: 'Ziehen Sie eine Markierung, oder wählen Sie sie aus und nehmen Sie die Pfeiltasten. Mit Umschalt sind die Schritte größer. Die Eingabetaste setzt die nächste Markierung.',
@@ -67,7 +65,7 @@ export const photoTexts: PhotoTexts = {
 	edgesFound: 'Die Kanten des Blatts wurden im Foto gefunden und die Ecken darauf gesetzt.',
 	edgesNotFound:
 		'Die Kanten heben sich nicht vom Hintergrund ab. Setzen Sie die Ecken so genau, wie Sie können.',
-	result: 'Was das Foto zeigt',
+	result: 'Ergebnisse aus dem Foto',
 	angles: {
 		neck: 'Nacken: nach vorn geneigt',
 		'head-trunk': 'Ohr, Schulter und Hüfte: in einer Linie sind es 180°',
@@ -89,7 +87,7 @@ export const photoTexts: PhotoTexts = {
 	},
 	value: (value, spread) => `${value} ± ${spread}`,
 	spread: 'Bei 95 von 100 Fotos liegt die wahre Zahl innerhalb von ±.',
-	doubts: {
+	issues: {
 		scale: 'Die vier Ecken sehen nicht nach einem flachen Blatt dieser Größe aus. Prüfen Sie sie.',
 		'upper-arm':
 			'Ihr Oberarm ist demnach ungewöhnlich lang oder kurz. Prüfen Sie Schulter, Ellbogen und Blatt.',

@@ -21,8 +21,8 @@ export const trialTexts: TrialTexts = {
 	notToday: 'Heute habe ich es nicht gemacht',
 	days: (tried, own) => `Der Tag zum Ausprobieren: ${tried} von 10. Der Tag mit Ihrem Plan: ${own} von 10.`,
 	better: {
-		tried: 'Das Ausprobierte war besser.',
-		own: 'Ihr eigener Plan war besser.',
+		tried: 'Der Tag zum Ausprobieren war besser.',
+		own: 'Der Tag mit Ihrem Plan war besser.',
 		same: 'Es gab keinen klaren Unterschied.'
 	},
 	keep: { tried: 'Das Ausprobierte behalten', own: 'Meinen Plan behalten' },

@@ -1,4 +1,4 @@
-import type { PhotoAngle, PhotoDoubt, PhotoHeight, PhotoMarkName } from '../../core/side-photo';
+import type { PhotoAngle, PhotoIssue, PhotoHeight, PhotoMarkName } from '../../core/side-photo';
 
 /** A picture taken from the side, from which angles and lengths are read on the person's own device. */
 export const photoTexts = {
@@ -25,8 +25,6 @@ export const photoTexts = {
 		card: 'A bank card',
 		table: 'The table, whose height you measured'
 	},
-	needsTable: 'Enter the height of your table first, or use a sheet of A4.',
-	markLegend: 'Marks',
 	placeNext: (name: string) => `Next: ${name}. Tap the place in the photo.`,
 	allPlaced: 'Everything is marked. Check each mark and move it if it’s off.',
 	keys: 'Drag a mark, or select it and use the arrow keys. Hold Shift for larger steps. Enter places the next mark.',
@@ -62,7 +60,7 @@ export const photoTexts = {
 	edgesFound: 'The edges of the sheet were found in the photo, and the corners moved onto them.',
 	edgesNotFound:
 		'The edges don’t stand out from what’s behind them. Place the corners as exactly as you can.',
-	result: 'What the photo says',
+	result: 'Results from the photo',
 	angles: {
 		neck: 'Neck: forward from upright',
 		'head-trunk': 'Ear, shoulder and hip: in one line is 180°',
@@ -84,13 +82,13 @@ export const photoTexts = {
 	} satisfies Record<PhotoHeight, string>,
 	value: (value: string, spread: string) => `${value} ± ${spread}`,
 	spread: 'In 95 of 100 photos, the true number lies within ±.',
-	doubts: {
+	issues: {
 		scale: 'The four corners don’t look like a flat sheet of this size. Check them.',
 		'upper-arm':
 			'Your upper arm comes out unlikely long or short. Check the shoulder, the elbow and the sheet.',
 		'too-near': 'The camera was very close. Step back to at least 1.5 metres.',
 		turned: 'The camera looked at you from an angle. Turn it to look straight at your side.'
-	} satisfies Record<PhotoDoubt, string>,
+	} satisfies Record<PhotoIssue, string>,
 	lengthsLegend: 'Body lengths to use in your self-assessment',
 	straight: 'I sit or stand up straight in this photo',
 	needsStraight: 'Lengths count only if you are up straight, as when someone measures you.',

@@ -15,8 +15,8 @@ export const trialTexts = {
 	days: (tried: number, own: number) =>
 		`The day you tried it: ${tried} of 10. The day with your plan: ${own} of 10.`,
 	better: {
-		tried: 'What you tried was better.',
-		own: 'Your own plan was better.',
+		tried: 'The day you tried it was better.',
+		own: 'The day with your plan was better.',
 		same: 'There was no clear difference.'
 	},
 	keep: { tried: 'Keep what I tried', own: 'Keep my plan' },

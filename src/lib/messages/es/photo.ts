@@ -24,8 +24,6 @@ export const photoTexts: PhotoTexts = {
 		card: 'Una tarjeta bancaria',
 		table: 'La mesa, cuya altura ha medido'
 	},
-	needsTable: 'Indique primero la altura de su mesa, o use una hoja A4.',
-	markLegend: 'Marcas',
 	placeNext: (name) => `Siguiente: ${name}. Toque el lugar en la foto.`,
 	allPlaced: 'Todo está marcado. Revise cada marca y muévala si hace falta.',
 	keys: 'Arrastre una marca, o selecciónela y use las flechas. Con Mayús, los pasos son más grandes. Intro coloca la marca siguiente.',
@@ -66,7 +64,7 @@ export const photoTexts: PhotoTexts = {
 	edgesFound: 'Se han encontrado los bordes de la hoja en la foto y las esquinas se han puesto sobre ellos.',
 	edgesNotFound:
 		'Los bordes no se distinguen del fondo. Coloque las esquinas con la mayor exactitud posible.',
-	result: 'Lo que dice la foto',
+	result: 'Resultados de la foto',
 	angles: {
 		neck: 'Cuello: inclinado hacia delante',
 		'head-trunk': 'Oreja, hombro y cadera: en línea son 180°',
@@ -88,7 +86,7 @@ export const photoTexts: PhotoTexts = {
 	},
 	value: (value, spread) => `${value} ± ${spread}`,
 	spread: 'En 95 de cada 100 fotos, el número verdadero está dentro de ±.',
-	doubts: {
+	issues: {
 		scale: 'Las cuatro esquinas no parecen una hoja plana de este tamaño. Revíselas.',
 		'upper-arm': 'Su brazo sale demasiado largo o corto. Revise el hombro, el codo y la hoja.',
 		'too-near': 'La cámara estaba muy cerca. Aléjela al menos a 1,5 metros.',

@@ -15,8 +15,8 @@ export const trialTexts: TrialTexts = {
 	notToday: 'Hoy no lo he hecho',
 	days: (tried, own) => `El día de prueba: ${tried} de 10. El día con su plan: ${own} de 10.`,
 	better: {
-		tried: 'Lo que probó fue mejor.',
-		own: 'Su propio plan fue mejor.',
+		tried: 'El día de prueba fue mejor.',
+		own: 'El día con su plan fue mejor.',
 		same: 'No hubo una diferencia clara.'
 	},
 	keep: { tried: 'Quedarme con lo probado', own: 'Quedarme con mi plan' },

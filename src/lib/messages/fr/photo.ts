@@ -24,8 +24,6 @@ export const photoTexts: PhotoTexts = {
 		card: 'Une carte bancaire',
 		table: 'La table, dont vous avez mesuré la hauteur'
 	},
-	needsTable: 'Indiquez d’abord la hauteur de votre table, ou prenez une feuille A4.',
-	markLegend: 'Repères',
 	placeNext: (name) => `Ensuite : ${name}. Touchez l’endroit sur la photo.`,
 	allPlaced: 'Tout est marqué. Vérifiez chaque repère et déplacez-le s’il le faut.',
 	keys: 'Faites glisser un repère, ou choisissez-le et utilisez les flèches. Avec Maj, les pas sont plus grands. Entrée place le repère suivant.',
@@ -65,7 +63,7 @@ export const photoTexts: PhotoTexts = {
 	skipUpright: 'Rien d’autre de vertical sur la photo',
 	edgesFound: 'Les bords de la feuille ont été trouvés sur la photo et les coins placés dessus.',
 	edgesNotFound: 'Les bords ne se distinguent pas du fond. Placez les coins aussi précisément que possible.',
-	result: 'Ce que dit la photo',
+	result: 'Résultats de la photo',
 	angles: {
 		neck: 'Cou : incliné vers l’avant',
 		'head-trunk': 'Oreille, épaule et hanche : alignées, cela fait 180°',
@@ -87,7 +85,7 @@ export const photoTexts: PhotoTexts = {
 	},
 	value: (value, spread) => `${value} ± ${spread}`,
 	spread: 'Sur 95 photos sur 100, le vrai chiffre se trouve dans ±.',
-	doubts: {
+	issues: {
 		scale: 'Les quatre coins ne ressemblent pas à une feuille plate de cette taille. Vérifiez-les.',
 		'upper-arm': 'Votre bras serait étonnamment long ou court. Vérifiez l’épaule, le coude et la feuille.',
 		'too-near': 'L’appareil était très près. Reculez à 1,5 mètre au moins.',

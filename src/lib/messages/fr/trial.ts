@@ -19,8 +19,8 @@ export const trialTexts: TrialTexts = {
 	notToday: 'Je ne l’ai pas fait aujourd’hui',
 	days: (tried, own) => `Le jour d’essai : ${tried} sur 10. Le jour avec votre plan : ${own} sur 10.`,
 	better: {
-		tried: 'Ce que vous avez essayé était mieux.',
-		own: 'Votre propre plan était mieux.',
+		tried: 'Le jour d’essai était mieux.',
+		own: 'Le jour avec votre plan était mieux.',
 		same: 'Il n’y a pas eu de différence nette.'
 	},
 	keep: { tried: 'Garder ce que j’ai essayé', own: 'Garder mon plan' },

@@ -11,8 +11,8 @@ const [AFTER_DAYS] = KEPT_AFTER_DAYS;
 const KEPT = new RegExp(`^kept ${AFTER_DAYS} (\\S+:\\S+)$`);
 
 /**
- * How often what is built from each kind of item is kept, as published at the newest closing: nothing of fewer people than may be told goes
- * into a plan. Empty before the first one. Cost: one key look-up.
+ * How often what is built from each kind of item is kept, as published at the newest closing: nothing about fewer people than may be published
+ * goes into a plan. Empty before the first one. Cost: one key look-up.
  */
 export async function keptCounts(db: Db): Promise<KeptCounts> {
 	const [newest] = await db

@@ -1,6 +1,12 @@
 <script lang="ts">
 	import type { PhotoTexts } from '$lib/messages/photo';
-	import type { PhotoMarkName, PicturePoint } from '$lib/core/side-photo';
+	import {
+		CORNER_MARKS,
+		PHOTO_LIMBS,
+		UPRIGHT_MARKS,
+		type PhotoMarkName,
+		type PicturePoint
+	} from '$lib/core/side-photo';
 	import PictureMark from '../kit/PictureMark.svelte';
 	import type { OpenPicture } from './load-picture';
 	import type { PhotoSession } from './photo-session.svelte';
@@ -14,12 +20,10 @@
 	let { picture, session, texts }: Props = $props();
 
 	/** Lines between marks, as a body has them. */
-	const BONES: readonly (readonly PhotoMarkName[])[] = [
-		['eye', 'ear', 'neck', 'shoulder', 'elbow', 'wrist', 'knuckle'],
-		['shoulder', 'hip', 'knee', 'ankle'],
-		['corner1', 'corner2', 'corner3', 'corner4', 'corner1'],
-		['upright1', 'upright2'],
-		['upright3', 'upright4']
+	const LINES: readonly (readonly PhotoMarkName[])[] = [
+		...PHOTO_LIMBS,
+		[...CORNER_MARKS, CORNER_MARKS[0]],
+		...UPRIGHT_MARKS
 	];
 	/** The magnifier shows this many pixels of the picture across. */
 	const MAGNIFIED_PX = 110;
@@ -37,7 +41,7 @@
 
 	const placed = $derived(session.order.filter((name) => session.marks[name]));
 	const lines = $derived(
-		BONES.map((names) => names.flatMap((name) => session.marks[name] ?? [])).filter(
+		LINES.map((names) => names.flatMap((name) => session.marks[name] ?? [])).filter(
 			({ length }) => length > 1
 		)
 	);

@@ -6,7 +6,7 @@
 	import Notice from '../kit/Notice.svelte';
 
 	interface Props {
-		reading: Pick<SidePhotoReading, 'angles' | 'heights' | 'doubts'>;
+		reading: Pick<SidePhotoReading, 'angles' | 'heights' | 'issues'>;
 		t: Catalogue;
 		texts: PhotoTexts;
 		unit: LengthUnit;
@@ -25,8 +25,8 @@
 		angle in texts.published ? texts.published[angle as keyof typeof texts.published] : '';
 </script>
 
-{#each reading.doubts as doubt (doubt)}
-	<Notice kind="caution"><p>{texts.doubts[doubt]}</p></Notice>
+{#each reading.issues as issue (issue)}
+	<Notice kind="caution"><p>{texts.issues[issue]}</p></Notice>
 {/each}
 <dl>
 	{#each PHOTO_ANGLES as angle (angle)}

@@ -14,7 +14,7 @@ export interface OpenPicture {
 /** A larger picture is made smaller: edges are found to a fraction of a pixel, and a phone's memory is small. */
 const MOST_PX = 3000;
 
-/** Below this, on the longer side, joints can't be told apart. */
+/** Below this, on the longer side, joints can't be distinguished. */
 export const LEAST_PX = 600;
 
 /** What a 35 mm camera's lens can be for such a picture, mm. */

@@ -1,3 +1,4 @@
+import type { Corner } from '$lib/core/corner';
 import type { Bundle } from 'fhir/r4';
 import { describe, expect, it } from 'vitest';
 import { discomfortFromAnswers, redFlagsOf } from '$lib/core/answers';
@@ -17,6 +18,12 @@ const checklist = newestChecklist(CHECKLIST_VERSIONS);
 const checklistAt = (version: number) =>
 	CHECKLIST_VERSIONS.find((one) => one.version === version) ?? { ...checklist, version };
 const MADE = '2026-11-30T08:00:00.000Z';
+
+/** The same with an eye height from a photo, for every other one. */
+const withPhoto = (corner: Corner, n: number): Corner =>
+	n % 2 === 0
+		? corner
+		: { ...corner, body: { ...corner.body, sittingEye: { mm: 742, by: 'photo', sd: 14 } } };
 
 function uuid(dice: Dice): string {
 	const hex = (n: number) => Array.from({ length: n }, () => dice.int(0, 15).toString(16)).join('');
@@ -39,7 +46,7 @@ function randomRecord(seed: number): FhirRecord {
 			checklistVersion: dice.pick(CHECKLIST_VERSIONS.map(({ version }) => version)),
 			at: at(n),
 			answers,
-			lengths: fhirLengthsOf(randomCorner(seed * 10 + n, { rigid: 2, soft: 1, span: 0 }))
+			lengths: fhirLengthsOf(withPhoto(randomCorner(seed * 10 + n, { rigid: 2, soft: 1, span: 0 }), n))
 		};
 	});
 	const reported = assessments.map(({ id, at: when, answers }) => ({

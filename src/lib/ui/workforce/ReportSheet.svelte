@@ -146,8 +146,10 @@
 
 				<GapFigures gaps={report.gaps} isForPaper />
 
-				<h2>{texts.costOfFixing}</h2>
-				<CostTable purchases={report.purchases} />
+				<section class="whole">
+					<h2>{texts.costOfFixing}</h2>
+					<CostTable purchases={report.purchases} />
+				</section>
 			</td>
 		</tr>
 	</tbody>
@@ -189,6 +191,10 @@
 	}
 	ol {
 		list-style: decimal;
+	}
+	/* A heading and its note never end a page without their table. */
+	.whole {
+		break-inside: avoid;
 	}
 	li {
 		margin-top: 0.25rem;

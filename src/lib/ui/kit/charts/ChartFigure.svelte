@@ -41,6 +41,10 @@
 		table
 	}: Props = $props();
 
+	/** A sheet of paper is seen whole: bars may be thinner there, and fewer pages end early because the next chart is too tall. */
+	const PAPER_HEIGHT = 0.8;
+	const drawnPx = $derived(isForPaper ? Math.round(heightPx * PAPER_HEIGHT) : heightPx);
+
 	let isTable = $state(false);
 	const columns: readonly TableColumn<ChartRow>[] = $derived(
 		table.heads.map((head, i) => ({
@@ -85,7 +89,7 @@
 	{:else if !isTable}
 		<div class="drawn">
 			{@render key?.()}
-			<Chart {config} {heightPx} {isForPaper} label={texts.chartDescription(title, count)} />
+			<Chart {config} heightPx={drawnPx} {isForPaper} label={texts.chartDescription(title, count)} />
 		</div>
 	{/if}
 	<!-- Always there for screen readers, and for everyone where nothing is drawn. -->

@@ -109,7 +109,9 @@ test('ten cases of three kinds are worked off with at most four keys each, besid
 	] as const;
 	const worked: string[] = [];
 	for (const act of ten) {
-		const others = await links(act).evaluateAll((all) => all.map((link) => link.getAttribute('href') ?? ''));
+		// Follow-ups of the demo's people are left alone: someone with a second one due keeps the same button.
+		const some = act === 'Done' ? links(act).filter({ hasText: 'Dueday' }) : links(act);
+		const others = await some.evaluateAll((all) => all.map((link) => link.getAttribute('href') ?? ''));
 		const href = others.find((one) => !worked.includes(one)) ?? '';
 		const line = page.locator(`main li a.who[href="${href}"]`);
 		const name = await line.innerText();

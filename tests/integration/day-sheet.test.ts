@@ -1,6 +1,7 @@
 import { randomUUID } from 'node:crypto';
-import { eq } from 'drizzle-orm';
+import { eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
+import { MOST_COUNTED } from '$lib/core/day-sheet';
 import { SHIPPED_SETTINGS } from '$lib/core/triage/policy-settings';
 import { undoActs } from '$lib/server/acts/undo-acts';
 import { requestEquipment } from '$lib/server/assessments/request-equipment';
@@ -49,6 +50,20 @@ describe('the day sheet', () => {
 		expect(await total()).toBe(before);
 		await undoActs(db(), desk.coordinator, off.key, desk.later(2));
 		expect(await total()).toBe(before + 1);
+	});
+
+	it('counts to ten thousand and says that there are more', async () => {
+		await db().execute(sql`with added as (insert into people (name, email)
+			select 'Counted ' || n, 'counted.' || n || '@lanterns.example' from generate_series(1, ${MOST_COUNTED + 50}) n returning id)
+			insert into cases (person_id, sent_at, open_since, level, act_by) select id, ${now}, ${today}, 'soon', ${today} from added
+			on conflict (person_id) do update set sent_at = excluded.sent_at, open_since = excluded.open_since, level = excluded.level, act_by = excluded.act_by`);
+		const { lines, total, waiting } = await sheet();
+		expect([total, waiting]).toEqual([MOST_COUNTED + 1, MOST_COUNTED + 1]);
+		expect(lines.length).toBeGreaterThan(0);
+		// One of a team is exact all the same.
+		expect((await sheet({ team: 'No such team' })).total).toBe(0);
+		await db().execute(sql`delete from people where email like 'counted.%'`);
+		expect((await sheet()).total).toBeLessThan(MOST_COUNTED);
 	});
 
 	it('has nobody on it whose warning sign has its outcome, where nothing else is to be acted on soon', async () => {

@@ -15,16 +15,22 @@ import {
 	sql,
 	type SQL
 } from 'drizzle-orm';
-import { needsCoordinator, compareDaySheetCases, type DaySheetCase } from '../../core/day-sheet';
+import {
+	compareDaySheetCases,
+	MOST_COUNTED,
+	needsCoordinator,
+	type DaySheetCase
+} from '../../core/day-sheet';
 import { readAssessmentResult, type AssessmentResult, type ReasonCode } from '../../core/case-assessment';
 import { PENDING_REQUEST_STATES } from '../../core/equipment';
 import { standsFor } from '../accounts/stand-ins';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
+import { countUpTo } from '../db/count-up-to';
 import { isAnyOf } from '../db/is-any-of';
 import { schema, type Db } from '../db/client';
 import { organisationZone } from '../organisation/organisation-zone';
-import { countCasesToReassess } from '../case-assessments/reassess-outdated-cases';
+import { countSomeToReassess } from '../case-assessments/reassess-outdated-cases';
 import { countHeld } from '../email-hold/held-emails';
 import { readRefused } from '../email/undelivered';
 
@@ -279,18 +285,17 @@ async function countAll(db: Db, isOpen: SQL | undefined, isDue: SQL | undefined)
 	const isToDo = and(isOpen, ne(cases.level, 'done'));
 	const [counts] = await db
 		.select({
-			open: db.$count(cases, isToDo),
-			/** Of those: with a clinician, without a message since. Separate, because the index of open cases does not know. */
-			withClinician: db.$count(cases, and(isToDo, isNotNull(cases.referredOn), not(hasMessage))),
-			due: db.$count(cases, isDue),
+			/** Without those with a clinician and no message since: nothing is asked of a coordinator there. */
+			open: countUpTo(cases, and(isToDo, or(isNull(cases.referredOn), hasMessage))),
+			due: countUpTo(cases, isDue),
 			/** Nothing is open except that nobody has reviewed the answers yet. */
-			toAcknowledge: db.$count(cases, and(isOpen, eq(cases.level, 'done'))),
-			waiting: db.$count(
+			toAcknowledge: countUpTo(cases, and(isOpen, eq(cases.level, 'done'))),
+			waiting: countUpTo(
 				cases,
 				and(isNotNull(cases.sentAt), isNull(cases.answeredAt), isNull(cases.revokedAt))
 			),
 			/** People waiting for an item that was approved, ordered or sent. */
-			forThings: db.$count(
+			forThings: countUpTo(
 				equipmentRequests,
 				and(
 					inArray(equipmentRequests.state, [...PENDING_REQUEST_STATES]),
@@ -298,7 +303,7 @@ async function countAll(db: Db, isOpen: SQL | undefined, isDue: SQL | undefined)
 				)
 			),
 			/** People whose emails bounce, without those who have left. */
-			bounced: db.$count(people, and(isNotNull(people.bouncedAt), isNull(people.leftAt)))
+			bounced: countUpTo(people, and(isNotNull(people.bouncedAt), isNull(people.leftAt)))
 		})
 		.from(sql`(select) as one_row`);
 	if (!counts) throw new Error('A statement of counts gave no row');
@@ -307,8 +312,8 @@ async function countAll(db: Db, isOpen: SQL | undefined, isDue: SQL | undefined)
 
 /**
  * Who needs the coordinator today: every open case and due follow-up, in one order. Cost: the first entries of partial indexes that contain
- * only open cases (cases_open_idx, cases_follow_up_idx, cases_referred_idx), two counts over them, and the assessments of the lines shown:
- * proportional to what is open, not to the workforce. A filter is looked up for each open case.
+ * only open cases (cases_open_idx, cases_follow_up_idx, cases_referred_idx), counts over them that end at MOST_COUNTED, and the assessments of
+ * the lines shown: the same for any workforce. A filter is looked up for each open case.
  * @param today ISO date in the coordinator's time zone
  */
 export async function readDaySheet(
@@ -352,15 +357,15 @@ export async function readDaySheet(
 	const [counts, { lines, postponed }, toRejudge, held, refused] = await Promise.all([
 		countAll(db, isOpen, isDue),
 		readShown(),
-		countCasesToReassess(db),
+		countSomeToReassess(db),
 		countHeld(db),
 		readRefused(db)
 	]);
-	const { toAcknowledge, waiting, forThings, bounced } = counts;
+	const { open, due, toAcknowledge, waiting, forThings, bounced } = counts;
 	return {
 		lines,
-		// Cases with a clinician and postponed ones don't count: nothing is asked of a coordinator there.
-		total: counts.open - counts.withClinician + counts.due - postponed,
+		// Postponed cases don't count: nothing is asked of a coordinator there.
+		total: Math.max(open, due) > MOST_COUNTED ? MOST_COUNTED + 1 : open + due - postponed,
 		toAcknowledge,
 		toRejudge,
 		held,

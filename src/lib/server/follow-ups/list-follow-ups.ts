@@ -3,6 +3,7 @@ import { isWorkingDay, acceptedDay, type WorkCalendar } from '../../core/calenda
 import type { DaysOffSettings } from '../../core/organisation-settings';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
+import { countUpTo } from '../db/count-up-to';
 import { isAnyOf } from '../db/is-any-of';
 import { schema, type Db } from '../db/client';
 import { readSettings } from '../organisation-settings/read-settings';
@@ -99,7 +100,7 @@ export async function followUpsBetween(
 	db: Db,
 	actor: Actor,
 	{ from, until, today, aDay = null }: { from: string; until: string; today: string; aDay?: number | null }
-): Promise<{ overdue: FollowUpLine[]; overdueTotal: number; lines: FollowUpLine[]; total: number }> {
+): Promise<{ overdue: FollowUpLine[]; overdueTotal: number; lines: FollowUpLine[] }> {
 	requirePermission(actor, 'follow-ups:read');
 	const inSpan = and(
 		isNull(followUps.doneAt),
@@ -108,20 +109,18 @@ export async function followUpsBetween(
 	);
 	// Automatic ones are emailed on their day: only a follow-up that someone set can be overdue.
 	const isOverdue = and(isNull(followUps.doneAt), eq(followUps.kind, 'look'), lt(followUps.due, today));
-	const [overdue, overdueTotal, lines, total, { settings: daysOff }] = await Promise.all([
+	const [overdue, [counted], lines, { settings: daysOff }] = await Promise.all([
 		firstLines(db, isOverdue, MOST_OVERDUE),
-		db.select({ n: count() }).from(followUps).where(isOverdue),
+		db.select({ overdue: countUpTo(followUps, isOverdue) }).from(sql`(select) as one_row`),
 		aDay === null
 			? firstLines(db, inSpan, MOST_FOLLOW_UPS)
 			: firstOfEachDay(db, from < today ? today : from, until, aDay),
-		db.select({ n: count() }).from(followUps).where(inSpan),
 		readSettings(db, 'days-off')
 	]);
 	return {
 		overdue: marked(overdue, daysOff),
-		overdueTotal: overdueTotal[0]?.n ?? 0,
-		lines: marked(lines, daysOff),
-		total: total[0]?.n ?? 0
+		overdueTotal: counted?.overdue ?? 0,
+		lines: marked(lines, daysOff)
 	};
 }
 

@@ -143,7 +143,7 @@
 		/>
 		{#if data.sheet.total + data.sheet.toAcknowledge > data.sheet.lines.length}
 			<p class="mt-4 text-note text-ink-soft">
-				{texts.firstShown(data.sheet.lines.length, data.sheet.total + data.sheet.toAcknowledge)}
+				{deskWords.sheet.firstShown(data.sheet.lines.length, data.sheet.total + data.sheet.toAcknowledge)}
 			</p>
 		{/if}
 		<SheetBatch {sheet} />

@@ -60,5 +60,7 @@
 	<DataTable {columns} rows={shown} keyOf={({ team }) => team} label={texts.teamFigures} />
 {/if}
 {#if shown.length < rows.length}
-	<p class="mt-1 break-before-avoid text-note text-ink-soft">{texts.teamsHidden(rows.length - shown.length)}</p>
+	<p class="mt-1 break-before-avoid text-note text-ink-soft">
+		{texts.teamsHidden(rows.length - shown.length)}
+	</p>
 {/if}

@@ -44,8 +44,6 @@ export const daySheetTexts: DeskTexts['daySheet'] = {
 	emptyList: (isNarrowed) => (isNarrowed ? 'Kein Fall passt zur Auswahl.' : 'Heute ist nichts zu tun.'),
 	newAnswersHint: 'Neue Antworten erscheinen hier, sobald sie eintreffen, und Wiedervorlagen an ihrem Tag.',
 	showAllOrPeople: (isNarrowed) => (isNarrowed ? 'Alle zeigen' : 'Zu „Personen“'),
-	firstShown: (shown, n) =>
-		`Die ersten ${shown} von ${n} werden gezeigt. Die übrigen rücken nach, wenn Sie diese bearbeiten.`,
 	select: (name) => `Auswählen: ${name}`,
 	emailsReturned: 'E-Mails kommen zurück',
 	assignedToYou: 'Ihnen zugewiesen',

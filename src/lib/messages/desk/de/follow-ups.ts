@@ -1,4 +1,6 @@
 import type { DeskTexts } from '../shapes';
+import { MOST_COUNTED } from '$lib/core/day-sheet';
+import { counted, sentence } from './counted';
 
 /** The follow-up calendar. */
 export const followUpTexts: DeskTexts['followUps'] = {
@@ -18,7 +20,7 @@ export const followUpTexts: DeskTexts['followUps'] = {
 	moreOnDay: (n) => `${n} weitere`,
 	heading: 'Wiedervorlagen',
 	summary: (overdue, total) =>
-		`${overdue === 0 ? 'Keine Wiedervorlage ist überfällig.' : overdue === 1 ? 'Eine Wiedervorlage ist überfällig.' : `${overdue} Wiedervorlagen sind überfällig.`} ${total} werden gezeigt.`,
+		`${overdue === 0 ? 'Keine Wiedervorlage ist überfällig.' : overdue === 1 ? 'Eine Wiedervorlage ist überfällig.' : sentence(`${counted(overdue)} Wiedervorlagen sind überfällig.`)} ${total.toLocaleString('de')} werden gezeigt.`,
 	view: 'Ansicht',
 	views: { month: 'Monat', week: 'Woche', list: 'Liste' },
 	earlier: 'Früher',
@@ -32,7 +34,10 @@ export const followUpTexts: DeskTexts['followUps'] = {
 	undoKey: 'Strg Z',
 	pageTitle: 'Wiedervorlagen · Easy Corner',
 	overdue: 'Überfällig',
-	moreInToday: (n) => `und ${n} weitere unter „Heute“`,
+	moreInToday: (all, shown) =>
+		all > MOST_COUNTED
+			? 'und viele weitere unter „Heute“'
+			: `und ${(all - shown).toLocaleString('de')} weitere unter „Heute“`,
 	fromDay: (from) => `Ab ${from}`,
 	noneInPeriod: 'Keine Wiedervorlagen in diesen 60 Tagen.',
 	period: (from, until) => (from === until ? from : `${from} bis ${until}`),

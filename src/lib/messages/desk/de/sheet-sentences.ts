@@ -1,6 +1,7 @@
 import type { DeskTexts } from '../shapes';
+import { counted, sentence } from './counted';
 
-const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
+const count = (n: number, one: string, many: string) => `${counted(n)} ${n === 1 ? one : many}`;
 
 /** Why cases are left out when many are marked as done at once. */
 export const leftOutSentence = (n: number) =>
@@ -14,12 +15,16 @@ export const sheetTexts: DeskTexts['sheet'] = {
 				? 'Heute braucht Sie niemand.'
 				: total === 1
 					? 'Eine Person braucht Sie.'
-					: `${total} Personen brauchen Sie.`,
+					: sentence(`${counted(total)} Personen brauchen Sie.`),
 			...(toAcknowledge > 0
-				? [`${count(toAcknowledge, 'neue Antwort', 'neue Antworten')} ohne Handlungsbedarf.`]
+				? [sentence(`${count(toAcknowledge, 'neue Antwort', 'neue Antworten')} ohne Handlungsbedarf.`)]
 				: []),
 			...(waiting > 0
-				? [`${count(waiting, 'Selbsteinschätzung', 'Selbsteinschätzungen')} noch nicht beantwortet.`]
+				? [
+						sentence(
+							`${count(waiting, 'Selbsteinschätzung', 'Selbsteinschätzungen')} noch nicht beantwortet.`
+						)
+					]
 				: [])
 		].join(' '),
 	due: {
@@ -33,7 +38,9 @@ export const sheetTexts: DeskTexts['sheet'] = {
 			`${waits === 0 ? 'heute' : count(waits, 'Tag', 'Tage')}${by === null ? '' : `, bis ${by}`}`
 	},
 	lastAct: (act, when, by, waits) => `${act} ${when} von ${by}${waits ? '; die Antwort steht noch aus' : ''}`,
-	onTheWay: (n) => `${n === 1 ? '1 Stück Ausstattung ist' : `${n} Stück Ausstattung sind`} unterwegs.`,
+	firstShown: (shown, n) =>
+		`Die ersten ${shown} von ${counted(n)} werden gezeigt. Die übrigen rücken nach, wenn Sie diese bearbeiten.`,
+	onTheWay: (n) => sentence(`${count(n, 'Stück Ausstattung ist', 'Stück Ausstattung sind')} unterwegs.`),
 	bounced: (n) => `E-Mails an ${count(n, 'Person', 'Personen')} kommen zurück.`,
 	rejudging: (n) =>
 		`Wir bewerten ${count(n, 'Fall', 'Fälle')} nach den neuen Regeln neu. Diese Liste ist noch nicht vollständig. Laden Sie die Seite in einigen Minuten neu.`,

@@ -42,8 +42,6 @@ export const daySheetTexts = {
 	emptyList: (isNarrowed: boolean) => (isNarrowed ? 'No cases match.' : 'Nothing to do today.'),
 	newAnswersHint: 'New answers appear here as they arrive, and follow-ups on their day.',
 	showAllOrPeople: (isNarrowed: boolean) => (isNarrowed ? 'Show all' : 'Go to People'),
-	firstShown: (lines: string | number, n: string | number) =>
-		`The first ${lines} of ${n} are shown. The rest move up as you deal with these.`,
 	select: (name: string | number) => `Select ${name}`,
 	emailsReturned: 'emails are returned',
 	assignedToYou: 'assigned to you',

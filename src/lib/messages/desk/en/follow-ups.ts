@@ -1,3 +1,6 @@
+import { MOST_COUNTED } from '$lib/core/day-sheet';
+import { counted, sentence } from './counted';
+
 /** The follow-up calendar. */
 export const followUpTexts = {
 	comingWeeks: 'The coming weeks',
@@ -17,8 +20,8 @@ export const followUpTexts = {
 	todayMark: (slice: string | number, hasDay: boolean) => `${slice}${hasDay ? ', today' : ''}`,
 	moreOnDay: (day: string | number) => `${day} more`,
 	heading: 'Follow-ups',
-	summary: (overdue: number, total: string | number) =>
-		`${overdue === 0 ? 'No follow-ups are overdue.' : overdue === 1 ? 'One follow-up is overdue.' : `${overdue} follow-ups are overdue.`} ${total} shown.`,
+	summary: (overdue: number, total: number) =>
+		`${overdue === 0 ? 'No follow-ups are overdue.' : overdue === 1 ? 'One follow-up is overdue.' : sentence(`${counted(overdue)} follow-ups are overdue.`)} ${total.toLocaleString('en')} shown.`,
 	view: 'View',
 	views: { month: 'Month', week: 'Week', list: 'List' },
 	earlier: 'Earlier',
@@ -32,7 +35,9 @@ export const followUpTexts = {
 	undoKey: 'Ctrl Z',
 	pageTitle: 'Follow-ups · Easy Corner',
 	overdue: 'Overdue',
-	moreInToday: (n: string | number) => `and ${n} more in Today`,
+	/** @param all the overdue ones, counted to MOST_COUNTED; `shown` of them are listed */
+	moreInToday: (all: number, shown: number) =>
+		all > MOST_COUNTED ? 'and many more in Today' : `and ${(all - shown).toLocaleString('en')} more in Today`,
 	fromDay: (from: string | number) => `From ${from}`,
 	noneInPeriod: 'No follow-ups in these 60 days.',
 	period: (from: string, until: string) => (from === until ? from : `${from} to ${until}`),

@@ -1,4 +1,6 @@
-const count = (n: number, one: string, many: string) => `${n} ${n === 1 ? one : many}`;
+import { counted, sentence } from './counted';
+
+const count = (n: number, one: string, many: string) => `${counted(n)} ${n === 1 ? one : many}`;
 
 /** Why cases are left out when many are marked as done at once. */
 export const leftOutSentence = (n: number) =>
@@ -21,11 +23,13 @@ export const sheetTexts = {
 				? 'No one needs you today.'
 				: total === 1
 					? 'One person needs you.'
-					: `${total} people need you.`,
+					: sentence(`${counted(total)} people need you.`),
 			...(toAcknowledge > 0
-				? [`${count(toAcknowledge, 'new answer', 'new answers')} with nothing to do.`]
+				? [sentence(`${count(toAcknowledge, 'new answer', 'new answers')} with nothing to do.`)]
 				: []),
-			...(waiting > 0 ? [`${count(waiting, 'self-assessment', 'self-assessments')} not answered yet.`] : [])
+			...(waiting > 0
+				? [sentence(`${count(waiting, 'self-assessment', 'self-assessments')} not answered yet.`)]
+				: [])
 		].join(' '),
 	/** How long a line has waited, and by when to act on it. Days are whole numbers; dates are in readable form. */
 	due: {
@@ -44,8 +48,12 @@ export const sheetTexts = {
 	 */
 	lastAct: (act: string, when: string, by: string, waits: boolean) =>
 		`${act} ${when} by ${by}${waits ? '; waiting for their answer' : ''}`,
+	/** The lines shown, and all that there are. */
+	firstShown: (lines: number, n: number) =>
+		`The first ${lines} of ${counted(n)} are shown. The rest move up as you deal with these.`,
 	/** The number of items on their way. */
-	onTheWay: (n: number) => `${count(n, 'item of equipment is', 'items of equipment are')} on the way.`,
+	onTheWay: (n: number) =>
+		sentence(`${count(n, 'item of equipment is', 'items of equipment are')} on the way.`),
 	/** People whose emails are returned. */
 	bounced: (n: number) => `Emails to ${count(n, 'person are', 'people are')} returned.`,
 	/** The number of cases still to be assessed again, for instance after an update. */

@@ -44,16 +44,20 @@ export const load: PageServerLoad = ({ locals, url }) =>
 		const day = isValidDay(asked) ? asked : today;
 		const span = spanOf(view, day, today);
 		const ahead = { from: mondayOf(today), until: addIsoDays(mondayOf(today), LOAD_WEEKS * 7 - 1) };
-		const [lists, load, onDays] = await Promise.all([
+		const isAhead = span.from >= ahead.from && span.until <= ahead.until;
+		const [lists, load, onOtherDays] = await Promise.all([
 			followUpsBetween(locals.db, actor, {
 				...span,
 				today,
 				aDay: view === 'list' ? null : MAX_SHOWN_PER_DAY[view]
 			}),
 			followUpsPerDay(locals.db, actor, ahead),
-			followUpsPerDay(locals.db, actor, span)
+			isAhead ? null : followUpsPerDay(locals.db, actor, span)
 		]);
-		return { view, day, today, ...span, ...lists, load, onDays, aheadFrom: ahead.from };
+		const onDays = onOtherDays ?? load.filter((one) => one.day >= span.from && one.day <= span.until);
+		// Open ones of past days are overdue, or were emailed on their day.
+		const total = onDays.reduce((sum, one) => sum + (one.day < today ? 0 : one.n), 0);
+		return { view, day, today, ...span, ...lists, total, load, onDays, aheadFrom: ahead.from };
 	});
 
 const readMove = formReader({

@@ -58,7 +58,7 @@
 							</li>
 						{/each}
 						{#if data.overdueTotal > data.overdue.length}<li class="text-note text-ink-soft">
-								{texts.moreInToday(data.overdueTotal - data.overdue.length)}
+								{texts.moreInToday(data.overdueTotal, data.overdue.length)}
 							</li>{/if}
 					</ul>
 				</section>

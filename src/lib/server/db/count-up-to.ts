@@ -1,0 +1,9 @@
+import { sql, type SQL } from 'drizzle-orm';
+import type { PgTable } from 'drizzle-orm/pg-core';
+import { MOST_COUNTED } from '../../core/day-sheet';
+
+/**
+ * How many rows meet a condition; one more than {@link MOST_COUNTED} where there are more. Cost: at most that many entries of an index.
+ */
+export const countUpTo = (table: PgTable, condition: SQL | undefined): SQL<number> =>
+	sql<number>`(select count(*)::int from (select from ${table} where ${condition ?? sql`true`} limit ${MOST_COUNTED + 1}) as counted)`;

@@ -1,7 +1,8 @@
 import type { CheckId } from '../checks';
 import type { PurchaseId } from '../plan';
-import { chooseWithinBudget, type OptionRow } from './choose-within-budget';
+import { chooseWithinBudget } from './choose-within-budget';
 import type { Needs } from './needs';
+import type { OptionRow } from './option-row';
 
 /** What is bought for a person. */
 export interface AllocatedPurchase {
@@ -39,8 +40,11 @@ export interface PurchaseSelection {
 	readonly cents: number;
 	/** Number of checks closed in total. */
 	readonly closes: number;
-	/** People who get nothing although the same items would help them as much as someone who gets them. */
-	readonly tied: readonly string[];
+	/**
+	 * People who get nothing although the same items would help them as much as someone who gets them. Cost: a pass over all options, when it
+	 * is asked.
+	 */
+	readonly tied: () => readonly string[];
 	/** How it is known that no other set is worth more, or why it isn't. */
 	readonly proof: SelectionProof;
 	/** By what share another set could be worth more at most, where the search was ended; 0 otherwise. */
@@ -205,13 +209,15 @@ class PurchaseChooser {
 			gains.set(worth, alike.add(String(things)));
 		}
 		const tied = new Set<string>();
-		for (const { person, option } of this.places()) {
-			// Most are worth something else, and a number is quick.
-			const alike = gains.get(priced.worths[option] ?? 0);
-			const id = needs.personIds[person] ?? '';
-			if (!alike || served.has(id)) continue;
-			if (alike.has(String(needs.sets[needs.set[priced.offer[option] ?? 0] ?? 0]))) tied.add(id);
-		}
+		const { starts, worths, offer } = priced;
+		for (let person = 0; person < starts.length - 1; person += 1)
+			for (let option = starts[person] ?? 0; option < (starts[person + 1] ?? 0); option += 1) {
+				// Most are worth something else, and a number is quick.
+				const alike = gains.get(worths[option] ?? 0);
+				const id = needs.personIds[person] ?? '';
+				if (!alike || served.has(id)) continue;
+				if (alike.has(String(needs.sets[needs.set[offer[option] ?? 0] ?? 0]))) tied.add(id);
+			}
 		return [...tied];
 	}
 
@@ -234,7 +240,7 @@ class PurchaseChooser {
 			bought: all,
 			cents: all.reduce((sum, { cents }) => sum + cents, 0),
 			closes: all.reduce((sum, { closes }) => sum + closes.length, 0),
-			tied: this.tiedWith(all),
+			tied: () => this.tiedWith(all),
 			proof: worth >= mostWorth ? 'best' : isEnded ? 'search-ended' : 'stock-left',
 			mostMissed: isEnded && worth < mostWorth ? (mostWorth - worth) / Math.max(1, worth) : 0
 		};

@@ -4,7 +4,9 @@ import type { CheckId } from '../checks';
 import { CHECK_WEIGHTS, type PurchaseId } from '../plan';
 import { helpedByLargerBudget, purchaseChoices, purchaseWorth, type Stock } from './best-purchases';
 import { purchaseOffers } from './purchase-offers';
-import { chooseWithinBudget, rowOf } from './choose-within-budget';
+import { chooseWithinBudget } from './choose-within-budget';
+import { rowOf } from './option-row';
+import { priceOfMoney } from './price-of-money';
 import { readNeeds, writeOffers, type PersonInNeed } from './needs';
 import type { PricedOption } from './search-choices';
 
@@ -120,6 +122,42 @@ describe('the best choice for the money', () => {
 	});
 });
 
+describe('a choice among very many', () => {
+	/** One option each at the same cost: who is worth most gets theirs, so that the best choice is known. */
+	const PEOPLE = 30_000;
+	const BUYS = 1200;
+	/** Two spreads: what every fiftieth person is worth says what all are worth, or nothing about it. */
+	const worths = {
+		alike: Array.from({ length: PEOPLE }, (_, i) => ((i * 7919) % PEOPLE) + 1),
+		misleading: Array.from({ length: PEOPLE }, (_, i) => (i % 50 === 0 ? 1 : ((i * 7919) % PEOPLE) + 1))
+	};
+
+	it.each(['alike', 'misleading'] as const)('is the known best where a few are %s', (spread) => {
+		const row = rowOf(worths[spread].map((worth) => [{ cents: 10, worth }]));
+		const choice = chooseWithinBudget(row, 10 * BUYS + 9);
+		const first = [...worths[spread]].sort((a, b) => b - a).slice(0, BUYS);
+		expect(choice.worth).toBe(first.reduce((sum, worth) => sum + worth, 0));
+		expect(choice.mostWorth).toBe(choice.worth);
+		expect(choice.cost).toBe(10 * BUYS);
+	});
+
+	it.each(['alike', 'misleading'] as const)(
+		'has the price at which the money is just enough where a few are %s',
+		(spread) => {
+			const row = rowOf(worths[spread].map((worth) => [{ cents: 10, worth }]));
+			const price = priceOfMoney(row, 10 * BUYS);
+			const bought = (at: number) => worths[spread].filter((worth) => worth > 10 * at).length;
+			expect(bought(price)).toBeLessThanOrEqual(BUYS);
+			expect(bought(price * 0.999)).toBeGreaterThan(BUYS);
+		}
+	);
+
+	it('needs no price where there is money for everybody', () => {
+		const row = rowOf(worths.alike.map((worth) => [{ cents: 10, worth }]));
+		expect(priceOfMoney(row, 10 * PEOPLE)).toBe(0);
+	});
+});
+
 describe('the best purchases', () => {
 	const prices = new Map<PurchaseId, number>([
 		['footrest', 2900],
@@ -166,11 +204,9 @@ describe('the best purchases', () => {
 			person('b', 9, closing(['monitor'], ['eye']))
 		];
 		const all = bestPurchases(people, prices, 1_000_000);
-		expect(bestPurchases(people, prices, all.cents)).toMatchObject({
-			bought: all.bought,
-			tied: [],
-			proof: 'best'
-		});
+		const again = bestPurchases(people, prices, all.cents);
+		expect(again).toMatchObject({ bought: all.bought, proof: 'best' });
+		expect(again.tied()).toEqual([]);
 		expect(all).toMatchObject({ cents: 2900 + 4500 + 18_000, closes: 3 });
 	});
 
@@ -259,8 +295,8 @@ describe('the best purchases', () => {
 		const people = [...alike, person('d', 0, closing(['footrest'], ['knee']))];
 		const now = bestPurchases(people, prices, 3000);
 		expect(now.bought).toHaveLength(1);
-		expect(now.tied).toHaveLength(2);
-		expect(now.tied).not.toContain('d');
+		expect(now.tied()).toHaveLength(2);
+		expect(now.tied()).not.toContain('d');
 		expect(helpedByLargerBudget(now, bestPurchases(people, prices, 3000 + 6000))).toHaveLength(2);
 	});
 
@@ -319,12 +355,12 @@ describe('the best purchases', () => {
 				)
 		);
 		expect(alike.length).toBeGreaterThan(0);
-		expect([...now.tied].sort()).toEqual(alike.map(({ personId }) => personId).sort());
+		expect([...now.tied()].sort()).toEqual(alike.map(({ personId }) => personId).sort());
 		const turned = bestPurchases([...people].reverse(), prices, 9_000_000);
-		expect({ ...turned, bought: turned.bought.length, tied: turned.tied.length }).toMatchObject({
+		expect({ ...turned, bought: turned.bought.length, tied: turned.tied().length }).toMatchObject({
 			...now,
 			bought: now.bought.length,
-			tied: now.tied.length
+			tied: now.tied().length
 		});
 	});
 

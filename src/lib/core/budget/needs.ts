@@ -57,6 +57,31 @@ function numbered() {
 
 const parts = <T extends string>(word: string, by: string) => (word === '' ? [] : word.split(by)) as T[];
 
+/** The kinds of offers in a list that grows: most of the offers have one of a few hundred, so that one look-up gives items and checks. */
+class OfferKinds {
+	private readonly kinds = numbered();
+	readonly sets = numbered();
+	readonly closings = numbered();
+	/** By kind: which set of items, and which list of checks. */
+	readonly set: number[] = [];
+	readonly closing: number[] = [];
+
+	/** @param words items and checks, as {@link writeOffers} joins them */
+	of(words: string): number {
+		const kind = this.kinds.placeOf(words);
+		if (kind < this.set.length) return kind;
+		const [things = '', checks = ''] = words.split(' ');
+		this.set.push(this.sets.placeOf(things));
+		this.closing.push(this.closings.placeOf(checks));
+		return kind;
+	}
+
+	hasAny(kind: number, things: readonly string[]): boolean {
+		const words = this.sets.words[this.set[kind] ?? 0] ?? '';
+		return words.split(THINGS_JOINED).some((thing) => things.includes(thing));
+	}
+}
+
 /** What is left out of needs that are read. */
 export interface LeftOut {
 	/** People who wait for an item already. */
@@ -70,7 +95,7 @@ export interface LeftOut {
  * @returns with how many people were left out because they wait
  */
 export function readNeeds(text: string, { waiting, declined }: LeftOut): { needs: Needs; waiting: number } {
-	const [sets, closings] = [numbered(), numbered()];
+	const kinds = new OfferKinds();
 	const personIds: string[] = [];
 	const [worst, starts]: [number[], number[]] = [[], [0]];
 	const [set, closing, savesW]: [number[], number[], number[]] = [[], [], []];
@@ -78,12 +103,11 @@ export function readNeeds(text: string, { waiting, declined }: LeftOut): { needs
 	/** Reads the offer that ends there. */
 	const readOffer = (from: number, end: number, no: readonly string[] | undefined) => {
 		const first = text.indexOf(' ', from);
-		const second = text.indexOf(' ', first + 1);
-		const things = text.slice(first + 1, second);
-		if (no && things.split(THINGS_JOINED).some((thing) => no.includes(thing))) return;
+		const kind = kinds.of(text.slice(first + 1, end));
+		if (no && kinds.hasAny(kind, no)) return;
 		savesW.push(Number(text.slice(from, first)));
-		set.push(sets.placeOf(things));
-		closing.push(closings.placeOf(text.slice(second + 1, end)));
+		set.push(kinds.set[kind] ?? 0);
+		closing.push(kinds.closing[kind] ?? 0);
 	};
 	/** The next mark, or where the line ends. */
 	const endAt = (mark: string, from: number, end: number) => {
@@ -120,8 +144,8 @@ export function readNeeds(text: string, { waiting, declined }: LeftOut): { needs
 		set: Uint16Array.from(set),
 		closing: Uint16Array.from(closing),
 		savesW: Float64Array.from(savesW),
-		sets: sets.words.map((word) => parts<PurchaseId>(word, THINGS_JOINED)),
-		closings: closings.words.map((word) => parts<CheckId>(word, CHECKS_JOINED))
+		sets: kinds.sets.words.map((word) => parts<PurchaseId>(word, THINGS_JOINED)),
+		closings: kinds.closings.words.map((word) => parts<CheckId>(word, CHECKS_JOINED))
 	};
 	return { needs, waiting: waits };
 }

@@ -106,13 +106,67 @@ function fill(lines: readonly Line[], steps: readonly Step[], budget: number) {
 	return { level, cost, worth, split, greedy };
 }
 
-/** Two lists of states merged by cost, without states that another beats or equals. */
-function merged(lists: readonly (readonly State[])[], isKept: (state: State) => boolean): State[] {
-	const all = lists.flat().filter(isKept);
-	all.sort((a, b) => a.cost - b.cost || b.worth - a.worth);
+/** What choosing an option of a line adds to every state. */
+interface Shift {
+	readonly option: number;
+	readonly cost: number;
+	readonly worth: number;
+}
+
+/** Of states by cost, each worth more than the one before: the place of the last that is still within the money once it is shifted; -1 for none. */
+function lastWithin(states: readonly State[], { cost }: Shift, money: number): number {
+	let [low, high] = [0, states.length];
+	while (low < high) {
+		const middle = (low + high) >> 1;
+		if ((states[middle]?.cost ?? 0) + cost <= money) low = middle + 1;
+		else high = middle;
+	}
+	return low - 1;
+}
+
+/** A state with a line's option chosen in it; one whose option is the base's stays as it is. */
+const shifted = (before: State, line: number, { option, cost, worth }: Shift): State =>
+	cost === 0 && worth === 0
+		? before
+		: { cost: before.cost + cost, worth: before.worth + worth, line, option, before };
+
+/**
+ * States with each option of a line chosen in turn, by cost, without those that another beats or equals. Each option's are in order already,
+ * so they are merged, and only what is kept is made.
+ */
+function merged(
+	states: readonly State[],
+	line: number,
+	shifts: readonly Shift[],
+	isKept: (cost: number, worth: number) => boolean
+): State[] {
+	const places = shifts.map(() => 0);
 	const kept: State[] = [];
-	for (const state of all) if (state.worth > (kept.at(-1)?.worth ?? -Infinity)) kept.push(state);
-	return kept;
+	let most = -Infinity;
+	for (;;) {
+		let next = -1;
+		let cost = Infinity;
+		let worth = -Infinity;
+		for (let k = 0; k < shifts.length; k += 1) {
+			const state = states[places[k] ?? 0];
+			const shift = shifts[k];
+			if (!state || !shift) continue;
+			const ofCost = state.cost + shift.cost;
+			const ofWorth = state.worth + shift.worth;
+			if (ofCost > cost || (ofCost === cost && ofWorth <= worth)) continue;
+			next = k;
+			cost = ofCost;
+			worth = ofWorth;
+		}
+		const shift = shifts[next];
+		if (!shift) return kept;
+		const place = places[next] ?? 0;
+		places[next] = place + 1;
+		const state = states[place];
+		if (!state || worth <= most || !isKept(cost, worth)) continue;
+		most = worth;
+		kept.push(shifted(state, line, shift));
+	}
 }
 
 /** A line to open next; and, once it is open, the best worth per unit of money still to gain and the least to lose. */
@@ -171,28 +225,28 @@ export function searchChoices(
 		const line = lines[index];
 		if (!line || states.length === 0) break;
 		const base = at(line.hull, level[index] ?? 0);
-		const lists = line.costs.map((_, option) =>
-			option === base
-				? states
-				: states.map((before) => ({
-						cost: before.cost + at(line.costs, option) - at(line.costs, base),
-						worth: before.worth + at(line.worths, option) - at(line.worths, base),
-						line: index,
-						option,
-						before
-					}))
-		);
-		for (const list of lists)
-			for (const state of list)
-				if (state.cost <= budget && state.worth > bestWorth) [best, bestWorth] = [state, state.worth];
-		const mostOf = (state: State) => {
-			const left = budget - state.cost;
-			return state.worth + (left >= 0 ? left * gain : left * loss);
+		const shifts = line.costs.map((each, option) => ({
+			option,
+			cost: each - at(line.costs, base),
+			worth: at(line.worths, option) - at(line.worths, base)
+		}));
+		for (const shift of shifts) {
+			const state = states[lastWithin(states, shift, budget)];
+			if (state && state.worth + shift.worth > bestWorth)
+				[best, bestWorth] = [shifted(state, index, shift), state.worth + shift.worth];
+		}
+		const mostOf = (ofCost: number, ofWorth: number) => {
+			const left = budget - ofCost;
+			return ofWorth + (left >= 0 ? left * gain : left * loss);
 		};
-		states = merged(lists, (state) => mostOf(state) >= bestWorth + 1 - ROUNDING);
-		looked += states.length * lists.length;
+		const aim = bestWorth + 1 - ROUNDING;
+		states = merged(states, index, shifts, (ofCost, ofWorth) => mostOf(ofCost, ofWorth) >= aim);
+		looked += states.length * shifts.length;
 		if (looked > mostStates) {
-			mostWorth = states.reduce((most, state) => Math.max(most, Math.floor(mostOf(state) + ROUNDING)), 0);
+			mostWorth = states.reduce(
+				(most, state) => Math.max(most, Math.floor(mostOf(state.cost, state.worth) + ROUNDING)),
+				0
+			);
 			break;
 		}
 	}

@@ -83,7 +83,7 @@ export function solveBudget(question: BudgetQuestion): BudgetAnswer {
 			people: best.bought.length,
 			lines: best.bought.slice(0, mostLines),
 			things: countThings(best.bought),
-			tied: some(best.tied),
+			tied: some(best.tied()),
 			proof: best.proof,
 			mostMissed: best.mostMissed
 		},

@@ -279,7 +279,7 @@ async function pickLater(db: Db, narrowed: SQL | undefined, today: string): Prom
 
 /**
  * Everything the day sheet counts, in one statement: planning each query separately costs more than counting. By cases_open_idx,
- * cases_referred_idx, cases_follow_up_idx, cases_waiting_idx, equipment_requests_board_idx and people_bounced_idx.
+ * cases_follow_up_idx, cases_waiting_idx, equipment_requests_board_idx and people_bounced_idx.
  */
 async function countAll(db: Db, isOpen: SQL | undefined, isDue: SQL | undefined) {
 	const isToDo = and(isOpen, ne(cases.level, 'done'));
@@ -312,8 +312,8 @@ async function countAll(db: Db, isOpen: SQL | undefined, isDue: SQL | undefined)
 
 /**
  * Who needs the coordinator today: every open case and due follow-up, in one order. Cost: the first entries of partial indexes that contain
- * only open cases (cases_open_idx, cases_follow_up_idx, cases_referred_idx), counts over them that end at MOST_COUNTED, and the assessments of
- * the lines shown: the same for any workforce. A filter is looked up for each open case.
+ * only open cases (cases_open_idx, cases_late_idx, cases_follow_up_idx, cases_referred_idx), counts over them that end at MOST_COUNTED, and the
+ * assessments of the lines shown: the same for any workforce. A filter is looked up for each open case.
  * @param today ISO date in the coordinator's time zone
  */
 export async function readDaySheet(

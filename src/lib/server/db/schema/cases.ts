@@ -54,7 +54,11 @@ export const cases = pgTable(
 	(t) => [
 		// The day sheet's two lists: open cases in order, and follow-ups by day.
 		index('cases_open_idx')
-			.on(t.level, t.actBy, t.worst.desc(), t.personId)
+			// With the referral, so that those that need a coordinator are counted in the index alone.
+			.on(t.level, t.actBy, t.worst.desc(), t.personId, t.referredOn)
+			.where(sql`${t.openSince} is not null`),
+		index('cases_late_idx')
+			.on(t.actBy, t.personId)
 			.where(sql`${t.openSince} is not null`),
 		index('cases_follow_up_idx')
 			.on(t.followUpOn, t.personId)

@@ -66,6 +66,7 @@ test('cases are worked off from the day sheet by keys alone, and the last is tak
 test('ten cases of three kinds are worked off with at most four keys each, beside what is typed', async ({
 	page
 }) => {
+	const began = todayIso();
 	// Follow-ups due today: how many the demo has depends on the day and the hour.
 	for (const name of ['Ada', 'Bea', 'Cleo', 'Dot']) {
 		const { caseUrl } = await sendTo(page, `${name} Dueday`);
@@ -130,9 +131,10 @@ test('ten cases of three kinds are worked off with at most four keys each, besid
 		worked.push(href);
 	}
 	expect(new Set(worked).size).toBe(10);
-	// None is lost: each is listed among the day's actions.
+	// None is lost: each is listed among the day's actions, whose list begins at midnight.
 	await page.getByText('Your actions today').click();
-	expect(await page.locator('.acts li').count()).toBeGreaterThanOrEqual(10);
+	const listed = todayIso() === began ? 10 : 0;
+	expect(await page.locator('.acts li').count()).toBeGreaterThanOrEqual(listed);
 });
 
 test('ten alike follow-ups are finished by two keys and a press', async ({ page }) => {

@@ -4,6 +4,8 @@ import type { CivilDate } from '$lib/core/calendar';
 import { CLINICIAN_RED_FLAGS } from '$lib/core/discomfort';
 import { REASON_LEVELS } from '$lib/core/case-assessment';
 import { messagesFor } from '$lib/messages';
+import { loadDeskLanguage } from '$lib/messages/desk';
+import { ENGLISH_READER, findDeskReaderBy } from '$lib/messages/desk-language';
 import {
 	isAlike,
 	mayBeSettled,
@@ -100,6 +102,18 @@ describe('a line of the day sheet', () => {
 		const shown = reasons({ level: 'clinician', judgement });
 		expect(shown.grave).toHaveLength(CLINICIAN_RED_FLAGS.length);
 		expect(shown.others.length).toBeLessThan(lesser.length);
+	});
+
+	it('says until when it is postponed and that a follow-up is due, in the reader’s language', async () => {
+		await loadDeskLanguage('de');
+		const postponed = { judgement: null, laterOn: '2026-09-01', laterReason: 'on leave', followUpOn: TODAY };
+		expect(reasons(postponed).others).toEqual(['until 1 Sept: on leave', 'Follow-up']);
+		findDeskReaderBy(() => ({ ...ENGLISH_READER, language: 'de' }));
+		try {
+			expect(reasons(postponed).others).toEqual(['bis 1. Sept.: on leave', 'Wiedervorlage']);
+		} finally {
+			findDeskReaderBy(() => ENGLISH_READER);
+		}
 	});
 
 	it('says what a clinician wrote with their name, and offers to read it before anything else', () => {

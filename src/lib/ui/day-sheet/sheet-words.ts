@@ -149,10 +149,11 @@ export function rowReasons(line: DaySheetRow, today: string, t: Catalogue, unit:
 		judgement ? of.map((reason) => reasonWords(reason, judgement)) : [];
 	const grave = words(reasons.filter(({ level }) => isMoreUrgent(level, 'soon')));
 	const lesser = words(reasons.filter(({ level }) => !isMoreUrgent(level, 'soon')).slice(0, MOST_OTHERS));
-	const due = line.followUpOn && line.followUpOn <= today ? [line.followUpReason || 'Follow-up'] : [];
+	const due =
+		line.followUpOn && line.followUpOn <= today ? [line.followUpReason || deskWords.sheet.followUpDue] : [];
 	const later =
 		line.laterOn && line.laterOn > today
-			? [`until ${dayWords(line.laterOn, 'short')}: ${line.laterReason}`]
+			? [deskWords.sheet.postponed(dayWords(line.laterOn, 'short'), line.laterReason)]
 			: [];
 	const others = [...said, ...later, ...due, ...lesser];
 	// The gaps are drawn next to it: they are put in words only where there are no other reasons.

@@ -38,6 +38,8 @@ export const sheetTexts: DeskTexts['sheet'] = {
 			`${waits === 0 ? 'heute' : count(waits, 'Tag', 'Tage')}${by === null ? '' : `, bis ${by}`}`
 	},
 	lastAct: (act, when, by, waits) => `${act} ${when} von ${by}${waits ? '; die Antwort steht noch aus' : ''}`,
+	followUpDue: 'Wiedervorlage',
+	postponed: (until, reason) => `bis ${until}: ${reason}`,
 	firstShown: (shown, n) =>
 		`Die ersten ${shown} von ${counted(n)} werden gezeigt. Die übrigen rücken nach, wenn Sie diese bearbeiten.`,
 	onTheWay: (n) => sentence(`${count(n, 'Stück Ausstattung ist', 'Stück Ausstattung sind')} unterwegs.`),

@@ -48,6 +48,10 @@ export const sheetTexts = {
 	 */
 	lastAct: (act: string, when: string, by: string, waits: boolean) =>
 		`${act} ${when} by ${by}${waits ? '; waiting for their answer' : ''}`,
+	/** A follow-up that is due, where nobody wrote down why. */
+	followUpDue: 'Follow-up',
+	/** A case postponed to a day, with the reason. */
+	postponed: (until: string, reason: string) => `until ${until}: ${reason}`,
 	/** The lines shown, and all that there are. */
 	firstShown: (lines: number, n: number) =>
 		`The first ${lines} of ${counted(n)} are shown. The rest move up as you deal with these.`,

@@ -1,5 +1,5 @@
 import { greatestCommonDivisor } from './greatest-common-divisor';
-import { bestOf, of, optionsOf, type OptionRow } from './option-row';
+import { bestAtPrice, of, optionsOf, type BestAtPrice, type OptionRow } from './option-row';
 import { priceOfMoney } from './price-of-money';
 import { searchChoices, type BudgetChoice } from './search-choices';
 
@@ -16,27 +16,6 @@ const STATES_EACH = 100;
 /** Worths are whole: what could gain less than half of one more than the best known gains nothing. Far above what sums are rounded by. */
 const LEAST_GAIN = 0.5;
 
-/** Each person's best option if money has a price: what is most worth after paying for it; of two alike the cheaper. */
-interface BestAtPrice {
-	/** By person: where the option is in the row; -1 for none. */
-	readonly places: Int32Array;
-	readonly cost: number;
-	readonly worth: number;
-}
-
-function bestAtPrice(row: OptionRow, price: number): BestAtPrice {
-	const places = new Int32Array(row.starts.length - 1);
-	let [cost, worth] = [0, 0];
-	for (let i = 0; i < places.length; i += 1) {
-		const place = bestOf(row, i, price);
-		places[i] = place;
-		if (place < 0) continue;
-		cost += of(row.cents, place);
-		worth += of(row.worths, place);
-	}
-	return { places, cost, worth };
-}
-
 /** What can be spent of a budget: where every cost is a multiple of 50, the last 49 can't. */
 function spendable({ cents }: OptionRow, budget: number): number {
 	let unit = 0;
@@ -52,11 +31,7 @@ interface Searched extends Pick<BudgetChoice, 'cost' | 'worth' | 'mostWorth'> {
 }
 
 /** For each person what the best of the other options loses against the chosen one, after paying. */
-function lossesAt(
-	{ starts, cents, worths }: OptionRow,
-	{ places }: BestAtPrice,
-	price: number
-): Float64Array {
+function lossesAt({ starts, cents, worths }: OptionRow, { places, price }: BestAtPrice): Float64Array {
 	const losses = new Float64Array(places.length);
 	places.forEach((place, i) => {
 		const gain = place < 0 ? 0 : of(worths, place) - price * of(cents, place);
@@ -72,17 +47,16 @@ function lossesAt(
  * The highest total worth within a budget, choosing at most one option per person; exact, unless it says otherwise. At the price of money
  * at which the budget is just enough, almost everybody's choice is settled: another one would lose more than can be gained at all. Only
  * the others are searched (see `searchChoices`): first those who lose least by another choice, then several times as many, as long as
- * somebody else could gain. Cost: a few passes over all options, then the searches.
+ * anyone else could gain. Cost: a few passes over all options, then the searches.
  * @param row for each person, what can be done
  * @param budget whole, 0 or more
  * @param mostStates how long is searched before the search is ended
  */
 export function chooseWithinBudget(row: OptionRow, budget: number, mostStates = MOST_STATES): BudgetChoice {
 	const money = spendable(row, budget);
-	const price = priceOfMoney(row, money);
-	const settled = bestAtPrice(row, price);
-	const losses = lossesAt(row, settled, price);
-	const most = settled.worth + price * (money - settled.cost);
+	const settled = bestAtPrice(row, priceOfMoney(row, money));
+	const losses = lossesAt(row, settled);
+	const most = settled.worth + settled.price * (money - settled.cost);
 	/** The best choice in which only people who lose no more than this choose otherwise. */
 	const searched = (mostLoss: number, states: number): Searched => {
 		const open: number[] = [];
@@ -120,14 +94,14 @@ export function chooseWithinBudget(row: OptionRow, budget: number, mostStates = 
 	const leastLosses = losses.slice().sort();
 	const lossOf = (people: number) => of(leastLosses, Math.min(people, leastLosses.length) - 1);
 	let people = FIRST_PEOPLE;
-	const someOf = () => searched(lossOf(people), Math.min(mostStates, STATES_EACH * people));
-	let best = someOf();
+	const searchedSome = () => searched(lossOf(people), Math.min(mostStates, STATES_EACH * people));
+	let best = searchedSome();
 	/** Who loses more by another option can't gain anything. */
 	const mostLoss = () => most - best.worth - LEAST_GAIN;
 	// Each search leaves less to gain for the rest: the last one is of some thousands, where all at once would be everybody.
 	while (people * WIDER < leastLosses.length && lossOf(people * WIDER) <= mostLoss()) {
 		people *= WIDER;
-		const wider = someOf();
+		const wider = searchedSome();
 		if (wider.worth >= best.worth) best = wider;
 	}
 	// Everybody who could gain anything has been searched to the end.

@@ -46,3 +46,27 @@ export function bestOf({ starts, cents, worths }: OptionRow, person: number, pri
 	}
 	return chosen;
 }
+
+/** Each person's best option if money has a price: what is most worth after paying for it; of two alike the cheaper. */
+export interface BestAtPrice {
+	/** Worth per cent. */
+	readonly price: number;
+	/** By person: where the option is in the row; -1 for none. */
+	readonly places: Int32Array;
+	readonly cost: number;
+	readonly worth: number;
+}
+
+/** {@link BestAtPrice} of a price. Cost: a pass over all options. */
+export function bestAtPrice(row: OptionRow, price: number): BestAtPrice {
+	const places = new Int32Array(row.starts.length - 1);
+	let [cost, worth] = [0, 0];
+	for (let i = 0; i < places.length; i += 1) {
+		const place = bestOf(row, i, price);
+		places[i] = place;
+		if (place < 0) continue;
+		cost += of(row.cents, place);
+		worth += of(row.worths, place);
+	}
+	return { price, places, cost, worth };
+}

@@ -1,4 +1,4 @@
-import { bestOf, of, optionsOf, rowOf, type OptionRow } from './option-row';
+import { bestAtPrice, bestOf, of, optionsOf, rowOf, type BestAtPrice, type OptionRow } from './option-row';
 import type { PricedOption } from './search-choices';
 
 /** Halvings by which the price of money is found, to a ten-millionth: any price is a valid bound, and a more exact one hardly better. */
@@ -9,17 +9,6 @@ const SAMPLED_FROM = 20_000;
 const SAMPLE_EVERY = 50;
 const GUESS_OFF = 0.05;
 
-/** What everybody's best options cost if money has a price, and the places of these options. */
-function costAtPrice(row: OptionRow, price: number, places: Int32Array): number {
-	let cost = 0;
-	for (let i = 0; i < places.length; i += 1) {
-		const place = bestOf(row, i, price);
-		places[i] = place;
-		if (place >= 0) cost += of(row.cents, place);
-	}
-	return cost;
-}
-
 /** Every so many people's options. */
 function someOf({ starts, cents, worths }: OptionRow, every: number): OptionRow {
 	const options: PricedOption[][] = [];
@@ -28,10 +17,7 @@ function someOf({ starts, cents, worths }: OptionRow, every: number): OptionRow 
 }
 
 /** A price, and what everybody's best options are at it. */
-interface Bound {
-	readonly price: number;
-	readonly places: Int32Array;
-}
+type Bound = Pick<BestAtPrice, 'price' | 'places'>;
 
 /**
  * Two prices, one too low and one high enough: close ones where the price for a few people shows where to look.
@@ -42,17 +28,16 @@ function boundsOfPrice(row: OptionRow, money: number, low: Bound): { low: Bound;
 	let price = 1;
 	for (let k = 0; k < row.cents.length; k += 1)
 		price = Math.max(price, (2 * of(row.worths, k)) / of(row.cents, k));
-	const bounds = { low, high: { price, places: new Int32Array(people).fill(-1) } };
+	const bounds: { low: Bound; high: Bound } = {
+		low,
+		high: { price, places: new Int32Array(people).fill(-1) }
+	};
 	if (people < SAMPLED_FROM) return bounds;
 	const guess = priceOfMoney(someOf(row, SAMPLE_EVERY), money / SAMPLE_EVERY);
 	for (const tried of [guess * (1 - GUESS_OFF), guess * (1 + GUESS_OFF)]) {
-		const places = new Int32Array(people);
-		const bound = { price: tried, places };
-		if (costAtPrice(row, tried, places) > money) bounds.low = bound;
-		else {
-			bounds.high = bound;
-			break;
-		}
+		const best = bestAtPrice(row, tried);
+		if (best.cost <= money) return { ...bounds, high: best };
+		bounds.low = best;
 	}
 	return bounds;
 }
@@ -63,8 +48,8 @@ function boundsOfPrice(row: OptionRow, money: number, low: Bound): { low: Bound;
  */
 export function priceOfMoney(row: OptionRow, money: number): number {
 	const people = row.starts.length - 1;
-	const free = { price: 0, places: new Int32Array(people) };
-	if (costAtPrice(row, 0, free.places) <= money) return 0;
+	const free = bestAtPrice(row, 0);
+	if (free.cost <= money) return 0;
 	const bounds = boundsOfPrice(row, money, free);
 	let [low, high] = [bounds.low.price, bounds.high.price];
 	const [atLow, atHigh] = [bounds.low.places, bounds.high.places];

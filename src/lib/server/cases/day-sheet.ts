@@ -282,11 +282,11 @@ async function pickLater(db: Db, narrowed: SQL | undefined, today: string): Prom
  * cases_follow_up_idx, cases_waiting_idx, equipment_requests_board_idx and people_bounced_idx.
  */
 async function countAll(db: Db, isOpen: SQL | undefined, isDue: SQL | undefined) {
-	const isToDo = and(isOpen, ne(cases.level, 'done'));
+	const isToActOn = and(isOpen, ne(cases.level, 'done'));
 	const [counts] = await db
 		.select({
 			/** Without those with a clinician and no message since: nothing is asked of a coordinator there. */
-			open: countUpTo(cases, and(isToDo, or(isNull(cases.referredOn), hasMessage))),
+			open: countUpTo(cases, and(isToActOn, or(isNull(cases.referredOn), hasMessage))),
 			due: countUpTo(cases, isDue),
 			/** Nothing is open except that nobody has reviewed the answers yet. */
 			toAcknowledge: countUpTo(cases, and(isOpen, eq(cases.level, 'done'))),

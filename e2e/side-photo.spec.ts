@@ -94,7 +94,7 @@ test('a photo from the side gives angles and lengths, and nothing of it leaves t
 	await expect(person.getByRole('button', { name: 'first corner of the sheet or card' })).toBeFocused();
 	await person.keyboard.press('Shift+ArrowRight');
 	await person.keyboard.press('Enter');
-	await expect(person.getByRole('button', { name: 'next corner' })).toBeFocused();
+	await expect(person.getByRole('button', { name: 'second corner of the sheet or card' })).toBeFocused();
 	for (let i = 0; i < 2; i += 1) await person.getByRole('button', { name: 'Remove the last mark' }).click();
 	await expect(board.getByRole('button')).toHaveCount(0);
 

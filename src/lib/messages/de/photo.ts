@@ -40,9 +40,9 @@ export const photoTexts: PhotoTexts = {
 	undo: 'Letzte Markierung entfernen',
 	marks: {
 		corner1: 'erste Ecke des Blatts oder der Karte',
-		corner2: 'nächste Ecke',
-		corner3: 'dritte Ecke',
-		corner4: 'letzte Ecke',
+		corner2: 'zweite Ecke des Blatts oder der Karte',
+		corner3: 'dritte Ecke des Blatts oder der Karte',
+		corner4: 'vierte Ecke des Blatts oder der Karte',
 		tableTop: 'Oberkante des Tischs neben Ihnen',
 		floor: 'Boden unter Ihrer Ferse',
 		seat: 'Oberseite des Sitzes unter dem Oberschenkel',
@@ -57,9 +57,9 @@ export const photoTexts: PhotoTexts = {
 		knee: 'Außenseite des Kniegelenks',
 		ankle: 'Knochen außen am Knöchel',
 		upright1: 'oberes Ende von etwas Senkrechtem, etwa eines Türrahmens',
-		upright2: 'unteres Ende davon',
+		upright2: 'unteres Ende der ersten senkrechten Linie',
 		upright3: 'oberes Ende einer zweiten senkrechten Linie, weit von der ersten',
-		upright4: 'unteres Ende der zweiten'
+		upright4: 'unteres Ende der zweiten senkrechten Linie'
 	},
 	skipUpright: 'Nichts weiteres Senkrechtes auf dem Foto',
 	edgesFound: 'Die Kanten des Blatts wurden im Foto gefunden und die Ecken darauf gesetzt.',

@@ -35,9 +35,9 @@ export const photoTexts = {
 	undo: 'Remove the last mark',
 	marks: {
 		corner1: 'first corner of the sheet or card',
-		corner2: 'next corner',
-		corner3: 'third corner',
-		corner4: 'last corner',
+		corner2: 'second corner of the sheet or card',
+		corner3: 'third corner of the sheet or card',
+		corner4: 'fourth corner of the sheet or card',
 		tableTop: 'top of the table edge beside you',
 		floor: 'floor under your heel',
 		seat: 'top of the seat under your thigh',
@@ -52,9 +52,9 @@ export const photoTexts = {
 		knee: 'outside of the knee joint',
 		ankle: 'bony outside of the ankle',
 		upright1: 'top of something upright, such as a door frame',
-		upright2: 'foot of the same',
+		upright2: 'bottom of the first upright line',
 		upright3: 'top of a second upright line, far from the first',
-		upright4: 'foot of the second'
+		upright4: 'bottom of the second upright line'
 	} satisfies Record<PhotoMarkName, string>,
 	skipUpright: 'Nothing more upright in the photo',
 	edgesFound: 'The edges of the sheet were found in the photo, and the corners moved onto them.',

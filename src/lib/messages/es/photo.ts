@@ -39,9 +39,9 @@ export const photoTexts: PhotoTexts = {
 	undo: 'Quitar la última marca',
 	marks: {
 		corner1: 'primera esquina de la hoja o tarjeta',
-		corner2: 'esquina siguiente',
-		corner3: 'tercera esquina',
-		corner4: 'última esquina',
+		corner2: 'segunda esquina de la hoja o tarjeta',
+		corner3: 'tercera esquina de la hoja o tarjeta',
+		corner4: 'cuarta esquina de la hoja o tarjeta',
 		tableTop: 'parte de arriba del borde de la mesa junto a usted',
 		floor: 'suelo bajo el talón',
 		seat: 'parte de arriba del asiento bajo el muslo',
@@ -56,9 +56,9 @@ export const photoTexts: PhotoTexts = {
 		knee: 'parte exterior de la rodilla',
 		ankle: 'hueso exterior del tobillo',
 		upright1: 'parte de arriba de algo vertical, como el marco de una puerta',
-		upright2: 'parte de abajo de lo mismo',
+		upright2: 'parte de abajo de la primera línea vertical',
 		upright3: 'parte de arriba de una segunda línea vertical, lejos de la primera',
-		upright4: 'parte de abajo de la segunda'
+		upright4: 'parte de abajo de la segunda línea vertical'
 	},
 	skipUpright: 'No hay nada más vertical en la foto',
 	edgesFound: 'Se han encontrado los bordes de la hoja en la foto y las esquinas se han puesto sobre ellos.',

@@ -39,9 +39,9 @@ export const photoTexts: PhotoTexts = {
 	undo: 'Retirer le dernier repère',
 	marks: {
 		corner1: 'premier coin de la feuille ou de la carte',
-		corner2: 'coin suivant',
-		corner3: 'troisième coin',
-		corner4: 'dernier coin',
+		corner2: 'deuxième coin de la feuille ou de la carte',
+		corner3: 'troisième coin de la feuille ou de la carte',
+		corner4: 'quatrième coin de la feuille ou de la carte',
 		tableTop: 'dessus du bord de la table à côté de vous',
 		floor: 'sol sous votre talon',
 		seat: 'dessus du siège sous la cuisse',
@@ -56,9 +56,9 @@ export const photoTexts: PhotoTexts = {
 		knee: 'extérieur du genou',
 		ankle: 'os à l’extérieur de la cheville',
 		upright1: 'haut de quelque chose de vertical, comme un cadre de porte',
-		upright2: 'bas du même',
+		upright2: 'bas de la première ligne verticale',
 		upright3: 'haut d’une deuxième ligne verticale, loin de la première',
-		upright4: 'bas de la deuxième'
+		upright4: 'bas de la deuxième ligne verticale'
 	},
 	skipUpright: 'Rien d’autre de vertical sur la photo',
 	edgesFound: 'Les bords de la feuille ont été trouvés sur la photo et les coins placés dessus.',

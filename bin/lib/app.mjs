@@ -17,6 +17,12 @@ import { PlainFault, say } from './say.mjs';
  * @property {() => string[]} failures lines of its log that tell of a failure of its own, where the log is kept
  */
 
+/**
+ * Room for new objects before they are collected, MB: with Node.js's own, a page of the day sheet takes a sixth more of the processor. The
+ * files in `deploy` start the application with the same.
+ */
+export const NODE_FLAGS = ['--max-semi-space-size=32'];
+
 /** Brings the database to this version and fills it with the demo data if it is empty. @param {string} url @param {string[]} [args] */
 export async function migrateAndSeed(url, args = []) {
 	say('Preparing the database …');
@@ -47,19 +53,23 @@ export async function startApp({ url, port, env = {}, log = 'inherit' }) {
 		env: { ...process.env, DATABASE_URL: appUrl, EASY_CORNER_MIGRATION_DATABASE_URL: migratorUrl }
 	});
 	if (prepared.code !== 0) throw new PlainFault(prepared.output.trim().split('\n').at(-1) ?? '');
-	const child = spawn('setpriv', ['--pdeathsig', 'TERM', '--', process.execPath, command, 'start'], {
-		cwd: root,
-		detached: true,
-		stdio: ['ignore', log, log],
-		env: {
-			...process.env,
-			NODE_ENV: 'production',
-			DATABASE_URL: appUrl,
-			PORT: String(port),
-			ORIGIN: address,
-			...env
+	const child = spawn(
+		'setpriv',
+		['--pdeathsig', 'TERM', '--', process.execPath, ...NODE_FLAGS, command, 'start'],
+		{
+			cwd: root,
+			detached: true,
+			stdio: ['ignore', log, log],
+			env: {
+				...process.env,
+				NODE_ENV: 'production',
+				DATABASE_URL: appUrl,
+				PORT: String(port),
+				ORIGIN: address,
+				...env
+			}
 		}
-	});
+	);
 	const kept = { log: '', besides: '' };
 	child.stdout?.on('data', (/** @type {Buffer} */ data) => (kept.log += data.toString()));
 	child.stderr?.on('data', (/** @type {Buffer} */ data) => (kept.besides += data.toString()));

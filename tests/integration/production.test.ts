@@ -8,6 +8,7 @@ import { promisify } from 'node:util';
 import pg from 'pg';
 import { UNSET_ORGANISATION } from '$lib/core/organisation';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { NODE_FLAGS } from '../../bin/lib/app.mjs';
 import { freePort } from '../../bin/lib/net.mjs';
 import { postgresBin } from '../../bin/lib/packages.mjs';
 import { startPostgres } from '../../bin/lib/postgres.mjs';
@@ -18,6 +19,10 @@ import { SmtpStandIn } from '../support/smtp-stand-in';
 /** The page for who runs it, followed to the letter: its SQL, its commands, and nothing that only building needs. */
 const PAGE = readFileSync('docs/running.md', 'utf8');
 const APP = (JSON.parse(readFileSync('package.json', 'utf8')) as { scripts: { app: string } }).scripts.app;
+/** What systemd starts, without Node.js itself. */
+const START = (
+	/^ExecStart=\/usr\/bin\/node (.+)$/m.exec(readFileSync('deploy/easy-corner.service', 'utf8'))?.[1] ?? ''
+).split(' ');
 const run = promisify(execFile);
 
 let folder: string;
@@ -49,7 +54,7 @@ async function app(args: string[], env: Record<string, string> = {}) {
 }
 
 async function start(): Promise<void> {
-	server = spawn('node', ['build/app.js', 'start'], {
+	server = spawn('node', START, {
 		cwd: program(),
 		env: { PATH: process.env.PATH ?? '', ...settings },
 		stdio: 'ignore'
@@ -114,6 +119,12 @@ describe('the page for who runs it, on a machine that has nothing yet', () => {
 	let cookie = '';
 	let personId = '';
 	let link = '';
+
+	it('is started in the same way by systemd, in a container and here', () => {
+		const inContainer = /^CMD (\[.+\])$/m.exec(readFileSync('deploy/Dockerfile', 'utf8'))?.[1] ?? '[]';
+		expect(JSON.parse(inContainer)).toEqual(['node', ...START]);
+		expect(START).toEqual([...NODE_FLAGS, 'build/app.js', 'start']);
+	});
 
 	it('installs what a server needs and nothing else, and refuses to start without it in a sentence each', async () => {
 		expect(existsSync(join(program(), 'node_modules', 'tsx'))).toBe(false);

@@ -1,4 +1,4 @@
-import { and, desc, eq, sql } from 'drizzle-orm';
+import { and, desc, eq, sql, type SQL } from 'drizzle-orm';
 import type { SettingsArea, SettingsByArea } from '../../core/organisation-settings';
 import { completeAreaSettings, originalSettings } from '../../core/organisation-settings/settings-document';
 import { schema, type Db } from '../db/client';
@@ -24,16 +24,9 @@ export async function readSettings<A extends SettingsArea>(db: Db, area: A): Pro
 		: { version: 0, settings: originalSettings(area) };
 }
 
-/** The newest version of an area; 0 where nothing was published. One key look-up. */
-export async function settingsVersion(db: Db, area: SettingsArea): Promise<number> {
-	const [row] = await db
-		.select({ version: organisationSettings.version })
-		.from(organisationSettings)
-		.where(eq(organisationSettings.area, area))
-		.orderBy(desc(organisationSettings.version))
-		.limit(1);
-	return row?.version ?? 0;
-}
+/** The newest version of an area as part of a statement; 0 where nothing was published. One key look-up. */
+export const newestVersion = (area: SettingsArea): SQL<number> =>
+	sql<number>`coalesce((select max(s.version) from ${organisationSettings} s where s.area = ${area}), 0)`;
 
 /** Settings of a version; null where there is no such version. One key look-up. */
 export async function settingsAt<A extends SettingsArea>(

@@ -1,4 +1,4 @@
-import { desc } from 'drizzle-orm';
+import { desc, sql } from 'drizzle-orm';
 import { rulesVersionOf, SHIPPED_RULES, type Rules } from '../../core/rules';
 import {
 	completeSettings,
@@ -7,7 +7,7 @@ import {
 	type PolicySettings
 } from '../../core/triage/policy-settings';
 import { schema, type Db } from '../db/client';
-import { settingsVersion } from '../organisation-settings/read-settings';
+import { newestVersion } from '../organisation-settings/read-settings';
 
 const { triagePolicies } = schema;
 
@@ -53,12 +53,20 @@ export const ownVersionOf = (version: number): number => version - OWN_FROM;
 /** The stored version of a number that people read. */
 export const storedVersionOf = (ownVersion: number): number => OWN_FROM + ownVersion;
 
-/** The rules in force. Two key look-ups; within a transaction, those it began with or newer. */
+/** The rules in force. Two key look-ups in one statement; within a transaction, those it began with or newer. */
 export async function readRules(db: Db): Promise<RulesInForce> {
-	const newest = await newestPolicy(db);
-	const daysOffVersion = await settingsVersion(db, 'days-off');
-	return newest
-		? rulesWith(newest.settings, newest.ownVersion, daysOffVersion)
+	const [row] = await db
+		.select({
+			/** Null where nothing was published. */
+			policy: sql<{ version: number; settings: PolicySettings } | null>`(
+				select jsonb_build_object('version', p.version, 'settings', p.settings) from ${triagePolicies} p
+				order by p.version desc limit 1)`,
+			daysOffVersion: newestVersion('days-off')
+		})
+		.from(sql`(select) as one_row`);
+	const daysOffVersion = row?.daysOffVersion ?? 0;
+	return row?.policy
+		? rulesWith(completeSettings(row.policy.settings), ownVersionOf(row.policy.version), daysOffVersion)
 		: named({ ...SHIPPED_RULES, daysOffVersion }, 0);
 }
 

@@ -8,7 +8,7 @@ import { readCase } from '../src/lib/server/cases/read-case';
 import { openDatabase, schema, type Db } from '../src/lib/server/db/client';
 import { migrateDatabase } from '../src/lib/server/db/migrate';
 import { followUpsBetween, followUpsPerDay } from '../src/lib/server/follow-ups/list-follow-ups';
-import { countriesOf, listPeople, teamsOf } from '../src/lib/server/people/list-people';
+import { listPeople, teamsAndCountriesOf } from '../src/lib/server/people/list-people';
 import { filterOfQuery } from '../src/lib/server/people/people-filter';
 import { benchDeskPages } from './desk-pages';
 import { print, quantile, rounded } from './measure';
@@ -140,7 +140,7 @@ export async function benchDesk(): Promise<void> {
 			'day sheet': (of) => readDaySheet(of, actor, today),
 			'people search': (of, i) => list(of, `q=${searches[i % searches.length] ?? ''}`),
 			'people filters': (of, i) => list(of, filters[i % filters.length] ?? ''),
-			'teams and countries': (of) => Promise.all([teamsOf(of, actor), countriesOf(of, actor)]),
+			'teams and countries': (of) => teamsAndCountriesOf(of, actor),
 			case: (of, i) => readCase(of, actor, ids[i % ids.length] ?? '', now),
 			'follow-ups': (of) =>
 				Promise.all([followUpsBetween(of, actor, month), followUpsPerDay(of, actor, month)])

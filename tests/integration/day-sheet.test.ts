@@ -82,6 +82,18 @@ describe('the day sheet', () => {
 		expect(await groupOf(sore.personId)).toBe('soon');
 	});
 
+	it('states what several reasons rest on once, and of a check only what its mark shows', async () => {
+		const { personId } = await desk.answered(MIRELA);
+		const shown = (await lineOf(personId))?.judgement;
+		const lists = Object.values(shown?.evidence ?? {});
+		expect(lists.length).toBeGreaterThan(1);
+		expect(new Set(lists).size).toBe(new Set(lists.map((list) => JSON.stringify(list))).size);
+		expect(new Set(lists).size).toBeLessThan(lists.length);
+		for (const check of shown?.off ?? [])
+			expect(Object.keys(check).sort()).toEqual(['high', 'id', 'low', 'sd', 'value', 'verdict']);
+		expect(shown?.off.length).toBeGreaterThan(0);
+	});
+
 	it('is divided among coordinators: whose a line is, mine, and nobody’s', async () => {
 		const { personId } = await desk.answered();
 		expect(await lineOf(personId, { whose: 'nobodys' })).toBeDefined();

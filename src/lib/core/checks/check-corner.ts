@@ -15,6 +15,19 @@ export interface CheckResult extends Band, VerdictProbabilities {
 	readonly verdict: Verdict;
 }
 
+/** What a mark and its words show of a check. */
+export type ShownCheck = Pick<CheckResult, 'id' | 'verdict' | 'value' | 'low' | 'high' | 'sd'>;
+
+/** A check without what only computations need. */
+export const shownCheck = ({ id, verdict, value, low, high, sd }: CheckResult): ShownCheck => ({
+	id,
+	verdict,
+	value,
+	low,
+	high,
+	sd
+});
+
 /** How far a check's value lies outside its range, mm; 0 inside. */
 export const outsideBand = (check: CheckResult): number => distanceOutsideBand(check, check.value);
 

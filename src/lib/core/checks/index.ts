@@ -1,4 +1,4 @@
-export { checkCorner, outsideBand, type CheckResult } from './check-corner';
+export { checkCorner, outsideBand, shownCheck, type CheckResult, type ShownCheck } from './check-corner';
 export {
 	bodyHeights,
 	CHECK_IDS,

@@ -20,7 +20,7 @@ export function narrowBand(band: Band): Band {
 }
 
 /** How far a value lies outside a range, mm; 0 inside. */
-export function distanceOutsideBand(band: Band, valueMm: number): number {
+export function distanceOutsideBand(band: Pick<Band, 'low' | 'high'>, valueMm: number): number {
 	if (valueMm < band.low) return band.low - valueMm;
 	return band.high !== null && valueMm > band.high ? valueMm - band.high : 0;
 }

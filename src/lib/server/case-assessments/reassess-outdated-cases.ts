@@ -1,4 +1,4 @@
-import { and, asc, desc, gt, lt, or, sql } from 'drizzle-orm';
+import { and, asc, desc, gt, lt, or, type SQL } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 import { countUpTo } from '../db/count-up-to';
 import { inTransaction } from '../db/transaction';
@@ -30,12 +30,11 @@ export async function countCasesToReassess(db: Db): Promise<number> {
 	return db.$count(cases, isToRejudge((await readRules(db)).name));
 }
 
-/** {@link countCasesToReassess} as a list shows it: counted to `MOST_COUNTED`, in a millisecond or two of any number. */
-export async function countSomeToReassess(db: Db): Promise<number> {
-	const { name } = await readRules(db);
-	const [row] = await db.select({ n: countUpTo(cases, isToRejudge(name)) }).from(sql`(select) as one_row`);
-	return row?.n ?? 0;
-}
+/**
+ * The same as part of a statement, counted to `MOST_COUNTED`.
+ * @param name of the rules in force
+ */
+export const casesToReassess = (name: string): SQL<number> => countUpTo(cases, isToRejudge(name));
 
 /**
  * Assesses everyone last assessed under other rules: after an update, a new policy or checklist, or an import that moved people to another

@@ -1,20 +1,5 @@
-import type { PgColumn } from 'drizzle-orm/pg-core';
-import {
-	and,
-	asc,
-	eq,
-	gt,
-	inArray,
-	isNotNull,
-	isNull,
-	lt,
-	lte,
-	ne,
-	not,
-	or,
-	sql,
-	type SQL
-} from 'drizzle-orm';
+import { unionAll, type PgColumn } from 'drizzle-orm/pg-core';
+import { and, asc, eq, gt, inArray, isNotNull, isNull, lt, lte, ne, or, sql, type SQL } from 'drizzle-orm';
 import {
 	compareDaySheetCases,
 	MOST_COUNTED,
@@ -22,6 +7,8 @@ import {
 	type DaySheetCase
 } from '../../core/day-sheet';
 import { readAssessmentResult, type AssessmentResult, type ReasonCode } from '../../core/case-assessment';
+import { shownCheck } from '../../core/checks';
+import { policySettingsOf } from '../../core/triage/policy-settings';
 import { PENDING_REQUEST_STATES } from '../../core/equipment';
 import { standsFor } from '../accounts/stand-ins';
 import { requirePermission } from '../access/require-permission';
@@ -30,9 +17,10 @@ import { countUpTo } from '../db/count-up-to';
 import { isAnyOf } from '../db/is-any-of';
 import { schema, type Db } from '../db/client';
 import { organisationZone } from '../organisation/organisation-zone';
-import { countSomeToReassess } from '../case-assessments/reassess-outdated-cases';
-import { countHeld } from '../email-hold/held-emails';
-import { readRefused } from '../email/undelivered';
+import { casesToReassess } from '../case-assessments/reassess-outdated-cases';
+import { heldCounted } from '../email-hold/held-emails';
+import { newestRefusal, refusedCounted } from '../email/undelivered';
+import { readRules } from '../rules/read-rules';
 
 const {
 	cases,
@@ -97,6 +85,9 @@ const isLate = (today: string) =>
 		and(isNotNull(cases.followUpOn), lt(cases.followUpOn, today))
 	);
 
+/** Listed only for a follow-up that is due. */
+const isDueBy = (today: string) => and(lte(cases.followUpOn, today), isNull(cases.openSince));
+
 /** The filter as a condition on `cases`. */
 function whereOf(
 	{ team, country, whose, only }: DaySheetFilter,
@@ -120,20 +111,63 @@ function whereOf(
 }
 
 /** The first cases of a condition, in an order; nothing is joined before a line is shown. */
-function firstOf(db: Db, condition: SQL | undefined, ...order: SQL[]) {
-	return db
-		.select({ personId: cases.personId })
+const firstOf = (db: Db, condition: SQL | undefined, ...order: SQL[]) =>
+	db
+		.select({ personId: cases.personId, isLater: sql<boolean>`false`.as('is_later') })
 		.from(cases)
 		.where(condition)
 		.orderBy(...order)
 		.limit(MAX_SHEET_LINES);
-}
 
-/** What the order of the day sheet needs; by key. */
-async function readPicked(db: Db, personIds: readonly string[], today: string): Promise<DaySheetCase[]> {
+/**
+ * Postponed people among open cases and due follow-ups; by people_later_idx. Whether one still is depends on what is new, so each is
+ * checked.
+ */
+const laterOf = (db: Db, narrowed: SQL | undefined, today: string) =>
+	db
+		.select({ personId: cases.personId, isLater: sql<boolean>`true`.as('is_later') })
+		.from(cases)
+		.innerJoin(people, eq(people.id, cases.personId))
+		.where(
+			and(
+				gt(people.laterOn, today),
+				or(
+					and(isNotNull(cases.openSince), ne(cases.level, 'done'), or(isNull(cases.referredOn), hasMessage)),
+					and(isNull(cases.openSince), lte(cases.followUpOn, today))
+				),
+				narrowed
+			)
+		);
+
+/** What the order of the day sheet needs of the cases found, in one statement: planning each search by itself takes longer than searching. */
+async function readPicked(db: Db, narrowed: SQL | undefined, today: string) {
+	const isOpen = and(isNotNull(cases.openSince), narrowed);
+	// Postponed cases are searched separately: they would displace people who need someone.
+	const now = sql`not exists (select from ${people} where ${people.id} = ${cases.personId} and ${gt(people.laterOn, today)})`;
+	const found = unionAll(
+		firstOf(
+			db,
+			and(isOpen, isNull(cases.referredOn), now),
+			asc(cases.level),
+			asc(cases.actBy),
+			sql`${cases.worst} desc nulls last`,
+			asc(cases.personId)
+		),
+		firstOf(db, and(isOpen, lt(cases.actBy, today), now), asc(cases.actBy), asc(cases.personId)),
+		firstOf(db, and(isOpen, isNotNull(cases.referredOn)), asc(cases.level), asc(cases.personId)),
+		firstOf(db, and(isDueBy(today), narrowed, now), asc(cases.followUpOn), asc(cases.personId)),
+		laterOf(db, narrowed, today)
+	).as('found');
+	// A referred case may be postponed, too.
+	const picked = db
+		.select({ personId: found.personId, isLater: sql<boolean>`bool_or(${found.isLater})`.as('is_later') })
+		.from(found)
+		.groupBy(found.personId)
+		.as('picked');
 	const rows = await db
 		.select({
 			personId: cases.personId,
+			isLater: picked.isLater,
 			level: cases.level,
 			openSince: cases.openSince,
 			actBy: cases.actBy,
@@ -149,28 +183,45 @@ async function readPicked(db: Db, personIds: readonly string[], today: string): 
 			>`case when ${people.laterOn} > ${today}::date then (select array_agg(r ->> 'code')
 				from ${caseAssessments} j, jsonb_array_elements(j.document -> 'reasons') r where j.id = ${cases.judgementId}) end`
 		})
-		.from(cases)
-		.innerJoin(people, eq(people.id, cases.personId))
-		.where(isAnyOf(cases.personId, personIds));
+		.from(picked)
+		.innerJoin(cases, eq(cases.personId, picked.personId))
+		.innerJoin(people, eq(people.id, picked.personId));
 	return rows.map((row) => ({ ...row, reasons: row.reasons ?? [] }));
 }
 
 /** Points of a line's trend. */
 const TREND_POINTS = 8;
 
+/** Lists of equal content as one, so that a page states it once: several reasons often rest on the same reports. */
+function shareEqual<T>(lists: Readonly<Record<string, T>>): Record<string, T> {
+	const known = new Map<string, T>();
+	return Object.fromEntries(
+		Object.entries(lists).map(([name, list]) => {
+			const text = JSON.stringify(list);
+			const one = known.get(text) ?? list;
+			known.set(text, one);
+			return [name, one];
+		})
+	);
+}
+
 /** The part of an assessment that a line shows: reasons and their evidence, checks that are off, the trend. A tenth of the whole. */
 function shownOf({ reasons, evidence, unclosable, standing, first, worsts, plan }: AssessmentResult) {
-	const off = standing.filter(({ verdict }) => verdict === 'off');
+	const off = standing.filter(({ verdict }) => verdict === 'off').map(shownCheck);
 	return {
 		reasons,
-		evidence: Object.fromEntries(
-			Object.entries(evidence).filter(([code]) => reasons.some((one) => one.code === code))
+		evidence: shareEqual(
+			Object.fromEntries(
+				Object.entries(evidence).filter(([code]) => reasons.some((one) => one.code === code))
+			)
 		),
 		unclosable,
 		plan: plan && { carriedOut: plan.carriedOut },
 		off,
-		first: first.filter(({ id, value }) => off.some((one) => one.id === id && one.value !== value)),
-		worsts: worsts.slice(-TREND_POINTS)
+		first: first
+			.filter(({ id, value }) => off.some((one) => one.id === id && one.value !== value))
+			.map(shownCheck),
+		worsts: worsts.slice(-TREND_POINTS).map(({ worst }) => worst)
 	};
 }
 
@@ -189,7 +240,6 @@ async function readLines(db: Db, personIds: readonly string[]) {
 			actBy: cases.actBy,
 			worst: cases.worst,
 			followUpOn: cases.followUpOn,
-			answeredAt: cases.answeredAt,
 			referredOn: cases.referredOn,
 			version: cases.version,
 			/** The clinician who has the case, and the day by which an answer is wanted. */
@@ -250,44 +300,17 @@ async function shownLines(db: Db, picked: readonly DaySheetCase[], today: string
 }
 
 /**
- * Postponed people among open cases and due follow-ups; by people_later_idx. Whether one still is depends on what is new, so each is
- * checked.
- */
-async function pickLater(db: Db, narrowed: SQL | undefined, today: string): Promise<DaySheetCase[]> {
-	const later = await db
-		.select({ personId: cases.personId })
-		.from(cases)
-		.innerJoin(people, eq(people.id, cases.personId))
-		.where(
-			and(
-				gt(people.laterOn, today),
-				or(
-					and(isNotNull(cases.openSince), ne(cases.level, 'done'), or(isNull(cases.referredOn), hasMessage)),
-					and(isNull(cases.openSince), lte(cases.followUpOn, today))
-				),
-				narrowed
-			)
-		);
-	return later.length === 0
-		? []
-		: readPicked(
-				db,
-				later.map(({ personId }) => personId),
-				today
-			);
-}
-
-/**
  * Everything the day sheet counts, in one statement: planning each query separately costs more than counting. By cases_open_idx,
  * cases_follow_up_idx, cases_waiting_idx, equipment_requests_board_idx and people_bounced_idx.
  */
-async function countAll(db: Db, isOpen: SQL | undefined, isDue: SQL | undefined) {
+async function countAll(db: Db, narrowed: SQL | undefined, today: string, rulesName: string) {
+	const isOpen = and(isNotNull(cases.openSince), narrowed);
 	const isToActOn = and(isOpen, ne(cases.level, 'done'));
 	const [counts] = await db
 		.select({
 			/** Without those with a clinician and no message since: nothing is asked of a coordinator there. */
 			open: countUpTo(cases, and(isToActOn, or(isNull(cases.referredOn), hasMessage))),
-			due: countUpTo(cases, isDue),
+			due: countUpTo(cases, and(isDueBy(today), narrowed)),
 			/** Nothing is open except that nobody has reviewed the answers yet. */
 			toAcknowledge: countUpTo(cases, and(isOpen, eq(cases.level, 'done'))),
 			waiting: countUpTo(
@@ -303,7 +326,12 @@ async function countAll(db: Db, isOpen: SQL | undefined, isDue: SQL | undefined)
 				)
 			),
 			/** People whose emails bounce, without those who have left. */
-			bounced: countUpTo(people, and(isNotNull(people.bouncedAt), isNull(people.leftAt)))
+			bounced: countUpTo(people, and(isNotNull(people.bouncedAt), isNull(people.leftAt))),
+			toRejudge: casesToReassess(rulesName),
+			held: heldCounted,
+			/** Emails that the mail server refused: someone is waiting for each. */
+			refused: refusedCounted,
+			newestRefusal
 		})
 		.from(sql`(select) as one_row`);
 	if (!counts) throw new Error('A statement of counts gave no row');
@@ -323,56 +351,28 @@ export async function readDaySheet(
 	filter: DaySheetFilter = NO_DAY_SHEET_FILTER
 ) {
 	const { id: userId } = requirePermission(actor, 'cases:read');
-	const idsOf = (rows: readonly { readonly personId: string }[]) => rows.map(({ personId }) => personId);
 	const narrowed = whereOf(filter, userId, today);
-	const isOpen = and(isNotNull(cases.openSince), narrowed);
-	const isDue = and(lte(cases.followUpOn, today), isNull(cases.openSince), narrowed);
-	// Read separately: they would displace people who need someone.
-	const isPostponed = sql`exists (select from ${people} where ${people.id} = ${cases.personId} and ${gt(people.laterOn, today)})`;
-	const now = not(isPostponed);
 	const readShown = async () => {
-		const [open, late, referred, due, later] = await Promise.all([
-			firstOf(
-				db,
-				and(isOpen, isNull(cases.referredOn), now),
-				asc(cases.level),
-				asc(cases.actBy),
-				sql`${cases.worst} desc nulls last`,
-				asc(cases.personId)
-			),
-			firstOf(db, and(isOpen, lt(cases.actBy, today), now), asc(cases.actBy), asc(cases.personId)),
-			firstOf(db, and(isOpen, isNotNull(cases.referredOn)), asc(cases.level), asc(cases.personId)),
-			firstOf(db, and(isDue, now), asc(cases.followUpOn), asc(cases.personId)),
-			pickLater(db, narrowed, today)
-		]);
-		const ids = new Set([open, late, referred, due].flatMap(idsOf));
-		for (const { personId } of later) ids.delete(personId);
-		const picked = ids.size > 0 ? await readPicked(db, [...ids], today) : [];
+		const picked = await readPicked(db, narrowed, today);
 		return {
-			lines: await shownLines(db, [...picked, ...later], today),
-			postponed: later.filter((one) => !needsCoordinator(one, today)).length
+			lines: await shownLines(db, picked, today),
+			postponed: picked.filter((one) => one.isLater && !needsCoordinator(one, today)).length
 		};
 	};
+	const readCounts = async () => {
+		const { name, rules } = await readRules(db);
+		return { counts: await countAll(db, narrowed, today, name), policy: policySettingsOf(rules.policy) };
+	};
 	// Counting takes longest where much is open: nothing waits for it until the end.
-	const [counts, { lines, postponed }, toRejudge, held, refused] = await Promise.all([
-		countAll(db, isOpen, isDue),
-		readShown(),
-		countSomeToReassess(db),
-		countHeld(db),
-		readRefused(db)
-	]);
-	const { open, due, toAcknowledge, waiting, forThings, bounced } = counts;
+	const [{ counts, policy }, { lines, postponed }] = await Promise.all([readCounts(), readShown()]);
+	const { open, due, refused, newestRefusal: words, ...others } = counts;
 	return {
+		...others,
 		lines,
+		/** The settings by which levels are given. */
+		policy,
 		// Postponed cases don't count: nothing is asked of a coordinator there.
 		total: Math.max(open, due) > MOST_COUNTED ? MOST_COUNTED + 1 : open + due - postponed,
-		toAcknowledge,
-		toRejudge,
-		held,
-		/** Emails that the mail server refused: someone is waiting for each. */
-		refusedEmails: refused,
-		waiting,
-		forThings,
-		bounced
+		refusedEmails: { n: refused, words: words ?? '' }
 	};
 }

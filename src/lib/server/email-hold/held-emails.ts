@@ -44,9 +44,12 @@ export async function heldEmails(db: Db, actor: Actor, today: string): Promise<H
 	return rows;
 }
 
+/** The number of held-back emails, as part of a statement. */
+export const heldCounted = sql<number>`(select count(*)::int from ${held})`;
+
 /** The number of held-back emails. */
 export async function countHeld(db: Db): Promise<number> {
-	const { rows } = await db.execute<{ n: number }>(sql`select count(*)::int as n from ${held}`);
+	const { rows } = await db.execute<{ n: number }>(sql`select ${heldCounted} as n`);
 	return rows[0]?.n ?? 0;
 }
 

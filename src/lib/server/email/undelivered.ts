@@ -3,6 +3,7 @@ import type { UndeliveredState } from '../../core/sending/letter-states';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
+import { countUpTo } from '../db/count-up-to';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 
@@ -90,20 +91,13 @@ async function counted(db: Db, which: SQL | undefined): Promise<number> {
 	return row?.n ?? 0;
 }
 
-/** Number of emails that the mail server refused, and its answer to the newest; an index contains just these. */
-export async function readRefused(db: Db): Promise<{ readonly n: number; readonly words: string }> {
-	const n = await countRefused(db);
-	const [newest] =
-		n === 0
-			? []
-			: await db
-					.select({ fault: emails.fault })
-					.from(emails)
-					.where(refused)
-					.orderBy(desc(emails.writtenAt))
-					.limit(1);
-	return { n, words: newest?.fault ?? '' };
-}
+/** How many emails the mail server refused, as part of a statement; an index contains just these. */
+export const refusedCounted = countUpTo(emails, refused);
+
+/** The mail server's answer to the newest of them, as part of a statement; null where there is none. */
+export const newestRefusal = sql<
+	string | null
+>`(select ${emails.fault} from ${emails} where ${refused} order by ${emails.writtenAt} desc limit 1)`;
 
 /** Number of refused emails that nobody has received; an index contains just these. */
 export const countRefused = (db: Db): Promise<number> => counted(db, refused);

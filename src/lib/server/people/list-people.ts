@@ -1,4 +1,4 @@
-import { eq, sql } from 'drizzle-orm';
+import { eq, sql, type SQL } from 'drizzle-orm';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { isAnyOf } from '../db/is-any-of';
@@ -122,23 +122,25 @@ export async function listPeople(
 }
 
 /**
- * The distinct values of a people column, in order: found by jumping from value to value along the column's index, so the cost follows the
- * values, not the people.
+ * The distinct values of a people column, in order, as part of a statement: found by jumping from value to value along the column's index,
+ * so the cost follows the values, not the people.
  */
-async function valuesOf(db: Db, column: 'team' | 'country'): Promise<string[]> {
+function valuesOf(column: 'team' | 'country'): SQL<string[]> {
 	const name = sql.identifier(column);
-	const { rows } = await db.execute<{ value: string }>(sql`
+	return sql<string[]>`array(
 		with recursive t as (
 			(select ${name} as value from people order by ${name} limit 1)
 			union all
 			select (select p.${name} from people p where p.${name} > t.value order by p.${name} limit 1) from t where t.value is not null
 		)
-		select value from t where value is not null and value <> ''`);
-	return rows.map(({ value }) => value);
+		select value from t where value is not null and value <> '')`;
 }
 
 /** Like {@link teamsOf}, for anyone who may see team names. */
-export const teamNames = (db: Db): Promise<string[]> => valuesOf(db, 'team');
+export async function teamNames(db: Db): Promise<string[]> {
+	const [row] = await db.select({ teams: valuesOf('team') }).from(sql`(select) as one_row`);
+	return row?.teams ?? [];
+}
 
 /** Every team with anyone in it; along people_team_idx. */
 export async function teamsOf(db: Db, actor: Actor): Promise<string[]> {
@@ -146,8 +148,14 @@ export async function teamsOf(db: Db, actor: Actor): Promise<string[]> {
 	return teamNames(db);
 }
 
-/** Every country with anyone in it; along people_country_idx. */
-export async function countriesOf(db: Db, actor: Actor): Promise<string[]> {
+/** Every team and every country with anyone in it; along people_team_idx and people_country_idx. */
+export async function teamsAndCountriesOf(
+	db: Db,
+	actor: Actor
+): Promise<{ readonly teams: readonly string[]; readonly countries: readonly string[] }> {
 	requirePermission(actor, 'people:read');
-	return valuesOf(db, 'country');
+	const [row] = await db
+		.select({ teams: valuesOf('team'), countries: valuesOf('country') })
+		.from(sql`(select) as one_row`);
+	return row ?? { teams: [], countries: [] };
 }

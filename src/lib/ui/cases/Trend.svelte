@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { discomfortChange } from '$lib/core/discomfort';
 	import { deskWords } from '$lib/messages/desk';
+	import { drawn } from '../gap-mark/gap-scale';
 
 	const texts = deskWords.cases;
 
@@ -10,8 +11,9 @@
 	const WIDTH = 52;
 	const HEIGHT = 20;
 
-	const x = (i: number) => (worsts.length < 2 ? WIDTH / 2 : 4 + (i / (worsts.length - 1)) * (WIDTH - 8));
-	const y = (worst: number) => HEIGHT - 3 - (worst / 10) * (HEIGHT - 6);
+	const x = (i: number) =>
+		worsts.length < 2 ? WIDTH / 2 : drawn(4 + (i / (worsts.length - 1)) * (WIDTH - 8));
+	const y = (worst: number) => drawn(HEIGHT - 3 - (worst / 10) * (HEIGHT - 6));
 	const first = $derived(worsts[0] ?? 0);
 	const last = $derived(worsts.at(-1) ?? 0);
 	const change = $derived(worsts.length > 1 ? discomfortChange(first, last) : null);

@@ -19,7 +19,7 @@
 	let { sheet, today, timeZone, userId, t, unit }: Props = $props();
 
 	/** Rows in the page's HTML; the others are rendered right after, below what a screen shows. */
-	const FIRST_ROWS = 30;
+	const FIRST_ROWS = 20;
 	let isMounted = $state(false);
 	onMount(() => (isMounted = true));
 </script>

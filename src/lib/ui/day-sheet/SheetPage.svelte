@@ -37,9 +37,9 @@
 				readonly toRejudge: number;
 				readonly held: number;
 				readonly refusedEmails: { readonly n: number; readonly words: string };
+				/** The settings by which levels are given. */
+				readonly policy: PolicySettings;
 			};
-			/** The settings by which levels are given. */
-			readonly policy: PolicySettings;
 			readonly acts: ComponentProps<typeof TodaysActs>['acts'];
 			/** Colleagues who are away and for whom the user stands in. */
 			/** What a new organisation does first; null once something was sent. */
@@ -53,7 +53,11 @@
 
 	const t = deskCatalogue();
 	const shortcuts = useShortcuts();
-	const sheet = new DaySheet(() => ({ lines: data.sheet.lines, today: data.today, policy: data.policy }));
+	const sheet = new DaySheet(() => ({
+		lines: data.sheet.lines,
+		today: data.today,
+		policy: data.sheet.policy
+	}));
 
 	onMount(() => sheet.takeFocus());
 	$effect(() => sheet.loadBrief());

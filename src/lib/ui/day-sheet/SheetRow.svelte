@@ -100,7 +100,7 @@
 			>{/if}{#if owner}<span class="soft" title={owner}>{owner}</span>{/if}
 	</p>
 	<div class="marks">
-		<Trend worsts={(line.judgement?.worsts ?? []).map(({ worst }) => worst)} />
+		<Trend worsts={line.judgement?.worsts ?? []} />
 		{#each off.slice(0, MOST_MARKS) as check (check.id)}
 			<span class="mark"
 				><span>{t.checks.names[check.id]}</span><GapMark

@@ -1,7 +1,8 @@
 import { dayWords, timeWords } from '$lib/messages/dates';
-import { reasonWords } from '$lib/messages/desk/triage-words';
+import { reasonWords, type Grounds } from '$lib/messages/desk/triage-words';
 import { civilDateIn, daysBetween, parseCivilDate } from '$lib/core/calendar';
 import { DAY_SHEET_GROUPS, daySheetGroup, type DaySheetGroup } from '$lib/core/day-sheet';
+import type { ShownCheck } from '$lib/core/checks';
 import type { AssessmentResult, TriageReason, ReasonCode } from '$lib/core/case-assessment';
 import type { LengthUnit } from '$lib/core/length';
 import { isMoreUrgent, type TriageLevel } from '$lib/core/triage';
@@ -11,9 +12,14 @@ import { checkWords } from '../gap-mark/check-words';
 import { deskWords } from '$lib/messages/desk';
 
 /** The part of an assessment that a line shows. */
-type Shown = Pick<AssessmentResult, 'reasons' | 'evidence' | 'unclosable' | 'first' | 'worsts'> & {
+type Shown = Grounds & {
+	readonly reasons: AssessmentResult['reasons'];
 	/** Checks that are off now. */
-	readonly off: AssessmentResult['standing'];
+	readonly off: readonly ShownCheck[];
+	/** Those that had another value at first. */
+	readonly first: readonly ShownCheck[];
+	/** Worst score of each report, oldest first. */
+	readonly worsts: readonly number[];
 	readonly plan: Pick<NonNullable<AssessmentResult['plan']>, 'carriedOut'> | null;
 };
 

@@ -1,13 +1,13 @@
 <script lang="ts">
-	import type { MeasurementGain, CheckResult } from '$lib/core/checks';
+	import type { MeasurementGain, ShownCheck } from '$lib/core/checks';
 	import type { LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import { changeWords } from './change-words';
 
 	interface Props {
-		check: CheckResult;
+		check: ShownCheck;
 		/** The same check before; null where there is nothing to compare with. */
-		before: CheckResult | null;
+		before: ShownCheck | null;
 		certainty?: MeasurementGain;
 		t: Catalogue;
 		unit: LengthUnit;

@@ -1,17 +1,17 @@
 <script lang="ts">
-	import type { MeasurementGain, CheckResult } from '$lib/core/checks';
+	import type { MeasurementGain, ShownCheck } from '$lib/core/checks';
 	import { distanceOutsideBand } from '$lib/core/guidance';
 	import { formatLength, type LengthUnit } from '$lib/core/length';
 	import type { Catalogue } from '$lib/messages';
 	import { checkText } from './check-words';
-	import { layOutGap } from './gap-scale';
+	import { drawn, layOutGap } from './gap-scale';
 
 	interface Props {
-		check: CheckResult;
+		check: ShownCheck;
 		t: Catalogue;
 		unit: LengthUnit;
 		/** The previous value, drawn as a faint stroke. */
-		before?: CheckResult | null;
+		before?: ShownCheck | null;
 		/** What would make it more certain, where known. */
 		certainty?: MeasurementGain;
 		width?: number;
@@ -41,27 +41,25 @@
 	<line class="scale" x1="2" x2={width - 2} y1={BASE} y2={BASE} />
 	<rect
 		class="wash"
-		x={mark.wash.from}
+		x={drawn(mark.wash.from)}
 		y="5"
-		width={Math.max(1, mark.wash.to - mark.wash.from)}
+		width={Math.max(1, drawn(mark.wash.to - mark.wash.from))}
 		height="14"
 	/>
 	<path
 		class="bracket"
 		d={mark.bracket.to === null
-			? `M${mark.bracket.from} 12 V${BASE} H${width - 4}`
-			: `M${mark.bracket.from} 12 V${BASE} H${mark.bracket.to} V12`}
+			? `M${drawn(mark.bracket.from)} 12 V${BASE} H${width - 4}`
+			: `M${drawn(mark.bracket.from)} 12 V${BASE} H${drawn(mark.bracket.to)} V12`}
 	/>
-	{#if was}<line class="was" x1={was.stroke} x2={was.stroke} y1="8" y2={BASE} />{/if}
+	{#if was}<line class="was" x1={drawn(was.stroke)} x2={drawn(was.stroke)} y1="8" y2={BASE} />{/if}
 	{#if mark.beyond === null}
-		<line class="stroke" x1={mark.stroke} x2={mark.stroke} y1="3" y2={BASE + 1} />
+		<line class="stroke" x1={drawn(mark.stroke)} x2={drawn(mark.stroke)} y1="3" y2={BASE + 1} />
 	{:else}
 		{@const x = mark.beyond === 'below' ? 2 : width - 2}
 		{@const tail = mark.beyond === 'below' ? 11 : width - 11}
-		<path
-			class="stroke arrow"
-			d="M{tail} 12 H{x} M{x + (tail - x) * 0.6} 8 L{x} 12 L{x + (tail - x) * 0.6} 16"
-		/>
+		{@const head = drawn(x + (tail - x) * 0.6)}
+		<path class="stroke arrow" d="M{tail} 12 H{x} M{head} 8 L{x} 12 L{head} 16" />
 		<text
 			x={mark.beyond === 'below' ? 14 : width - 14}
 			y="10"

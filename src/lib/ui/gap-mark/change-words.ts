@@ -1,4 +1,4 @@
-import type { MeasurementGain, CheckResult } from '$lib/core/checks';
+import type { MeasurementGain, ShownCheck } from '$lib/core/checks';
 import { distanceOutsideBand } from '$lib/core/guidance';
 import { formatLength, type LengthUnit } from '$lib/core/length';
 import type { Catalogue } from '$lib/messages';
@@ -18,8 +18,8 @@ export interface ChangeWords {
  * @param before null where there is none to compare with
  */
 export function changeWords(
-	before: CheckResult | null,
-	after: CheckResult,
+	before: ShownCheck | null,
+	after: ShownCheck,
 	t: Catalogue,
 	unit: LengthUnit,
 	certainty?: MeasurementGain

@@ -1,4 +1,4 @@
-import { isApproximate, type CheckResult, type MeasurementGain } from '$lib/core/checks';
+import { isApproximate, type ShownCheck, type MeasurementGain } from '$lib/core/checks';
 import { distanceOutsideBand } from '$lib/core/guidance';
 import { formatLength, type LengthUnit } from '$lib/core/length';
 import type { Catalogue } from '$lib/messages';
@@ -14,7 +14,7 @@ function unsureWords(certainty: MeasurementGain | undefined, t: Catalogue): stri
  * @param certainty what would make it more certain, where known
  */
 export function checkWords(
-	check: CheckResult,
+	check: ShownCheck,
 	t: Catalogue,
 	unit: LengthUnit,
 	certainty?: MeasurementGain
@@ -30,14 +30,14 @@ export function checkWords(
 }
 
 /** What to measure to make a check more certain, in words; empty where no tape measurement would help or none is needed. */
-export function surerWords(check: CheckResult, certainty: MeasurementGain | undefined, t: Catalogue): string {
+export function surerWords(check: ShownCheck, certainty: MeasurementGain | undefined, t: Catalogue): string {
 	const isSaid = check.verdict === 'unsure' && distanceOutsideBand(check, check.value) === 0;
 	return certainty?.measure && !isSaid ? t.checks.surer(t.measurable[certainty.measure]) : '';
 }
 
 /** Everything a gap mark shows, as text. */
 export function checkText(
-	check: CheckResult,
+	check: ShownCheck,
 	t: Catalogue,
 	unit: LengthUnit,
 	certainty?: MeasurementGain

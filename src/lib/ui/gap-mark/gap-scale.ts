@@ -24,6 +24,9 @@ const END_PX = 9;
 /** Assumed width of a range without an upper end, for the middle of the scale, mm. */
 const OPEN_BAND_MM = 80;
 
+/** A position as drawn: no screen shows less than a tenth of a pixel, and a list has hundreds of them. */
+export const drawn = (px: number) => Math.round(px * 10) / 10;
+
 /** Lays out a gap mark. The scale is the same for every check: px per mm never changes within a column. */
 export function layOutGap({ value, low, high, sd }: GapValues, widthPx: number): GapLayout {
 	const middle = (low + (high ?? low + OPEN_BAND_MM)) / 2;

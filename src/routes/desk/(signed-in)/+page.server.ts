@@ -14,9 +14,8 @@ import { isoDay } from '$lib/server/clock';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text, uuid, uuids } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
-import { countriesOf, teamsOf } from '$lib/server/people/list-people';
+import { teamsAndCountriesOf } from '$lib/server/people/list-people';
 import { referralsFor } from '$lib/server/referrals/read-referral';
-import { settingsInForce } from '$lib/server/rules/read-rules';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
@@ -28,24 +27,23 @@ export const load: PageServerLoad = ({ locals, url }) =>
 			return { today, referrals: await referralsFor(locals.db, actor), sheet: null };
 		// Roles that see figures but no people start there.
 		if (!isPermitted(actor.role, 'cases:read')) redirect(303, '/desk/workforce');
-		// Asked for before anything else: every email says who it is from.
-		if (isPermitted(actor.role, 'settings:change') && !isSetUp(await readOrganisation(locals.db)))
-			redirect(303, '/desk/organisation');
 		const filter = daySheetFilterOf(url.searchParams);
-		const [teams, countries, sheet, acts, standingIn, policy] = await Promise.all([
-			teamsOf(locals.db, actor),
-			countriesOf(locals.db, actor),
+		const [organisation, choices, sheet, acts, standingIn] = await Promise.all([
+			readOrganisation(locals.db),
+			teamsAndCountriesOf(locals.db, actor),
 			readDaySheet(locals.db, actor, today, filter),
 			undoableActs(locals.db, actor, locals.now),
-			standsInFor(locals.db, actor.id, today),
-			settingsInForce(locals.db)
+			standsInFor(locals.db, actor.id, today)
 		]);
+		// Asked for before anything else: every email says who it is from.
+		if (isPermitted(actor.role, 'settings:change') && !isSetUp(organisation))
+			redirect(303, '/desk/organisation');
 		const isEmpty = sheet.lines.length === 0 && Object.values(filter).every((of) => of === '');
 		const firstSteps = isEmpty ? await readFirstSteps(locals.db) : null;
 		return {
 			today,
 			referrals: null,
-			sheet: { filter, userId: actor.id, teams, countries, sheet, acts, standingIn, firstSteps, policy }
+			sheet: { filter, userId: actor.id, ...choices, sheet, acts, standingIn, firstSteps }
 		};
 	});
 

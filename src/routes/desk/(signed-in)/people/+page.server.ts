@@ -5,7 +5,7 @@ import { DomainError } from '$lib/server/domain-error';
 import { BULK_ACTS, PEOPLE_COLUMNS, parsePeopleColumns } from '$lib/core/people';
 import { directoryDifferences } from '$lib/server/directory/directory-page';
 import { actInBulk, MAX_IN_BULK, type BulkAct } from '$lib/server/people/act-in-bulk';
-import { countriesOf, listPeople, teamsOf } from '$lib/server/people/list-people';
+import { listPeople, teamsAndCountriesOf } from '$lib/server/people/list-people';
 import { deleteFilter, savedFiltersOf, saveFilter } from '$lib/server/people/saved-filters';
 import { requirePermission } from '$lib/server/access/require-permission';
 import { filterOfQuery } from '$lib/server/people/people-filter';
@@ -26,10 +26,9 @@ export const load: PageServerLoad = ({ locals, url, cookies }) =>
 		const filter = filterOfQuery(url.searchParams);
 		const order = sortOrderOfQuery(url.searchParams);
 		const cursor = url.searchParams.get('after') ?? undefined;
-		const [page, teams, countries, saved, differences] = await Promise.all([
+		const [page, choices, saved, differences] = await Promise.all([
 			listPeople(locals.db, actor, { filter, order, cursor, now: locals.now }),
-			teamsOf(locals.db, actor),
-			countriesOf(locals.db, actor),
+			teamsAndCountriesOf(locals.db, actor),
 			savedFiltersOf(locals.db, actor),
 			locals.config.directory ? directoryDifferences(locals.db) : null
 		]);
@@ -39,8 +38,7 @@ export const load: PageServerLoad = ({ locals, url, cookies }) =>
 			columns: parsePeopleColumns(cookies.get(COLUMNS_COOKIE) ?? ''),
 			isFirst: cursor === undefined,
 			...page,
-			teams,
-			countries,
+			...choices,
 			saved,
 			differences,
 			mostInBulk: MAX_IN_BULK,

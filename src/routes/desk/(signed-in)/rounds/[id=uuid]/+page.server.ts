@@ -11,7 +11,7 @@ import { previewRoundSelection } from '$lib/server/rounds/round-selection';
 import { earlierDelays, outcomeOf } from '$lib/server/rounds/round-delays';
 import { remindUnanswered } from '$lib/server/rounds/remind-unanswered';
 import { readRoundForm, ROUND_TEXT_FIELDS, roundOfForm } from '$lib/server/rounds/round-form';
-import { countriesOf, teamsOf } from '$lib/server/people/list-people';
+import { teamsAndCountriesOf } from '$lib/server/people/list-people';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReader } from '$lib/server/http/read-body';
 import { uuid, version as versionField, yesNo } from '$lib/server/http/fields';
@@ -31,8 +31,7 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 			/** What it would bring, or was expected to when it was started; with what came since then. */
 			forecast: who ? forecastRound(await earlierDelays(locals.db, locals.now), who.n) : read.round.forecast,
 			outcome: isDraft ? null : await outcomeOf(locals.db, read.round, locals.now),
-			teams: isDraft ? await teamsOf(locals.db, actor) : [],
-			countries: isDraft ? await countriesOf(locals.db, actor) : [],
+			...(isDraft ? await teamsAndCountriesOf(locals.db, actor) : { teams: [], countries: [] }),
 			organisation: await readOrganisation(locals.db),
 			who,
 			figures: isDraft ? null : await roundFigures(locals.db, params.id),

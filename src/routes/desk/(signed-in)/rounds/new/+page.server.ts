@@ -9,7 +9,7 @@ import { addIsoDays, isoDay } from '$lib/server/clock';
 import { createRound } from '$lib/server/rounds/edit-rounds';
 import { readRoundForm, roundOfForm } from '$lib/server/rounds/round-form';
 import { reminderDaysNow } from '$lib/server/rounds/remind-unanswered';
-import { countriesOf, teamsOf } from '$lib/server/people/list-people';
+import { teamsAndCountriesOf } from '$lib/server/people/list-people';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
@@ -24,8 +24,7 @@ export const load: PageServerLoad = ({ locals }) =>
 		const usual =
 			(await ownTextOf(locals.db, 'round', languageOf(DEFAULT_LANGUAGE))) ?? emailTextsFor().round;
 		return {
-			teams: await teamsOf(locals.db, actor),
-			countries: await countriesOf(locals.db, actor),
+			...(await teamsAndCountriesOf(locals.db, actor)),
 			organisation: await readOrganisation(locals.db),
 			reminderDays: await reminderDaysNow(locals.db),
 			round: {

@@ -1,9 +1,17 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { checklistField, deviceField, leaveOutKindFields, piecesLeftOut } from '$lib/core/answers';
+import {
+	checklistField,
+	deviceField,
+	leaveOutKindFields,
+	piecesLeftOut,
+	stepTickField
+} from '$lib/core/answers';
 import { shareFigure } from '$lib/core/workforce/figures';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { recordConsent } from '$lib/server/assessments/record-consent';
 import { saveAnswers } from '$lib/server/assessments/save-answers';
+import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import { schema } from '$lib/server/db/client';
 import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
 import { plannerHere } from '$lib/server/planning/planning';
@@ -14,6 +22,7 @@ import { adoptStyle, readStylesPage, startStyleTrial } from '$lib/server/plans/s
 import { keptCounts } from '$lib/server/workforce/kept-counts';
 import { tickStep } from '$lib/server/plans/tick-step';
 import { Desk, faultOf, PAINLESS } from '../support/desk';
+import { planHere } from '../support/planning';
 
 let desk: Desk;
 /** A Monday. */
@@ -192,30 +201,61 @@ describe('another of the offered plans', () => {
 });
 
 describe('plans that are equally good', () => {
-	it('come in the order in which colleagues have kept them, as published at the newest closing', async () => {
-		const share = (code: string, x: number) => ({ code, all: shareFigure(x, 40), groups: [] });
-		await db()
-			.insert(schema.workforceClosings)
-			.values({ on: '2026-02-28', madeAt: now, renewed: 0, parts: null });
+	const published = async (on: string, kept: Readonly<Record<string, number>>) => {
+		const share = ([what, x]: [string, number]) => ({
+			code: `kept ${what}`,
+			all: shareFigure(x, 40),
+			groups: []
+		});
+		await db().insert(schema.workforceClosings).values({ on, madeAt: now, renewed: 0, parts: null });
 		await db()
 			.insert(schema.publishedFigures)
 			.values({
-				on: '2026-02-28',
+				on,
 				of: 'steps',
 				by: '',
 				table: {
 					groups: [],
 					people: { all: 40, groups: [] },
-					figures: [
-						share('kept 14 screen:book', 12),
-						share('kept 42 screen:book', 3),
-						share('kept 14 screen', 9)
-					]
+					figures: Object.entries(kept).map(share)
 				},
 				renewedOn: {},
 				pending: [],
 				sums: {}
 			});
+	};
+
+	it('come in the order in which colleagues have kept them, as published at the newest closing', async () => {
+		await published('2026-02-28', { '14 screen:book': 12, '42 screen:book': 3, '14 screen': 9 });
 		expect([...(await keptCounts(db()))]).toEqual([['screen:book', { kept: 12, asked: 40 }]]);
+	});
+
+	it('stay in the order that someone has seen offline, whether or not they ticked a step there', async () => {
+		const bare = Object.entries(PAINLESS).filter(([name]) => !name.startsWith('thing.'));
+		const item = (i: number, kind: string) => ({
+			[`thing.${i}.kind`]: kind,
+			[`thing.${i}.a`]: '32',
+			[`thing.${i}.b`]: '24',
+			[`thing.${i}.c`]: '12',
+			[`thing.${i}.count`]: '1'
+		});
+		const answers = { ...Object.fromEntries(bare), ...item(0, 'book'), ...item(1, 'board-game') };
+		/** The kind of item below the screen in someone's plan. */
+		async function below(ticks: Readonly<Record<string, string>>, hasSeenPlan: boolean): Promise<string> {
+			const { token } = await desk.send(await desk.person());
+			const open = await openAssessment(db(), token);
+			await recordConsent(db(), open, now);
+			await saveAnswers(db(), open, { ...answers, ...ticks }, now);
+			expect(await submitAnswers(db(), open, now, planHere, { hasSeenPlan })).toEqual({ ok: true });
+			const plan = await currentPlanOf(db(), open.assessment.id);
+			const [piece] = plan?.plan?.stations.screen.pieces ?? [];
+			return plan?.corner.household.find(({ id }) => id === piece?.id.split('#')[0])?.kind ?? 'none';
+		}
+		const seen = await below({}, true);
+		const other = seen === 'book' ? 'board-game' : 'book';
+		await published('2026-03-01', { [`14 screen:${seen}`]: 1, [`14 screen:${other}`]: 39 });
+		expect(await below({}, false)).toBe(other);
+		expect(await below({}, true)).toBe(seen);
+		expect(await below({ [stepTickField('screen')]: 'yes' }, false)).toBe(seen);
 	});
 });

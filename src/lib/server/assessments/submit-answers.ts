@@ -89,14 +89,14 @@ function hereOf(rows: readonly SpotRow[], { assessment }: OpenAssessment): SpotR
  * Submits the answers: makes the workstation document, solves the plan outside any transaction, and writes both if the answers are still
  * those that were solved; otherwise tries again, three times at most. Submitting twice is harmless: unchanged answers change nothing;
  * changed ones replace the workstation, keep the first submission time, and make a new plan that keeps what remains true of the old one.
- * @param why why the plan is made again, if it is not the first
+ * @param how why the plan is made again, if it is not the first, and whether the person has seen one that their device made
  */
 export function submitAnswers(
 	db: Db,
 	open: OpenAssessment,
 	now: Date,
 	planning: Planner,
-	why: PlanWhy = 'corrected'
+	{ why = 'corrected', hasSeenPlan = false }: { readonly why?: PlanWhy; readonly hasSeenPlan?: boolean } = {}
 ): Promise<Submitted> {
 	const main = open.assessment.spotOf ?? open.assessment.id;
 	return inSequence(main, async () => {
@@ -116,7 +116,8 @@ export function submitAnswers(
 				planning
 			);
 			const plans = spots.flatMap(({ id }, i) => (solved[i] ? [{ id, ...solved[i] }] : []));
-			if (await write(db, open, { revision: revisionOf(rows), read, plans, why }, now)) return { ok: true };
+			if (await write(db, open, { revision: revisionOf(rows), read, plans, why, hasSeenPlan }, now))
+				return { ok: true };
 		}
 		throw new DomainError('conflict', 'changedMeanwhile');
 	});
@@ -138,6 +139,7 @@ interface Solved {
 	readonly read: ReadAnswers;
 	readonly plans: readonly (SolvedSpot & { readonly id: string })[];
 	readonly why: PlanWhy;
+	readonly hasSeenPlan: boolean;
 }
 
 /**
@@ -174,7 +176,11 @@ function write(db: Db, open: OpenAssessment, solved: Solved, now: Date): Promise
 		const counts = await keptCounts(tx);
 		for (const { id, ...plan } of solved.plans) {
 			const had = await currentPlanOf(tx, id);
-			const advice = orderEqualPlans(plan.corner, plan.advice, counts, had?.plan ?? null);
+			// Offline, a device knows nothing of colleagues: what someone has seen there, and perhaps begun to build, stays the first one.
+			const isSeen = id === row.id && (solved.hasSeenPlan || (!had && hasEarlyTicks(row)));
+			const advice = isSeen
+				? plan.advice
+				: orderEqualPlans(plan.corner, plan.advice, counts, had?.plan ?? null);
 			// The other workstations: the items left to them have changed, and with those perhaps their plans.
 			const reason = had ? (id === row.id ? solved.why : 'household') : 'answers';
 			const made = { assessmentId: id, ...plan, advice, chosen: 0, why: reason };
@@ -189,6 +195,9 @@ function write(db: Db, open: OpenAssessment, solved: Solved, now: Date): Promise
 		return true;
 	});
 }
+
+/** Whether steps were ticked offline, before the answers were submitted. */
+const hasEarlyTicks = (row: SpotRow): boolean => Object.values(stepTicksOf(row.answers)).includes(true);
 
 /** Steps ticked offline before the answers were submitted. */
 async function keepEarlyTicks(tx: Db, row: SpotRow, at: Date): Promise<void> {

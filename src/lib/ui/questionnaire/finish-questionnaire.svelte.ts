@@ -64,7 +64,8 @@ export class FinishQuestionnaire {
 		await this.draft.autosave.flush();
 		if (!this.draft.autosave.isSent) return false;
 		const { token } = this.read();
-		const sent = await fetch(`/c/${token}/submit`, { method: 'POST' }).catch(() => null);
+		const made = this.local ? '?made=offline' : '';
+		const sent = await fetch(`/c/${token}/submit${made}`, { method: 'POST' }).catch(() => null);
 		if (!sent?.ok) return false;
 		// Interrupted on the way: sending it again is harmless.
 		const told = (await sent.json().catch(() => null)) as { issues?: readonly FieldIssue[] } | null;

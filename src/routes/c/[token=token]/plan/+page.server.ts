@@ -200,7 +200,7 @@ async function sendAgain(
 	open: OpenAssessment,
 	why: PlanWhy
 ): Promise<never> {
-	const submitted = await submitAnswers(db, open, now, planning, why);
+	const submitted = await submitAnswers(db, open, now, planning, { why });
 	const first = submitted.ok ? undefined : submitted.issues[0];
 	redirect(303, `/c/${token}/${first ? `${pageOfField(first.field)}?open` : 'plan'}`);
 }

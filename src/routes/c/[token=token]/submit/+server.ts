@@ -3,9 +3,13 @@ import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import { withJsonError } from '$lib/server/http/error-responses';
 import type { RequestHandler } from './$types';
 
-/** Submits the answers. Repeating it is harmless: a device that does not know whether it got through may do so. */
-export const POST: RequestHandler = ({ locals, params }) =>
+/**
+ * Submits the answers; `?made=offline` where the device has made a plan of them and shown it. Repeating it is harmless: a device that does not
+ * know whether it got through may do so.
+ */
+export const POST: RequestHandler = ({ locals, params, url }) =>
 	withJsonError(async () => {
 		const open = await openAssessment(locals.db, params.token);
-		return Response.json(await submitAnswers(locals.db, open, locals.now, locals.planning));
+		const how = { hasSeenPlan: url.searchParams.get('made') === 'offline' };
+		return Response.json(await submitAnswers(locals.db, open, locals.now, locals.planning, how));
 	});

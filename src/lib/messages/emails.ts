@@ -106,6 +106,7 @@ const ASKS_FOR_ANSWERS: readonly EmailKind[] = ['invitation', 'reminder', 'reche
 export const STOPPABLE_KINDS: readonly EmailKind[] = [
 	'reminder',
 	'plan-reminder',
+	'trial-question',
 	'check-in-reminder',
 	'recheck-reminder'
 ];

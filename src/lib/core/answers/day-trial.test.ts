@@ -54,7 +54,7 @@ describe('a day each', () => {
 			part: 'evening'
 		});
 
-		const answered = comfortFields(first, 7, today);
+		const answered = comfortFields(first, 7, addDays(today, 1));
 		const second = trialAfter(start, answered);
 		expect(trialStage(second, { today, minute: 1200 })).toEqual({ day: 'own', part: 'later' });
 		expect(trialStage(second, { today: addDays(today, 1), minute: 600 })).toEqual({
@@ -71,11 +71,11 @@ describe('a day each', () => {
 
 	it('moves a day on which it was not done to the next one', () => {
 		const start = trialFields(STYLE, today);
-		const moved = trialAfter(start, comfortFields(trialAfter(start), null, today));
+		const moved = trialAfter(start, comfortFields(trialAfter(start), null, addDays(today, 1)));
 		expect(moved.since).toBe(addDays(today, 1));
 		expect(trialStage(moved, { today, minute: 1200 })).toEqual({ day: 'tried', part: 'later' });
-		const first = { ...start, ...comfortFields(trialAfter(start), 5, today) };
-		const own = trialAfter(first, comfortFields(trialAfter(first), null, addDays(today, 1)));
+		const first = { ...start, ...comfortFields(trialAfter(start), 5, addDays(today, 1)) };
+		const own = trialAfter(first, comfortFields(trialAfter(first), null, addDays(today, 2)));
 		expect(own).toMatchObject({ comfort: 5, ownOn: addDays(today, 2), ownComfort: null });
 	});
 

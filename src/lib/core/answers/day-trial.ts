@@ -1,4 +1,4 @@
-import { addDays, parseCivilDate, type CivilDate } from '../calendar';
+import { parseCivilDate, type CivilDate } from '../calendar';
 import { SITTING_STYLES, type SittingStyle } from '../corner';
 import type { Answers } from './fields';
 
@@ -72,6 +72,10 @@ export function styleTrialOf(answers: Answers): StyleTrial | null {
 	return trial?.tried.kind === 'style' ? { way: trial.tried.way, since: trial.since } : null;
 }
 
+/** Whether fields change what someone is trying, or how a day of it was. */
+export const speakOfTrial = (fields: Answers): boolean =>
+	Object.values(TRIAL_FIELDS).some((field) => fields[field] !== undefined);
+
 /** Fields that end a trial. */
 export const noTrialFields = (): Record<string, string> =>
 	Object.fromEntries(Object.values(TRIAL_FIELDS).map((field) => [field, '']));
@@ -97,6 +101,12 @@ export type TrialStage = {
 	readonly part: 'later' | 'day' | 'evening';
 } | null;
 
+/** The day that a trial is at, in whose evening its question is asked; null once both days are answered. */
+export function trialDay(trial: DayTrial): { readonly day: 'tried' | 'own'; readonly on: CivilDate } | null {
+	if (trial.comfort === null) return { day: 'tried', on: trial.since };
+	return trial.ownComfort === null ? { day: 'own', on: trial.ownOn ?? trial.since } : null;
+}
+
 /**
  * Where a trial stands; null once both days are answered.
  * @param now the day and the minute of it where the person is
@@ -105,9 +115,9 @@ export function trialStage(
 	trial: DayTrial,
 	now: { readonly today: CivilDate; readonly minute: number }
 ): TrialStage {
-	const day = trial.comfort === null ? 'tried' : 'own';
-	if (day === 'own' && trial.ownComfort !== null) return null;
-	const on = day === 'tried' ? trial.since : (trial.ownOn ?? trial.since);
+	const at = trialDay(trial);
+	if (!at) return null;
+	const { day, on } = at;
 	if (on > now.today) return { day, part: 'later' };
 	return { day, part: on < now.today || now.minute >= EVENING_FROM_MINUTE ? 'evening' : 'day' };
 }
@@ -115,18 +125,18 @@ export function trialStage(
 /**
  * Fields that answer for the day a trial is at: how comfortable it was, or null where it was not done, which moves it to the next day. After
  * the first day, the next one is for what the person has.
+ * @param nextDay the next day on which the person works
  */
 export function comfortFields(
 	trial: DayTrial,
 	comfort: number | null,
-	today: CivilDate
+	nextDay: CivilDate
 ): Record<string, string> {
-	const tomorrow = addDays(today, 1);
 	const isOwn = trial.comfort !== null;
-	if (comfort === null) return { [isOwn ? TRIAL_FIELDS.ownOn : TRIAL_FIELDS.since]: tomorrow };
+	if (comfort === null) return { [isOwn ? TRIAL_FIELDS.ownOn : TRIAL_FIELDS.since]: nextDay };
 	return isOwn
 		? { [TRIAL_FIELDS.ownComfort]: String(comfort) }
-		: { [TRIAL_FIELDS.comfort]: String(comfort), [TRIAL_FIELDS.ownOn]: tomorrow };
+		: { [TRIAL_FIELDS.comfort]: String(comfort), [TRIAL_FIELDS.ownOn]: nextDay };
 }
 
 /** Fewer points apart are no difference: as with discomfort, a change counts from two. */

@@ -24,6 +24,7 @@ export const EMPLOYEE_EMAIL_KINDS = [
 	'message',
 	'equipment',
 	'plan-reminder',
+	'trial-question',
 	'check-in',
 	'check-in-reminder',
 	'recheck',

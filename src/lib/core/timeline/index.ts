@@ -46,6 +46,7 @@ const GROUP_OF_ACT: Readonly<Record<string, TimelineGroup>> = {
 	'plan-chosen': 'plan',
 	'style-kept': 'plan',
 	'plan-recalled': 'plan',
+	'trial-asked': 'plan',
 	'equipment-asked': 'things',
 	'equipment-not-needed': 'things',
 	'equipment-decided': 'things',

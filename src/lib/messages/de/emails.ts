@@ -58,6 +58,14 @@ export const emailTexts: EmailTexts = {
 			],
 			button: 'Meinen Plan öffnen'
 		},
+		'trial-question': {
+			subject: 'Wie war es heute? (eine Frage)',
+			paragraphs: () => [
+				'Sie probieren an Ihrem Arbeitsplatz etwas anderes aus und vergleichen es mit Ihrem Plan. Wie bequem war der Tag? Es ist eine einzige Frage, ganz oben auf Ihrem Plan.',
+				'Hören Sie auf, wenn etwas mehr wehtut als vorher. Dort können Sie das Ausprobieren auch beenden.'
+			],
+			button: 'Sagen, wie der Tag war'
+		},
 		'check-in': {
 			subject: 'Wie ist Ihr Arbeitsplatz jetzt? (zwei bis drei Minuten)',
 			paragraphs: () => [

@@ -66,6 +66,14 @@ export const emailTexts = {
 			],
 			button: 'Open my plan'
 		},
+		'trial-question': {
+			subject: 'How was today? (one question)',
+			paragraphs: () => [
+				'You’re trying another way to sit or another plan, and comparing it with your own. How comfortable was today? It’s one question, at the top of your plan.',
+				'Stop if anything hurts more than before. You can end this on your plan, too.'
+			],
+			button: 'Say how today was'
+		},
 		'check-in': {
 			subject: 'How is your workstation now? (two to three minutes)',
 			paragraphs: () => [

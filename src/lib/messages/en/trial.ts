@@ -9,6 +9,7 @@ export const trialTexts = {
 	},
 	care: 'Stop if anything hurts more than before, or if you feel tingling or numbness.',
 	question: 'How comfortable was today? 0 is very bad, 10 very good.',
+	asksByEmail: (time: string) => `We’ll also ask you by email at ${time}.`,
 	doneForToday: 'I’m done for today',
 	save: 'Save',
 	notToday: 'I didn’t do it today',

@@ -60,6 +60,14 @@ export const emailTexts: EmailTexts = {
 			],
 			button: 'Abrir mi plan'
 		},
+		'trial-question': {
+			subject: '¿Qué tal el día? (una pregunta)',
+			paragraphs: () => [
+				'Está probando otra cosa en su puesto y la compara con su plan. ¿Fue cómodo el día? Es una sola pregunta, al principio de su plan.',
+				'Pare si algo le duele más que antes. Allí también puede dejar de probarlo.'
+			],
+			button: 'Decir cómo fue el día'
+		},
 		'check-in': {
 			subject: '¿Cómo va su puesto ahora? (de dos a tres minutos)',
 			paragraphs: () => [

@@ -10,6 +10,7 @@ export const trialTexts: TrialTexts = {
 	},
 	care: 'Pare si algo le duele más que antes, o si nota hormigueo o entumecimiento.',
 	question: '¿Qué tal de cómodo fue el día? 0 es muy mal, 10 muy bien.',
+	asksByEmail: (time) => `También se lo preguntaremos por correo a las ${time}.`,
 	doneForToday: 'He terminado por hoy',
 	save: 'Guardar',
 	notToday: 'Hoy no lo he hecho',

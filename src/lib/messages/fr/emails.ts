@@ -61,6 +61,14 @@ export const emailTexts: EmailTexts = {
 			],
 			button: 'Ouvrir mon plan'
 		},
+		'trial-question': {
+			subject: 'Comment s’est passée la journée ? (une question)',
+			paragraphs: () => [
+				'Vous essayez autre chose à votre poste, pour comparer avec votre plan. La journée a-t-elle été confortable ? C’est une seule question, en haut de votre plan.',
+				'Arrêtez si quelque chose fait plus mal qu’avant. Sur votre plan, vous pouvez aussi mettre fin à l’essai.'
+			],
+			button: 'Dire comment était la journée'
+		},
 		'check-in': {
 			subject: 'Comment va votre poste maintenant ? (deux à trois minutes)',
 			paragraphs: () => [

@@ -14,6 +14,7 @@ export const trialTexts: TrialTexts = {
 	},
 	care: 'Arrêtez si quelque chose fait plus mal qu’avant, ou si vous sentez des picotements ou un engourdissement.',
 	question: 'La journée a-t-elle été confortable ? 0 veut dire très mauvaise, 10 très bonne.',
+	asksByEmail: (time) => `Nous vous poserons aussi la question par e-mail à ${time}.`,
 	doneForToday: 'J’ai fini pour aujourd’hui',
 	save: 'Enregistrer',
 	notToday: 'Je ne l’ai pas fait aujourd’hui',

@@ -1,5 +1,12 @@
 import { eq, or } from 'drizzle-orm';
-import { convertUnit, sharedFields, redFlagField, redFlagsOf, unitOf } from '../../core/answers';
+import {
+	convertUnit,
+	sharedFields,
+	redFlagField,
+	redFlagsOf,
+	speakOfTrial,
+	unitOf
+} from '../../core/answers';
 import { RED_FLAGS } from '../../core/discomfort';
 import type { LengthUnit } from '../../core/length';
 import { writeAuditLine } from '../audit/write-audit-line';
@@ -10,6 +17,7 @@ import { updateFindingTicks } from '../findings/update-finding-ticks';
 import { reassessCase } from '../case-assessments/reassess-cases';
 import { publishSoon } from '../live/publish-soon';
 import { requirePerson } from '../people/lock-person';
+import { trialQuestionAt } from '../plans/trial-question-at';
 import { recordRedFlags } from '../reports/record-red-flags';
 import { MAX_FIELDS_KEPT } from './link-limits';
 import { endedLinkError, type OpenAssessment } from './open-assessment';
@@ -85,7 +93,7 @@ async function saveWithin(
 	now: Date
 ): Promise<{ readonly saved: SavedAnswers; readonly isWhole: boolean; readonly changed: readonly string[] }> {
 	const { assessment, actor } = open;
-	await requirePerson(tx, actor.personId);
+	const { place } = await requirePerson(tx, actor.personId);
 	const rows = await spotsHeld(tx, open);
 	const hasAgreed = rows.find(({ id }) => id === assessment.id)?.consentedAt !== null;
 	const fields = hasAgreed ? given : signsAmong(given);
@@ -103,7 +111,12 @@ async function saveWithin(
 		const revision = row.answersRevision + 1;
 		await tx
 			.update(assessments)
-			.set({ answers: merged, answersRevision: revision, ...(isHere ? { savedAt: now } : {}) })
+			.set({
+				answers: merged,
+				answersRevision: revision,
+				...(isHere && { savedAt: now }),
+				...(speakOfTrial(own) && { trialAskAt: trialQuestionAt(merged, place, now) })
+			})
 			.where(eq(assessments.id, row.id));
 		changed.push(row.id);
 		// Assessments read the problems of the main workstation only.

@@ -19,7 +19,7 @@ import { DomainError } from '../domain-error';
 import { reassessCase } from '../case-assessments/reassess-cases';
 import { readOrganisation } from '../organisation/read-organisation';
 import { requirePerson, type LockedPerson } from '../people/lock-person';
-import { storedLinkPath } from '../email/personal-link';
+import { firstLinkIn, storedLinkPath } from '../email/personal-link';
 import { queueEmails, type NewEmail } from '../email/queue-email';
 import { usualUnit } from './usual-unit';
 
@@ -182,5 +182,5 @@ export async function newestLinkPath(db: Db, personId: string): Promise<string> 
 		.where(and(eq(emails.personId, personId), ne(emails.linkPath, '')))
 		.orderBy(desc(emails.writtenAt))
 		.limit(1);
-	return /^\/c\/[^/]+/.exec(letter?.linkPath ?? '')?.[0] ?? '';
+	return firstLinkIn(letter?.linkPath ?? '');
 }

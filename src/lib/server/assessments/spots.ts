@@ -32,6 +32,12 @@ export async function spotRows(db: Db, assessment: Pick<SpotRow, 'id' | 'spotOf'
 	return [...rows.filter((row) => row.id === main), ...rows.filter((row) => row.id !== main)];
 }
 
+/** The number of a workstation among its person's, from 1. */
+export const spotNumber = async (db: Db, assessment: Pick<SpotRow, 'id' | 'spotOf'>): Promise<number> =>
+	assessment.spotOf === null
+		? 1
+		: (await spotRows(db, assessment)).findIndex(({ id }) => id === assessment.id) + 1;
+
 /** A workstation in its person's list. */
 export interface SpotLine {
 	/** The start of its pages. */

@@ -66,6 +66,7 @@ const BLANK = {
 	checksOff: null,
 	answeredAt: null,
 	savedAt: null,
+	trialAskAt: null,
 	signs: [],
 	signsAt: null,
 	discomfort: null,

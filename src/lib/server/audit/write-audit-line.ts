@@ -109,6 +109,7 @@ export const AUDIT_ACTIONS = [
 	'checked-in',
 	'check-in-asked',
 	'plan-recalled',
+	'trial-asked',
 	'emails-released',
 	'emails-cancelled',
 	'emails-sent-again',

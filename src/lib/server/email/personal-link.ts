@@ -11,6 +11,14 @@ const KEPT = /^\/c\/~([0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12})/;
 /** The path of a personal link as stored; the secret is computed when the email is sent. */
 export const storedLinkPath = (assessmentId: string): string => `/c/~${assessmentId}`;
 
+/** The part of a stored path that is the first workstation's link; empty for none. */
+export const firstLinkIn = (linkPath: string): string =>
+	(KEPT.exec(linkPath) ?? /^\/c\/[^/]+/.exec(linkPath))?.[0] ?? '';
+
+/** The link of a further workstation, by its number, as stored; the first one's where that was stored with its secret, as long ago. */
+export const spotLinkPath = (link: string, spot: number): string =>
+	spot > 1 && KEPT.test(link) ? `${link}-${spot}` : link;
+
 /**
  * The path to send for a stored one; any other path is returned unchanged. One key look-up.
  * @returns null where the key that the link was made with is no longer known

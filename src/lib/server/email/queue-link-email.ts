@@ -1,6 +1,7 @@
 import type { Db } from '../db/client';
 import { newestLinkPath } from '../assessments/send-assessment';
 import type { EmailWords } from '../../messages/emails';
+import { spotLinkPath } from './personal-link';
 import { queueEmail } from './queue-email';
 
 /** The recipient. */
@@ -11,8 +12,8 @@ interface Reader {
 	readonly leftAt: Date | null;
 }
 
-/** The text: where it leads within their personal pages, and its round. */
-type Letter = EmailWords & { readonly page?: string; readonly roundId?: string };
+/** The text: which workstation's pages it leads to and which of them, and its round. */
+type Letter = EmailWords & { readonly spot?: number; readonly page?: string; readonly roundId?: string };
 
 /**
  * Emails a person with their newest personal link, in the transaction of the act that causes it. People who have left are not emailed, and
@@ -22,7 +23,7 @@ type Letter = EmailWords & { readonly page?: string; readonly roundId?: string }
 export async function queueLinkEmail(
 	tx: Db,
 	person: Reader,
-	{ page = '', ...letter }: Letter,
+	{ spot = 1, page = '', ...letter }: Letter,
 	now: Date
 ): Promise<boolean> {
 	const link = person.leftAt === null ? await newestLinkPath(tx, person.id) : '';
@@ -32,7 +33,7 @@ export async function queueLinkEmail(
 		personId: person.id,
 		toName: person.name,
 		toEmail: person.email,
-		linkPath: `${link}${page}`,
+		linkPath: `${spotLinkPath(link, spot)}${page}`,
 		writtenAt: now
 	});
 	return true;

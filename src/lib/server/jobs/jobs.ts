@@ -25,6 +25,7 @@ import { countDueFigures } from '../workforce/count-due-figures';
 import { forgetFigures } from '../workforce/current-figures';
 import { FiguresDatabase } from '../workforce/figures-database';
 import { publishDueClosings } from '../workforce/publish-closing';
+import { askTrialQuestions } from '../plans/ask-trial-questions';
 import { sendDueReminders } from '../rounds/send-due-reminders';
 import { sendRoundBatches } from '../rounds/send-round';
 import { deliverWebhookMessages, purgeWebhookMessages } from '../webhooks/deliver-messages';
@@ -130,7 +131,8 @@ export async function startJobs(
 		due: async (shallGoOn) => {
 			await purgeUndoData(db, clock());
 			await purgeImportRecords(db, clock());
-			if ((await processDueCases(db, clock(), shallGoOn)) > 0) wake('letters');
+			const asked = await askTrialQuestions(db, clock(), shallGoOn);
+			if ((await processDueCases(db, clock(), shallGoOn)) + asked > 0) wake('letters');
 		},
 		cover: async () => {
 			const n = await coverEmergencies(db, postSigned, clock);

@@ -8,7 +8,7 @@ import {
 	type DayTrial,
 	type TrialStage
 } from '../../core/answers';
-import { minuteOfDay } from '../../core/calendar';
+import { addWorkingDays, minuteOfDay } from '../../core/calendar';
 import { requireAnswered, type OpenAssessment } from '../assessments/open-assessment';
 import { saveAnswers } from '../assessments/save-answers';
 import type { Db } from '../db/client';
@@ -18,11 +18,14 @@ import type { Planner } from '../planning/planning';
 import { choosePlan } from './choose-plan';
 import { currentPlanOf, type StoredPlan } from './current-plan';
 import { adoptStyle } from './sitting-styles';
+import { isAskedByEmail } from './trial-question-at';
 
 /** A trial as the plan page shows it. */
 export interface ShownTrial {
 	readonly trial: DayTrial;
 	readonly stage: TrialStage;
+	/** Whether its question will be asked by email, too. */
+	readonly isAskedByEmail: boolean;
 }
 
 /**
@@ -30,7 +33,7 @@ export interface ShownTrial {
  * replaced since.
  */
 export function shownTrial(
-	{ answers, way }: OpenAssessment['assessment'],
+	{ answers, way, trialAskAt }: Pick<OpenAssessment['assessment'], 'answers' | 'way' | 'trialAskAt'>,
 	plan: StoredPlan,
 	person: LockedPerson,
 	now: Date
@@ -47,7 +50,11 @@ export function shownTrial(
 	if (isGone) return null;
 	const today = person.place.dayOf(now);
 	const minute = minuteOfDay(person.place.zone, today, now);
-	return { trial, stage: trialStage(trial, { today, minute }) };
+	return {
+		trial,
+		stage: trialStage(trial, { today, minute }),
+		isAskedByEmail: trialAskAt !== null && isAskedByEmail(person)
+	};
 }
 
 async function requireTrial(db: Db, open: OpenAssessment, now: Date) {
@@ -56,7 +63,7 @@ async function requireTrial(db: Db, open: OpenAssessment, now: Date) {
 	const person = await readPersonPlace(db, open.actor.personId);
 	const shown = plan && person && shownTrial(open.assessment, plan, person, now);
 	if (!shown || !person) throw new DomainError('conflict', 'trialGone');
-	return { ...shown, today: person.place.dayOf(now) };
+	return { ...shown, nextDay: addWorkingDays(person.place.dayOf(now), 1, person.place.calendar) };
 }
 
 /** Starts to try another of the offered plans today; the plan in use is unchanged. */
@@ -70,17 +77,17 @@ export async function startPlanTrial(db: Db, open: OpenAssessment, chosen: numbe
 	await saveAnswers(db, open, trialFields(tried, person.place.dayOf(now)), now);
 }
 
-/** Saves how comfortable a day of a trial was, 0 to 10; null where it was not done, which moves it to the next day. */
+/** Saves how comfortable a day of a trial was, 0 to 10; null where it was not done, which moves it to the person’s next working day. */
 export async function answerTrial(
 	db: Db,
 	open: OpenAssessment,
 	comfort: number | null,
 	now: Date
 ): Promise<void> {
-	const { trial, stage, today } = await requireTrial(db, open, now);
+	const { trial, stage, nextDay } = await requireTrial(db, open, now);
 	// Two tabs: the first one has answered for this day.
 	if (!stage || stage.part === 'later') throw new DomainError('conflict', 'trialAnswered');
-	await saveAnswers(db, open, comfortFields(trial, comfort, today), now);
+	await saveAnswers(db, open, comfortFields(trial, comfort, nextDay), now);
 }
 
 /** Ends a trial: what was tried is kept and planned with, or everything stays as it is. */

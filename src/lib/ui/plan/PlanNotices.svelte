@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhanceForm } from '../kit/enhance-form';
-	import type { DayTrial, TrialStage } from '$lib/core/answers';
+	import type { ComponentProps } from 'svelte';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import { isOffline } from '../kit/is-offline.svelte';
@@ -18,7 +18,7 @@
 			readonly moving: readonly { readonly label: string; readonly pieces: number }[] | null;
 			readonly next: { readonly hasOpenSign: boolean };
 			readonly isOfOldRules: boolean;
-			readonly trial: { readonly trial: DayTrial; readonly stage: TrialStage } | null;
+			readonly trial: Pick<ComponentProps<typeof TrialCard>, 'trial' | 'stage' | 'isAskedByEmail'> | null;
 		};
 		t: Catalogue;
 	}

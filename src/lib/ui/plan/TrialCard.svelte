@@ -1,5 +1,11 @@
 <script lang="ts">
-	import { betterDay, COMFORT_SCALE, type DayTrial, type TrialStage } from '$lib/core/answers';
+	import {
+		betterDay,
+		COMFORT_SCALE,
+		EVENING_FROM_MINUTE,
+		type DayTrial,
+		type TrialStage
+	} from '$lib/core/answers';
 	import type { Catalogue } from '$lib/messages';
 	import { trialTextsFor } from '$lib/messages/trial';
 	import Button from '../kit/Button.svelte';
@@ -11,12 +17,14 @@
 	interface Props {
 		trial: DayTrial;
 		stage: TrialStage;
+		/** Whether the question will be asked by email, too. */
+		isAskedByEmail: boolean;
 		token: string;
 		t: Catalogue;
 	}
 
 	/** A day each of what is tried and of the plan: what today is for, the question in the evening, then what to keep. */
-	let { trial, stage, token, t }: Props = $props();
+	let { trial, stage, isAskedByEmail, token, t }: Props = $props();
 
 	let comfort = $state<string>();
 
@@ -57,7 +65,10 @@
 		<Button look="quiet" {href}>{texts.look[tried.kind]}</Button>
 	</p>
 	{#if stage}
-		<p>{words}</p>
+		<p>
+			{words}
+			{#if isAskedByEmail}{texts.asksByEmail(t.dates.minutes(EVENING_FROM_MINUTE))}{/if}
+		</p>
 		{#if stage.day === 'tried'}<p class="mt-1 border-s-4 border-warm ps-3 text-note">{texts.care}</p>{/if}
 		{#if stage.part === 'evening'}<div class="mt-2">{@render question()}</div>
 		{:else if stage.part === 'day'}

@@ -60,6 +60,7 @@ export const organisationTexts: DeskTexts['organisation'] = {
 		message: 'Nachricht der Koordination',
 		equipment: 'Neues zur Ausstattung',
 		'plan-reminder': 'Plan nicht begonnen',
+		'trial-question': 'Ein Tag zum Ausprobieren',
 		'check-in': 'Bitte um Rückmeldung',
 		'check-in-reminder': 'Erinnerung an eine Rückmeldung',
 		recheck: 'Nächste Selbsteinschätzung',

@@ -66,6 +66,7 @@ export const stateTexts: DeskTexts['states'] = {
 		'checked-in': 'hat Rückmeldung gegeben',
 		'check-in-asked': 'hat um Rückmeldung gebeten',
 		'plan-recalled': 'hat an einen nicht begonnenen Plan erinnert',
+		'trial-asked': 'hat nach einem Tag zum Ausprobieren gefragt',
 		'signed-in': 'hat sich angemeldet',
 		'sign-in-failed': 'eine Anmeldung ist gescheitert',
 		'signed-out': 'hat sich abgemeldet',

@@ -61,6 +61,7 @@ export const organisationTexts = {
 		message: 'Message from a coordinator',
 		equipment: 'News about equipment',
 		'plan-reminder': 'Plan not started',
+		'trial-question': 'A day of trying something else',
 		'check-in': 'Check-in',
 		'check-in-reminder': 'Reminder of a check-in',
 		recheck: 'Next self-assessment',

@@ -64,6 +64,7 @@ export const stateTexts = {
 		'checked-in': 'answered a check-in',
 		'check-in-asked': 'sent a check-in',
 		'plan-recalled': 'sent a reminder of a plan that was not started',
+		'trial-asked': 'sent the question about a day of trying something else',
 		'signed-in': 'signed in',
 		'sign-in-failed': 'a sign-in failed',
 		'signed-out': 'signed out',

@@ -72,6 +72,8 @@ export const assessments = pgTable(
 		answers: jsonb('answers').$type<Record<string, string>>().notNull().default({}),
 		answersRevision: integer('answers_revision').notNull().default(0),
 		savedAt: moment('saved_at'),
+		/** When the question about a day of a trial is asked by email; null for none, and once it is asked. */
+		trialAskAt: moment('trial_ask_at'),
 		answeredAt: moment('answered_at'),
 		/** The workstation document made from the answers, validated. */
 		corner: jsonb('corner').$type<Corner>(),
@@ -94,6 +96,9 @@ export const assessments = pgTable(
 		index('assessments_sent_idx')
 			.on(t.sentAt.desc())
 			.where(sql`${t.spotOf} is null`),
+		index('assessments_trial_ask_idx')
+			.on(t.trialAskAt)
+			.where(sql`${t.trialAskAt} is not null`),
 		index('assessments_person_sent_idx').on(t.personId, t.sentAt.desc()),
 		check('assessments_way_check', isOneOf(t.way, SITTING_STYLES)),
 		check('assessments_route_check', isOneOf(t.route, QUESTIONNAIRE_MODES)),

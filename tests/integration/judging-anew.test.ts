@@ -35,7 +35,7 @@ beforeEach(async () => {
 	expect(await countCasesToReassess(db())).toBe(PEOPLE);
 });
 
-const run = (shallGoOn?: () => boolean) => reassessOutdatedCases(db(), () => now, shallGoOn);
+const run = (shallGoOn?: () => boolean, ends = 2) => reassessOutdatedCases(db(), () => now, shallGoOn, ends);
 
 describe('cases judged anew from both ends', () => {
 	it('are all judged, each counted once, and are left alone by the next run', async () => {
@@ -45,6 +45,11 @@ describe('cases judged anew from both ends', () => {
 		expect(await db().$count(cases, ne(cases.rulesVersion, SHIPPED_RULES_VERSION))).toBe(0);
 		expect(await newestAssessmentResult(db(), answered)).toEqual(before);
 		expect(await run()).toBe(0);
+	});
+
+	it('are all judged from one end as well', async () => {
+		expect(await run(undefined, 1)).toBe(PEOPLE);
+		expect(await countCasesToReassess(db())).toBe(0);
 	});
 
 	it('are left where the job is told to stop, counted up to there, and the next run does the rest', async () => {

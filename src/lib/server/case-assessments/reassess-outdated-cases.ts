@@ -1,3 +1,4 @@
+import { availableParallelism } from 'node:os';
 import { and, asc, desc, gt, lt, or, type SQL } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 import { countUpTo } from '../db/count-up-to';
@@ -15,6 +16,9 @@ const [LOWEST_ID, HIGHEST_ID] = [
 	'00000000-0000-0000-0000-000000000000',
 	'ffffffff-ffff-ffff-ffff-ffffffffffff'
 ];
+
+/** From one end of the cases, or from both at once: of two processors, one is left to the people at the desk. */
+const USUAL_ENDS = availableParallelism() > 2 ? 2 : 1;
 
 /** People assessed in one transaction: a dozen statements serve all. */
 const BATCH = 100;
@@ -42,16 +46,18 @@ export const casesToReassess = (name: string): SQL<number> => countUpTo(cases, i
  * Resumes where it was stopped, since anyone assessed has the present version; several processes may run it at once. Progress is logged.
  * Cost: some twenty statements per hundred people.
  * @param shallGoOn asked before each batch: the rest is left for the next call where it says no
+ * @param ends 1 or 2: from how many ends at once
  * @returns how many were judged
  */
 export async function reassessOutdatedCases(
 	db: Db,
 	clock: () => Date,
-	shallGoOn: ShouldContinue = alwaysContinue
+	shallGoOn: ShouldContinue = alwaysContinue,
+	ends: number = USUAL_ENDS
 ): Promise<number> {
 	const left = await countCasesToReassess(db);
 	let done = 0;
-	// From both ends at once, until they meet: while one batch waits for the database, the other is computed.
+	// From both ends until they meet: while one batch waits for the database, the other is computed.
 	const span = { low: LOWEST_ID, high: HIGHEST_ID };
 	const work = async (order: typeof asc) => {
 		while (left > 0 && shallGoOn()) {
@@ -77,7 +83,7 @@ export async function reassessOutdatedCases(
 			log({ level: 'info', event: 'rejudging', done, of: left });
 		}
 	};
-	await Promise.all([work(asc), work(desc)]);
+	await Promise.all([asc, desc].slice(0, ends).map(work));
 	return done;
 }
 

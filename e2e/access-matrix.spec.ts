@@ -122,7 +122,7 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 	['/desk/cases/PERSON/together?/end', {}],
 	['/desk/practice?/start', {}],
 	['/desk/practice?/ask', { colleague: KEY }],
-	['/desk/practice/second-opinion/REPORT?/judge', { levels: 'soon' }],
+	['/desk/practice/second-opinion/REPORT?/judge', { 'level.0': 'soon' }],
 	['/desk/practice/REPORT?/answer', { order: '0', message: '' }],
 	['/desk/cases/PERSON/merge?/merge', { other: KEY }],
 	['/desk/cases/PERSON/erase', { name: 'x', why: 'asked' }],

@@ -1,5 +1,5 @@
 import { expect } from '@playwright/test';
-import { markupChecker, PageChecks, SIZES } from './page-checks';
+import { formFaults, markupChecker, PageChecks, SIZES } from './page-checks';
 import {
 	DESK_PAGES,
 	answeredLike,
@@ -25,6 +25,12 @@ test('every page of the desk: valid markup, nothing that axe finds, no sideways 
 	expect(outside.faults).toEqual([]);
 
 	await signIn(page);
+	// So does the one of forms.
+	await page.goto('/desk/account');
+	await page.locator('form[action="?/language"]').evaluate((form) => {
+		form.append(Object.assign(document.createElement('input'), { name: 'unknown' }));
+	});
+	expect(await formFaults(page)).toEqual(['?/language doesn’t know its field unknown']);
 	// A card on a public holiday or weekend is marked, whatever weekday the test runs on.
 	await page.goto('/desk/follow-ups?view=week');
 	const sunday = page.getByRole('group', { name: /^Sunday/ });

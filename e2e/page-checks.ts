@@ -141,6 +141,38 @@ async function markupFaults(html: string): Promise<string[]> {
 	);
 }
 
+/** A field that no form has: what is posted with it is refused, and nothing is done. */
+const NO_FIELD = 'no-such-field';
+
+/**
+ * Controls of forms whose names their act doesn't know: it would refuse whatever a person fills in. Each form is posted as it stands with
+ * one field too many, which has to be the first that is refused.
+ */
+export async function formFaults(page: Page): Promise<string[]> {
+	return page.evaluate(async (noField) => {
+		const faults: string[] = [];
+		const seen = new Set<string>();
+		for (const form of document.forms) {
+			const names = [...form.elements].flatMap((control) => control.getAttribute('name') || []);
+			const act = form.getAttribute('action') ?? '';
+			const kind = `${act} ${[...new Set(names)].sort().join(' ')}`;
+			const isChecked =
+				form.method === 'post' && form.enctype !== 'multipart/form-data' && act.includes('?/');
+			if (!isChecked || names.length === 0 || seen.has(kind)) continue;
+			seen.add(kind);
+			const body = new URLSearchParams(names.map((name) => [name, '']));
+			for (const [name, value] of new FormData(form)) body.set(name, String(value));
+			body.set(noField, '');
+			const headers = { accept: 'application/json', 'x-sveltekit-action': 'true' };
+			const answer = await fetch(act, { method: 'POST', headers, body });
+			const refused = /\/([^\s"]+) is not a part of this format/.exec(await answer.text())?.[1];
+			if (refused !== undefined && refused !== noField)
+				faults.push(`${act} doesn’t know its field ${refused}`);
+		}
+		return faults;
+	}, NO_FIELD);
+}
+
 /** A laptop, a small laptop or tablet, and a phone. */
 export const SIZES = {
 	laptop: { width: 1280, height: 800 },
@@ -152,8 +184,8 @@ export const SIZES = {
 export type Size = keyof typeof SIZES;
 
 /**
- * Looks at pages one after the other, each opened once: its markup, what axe finds, whether it scrolls sideways at any size, and where its
- * title begins.
+ * Looks at pages one after the other, each opened once: its markup, what axe finds, whether its forms have only fields that their acts know,
+ * whether it scrolls sideways at any size, and where its title begins.
  */
 export class PageChecks {
 	/** One line per fault. */
@@ -196,6 +228,7 @@ export class PageChecks {
 	/** Looks at the page as it stands. @param where is named with each fault */
 	async look(where: string): Promise<void> {
 		for (const fault of await axeFaults(this.page, this.door)) this.faults.push(`${where}: ${fault}`);
+		for (const fault of await formFaults(this.page)) this.faults.push(`${where}: ${fault}`);
 		for (const size of this.sizes) {
 			await this.resize(size);
 			const { over, left } = await this.page.evaluate(() => ({

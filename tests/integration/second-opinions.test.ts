@@ -1,8 +1,10 @@
 import { randomUUID } from 'node:crypto';
-import { eq } from 'drizzle-orm';
+import { and, eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { OPINION_SIZE } from '$lib/core/second-opinion';
 import type { TriageLevel } from '$lib/core/triage';
+import { regionScoreWords, signWords } from '$lib/messages/desk/triage-words';
+import { saveAnswers } from '$lib/server/assessments/save-answers';
 import { withdrawAnswers } from '$lib/server/assessments/withdraw';
 import { schema } from '$lib/server/db/client';
 import {
@@ -12,6 +14,7 @@ import {
 	listSecondOpinions,
 	readSecondOpinion
 } from '$lib/server/second-opinions/second-opinions';
+import { practiceLines } from '$lib/ui/practice/practice-words';
 import { Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';
 
 const { people, secondOpinionCases } = schema;
@@ -97,6 +100,26 @@ describe('a second opinion', () => {
 		await withdrawAnswers(db(), open, now);
 		expect(await ofPerson()).toBe(0);
 		expect((await readSecondOpinion(db(), desk.coordinator, id)).cases.length).toBeGreaterThan(0);
+	});
+
+	it('says of each case what its level rests on: discomfort as it was reported, and every warning sign', async () => {
+		const { open, personId } = await desk.answered(MIRELA);
+		await saveAnswers(db(), open, { 'sign.wakes-at-night': 'yes' }, desk.later(1));
+		const { evidence, reasons } = await desk.judged(personId);
+		const reported = Object.values(evidence).flat();
+		expect(reported.length).toBeGreaterThan(0);
+		expect(reasons.some(({ sign }) => sign === 'wakes-at-night')).toBe(true);
+		const id = await ask();
+		const [row] = await db()
+			.select()
+			.from(secondOpinionCases)
+			.where(and(eq(secondOpinionCases.opinionId, id), eq(secondOpinionCases.personId, personId)));
+		const { cases } = await readSecondOpinion(db(), desk.second, id);
+		const record = cases.find(({ place }) => place === row?.place)?.record;
+		const lines = record ? practiceLines(record).join('\n') : '';
+		expect(lines).toContain(signWords('wakes-at-night'));
+		expect(lines).not.toContain('No discomfort');
+		for (const report of reported) expect(lines).toContain(regionScoreWords(report));
 	});
 
 	it('needs cases that were answered', async () => {

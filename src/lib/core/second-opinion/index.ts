@@ -1,5 +1,6 @@
 export {
 	compareOpinions,
+	levelField,
 	OPINION_SIZE,
 	spreadOverLevels,
 	type JudgedByRules,

@@ -16,7 +16,7 @@ export const trialTexts: TrialTexts = {
 	},
 	care: 'Hören Sie auf, wenn etwas mehr wehtut als vorher, oder wenn es kribbelt oder taub wird.',
 	question: 'Wie bequem war der Tag? 0 ist sehr schlecht, 10 sehr gut.',
-	asksByEmail: (time) => `Wir fragen Sie um ${time} auch per E-Mail.`,
+	asksByEmail: (time) => `Wir fragen Sie um ${time} Uhr auch per E-Mail.`,
 	doneForToday: 'Ich bin für heute fertig',
 	save: 'Speichern',
 	notToday: 'Heute habe ich es nicht gemacht',

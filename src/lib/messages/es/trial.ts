@@ -9,7 +9,7 @@ export const trialTexts: TrialTexts = {
 		own: (day) => `El ${day}, siéntese y trabaje según su plan. Después responda a la misma pregunta.`
 	},
 	care: 'Pare si algo le duele más que antes, o si nota hormigueo o entumecimiento.',
-	question: '¿Qué tal de cómodo fue el día? 0 es muy mal, 10 muy bien.',
+	question: '¿Fue cómodo el día? 0 es muy incómodo, 10 muy cómodo.',
 	asksByEmail: (time) => `También se lo preguntaremos por correo a las ${time}.`,
 	doneForToday: 'He terminado por hoy',
 	save: 'Guardar',

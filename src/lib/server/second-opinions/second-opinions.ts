@@ -1,6 +1,6 @@
 import { randomInt, randomUUID } from 'node:crypto';
-import { and, desc, eq, inArray, isNull, or, sql, type SQL } from 'drizzle-orm';
-import { compareOpinions, OPINION_SIZE, spreadOverLevels } from '../../core/second-opinion';
+import { and, asc, desc, eq, inArray, isNull, or, sql, type SQL } from 'drizzle-orm';
+import { compareOpinions, levelField, OPINION_SIZE, spreadOverLevels } from '../../core/second-opinion';
 import { TRIAGE_LEVELS, type TriageLevel } from '../../core/triage';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
@@ -181,21 +181,23 @@ export async function judgeSecondOpinion(
 	db: Db,
 	actor: Actor,
 	id: string,
-	levels: readonly TriageLevel[]
+	levels: readonly (TriageLevel | undefined)[]
 ): Promise<void> {
 	const { isStarter } = await ownOpinion(db, actor, id);
-	const [last] = await db
+	const rows = await db
 		.select({ place: secondOpinionCases.place })
 		.from(secondOpinionCases)
 		.where(eq(secondOpinionCases.opinionId, id))
-		.orderBy(desc(secondOpinionCases.place))
-		.limit(1);
-	if (levels.length < (last?.place ?? -1) + 1) throw new DomainError('invalid', 'judgeEveryCase', '/levels');
+		.orderBy(asc(secondOpinionCases.place));
+	const missing = rows.find(({ place }) => levels[place] === undefined);
+	if (missing) throw new DomainError('invalid', 'judgeEveryCase', `/${levelField(missing.place)}`);
+	// A case whose person was erased has a place, and nothing to judge.
+	const given = Array.from({ length: (rows.at(-1)?.place ?? -1) + 1 }, (_, place) => levels[place] ?? 'done');
 	const mine = isStarter ? secondOpinions.startedLevels : secondOpinions.askedLevels;
-	const given = await db
+	const written = await db
 		.update(secondOpinions)
-		.set(isStarter ? { startedLevels: [...levels] } : { askedLevels: [...levels] })
+		.set(isStarter ? { startedLevels: given } : { askedLevels: given })
 		.where(and(eq(secondOpinions.id, id), isNull(mine)))
 		.returning({ id: secondOpinions.id });
-	if (given.length === 0) throw new DomainError('conflict', 'judgedAlready');
+	if (written.length === 0) throw new DomainError('conflict', 'judgedAlready');
 }

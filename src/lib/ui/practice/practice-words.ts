@@ -1,6 +1,7 @@
 import { checkCorner } from '$lib/core/checks';
 import type { CaseRecord } from '$lib/core/case-assessment';
 import { inTimeOrder, newestAnswers } from '$lib/core/case-assessment/case-record';
+import { discomfortReportsOf } from '$lib/core/case-assessment/discomfort-reports';
 import type { RegionReport } from '$lib/core/discomfort';
 import { checklistTextsFor } from '$lib/messages/checklist';
 import { dayWords } from '$lib/messages/dates';
@@ -41,13 +42,27 @@ function signLines({ answers, checkIns, lifted, outcomes }: CaseRecord): string[
 	const { lists } = deskCatalogue();
 	const reported = inTimeOrder([...answers, ...checkIns]).filter(({ signs }) => signs.length > 0);
 	return [
-		...reported.map(({ on, signs }) =>
-			texts.reported(dayWords(on, 'short'), lists.and(signs.map(signWords)))
-		),
+		...reported.map(({ on, signs }) => texts.reported(dayWords(on, 'long'), lists.and(signs.map(signWords)))),
 		...lifted.map(({ how }) => texts.said(deskWords.triage.lifted[how])),
 		...outcomes
 			.filter(({ of }) => of.length > 0)
-			.map(({ on, of }) => texts.closed(dayWords(on, 'short'), lists.and(of.map(closableWords))))
+			.map(({ on, of }) => texts.closed(dayWords(on, 'long'), lists.and(of.map(closableWords))))
+	];
+}
+
+/** Most reports of discomfort shown besides those of check-ins, the newest. */
+const MOST_REPORTS = 2;
+
+/** Discomfort as reported with answers: the newest report, and the one before, if any. A record has each as an entry of its own. */
+function discomfortLines({ answers }: Pick<CaseRecord, 'answers'>): string[] {
+	const reports = discomfortReportsOf({ answers, checkIns: [] });
+	const newest = reports.at(-1)?.regions ?? [];
+	const earlier = reports.slice(-MOST_REPORTS, -1);
+	return [
+		reportsOrNone(newest),
+		...earlier.map(({ on, regions }) =>
+			deskWords.practice.earlier(dayWords(on, 'long'), reportsOrNone(regions))
+		)
 	];
 }
 
@@ -62,13 +77,13 @@ function answerLines({ answers, plan, ticks }: CaseRecord): string[] {
 	const heights = answer.corner ? heightsWords(answer.corner) : [];
 	const done = plan?.things.filter((one) => one.done !== null && one.undone === null) ?? [];
 	return [
-		texts.answered(dayWords(answer.on, 'short')),
-		reportsOrNone(answer.discomfort ?? []),
+		texts.answered(dayWords(answer.on, 'long')),
+		...discomfortLines({ answers }),
 		...(heights.length > 0 ? [texts.heights(t.lists.and(heights))] : []),
 		...(problems.length > 0
 			? [
 					texts.problems(
-						t.lists.and(problems.map(({ id }) => checklistTextsFor(t.locale).findings[id as 'glare'] ?? id))
+						problems.map(({ id }) => checklistTextsFor(t.locale).findings[id as 'glare'] ?? id).join(' · ')
 					)
 				]
 			: []),
@@ -88,10 +103,10 @@ export function practiceLines(record: CaseRecord): string[] {
 		...signLines(record),
 		...answerLines(record),
 		...checkIns.map(({ on, discomfort }) =>
-			texts.checkIn(dayWords(on, 'short'), reportsOrNone(discomfort ?? []))
+			texts.checkIn(dayWords(on, 'long'), reportsOrNone(discomfort ?? []))
 		),
 		...record.waiting.map(({ what, since: on }) =>
-			texts.waiting(deskWords.triage.requests[what], dayWords(on, 'short'))
+			texts.waiting(deskWords.triage.requests[what], dayWords(on, 'long'))
 		)
 	].map((line) => `${line}.`);
 }

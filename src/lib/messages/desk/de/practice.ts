@@ -44,6 +44,7 @@ export const practiceTexts: typeof en = {
 	hinders: { no: '', 'a-little': ', behindert die Arbeit etwas', much: ', behindert die Arbeit stark' },
 	heights: (list) => `Höhen: ${list}`,
 	problems: (list) => `Probleme: ${list}`,
+	earlier: (day, report) => `Davor, am ${day}. ${report}`,
 	checkIn: (day, report) => `Rückmeldung am ${day}. ${report}`,
 	waiting: (what, day) => `Seit ${day}: ${what}`,
 	seen: 'Die Antworten sind als erledigt markiert',
@@ -95,7 +96,7 @@ export const practiceTexts: typeof en = {
 			`Sie: ${you}. ${name}: ${other}. Nach Ihren Einstellungen: ${rules}.`,
 		proposals: 'Für Ihre Einstellungen',
 		proposal: (n, rules, both, reason) =>
-			`In ${n} Fällen haben Sie beide „${both}“ gewählt, wo Ihre Einstellungen „${rules}“ sagen (${reason}). Erwägen Sie eine Änderung.`,
+			`In ${n} Fällen haben Sie beide „${both}“ gewählt, wo Ihre Einstellungen „${rules}“ sagen${reason ? ` (${reason})` : ''}. Erwägen Sie eine Änderung.`,
 		toSettings: 'Stufen und Fristen'
 	},
 	again: 'Zurück zum Üben'

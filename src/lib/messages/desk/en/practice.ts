@@ -49,6 +49,7 @@ export const practiceTexts = {
 	} satisfies Record<RegionReport['hinders'], string>,
 	heights: (list: string) => `Heights: ${list}`,
 	problems: (list: string) => `Problems: ${list}`,
+	earlier: (day: string, report: string) => `Before that, on ${day}. ${report}`,
 	checkIn: (day: string, report: string) => `Check-in on ${day}. ${report}`,
 	waiting: (what: string, day: string) => `Since ${day}: ${what}`,
 	seen: 'The answers are marked as dealt with',
@@ -100,8 +101,8 @@ export const practiceTexts = {
 		levels: (you: string, name: string, other: string, rules: string) =>
 			`You: ${you}. ${name}: ${other}. By your settings: ${rules}.`,
 		proposals: 'For your settings',
-		proposal: (n: number, rules: string, both: string, reason: string) =>
-			`In ${n} cases you both chose “${both}” where your settings say “${rules}” (${reason}). Consider changing them.`,
+		proposal: (n: number, rules: string, both: string, reason: string | null) =>
+			`In ${n} cases you both chose “${both}” where your settings say “${rules}”${reason ? ` (${reason})` : ''}. Consider changing them.`,
 		toSettings: 'Levels and deadlines'
 	},
 	again: 'Back to Practice'

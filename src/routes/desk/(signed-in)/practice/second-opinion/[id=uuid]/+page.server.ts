@@ -1,5 +1,6 @@
 import { Type } from 'typebox';
-import { TRIAGE_LEVELS, type TriageLevel } from '$lib/core/triage';
+import { levelField, OPINION_SIZE } from '$lib/core/second-opinion';
+import { TRIAGE_LEVELS } from '$lib/core/triage';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReader } from '$lib/server/http/read-body';
 import { judgeSecondOpinion, readSecondOpinion } from '$lib/server/second-opinions/second-opinions';
@@ -9,15 +10,18 @@ import type { Actions, PageServerLoad } from './$types';
 export const load: PageServerLoad = ({ locals, params }) =>
 	withErrorPage(() => readSecondOpinion(locals.db, signedIn(locals), params.id));
 
-const levelPattern = `(?:${TRIAGE_LEVELS.join('|')})`;
+const places = Array.from({ length: OPINION_SIZE }, (_, place) => place);
 
-/** The levels by the places of the cases, separated by commas. */
-const read = formReader({ levels: Type.String({ pattern: `^${levelPattern}(?:,${levelPattern}){0,19}$` }) });
+/** The level of each case, by its place: as the rows of choices post them, with or without scripts. */
+const read = formReader(
+	Object.fromEntries(places.map((place) => [levelField(place), Type.Optional(Type.Enum([...TRIAGE_LEVELS]))]))
+);
 
 export const actions: Actions = {
 	judge: ({ request, locals, params }) =>
 		withFormError(async () => {
-			const levels = (await read(request)).levels.split(',') as TriageLevel[];
+			const form = await read(request);
+			const levels = places.map((place) => form[levelField(place)]);
 			await judgeSecondOpinion(locals.db, signedIn(locals), params.id, levels);
 		})
 };

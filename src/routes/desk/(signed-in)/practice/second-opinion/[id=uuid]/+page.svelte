@@ -1,4 +1,6 @@
 <script lang="ts">
+	import { onMount } from 'svelte';
+	import { levelField } from '$lib/core/second-opinion';
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { TRIAGE_LEVELS, type TriageLevel } from '$lib/core/triage';
 	import { deskWords } from '$lib/messages/desk';
@@ -15,13 +17,10 @@
 	const { cases, compared } = $derived(data);
 	const levelName = (level: TriageLevel) => deskWords.triage.levels[level].name;
 	const options = TRIAGE_LEVELS.map((value) => ({ value, words: levelName(value) }));
+	/** Before scripts run, the server says what is missing. */
+	let isRunning = $state(false);
+	onMount(() => (isRunning = true));
 	let chosen = $state<Record<number, string>>({});
-	/** By place; a case whose person was erased has no place any longer, and counts as done. */
-	const levels = $derived(
-		Array.from({ length: Math.max(-1, ...cases.map(({ place }) => place)) + 1 }, (_, place) =>
-			cases.some((one) => one.place === place) ? (chosen[place] ?? '') : 'done'
-		)
-	);
 </script>
 
 <svelte:head><title>{texts.title}</title></svelte:head>
@@ -38,16 +37,12 @@
 			<h2 class="mt-6 text-lead">{texts.proposals}</h2>
 			<ul>
 				{#each compared.proposals as { reason, rules, both, cases: n } (`${reason} ${both}`)}
+					{@const why = reasonWords(
+						{ code: reason, level: rules, on: cases[0]!.record.today },
+						{ evidence: {}, unclosable: [] }
+					)}
 					<li class="py-1">
-						{texts.proposal(
-							n,
-							levelName(rules),
-							levelName(both),
-							reasonWords(
-								{ code: reason, level: rules, on: cases[0]!.record.today },
-								{ evidence: {}, unclosable: [] }
-							)
-						)}
+						{texts.proposal(n, levelName(rules), levelName(both), why === levelName(rules) ? null : why)}
 					</li>
 				{/each}
 			</ul>
@@ -75,7 +70,6 @@
 	{:else}
 		<p class="mt-1 max-w-prose text-ink-soft">{texts.lead(cases.length)}</p>
 		<form method="POST" action="?/judge" use:enhanceForm class="mt-4">
-			<input type="hidden" name="levels" value={levels.join(',')} />
 			{#each cases as { place, record }, i (place)}
 				<section class="border-b border-rule py-3">
 					<h2 class="font-semibold">{texts.caseNumber(i + 1)}</h2>
@@ -84,7 +78,7 @@
 					</ul>
 					<div class="mt-1.5">
 						<ChoiceRows
-							name="level.{place}"
+							name={levelField(place)}
 							legend={texts.level(i + 1)}
 							{options}
 							value={chosen[place] ?? ''}
@@ -96,7 +90,9 @@
 			{/each}
 			{#if fault}<p class="mt-3 font-semibold text-warm" role="alert">{fault}</p>{/if}
 			<p class="mt-4">
-				<Button look="main" size="desk" disabled={levels.includes('')}>{texts.give}</Button>
+				<Button look="main" size="desk" disabled={isRunning && cases.some(({ place }) => !chosen[place])}
+					>{texts.give}</Button
+				>
 			</p>
 		</form>
 	{/if}

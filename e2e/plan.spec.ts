@@ -245,7 +245,9 @@ test('habits are told by a tap, another sitting style is tried for a day and kep
 	await employee.getByRole('radio', { name: '7', exact: true }).check();
 	await employee.getByRole('button', { name: 'Save', exact: true }).click();
 	await expect(
-		employee.getByText(/sit and work as your plan says\. Then answer the same question\.$/)
+		employee.getByText(
+			/sit and work as your plan says\. Then answer the same question\. We’ll also ask you by email at 16:00\.$/
+		)
 	).toBeVisible();
 	await employee.getByRole('link', { name: 'See how to sit' }).click();
 	await employee.getByRole('button', { name: 'Keep this style and plan with it' }).click();

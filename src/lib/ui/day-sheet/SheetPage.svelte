@@ -41,9 +41,9 @@
 				readonly policy: PolicySettings;
 			};
 			readonly acts: ComponentProps<typeof TodaysActs>['acts'];
-			/** Colleagues who are away and for whom the user stands in. */
 			/** What a new organisation does first; null once something was sent. */
 			readonly firstSteps: ComponentProps<typeof FirstStepList>['steps'] | null;
+			/** Colleagues who are away and for whom the user stands in. */
 			readonly standingIn: readonly { readonly name: string; readonly until: string }[];
 		};
 		form: Record<string, unknown> | null;

@@ -18,7 +18,7 @@ import { PlainFault, say } from './say.mjs';
  */
 
 /**
- * Room for new objects before they are collected, MB: with Node.js's own, a page of the day sheet takes a sixth more of the processor. The
+ * Room for new objects before they are collected, MB: with Node.js's own, a page of the day sheet takes about a tenth more of the processor. The
  * files in `deploy` start the application with the same.
  */
 export const NODE_FLAGS = ['--max-semi-space-size=32'];

@@ -107,6 +107,10 @@ export const observations = pgTable(
 	},
 	(t) => [
 		index('observations_person_idx').on(t.personId, t.id.desc()),
+		// A person's newest one, which each assessment reads and ends: without this, it is looked for in the GIN indexes below, as a whole.
+		index('observations_newest_idx')
+			.on(t.personId)
+			.where(sql`${t.untilDay} is null`),
 		index('observations_judgement_idx').on(t.judgementId),
 		// From a figure to its people.
 		index('observations_discomfort_idx')

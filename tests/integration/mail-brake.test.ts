@@ -290,6 +290,20 @@ describe('what is cancelled', () => {
 		expect(await written(personId)).toBe(before + 1);
 	});
 
+	it('is nothing any more once the person has left: the count and the list agree', async () => {
+		const at = daysLater(150);
+		const personId = await dueByUpdate(at);
+		await aRunOfTheQueue(daysLater(170));
+		const listed = async () =>
+			(await heldEmails(db(), desk.coordinator, '2027-12-31')).reduce((sum, { people: n }) => sum + n, 0);
+		const before = await countHeld(db());
+		expect(await listed()).toBe(before);
+		expect((await openOf(personId, 'check-in'))?.heldWhy).toBe('update');
+		await markAsLeft(db(), desk.coordinator, act(personId), daysLater(170));
+		expect(await countHeld(db())).toBeLessThan(before);
+		expect(await listed()).toBe(await countHeld(db()));
+	});
+
 	it('goes out on the day on which people would have got it anyway, where it was brought forward', async () => {
 		const at = daysLater(200);
 		const personId = await dueByUpdate(at);

@@ -5,7 +5,7 @@ import { isMoreUrgent, type TriageLevel } from '../triage';
  * Cases, answers and emails are counted to here: where there are more, the exact number changes nothing that a coordinator does today, and
  * counting them would take longer than all the rest of the page. A count above it means "more than that".
  */
-export const MOST_COUNTED = 10_000;
+export const MOST_COUNTED = 1000;
 
 /** Groups of the day sheet, in working order: by level, overdue or not. */
 export const DAY_SHEET_GROUPS = [

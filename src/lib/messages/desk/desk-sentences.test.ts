@@ -18,9 +18,9 @@ describe('the day in a sentence or two', () => {
 			'37 Personen brauchen Sie. 3 neue Antworten ohne Handlungsbedarf. 66 Selbsteinschätzungen noch nicht beantwortet.'
 		],
 		[
-			{ total: 10_001, toAcknowledge: 10_000, waiting: 10_001 },
-			'More than 10,000 people need you. 10,000 new answers with nothing to do. More than 10,000 self-assessments not answered yet.',
-			'Mehr als 10.000 Personen brauchen Sie. 10.000 neue Antworten ohne Handlungsbedarf. Mehr als 10.000 Selbsteinschätzungen noch nicht beantwortet.'
+			{ total: 1001, toAcknowledge: 1000, waiting: 1001 },
+			'More than 1,000 people need you. 1,000 new answers with nothing to do. More than 1,000 self-assessments not answered yet.',
+			'Mehr als 1.000 Personen brauchen Sie. 1.000 neue Antworten ohne Handlungsbedarf. Mehr als 1.000 Selbsteinschätzungen noch nicht beantwortet.'
 		]
 	])('%o', (sheet, english, german) => {
 		expect(en.sheet.summary(sheet)).toBe(english);
@@ -31,14 +31,14 @@ describe('the day in a sentence or two', () => {
 describe('what is counted to a point', () => {
 	it.each([
 		[
-			en.sheet.firstShown(60, 10_001),
-			'The first 60 of more than 10,000 are shown. The rest move up as you deal with these.'
+			en.sheet.firstShown(60, 1001),
+			'The first 60 of more than 1,000 are shown. The rest move up as you deal with these.'
 		],
-		[en.followUps.summary(10_001, 1200), 'More than 10,000 follow-ups are overdue. 1,200 shown.'],
-		[en.followUps.moreInToday(1024, 24), 'and 1,000 more in Today'],
-		[en.followUps.moreInToday(10_001, 24), 'and many more in Today'],
-		[de.followUps.summary(10_001, 7), 'Mehr als 10.000 Wiedervorlagen sind überfällig. 7 werden gezeigt.'],
-		[de.followUps.moreInToday(10_001, 24), 'und viele weitere unter „Heute“']
+		[en.followUps.summary(1001, 1200), 'More than 1,000 follow-ups are overdue. 1,200 shown.'],
+		[en.followUps.moreInToday(924, 24), 'and 900 more in Today'],
+		[en.followUps.moreInToday(1001, 24), 'and many more in Today'],
+		[de.followUps.summary(1001, 7), 'Mehr als 1.000 Wiedervorlagen sind überfällig. 7 werden gezeigt.'],
+		[de.followUps.moreInToday(1001, 24), 'und viele weitere unter „Heute“']
 	])('“%s”', (said, wanted) => expect(said).toBe(wanted));
 });
 

@@ -1,5 +1,6 @@
 import { countryWords } from '../reader-formats';
 import { afterEach, beforeAll, describe, expect, it } from 'vitest';
+import { MOST_COUNTED } from '$lib/core/day-sheet';
 import { RED_FLAGS } from '$lib/core/discomfort';
 import { REPLY_KINDS, REPLY_REASONS } from '$lib/core/sending/own-texts';
 import { TRIAGE_LEVELS } from '$lib/core/triage';
@@ -164,6 +165,12 @@ describe.each(DESK_LANGUAGES)('the sentences of the desk in %s', (language) => {
 			const [one, many] = [text(1), text(3)];
 			expect(many).toContain('3');
 			expect(one.replaceAll(/\d/g, '')).not.toBe(many.replaceAll(/\d/g, ''));
+		}
+		// Counted up to a point, also where a sentence begins with the number.
+		const refused = (n: number) => sheet.refusedEmails({ n, words: '' });
+		for (const text of [sheet.held, refused, sheet.bounced, sheet.rejudging, sheet.onTheWay]) {
+			expect(text(MOST_COUNTED + 1)).toMatch(/more than 1,000|mehr als 1\.000/i);
+			expect(text(MOST_COUNTED + 1)).toMatch(/^\p{Lu}/u);
 		}
 		expect(sheet.summary({ total: 0, toAcknowledge: 0, waiting: 0 })).not.toMatch(/\d/);
 		expect(actSentence({ settled: { settled: ['a', 'b'], leftOut: ['c'] } })).toContain('2');

@@ -7,3 +7,7 @@ import { MOST_COUNTED } from '../../core/day-sheet';
  */
 export const countUpTo = (table: PgTable, condition: SQL | undefined): SQL<number> =>
 	sql<number>`(select count(*)::int from (select from ${table} where ${condition ?? sql`true`} limit ${MOST_COUNTED + 1}) as counted)`;
+
+/** The same for conditions that indexes of their own serve: together in one, PostgreSQL looks through the whole table. */
+export const sumUpTo = (...counts: SQL<number>[]): SQL<number> =>
+	sql<number>`least(${MOST_COUNTED + 1}, ${sql.join(counts, sql` + `)})`;

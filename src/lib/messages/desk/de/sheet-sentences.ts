@@ -47,9 +47,9 @@ export const sheetTexts: DeskTexts['sheet'] = {
 	rejudging: (n) =>
 		`Wir bewerten ${count(n, 'Fall', 'Fälle')} nach den neuen Regeln neu. Diese Liste ist noch nicht vollständig. Laden Sie die Seite in einigen Minuten neu.`,
 	held: (n) =>
-		`${n === 1 ? '1 E-Mail wartet' : `${n} E-Mails warten`} auf Ihre Freigabe. ${n === 1 ? 'Sie wurde' : 'Sie wurden'} durch eine Aktualisierung, neue Einstellungen oder einen Import fällig.`,
+		`${sentence(count(n, 'E-Mail wartet', 'E-Mails warten'))} auf Ihre Freigabe. ${n === 1 ? 'Sie wurde' : 'Sie wurden'} durch eine Aktualisierung, neue Einstellungen oder einen Import fällig.`,
 	refusedEmails: ({ n, words }) =>
-		`${n === 1 ? '1 E-Mail ging' : `${n} E-Mails gingen`} nicht hinaus, weil der Mailserver sie abgelehnt hat${words ? `. Er meldete: „${words}“` : '.'}`,
+		`${sentence(count(n, 'E-Mail ging', 'E-Mails gingen'))} nicht hinaus, weil der Mailserver sie abgelehnt hat${words ? `. Er meldete: „${words}“` : '.'}`,
 	markedDone: (n, leftOut) =>
 		`${
 			n === 1

@@ -65,10 +65,10 @@ export const sheetTexts = {
 		`We’re assessing ${count(n, 'case', 'cases')} again with the new rules, so this list isn't complete yet. Reload the page in a few minutes.`,
 	/** The number of emails made due by an update or an import and not released. */
 	held: (n: number) =>
-		`${count(n, 'email is', 'emails are')} waiting for your release. An update, new settings or an import made ${n === 1 ? 'it' : 'them'} due.`,
+		`${sentence(count(n, 'email is', 'emails are'))} waiting for your release. An update, new settings or an import made ${n === 1 ? 'it' : 'them'} due.`,
 	/** The number of emails that the mail server refused and nobody has received. */
 	refusedEmails: ({ n, words }: { n: number; words: string }) =>
-		`${count(n, 'email', 'emails')} didn’t go out, because the mail server refused ${n === 1 ? 'it' : 'them'}${words ? `. It said: “${words}”` : '.'}`,
+		`${sentence(count(n, 'email', 'emails'))} didn’t go out, because the mail server refused ${n === 1 ? 'it' : 'them'}${words ? `. It said: “${words}”` : '.'}`,
 	/** After cases were marked as done. */
 	markedDone: (n: number, leftOut: number) =>
 		`${

@@ -1,4 +1,5 @@
 import { eq, ne } from 'drizzle-orm';
+import pg from 'pg';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import { SHIPPED_RULES_VERSION } from '$lib/core/rules';
 import {
@@ -8,6 +9,7 @@ import {
 import { ReassessThread } from '$lib/server/case-assessments/reassess-thread';
 import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
 import { openDatabase, schema } from '$lib/server/db/client';
+import { CHANNEL } from '$lib/server/live/changes';
 import { Desk, MIRELA } from '../support/desk';
 
 const { cases } = schema;
@@ -45,6 +47,26 @@ describe('cases judged anew from both ends', () => {
 		expect(await db().$count(cases, ne(cases.rulesVersion, SHIPPED_RULES_VERSION))).toBe(0);
 		expect(await newestAssessmentResult(db(), answered)).toEqual(before);
 		expect(await run()).toBe(0);
+	});
+
+	it('tell open desk pages at the beginning and at the end, not with each batch', async () => {
+		const client = new pg.Client({ connectionString: desk.test.url });
+		await client.connect();
+		const left: Promise<number>[] = [];
+		client.on('notification', ({ payload }) => {
+			if (payload === 'desk') left.push(countCasesToReassess(db()));
+		});
+		await client.query(`listen ${CHANNEL}`);
+		const began = performance.now();
+		await run();
+		const batches = Math.ceil(PEOPLE / 100);
+		await client.query('select 1');
+		await client.end();
+		const seen = await Promise.all(left);
+		// At once, each five seconds, and at the end.
+		expect(seen.length).toBeLessThanOrEqual(Math.min(batches, 2 + (performance.now() - began) / 5000));
+		expect(seen.length).toBeGreaterThan(1);
+		expect(seen.at(-1)).toBe(0);
 	});
 
 	it('are all judged from one end as well', async () => {

@@ -230,7 +230,7 @@ function excluded(names: readonly (keyof ReturnType<typeof caseOf>)[]) {
 /**
  * Assesses people's cases again, within the transaction of the act that locked them and may have changed them, and stores what lists need.
  * Emails that fall due only because of changed rules or an import are held back (`email-hold/email-due-day.ts`). Cost: ten index reads and
- * at most ten writes for all together; no plan is solved.
+ * at most ten writes for all together; no plan is solved. The caller publishes the change.
  */
 export async function reassessCases(tx: Db, people: readonly LockedPerson[], now: Date): Promise<void> {
 	if (people.length === 0) return;
@@ -288,12 +288,13 @@ export async function reassessCases(tx: Db, people: readonly LockedPerson[], now
 				version: sql`${cases.version} + 1`
 			}
 		});
-	// Every open desk page reloads.
-	await publishChange(tx, 'desk');
 }
 
 /** The same for one person, who is locked first, so that of two simultaneous acts the later one's result stands. */
 export async function reassessCase(tx: Db, personId: string, now: Date): Promise<void> {
 	const person = await lockPerson(tx, personId);
-	if (person) await reassessCases(tx, [person], now);
+	if (!person) return;
+	await reassessCases(tx, [person], now);
+	// Every open desk page reloads.
+	await publishChange(tx, 'desk');
 }

@@ -1,9 +1,11 @@
 import { availableParallelism } from 'node:os';
 import { and, asc, desc, gt, lt, or, type SQL } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
-import { countUpTo } from '../db/count-up-to';
+import { countUpTo, sumUpTo } from '../db/count-up-to';
 import { inTransaction } from '../db/transaction';
 import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
+import { publishChange } from '../live/changes';
+import { publishSeldom } from '../live/publish-seldom';
 import { describeError, log } from '../log';
 import { lockPeople } from '../people/lock-person';
 import { readRules } from '../rules/read-rules';
@@ -23,22 +25,25 @@ const USUAL_ENDS = availableParallelism() > 2 ? 2 : 1;
 /** People assessed in one transaction: a dozen statements serve all. */
 const BATCH = 100;
 
-/**
- * Cases last assessed under other rules, or that an import marked: the two ends of cases_rules_version_idx, which are empty once everyone
- * is done.
- */
-const isToRejudge = (name: string) => or(lt(cases.rulesVersion, name), gt(cases.rulesVersion, name));
+/** Cases last assessed under other rules, or that an import marked. */
+const isToRejudge = (name: string) => or(isBefore(name), isAfter(name));
+
+/** The two ends of cases_rules_version_idx, which are empty once everyone is done. */
+const isBefore = (name: string) => lt(cases.rulesVersion, name);
+const isAfter = (name: string) => gt(cases.rulesVersion, name);
 
 /** Number of people still to be assessed under the present rules. */
 export async function countCasesToReassess(db: Db): Promise<number> {
-	return db.$count(cases, isToRejudge((await readRules(db)).name));
+	const { name } = await readRules(db);
+	return (await db.$count(cases, isBefore(name))) + (await db.$count(cases, isAfter(name)));
 }
 
 /**
  * The same as part of a statement, counted to `MOST_COUNTED`.
  * @param name of the rules in force
  */
-export const casesToReassess = (name: string): SQL<number> => countUpTo(cases, isToRejudge(name));
+export const casesToReassess = (name: string): SQL<number> =>
+	sumUpTo(countUpTo(cases, isBefore(name)), countUpTo(cases, isAfter(name)));
 
 /**
  * Assesses everyone last assessed under other rules: after an update, a new policy or checklist, or an import that moved people to another
@@ -59,7 +64,7 @@ export async function reassessOutdatedCases(
 	let done = 0;
 	// From both ends until they meet: while one batch waits for the database, the other is computed.
 	const span = { low: LOWEST_ID, high: HIGHEST_ID };
-	const work = async (order: typeof asc) => {
+	const work = async (order: typeof asc, changed: () => Promise<void>) => {
 		while (left > 0 && shallGoOn()) {
 			// Read before each batch: settings may be published while this runs.
 			const { name } = await readRules(db);
@@ -80,10 +85,14 @@ export async function reassessOutdatedCases(
 			const judged = await judgeTogether(db, mine, clock());
 			// Not added to what was read before: the other end counts, too.
 			done += judged;
+			await changed();
 			log({ level: 'info', event: 'rejudging', done, of: left });
 		}
 	};
-	await Promise.all([asc, desc].slice(0, ends).map(work));
+	await publishSeldom(
+		() => publishChange(db, 'desk'),
+		(changed) => Promise.all([asc, desc].slice(0, ends).map((order) => work(order, changed)))
+	);
 	return done;
 }
 

@@ -13,6 +13,7 @@ import { OF_PERSON } from '../erasure/own-rows';
 import { organisationZone } from '../organisation/organisation-zone';
 import { readOrganisation } from '../organisation/read-organisation';
 import { detailsOfPerson } from './import-record';
+import { publishChange } from '../live/changes';
 import { lockPeople } from './lock-person';
 
 const { cases, deskActs, people, rosterImports, rosterImportPeople, users } = schema;
@@ -120,7 +121,10 @@ export async function undoImport(
 		}
 		const restored = await restore(tx, id, [...kept.keys()]);
 		const again = concerned.filter((personId) => moved.has(personId));
-		if (again.length > 0) await reassessCases(tx, await lockPeople(tx, again), now);
+		if (again.length > 0) {
+			await reassessCases(tx, await lockPeople(tx, again), now);
+			await publishChange(tx, 'desk');
+		}
 		await tx.update(rosterImports).set({ undoneAt: now }).where(eq(rosterImports.id, id));
 		await tx.delete(rosterImportPeople).where(eq(rosterImportPeople.importId, id));
 		const undone = new Set([...restored, ...moved]).size;

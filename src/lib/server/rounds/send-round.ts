@@ -9,6 +9,7 @@ import { isConnectionError } from '../db/connection-error';
 import { isRetryable } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { publishChange } from '../live/changes';
+import { publishSeldom } from '../live/publish-seldom';
 import { describeError, log } from '../log';
 import { lockPeople } from '../people/lock-person';
 import { readRules } from '../rules/read-rules';
@@ -42,24 +43,28 @@ export async function sendRoundBatches(
 	shallGoOn: ShouldContinue = alwaysContinue,
 	{ callOthers, seal }: Partial<RoundHelpers> = {}
 ): Promise<number> {
-	let written = 0;
 	const sending = await db
 		.select()
 		.from(rounds)
 		.where(and(eq(rounds.state, 'sending'), isNull(rounds.pausedAt)))
 		.orderBy(asc(rounds.createdAt));
-	for (const round of sending) {
-		if (isoDay(clock(), round.timeZone) < round.startsOn) continue;
-		while (shallGoOn()) {
-			const n = await sendBatch(db, round.id, clock());
-			if (n === 0) break;
-			// There may be many more: another process helps.
-			if (written === 0 && n === BATCH) callOthers?.();
-			if (Math.floor((written + n) / SEALED_EVERY) > Math.floor(written / SEALED_EVERY)) seal?.();
-			written += n;
+	const work = async (changed: () => Promise<void>) => {
+		let written = 0;
+		for (const round of sending) {
+			if (isoDay(clock(), round.timeZone) < round.startsOn) continue;
+			while (shallGoOn()) {
+				const n = await sendBatch(db, round.id, clock());
+				if (n === 0) break;
+				// There may be many more: another process helps.
+				if (written === 0 && n === BATCH) callOthers?.();
+				if (Math.floor((written + n) / SEALED_EVERY) > Math.floor(written / SEALED_EVERY)) seal?.();
+				written += n;
+				await changed();
+			}
 		}
-	}
-	return written;
+		return written;
+	};
+	return publishSeldom(() => publishChange(db, 'desk'), work);
 }
 
 async function sendBatch(db: Db, id: string, now: Date): Promise<number> {

@@ -1,3 +1,11 @@
+import { promisify } from 'node:util';
+import { gzip } from 'node:zlib';
+
+const gzipped = promisify(gzip);
+
+/** For pages: a twelfth more to send than with the usual level, in three quarters of its time. */
+const PAGE_LEVEL = 3;
+
 /** What is worth compressing: pages and their data. Files are compressed by the build; event streams must not wait. */
 const WORTH = /^(?:text\/html|text\/plain|text\/csv|text\/calendar|application\/json)\b/;
 
@@ -11,10 +19,10 @@ function takesGzip(accepted: string | null): boolean {
 }
 
 /**
- * A response compressed while streaming, where that is worthwhile and the client accepts it.
+ * A response compressed, where that is worthwhile and the client accepts it: a whole page at once, anything else while it streams.
  * @param accepted the request's `accept-encoding`
  */
-export function compressResponse(response: Response, accepted: string | null): Response {
+export async function compressResponse(response: Response, accepted: string | null): Promise<Response> {
 	const { headers, body } = response;
 	if (!body || !WORTH.test(headers.get('content-type') ?? '') || headers.has('content-encoding'))
 		return response;
@@ -23,9 +31,12 @@ export function compressResponse(response: Response, accepted: string | null): R
 	if (!takesGzip(accepted) || (length !== null && Number(length) < LEAST_BYTES)) return response;
 	headers.delete('content-length');
 	headers.set('content-encoding', 'gzip');
-	return new Response(body.pipeThrough(new CompressionStream('gzip')), {
-		status: response.status,
-		statusText: response.statusText,
-		headers
-	});
+	const { status, statusText } = response;
+	// SvelteKit marks a page with a hash of all of it, and streams the others.
+	if (headers.has('etag')) {
+		const bytes = await gzipped(await response.arrayBuffer(), { level: PAGE_LEVEL });
+		headers.set('content-length', String(bytes.byteLength));
+		return new Response(new Uint8Array(bytes), { status, statusText, headers });
+	}
+	return new Response(body.pipeThrough(new CompressionStream('gzip')), { status, statusText, headers });
 }

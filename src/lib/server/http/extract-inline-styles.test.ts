@@ -16,8 +16,14 @@ describe('style attributes', () => {
 	});
 
 	it('are found behind values with signs in them, and not in what is text', () => {
-		const html = extractInlineStyles(page('<a title="a > b" style="left:1px">style="x"</a>'));
-		expect(html).toContain('<a title="a > b" data-style="0">style="x"</a>');
+		const html = extractInlineStyles(
+			page(
+				'<a title="a > b" style="left:1px">a style="x"</a><i>b style="y"</i> style="z"<p style="left:1px" hidden></p>'
+			)
+		);
+		expect(html).toContain(
+			'<a title="a > b" data-style="0">a style="x"</a><i>b style="y"</i> style="z"<p data-style="0" hidden></p>'
+		);
 	});
 
 	it('never close the rule or the element they are in', () => {

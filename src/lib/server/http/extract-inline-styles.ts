@@ -1,6 +1,9 @@
 /** A start tag with its attributes as Svelte writes it: values in double quotes, which never contain `"` and `<`. */
-const TAG = /<[a-zA-Z][^\s/>]*(?:\s+[^\s=>"'/]+(?:="[^"]*")?)*\s*\/?>/g;
+const TAG = /<[a-zA-Z][^\s/>]*(?:\s+[^\s=>"'/]+(?:="[^"]*")?)*\s*\/?>/y;
 const STYLE = /\sstyle="([^"]*)"/;
+
+/** How Svelte writes one: few tags of a page have it, and only those are read. */
+const MARK = ' style="';
 
 /** Repeated, a class outweighs a component's own rules, as the attribute did. */
 const WEIGHT = 5;
@@ -20,9 +23,9 @@ const isPlain = (style: string) => !/[{}<>\\]/.test(style);
 export function extractInlineStyles(html: string): string {
 	const nonce = /<script[^>]*\snonce="([^"]+)"/.exec(html)?.[1];
 	const end = html.indexOf('</head>');
-	if (!nonce || end < 0 || !STYLE.test(html)) return html;
+	if (!nonce || end < 0 || !html.includes(MARK, end)) return html;
 	const places = new Map<string, number>();
-	const body = html.slice(end).replace(TAG, (tag) => {
+	const replaced = (tag: string) => {
 		const style = STYLE.exec(tag)?.[1];
 		if (style === undefined) return tag;
 		const plain = text(style).trim();
@@ -30,7 +33,19 @@ export function extractInlineStyles(html: string): string {
 		const place = places.get(plain) ?? places.size;
 		places.set(plain, place);
 		return tag.replace(STYLE, ` data-style="${place}"`);
-	});
+	};
+	let body = '';
+	let done = end;
+	for (let at = html.indexOf(MARK, end); at >= 0; at = html.indexOf(MARK, Math.max(at + 1, done))) {
+		const start = html.lastIndexOf('<', at);
+		TAG.lastIndex = start;
+		const tag = start < done ? undefined : TAG.exec(html)?.[0];
+		// In a text or in another attribute it is none.
+		if (tag === undefined || start + tag.length <= at) continue;
+		body += html.slice(done, start) + replaced(tag);
+		done = start + tag.length;
+	}
+	body += html.slice(done);
 	const rules = [...places].map(([style, place]) => `${`[data-style="${place}"]`.repeat(WEIGHT)}{${style}}`);
 	return `${html.slice(0, end)}<style nonce="${nonce}">${rules.join('')}</style>${body}`;
 }

@@ -14,7 +14,7 @@ import { lockPerson, type LockedPerson } from '../people/lock-person';
 import { syncPlanReminders, type PlanReminder } from '../plans/plan-reminders';
 import { readRules } from '../rules/read-rules';
 import { yieldToEventLoop } from '../yield-to-event-loop';
-import { storeObservations, storeMoves } from '../workforce/store-observations';
+import { isCountedAlike, storeLevels, storeMoves, storeObservations } from '../workforce/store-observations';
 import { loadCaseRecords, type LoadedCaseRecord } from './load-case-record';
 
 const { cases, caseAssessments } = schema;
@@ -78,30 +78,39 @@ function heldWhyOf({ rulesVersion }: CaseBefore, now: string): HeldWhy | null {
 	return withoutPolicy(rulesVersion) === withoutPolicy(now) ? 'policy' : 'update';
 }
 
+/** An assessment with the newest one stored before it; null where there is none, or a new plan was made since. */
+interface Compared extends Judged {
+	readonly last: AssessmentResult | null;
+}
+
+/** Of each person with something to assess. */
+function comparedWith(judged: readonly Judged[], before: ReadonlyMap<string, CaseBefore>): Compared[] {
+	return judged
+		.filter(({ read }) => !read.isEmpty)
+		.map((one) => {
+			const { document, judgedAt } = before.get(one.person.id) ?? {};
+			// What a new plan offers is counted with the assessment, even one that says the same.
+			const hasNewPlan = one.read.plan !== null && judgedAt && one.read.plan.madeAt > judgedAt;
+			return { ...one, last: document && !hasNewPlan ? readAssessmentResult(document) : null };
+		});
+}
+
 /**
  * Stores assessments, except those identical to the newest one of the same plan.
+ * @param isForRulesAlone whether nothing has happened since the newest ones but that rules have changed
  * @returns the newest of each person by id, where there is one
  */
 async function store(
 	tx: Db,
 	judged: readonly Judged[],
-	before: readonly CaseBefore[],
-	now: Date
+	before: ReadonlyMap<string, CaseBefore>,
+	now: Date,
+	isForRulesAlone: boolean
 ): Promise<Map<string, number>> {
-	const known = new Map(before.map((row) => [row.personId, row]));
 	const ids = new Map<string, number>();
-	const changed = judged.filter(({ person, read, judgement }) => {
-		if (read.isEmpty) return false;
-		const last = known.get(person.id);
-		// What a new plan offers is counted with the assessment, even one that says the same.
-		const hasNewPlan = read.plan !== null && last?.judgedAt && read.plan.madeAt > last.judgedAt;
-		if (
-			!last?.document ||
-			hasNewPlan ||
-			!sameDocument(withoutToday(readAssessmentResult(last.document)), withoutToday(judgement))
-		)
-			return true;
-		ids.set(person.id, last.judgementId ?? 0);
+	const changed = comparedWith(judged, before).filter(({ person, judgement, last }) => {
+		if (!last || !sameDocument(withoutToday(last), withoutToday(judgement))) return true;
+		ids.set(person.id, before.get(person.id)?.judgementId ?? 0);
 		return false;
 	});
 	if (changed.length === 0) return ids;
@@ -119,18 +128,23 @@ async function store(
 				policyVersion: judgement.versions.policy
 			}))
 		)
-		.returning({
-			id: caseAssessments.id,
-			personId: caseAssessments.personId,
-			onDay: caseAssessments.onDay,
-			document: caseAssessments.document
-		});
+		.returning({ id: caseAssessments.id, personId: caseAssessments.personId, onDay: caseAssessments.onDay });
+	for (const { id, personId } of made) ids.set(personId, id);
+	const counted = changed.flatMap(({ person, judgement, last }) => {
+		const row = made.find(({ personId }) => personId === person.id);
+		if (!row) throw new Error('An assessment that was just stored is gone');
+		const levelBefore = isForRulesAlone && last && isCountedAlike(last, judgement) ? last.level : null;
+		return { ...row, document: judgement, levelBefore };
+	});
+	await storeLevels(
+		tx,
+		counted.filter(({ levelBefore }) => levelBefore !== null)
+	);
 	await storeObservations(
 		tx,
-		made.map((row) => ({ ...row, document: readAssessmentResult(row.document) })),
+		counted.filter(({ levelBefore }) => levelBefore === null),
 		changed.map(({ person }) => person)
 	);
-	for (const { id, personId } of made) ids.set(personId, id);
 	return ids;
 }
 
@@ -231,8 +245,14 @@ function excluded(names: readonly (keyof ReturnType<typeof caseOf>)[]) {
  * Assesses people's cases again, within the transaction of the act that locked them and may have changed them, and stores what lists need.
  * Emails that fall due only because of changed rules or an import are held back (`email-hold/email-due-day.ts`). Cost: ten index reads and
  * at most ten writes for all together; no plan is solved. The caller publishes the change.
+ * @param how isForRulesAlone: nothing has happened to these people since they were last assessed, but rules have changed
  */
-export async function reassessCases(tx: Db, people: readonly LockedPerson[], now: Date): Promise<void> {
+export async function reassessCases(
+	tx: Db,
+	people: readonly LockedPerson[],
+	now: Date,
+	{ isForRulesAlone = false }: { readonly isForRulesAlone?: boolean } = {}
+): Promise<void> {
 	if (people.length === 0) return;
 	await storeMoves(tx, people, now);
 	const { rules, name } = await readRules(tx);
@@ -242,16 +262,15 @@ export async function reassessCases(tx: Db, people: readonly LockedPerson[], now
 		// Of many, requests that wait are answered in between.
 		if (people.length > 1) await yieldToEventLoop();
 	}
-	const before = await casesBefore(tx, people);
-	const heldWhys = new Map(before.map((row) => [row.personId, heldWhyOf(row, name)]));
-	const versions = new Map(before.map(({ personId, version }) => [personId, version]));
-	const ids = await store(tx, judged, before, now);
+	const before = new Map((await casesBefore(tx, people)).map((row) => [row.personId, row]));
+	const heldWhys = new Map([...before].map(([personId, row]) => [personId, heldWhyOf(row, name)]));
+	const ids = await store(tx, judged, before, now, isForRulesAlone);
 	const wanted = judged.map(({ person, read, judgement }): WantedDays => {
 		const hasCorner = judgement.first.length > 0 && person.leftAt === null;
 		return {
 			personId: person.id,
 			heldWhy: heldWhys.get(person.id) ?? null,
-			nextVersion: (versions.get(person.id) ?? 0) + 1,
+			nextVersion: (before.get(person.id)?.version ?? 0) + 1,
 			days: {
 				'check-in': hasCorner ? checkInToAsk(judgement, read, person, rules) : null,
 				recheck: hasCorner ? judgement.recheck : null

@@ -101,7 +101,7 @@ async function judgeTogether(db: Db, personIds: readonly string[], now: Date): P
 	try {
 		return await inTransaction(db, async (tx) => {
 			const people = await lockPeople(tx, personIds);
-			await reassessCases(tx, people, now);
+			await reassessCases(tx, people, now, { isForRulesAlone: true });
 			return people.length;
 		});
 	} catch (error) {

@@ -12,6 +12,8 @@ import {
 import type { Corner, SittingStyle } from '../../core/corner';
 import type { RegionReport } from '../../core/discomfort';
 import type { AssessmentResult } from '../../core/case-assessment';
+import { sameDocument } from '../../core/same-document';
+import type { TriageLevel } from '../../core/triage';
 import { PURCHASES, type Plan, type PurchaseId } from '../../core/plan';
 import type { RemeasuredHeights } from '../../core/side-view';
 import {
@@ -225,7 +227,7 @@ async function earlierOf(tx: Db, personIds: readonly string[]): Promise<Map<stri
 	const newest = await tx
 		.select({ personId: observations.personId, firstCarriedOn: observations.firstCarriedOn })
 		.from(observations)
-		.where(and(mine, isNull(observations.untilDay)));
+		.where(newestOf(personIds));
 	return new Map(
 		newest.map(({ personId, firstCarriedOn }) => {
 			const { personId: _id, ...first } = firsts.find((one) => one.personId === personId) ?? { personId };
@@ -302,30 +304,73 @@ async function endNewest(tx: Db, begins: ReadonlyMap<string, string>): Promise<v
 		.set({
 			untilDay: sql`greatest(${observations.onDay}, (${JSON.stringify(Object.fromEntries(begins))}::jsonb ->> ${observations.personId}::text)::date)`
 		})
-		.where(and(isAnyOf(observations.personId, begins.keys()), isNull(observations.untilDay)));
+		.where(newestOf(begins.keys()));
+}
+
+/** Their newest observations. */
+const newestOf = (personIds: Iterable<string>) =>
+	and(isAnyOf(observations.personId, personIds), isNull(observations.untilDay));
+
+/** Continues people's newest observations with what has changed, from a day on. */
+async function continueNewest(
+	tx: Db,
+	changes: ReadonlyMap<string, Pick<NewObservation, 'onDay'> & Partial<NewObservation>>
+): Promise<void> {
+	if (changes.size === 0) return;
+	const newest = await tx.select().from(observations).where(newestOf(changes.keys()));
+	if (newest.length === 0) return;
+	await endNewest(tx, new Map([...changes].map(([personId, { onDay }]) => [personId, onDay])));
+	await tx
+		.insert(observations)
+		.values(newest.map(({ id: _id, ...row }) => ({ ...row, ...changes.get(row.personId) })));
 }
 
 /** Records that people have a different team or country from today on, so that figures for earlier days stay with the earlier one. */
 export async function storeMoves(tx: Db, people: readonly LockedPerson[], now: Date): Promise<void> {
 	const newest = await tx
-		.select()
+		.select({ personId: observations.personId, team: observations.team, country: observations.country })
 		.from(observations)
-		.where(
-			and(
-				isAnyOf(
-					observations.personId,
-					people.map(({ id }) => id)
-				),
-				isNull(observations.untilDay)
-			)
-		);
-	const moved = newest.flatMap(({ id: _id, ...row }) => {
+		.where(newestOf(people.map(({ id }) => id)));
+	const moved = newest.flatMap((row) => {
 		const person = people.find(({ id }) => id === row.personId);
 		if (!person || (person.team === row.team && person.country === row.country)) return [];
 		const { team, country, place } = person;
-		return [{ ...row, team, country, onDay: place.dayOf(now) }];
+		return [[row.personId, { team, country, onDay: place.dayOf(now) }] as const];
 	});
-	if (moved.length === 0) return;
-	await endNewest(tx, new Map(moved.map(({ personId, onDay }) => [personId, onDay])));
-	await tx.insert(observations).values(moved);
+	await continueNewest(tx, new Map(moved));
+}
+
+/** The part of an assessment that is counted, without its level. */
+const countedPart = ({ first, standing, plan }: AssessmentResult) => ({
+	first,
+	standing,
+	plan: plan && { hasSteps: plan.of > 0, carriedOut: plan.carriedOut }
+});
+
+/** Whether two assessments of the same answers, reports and plans are counted alike, but for their level. */
+export function isCountedAlike(before: AssessmentResult, after: AssessmentResult): boolean {
+	const [a, b] = [before.versions, after.versions];
+	return (
+		a.core === b.core && a.checklist === b.checklist && sameDocument(countedPart(before), countedPart(after))
+	);
+}
+
+/**
+ * Stores assessments that are counted like the newest ones but for their level. Where the level is the same, too, there is nothing to store:
+ * each policy published would else add a row for everyone.
+ */
+export async function storeLevels(
+	tx: Db,
+	rows: readonly (JudgementRow & { readonly levelBefore: TriageLevel | null })[]
+): Promise<void> {
+	const changed = rows.filter(({ document, levelBefore }) => document.level !== levelBefore);
+	await continueNewest(
+		tx,
+		new Map(
+			changed.map(({ id, personId, onDay, document: { level } }) => [
+				personId,
+				{ judgementId: id, onDay, level }
+			])
+		)
+	);
 }

@@ -85,9 +85,10 @@ const countedColumns = () => ({
 });
 
 /**
- * What statistics know about each person between two assessments: one row for each assessment and for each change of team or country. The
- * row for a day is the one that begins on or before it and has not ended by then. Written with the assessment and changed only to record
- * when the next one begins, so that a figure for an earlier day stays the same. Deleted with the assessment.
+ * What statistics know about each person between two assessments: one row for each assessment and for each change of team or country, but
+ * none where new settings alone led to an assessment that is counted the same. The row for a day is the one that begins on or before it and
+ * has not ended by then. Written with the assessment and changed only to record when the next one begins, so that a figure for an earlier
+ * day stays the same. Deleted with the assessment.
  */
 export const observations = pgTable(
 	'observations',

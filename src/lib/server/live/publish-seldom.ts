@@ -2,8 +2,8 @@
 const PAUSE_MS = 5000;
 
 /**
- * Publishes what long work changes: at its beginning, then at most every five seconds, and when it ends or fails. Each time, every open desk
- * page reloads, for minutes.
+ * Publishes what long work changes: at its beginning, then at most every five seconds, and when it ends or fails. Every open desk page
+ * reloads each time, and such work lasts for minutes.
  * @param publish tells of what is committed
  * @param work calls its parameter for each part that is committed
  * @param clock ms

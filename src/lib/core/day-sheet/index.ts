@@ -74,6 +74,13 @@ export function daySheetGroup(of: DaySheetCase, today: string): DaySheetGroup {
 	return of.openSince === null ? 'look' : of.level;
 }
 
+/** The earlier of the day to act by and the day of the follow-up; where there is neither, after all days. */
+function dayOf({ openSince, actBy, followUpOn }: DaySheetCase): string {
+	const acting = openSince === null ? null : actBy;
+	if (acting === null) return followUpOn ?? '9999';
+	return followUpOn === null || acting < followUpOn ? acting : followUpOn;
+}
+
 /**
  * The order of the day sheet: by group; within a group overdue cases first, then by the day to act by, then by the worst score; ids break
  * ties. An overdue follow-up thus never comes before someone with discomfort.
@@ -81,12 +88,10 @@ export function daySheetGroup(of: DaySheetCase, today: string): DaySheetGroup {
 export function compareDaySheetCases(today: string): (a: DaySheetCase, b: DaySheetCase) => number {
 	const rank = (of: DaySheetCase) => DAY_SHEET_GROUPS.indexOf(daySheetGroup(of, today));
 	const late = (of: DaySheetCase) => Number(isOverdue(of, today));
-	const day = (of: DaySheetCase) =>
-		[of.openSince ? of.actBy : null, of.followUpOn].filter((one) => one !== null).sort()[0] ?? '9999';
 	return (a, b) =>
 		rank(a) - rank(b) ||
 		late(b) - late(a) ||
-		(day(a) < day(b) ? -1 : day(a) > day(b) ? 1 : 0) ||
+		(dayOf(a) < dayOf(b) ? -1 : dayOf(a) > dayOf(b) ? 1 : 0) ||
 		b.worst - a.worst ||
 		(a.personId < b.personId ? -1 : 1);
 }

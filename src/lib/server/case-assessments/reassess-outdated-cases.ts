@@ -1,5 +1,5 @@
 import { availableParallelism } from 'node:os';
-import { and, asc, desc, gt, lt, or, type SQL } from 'drizzle-orm';
+import { and, asc, desc, gt, lt, or, type Placeholder, type SQL } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 import { countUpTo, sumUpTo } from '../db/count-up-to';
 import { inTransaction } from '../db/transaction';
@@ -25,12 +25,15 @@ const USUAL_ENDS = availableParallelism() > 2 ? 2 : 1;
 /** People assessed in one transaction: a dozen statements serve all. */
 const BATCH = 100;
 
+/** The name of the rules in force, or its place in a statement. */
+type RulesName = string | Placeholder;
+
 /** Cases last assessed under other rules, or that an import marked. */
-const isToRejudge = (name: string) => or(isBefore(name), isAfter(name));
+const isToRejudge = (name: RulesName) => or(isBefore(name), isAfter(name));
 
 /** The two ends of cases_rules_version_idx, which are empty once everyone is done. */
-const isBefore = (name: string) => lt(cases.rulesVersion, name);
-const isAfter = (name: string) => gt(cases.rulesVersion, name);
+const isBefore = (name: RulesName) => lt(cases.rulesVersion, name);
+const isAfter = (name: RulesName) => gt(cases.rulesVersion, name);
 
 /** Number of people still to be assessed under the present rules. */
 export async function countCasesToReassess(db: Db): Promise<number> {
@@ -42,7 +45,7 @@ export async function countCasesToReassess(db: Db): Promise<number> {
  * The same as part of a statement, counted to `MOST_COUNTED`.
  * @param name of the rules in force
  */
-export const casesToReassess = (name: string): SQL<number> =>
+export const casesToReassess = (name: RulesName): SQL<number> =>
 	sumUpTo(countUpTo(cases, isBefore(name)), countUpTo(cases, isAfter(name)));
 
 /**

@@ -1,5 +1,20 @@
 import { unionAll, type PgColumn } from 'drizzle-orm/pg-core';
-import { and, asc, eq, gt, inArray, isNotNull, isNull, lt, lte, ne, or, sql, type SQL } from 'drizzle-orm';
+import {
+	and,
+	asc,
+	eq,
+	gt,
+	inArray,
+	isNotNull,
+	isNull,
+	lt,
+	lte,
+	ne,
+	or,
+	sql,
+	type Placeholder,
+	type SQL
+} from 'drizzle-orm';
 import {
 	compareDaySheetCases,
 	MOST_COUNTED,
@@ -14,8 +29,8 @@ import { standsFor } from '../accounts/stand-ins';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { countUpTo } from '../db/count-up-to';
-import { isAnyOf } from '../db/is-any-of';
 import { schema, type Db } from '../db/client';
+import { writtenOnce } from '../db/written-once';
 import { organisationZone } from '../organisation/organisation-zone';
 import { casesToReassess } from '../case-assessments/reassess-outdated-cases';
 import { heldCounted } from '../email-hold/held-emails';
@@ -78,15 +93,18 @@ const clinicianSaid = (personId: PgColumn) =>
 const hasMessage = sql<boolean>`(exists (select from ${messages} m where m.person_id = ${cases.personId} and m.from_person and m.answered_at is null)
 	or ${clinicianSaid(cases.personId)} is not null)`;
 
+/** Today's ISO date, or its place in a statement that is written once for all days. */
+type Today = string | Placeholder;
+
 /** Overdue: open and past the day to act by, or a follow-up due before today. */
-const isLate = (today: string) =>
+const isLate = (today: Today) =>
 	or(
 		and(isNotNull(cases.openSince), lt(cases.actBy, today)),
 		and(isNotNull(cases.followUpOn), lt(cases.followUpOn, today))
 	);
 
 /** Listed only for a follow-up that is due. */
-const isDueBy = (today: string) => and(lte(cases.followUpOn, today), isNull(cases.openSince));
+const isDueBy = (today: Today) => and(lte(cases.followUpOn, today), isNull(cases.openSince));
 
 /** The filter as a condition on `cases`. */
 function whereOf(
@@ -123,7 +141,7 @@ const firstOf = (db: Db, condition: SQL | undefined, ...order: SQL[]) =>
  * Postponed people among open cases and due follow-ups; by people_later_idx. Whether one still is depends on what is new, so each is
  * checked.
  */
-const laterOf = (db: Db, narrowed: SQL | undefined, today: string) =>
+const laterOf = (db: Db, narrowed: SQL | undefined, today: Today) =>
 	db
 		.select({ personId: cases.personId, isLater: sql<boolean>`true`.as('is_later') })
 		.from(cases)
@@ -140,7 +158,7 @@ const laterOf = (db: Db, narrowed: SQL | undefined, today: string) =>
 		);
 
 /** What the order of the day sheet needs of the cases found, in one statement: planning each search by itself takes longer than searching. */
-async function readPicked(db: Db, narrowed: SQL | undefined, today: string) {
+function selectPicked(db: Db, narrowed: SQL | undefined, today: Today) {
 	const isOpen = and(isNotNull(cases.openSince), narrowed);
 	// Postponed cases are searched separately: they would displace people who need someone.
 	const now = sql`not exists (select from ${people} where ${people.id} = ${cases.personId} and ${gt(people.laterOn, today)})`;
@@ -164,7 +182,7 @@ async function readPicked(db: Db, narrowed: SQL | undefined, today: string) {
 		.from(found)
 		.groupBy(found.personId)
 		.as('picked');
-	const rows = await db
+	return db
 		.select({
 			personId: cases.personId,
 			isLater: picked.isLater,
@@ -186,6 +204,12 @@ async function readPicked(db: Db, narrowed: SQL | undefined, today: string) {
 		.from(picked)
 		.innerJoin(cases, eq(cases.personId, picked.personId))
 		.innerJoin(people, eq(people.id, picked.personId));
+}
+
+const pickedOnce = writtenOnce((db) => selectPicked(db, undefined, sql.placeholder('today')).prepare(''));
+
+async function readPicked(db: Db, narrowed: SQL | undefined, today: string) {
+	const rows = await (narrowed ? selectPicked(db, narrowed, today) : pickedOnce(db).execute({ today }));
 	return rows.map((row) => ({ ...row, reasons: row.reasons ?? [] }));
 }
 
@@ -225,10 +249,10 @@ function shownOf({ reasons, evidence, unclosable, standing, first, worsts, plan 
 	};
 }
 
-/** The lines of these people, with all that the day sheet shows; by key. */
-async function readLines(db: Db, personIds: readonly string[]) {
+/** The lines of people, with all that the day sheet shows; by key. */
+const linesOnce = writtenOnce((db) => {
 	const owner = sql`(select name from ${users} o where o.id = ${people.ownerId})`;
-	const rows = await db
+	return db
 		.select({
 			personId: people.id,
 			name: people.name,
@@ -275,7 +299,12 @@ async function readLines(db: Db, personIds: readonly string[]) {
 			followUps,
 			and(eq(followUps.personId, cases.personId), eq(followUps.kind, 'look'), isNull(followUps.doneAt))
 		)
-		.where(isAnyOf(cases.personId, personIds));
+		.where(sql`${cases.personId} = any(${sql.placeholder('personIds')}::uuid[])`)
+		.prepare('');
+});
+
+async function readLines(db: Db, personIds: readonly string[]) {
+	const rows = await linesOnce(db).execute({ personIds });
 	return rows.map(({ judgement, ...row }) => ({
 		...row,
 		judgement: judgement && shownOf(readAssessmentResult(judgement))
@@ -303,10 +332,10 @@ async function shownLines(db: Db, picked: readonly DaySheetCase[], today: string
  * Everything the day sheet counts, in one statement: planning each query separately costs more than counting. By cases_open_idx,
  * cases_follow_up_idx, cases_waiting_idx, equipment_requests_board_idx and people_bounced_idx.
  */
-async function countAll(db: Db, narrowed: SQL | undefined, today: string, rulesName: string) {
+function selectCounts(db: Db, narrowed: SQL | undefined, today: Today, rulesName: string | Placeholder) {
 	const isOpen = and(isNotNull(cases.openSince), narrowed);
 	const isToActOn = and(isOpen, ne(cases.level, 'done'));
-	const [counts] = await db
+	return db
 		.select({
 			/** Without those with a clinician and no message since: nothing is asked of a coordinator there. */
 			open: countUpTo(cases, and(isToActOn, or(isNull(cases.referredOn), hasMessage))),
@@ -334,6 +363,16 @@ async function countAll(db: Db, narrowed: SQL | undefined, today: string, rulesN
 			newestRefusal
 		})
 		.from(sql`(select) as one_row`);
+}
+
+const countsOnce = writtenOnce((db) =>
+	selectCounts(db, undefined, sql.placeholder('today'), sql.placeholder('rulesName')).prepare('')
+);
+
+async function countAll(db: Db, narrowed: SQL | undefined, today: string, rulesName: string) {
+	const [counts] = await (narrowed
+		? selectCounts(db, narrowed, today, rulesName)
+		: countsOnce(db).execute({ today, rulesName }));
 	if (!counts) throw new Error('A statement of counts gave no row');
 	return counts;
 }

@@ -277,6 +277,19 @@ const answer: Handle = async ({ event, resolve }) => {
 	return forReader(event.locals.deskReader, () => answerReader({ event, resolve }, began));
 };
 
+/** Where a page says who reads it, and how: its first tag. */
+const ROOT_TAG = /<html[^>]*>/;
+
+/** A page with its reader's language, theme and text size. Only the tag is searched for them: each search of a page copies all of it. */
+const withReader = (html: string, { locals, route }: RequestEvent): string =>
+	html.replace(ROOT_TAG, (tag) =>
+		tag
+			.replace('%lang%', locals.language)
+			.replace('%theme%', locals.theme)
+			.replace('%text%', locals.textSize)
+			.replace('%door%', route.id?.startsWith('/c/') ? 'employee' : 'desk')
+	);
+
 /** Answers a request whose reader is known. @param began when it came, ms of the performance clock */
 async function answerReader({ event, resolve }: Parameters<Handle>[0], began: number): Promise<Response> {
 	const refused = refusalOf(event) ?? (await tooMuchOf(event)) ?? (await stopOf(event));
@@ -287,16 +300,7 @@ async function answerReader({ event, resolve }: Parameters<Handle>[0], began: nu
 			? Response.json({ message: errorText('tooMuchAtOnce', event.locals.language) }, { status: 413 })
 			: await resolve(event, {
 					transformPageChunk: ({ html }) =>
-						extractInlineStyles(
-							deferHydration(
-								html
-									.replace('%lang%', event.locals.language)
-									.replace('%theme%', event.locals.theme)
-									.replace('%text%', event.locals.textSize)
-									.replace('%door%', event.route.id?.startsWith('/c/') ? 'employee' : 'desk'),
-								scripts
-							)
-						),
+						extractInlineStyles(deferHydration(withReader(html, event), scripts)),
 					preload: ({ type, path }) => {
 						if (type === 'js') scripts.unshift(path);
 						return type === 'css' || (type === 'font' && fontsOf(event.route.id).test(path));

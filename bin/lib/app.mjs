@@ -21,7 +21,7 @@ import { PlainFault, say } from './say.mjs';
  * Room for new objects before they are collected, MB: with Node.js's own, a page of the day sheet takes about a tenth more of the processor. The
  * files in `deploy` start the application with the same.
  */
-export const NODE_FLAGS = ['--max-semi-space-size=32'];
+export const NODE_FLAGS = ['--max-semi-space-size=64'];
 
 /** Brings the database to this version and fills it with the demo data if it is empty. @param {string} url @param {string[]} [args] */
 export async function migrateAndSeed(url, args = []) {

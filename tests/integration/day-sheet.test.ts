@@ -52,7 +52,7 @@ describe('the day sheet', () => {
 		expect(await total()).toBe(before + 1);
 	});
 
-	it('counts to ten thousand and says that there are more', async () => {
+	it('counts to a thousand and says that there are more', async () => {
 		await db().execute(sql`with added as (insert into people (name, email)
 			select 'Counted ' || n, 'counted.' || n || '@lanterns.example' from generate_series(1, ${MOST_COUNTED + 50}) n returning id)
 			insert into cases (person_id, sent_at, open_since, level, act_by) select id, ${now}, ${today}, 'soon', ${today} from added

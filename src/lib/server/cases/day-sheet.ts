@@ -21,7 +21,7 @@ import {
 	needsCoordinator,
 	type DaySheetCase
 } from '../../core/day-sheet';
-import { readAssessmentResult, type AssessmentResult, type ReasonCode } from '../../core/case-assessment';
+import { readAssessmentResult, type AssessmentResult } from '../../core/case-assessment';
 import { shownCheck } from '../../core/checks';
 import { policySettingsOf } from '../../core/triage/policy-settings';
 import { PENDING_REQUEST_STATES } from '../../core/equipment';
@@ -30,6 +30,7 @@ import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { countUpTo } from '../db/count-up-to';
 import { schema, type Db } from '../db/client';
+import { rowsAsJson } from '../db/rows-as-json';
 import { writtenOnce } from '../db/written-once';
 import { organisationZone } from '../organisation/organisation-zone';
 import { casesToReassess } from '../case-assessments/reassess-outdated-cases';
@@ -157,6 +158,12 @@ const laterOf = (db: Db, narrowed: SQL | undefined, today: Today) =>
 			)
 		);
 
+/** A case that the day sheet may show. */
+interface PickedCase extends DaySheetCase {
+	/** Whether it was found among the postponed ones. */
+	readonly isLater: boolean;
+}
+
 /** What the order of the day sheet needs of the cases found, in one statement: planning each search by itself takes longer than searching. */
 function selectPicked(db: Db, narrowed: SQL | undefined, today: Today) {
 	const isOpen = and(isNotNull(cases.openSince), narrowed);
@@ -184,22 +191,22 @@ function selectPicked(db: Db, narrowed: SQL | undefined, today: Today) {
 		.as('picked');
 	return db
 		.select({
-			personId: cases.personId,
-			isLater: picked.isLater,
-			level: cases.level,
-			openSince: cases.openSince,
-			actBy: cases.actBy,
-			worst: cases.worst,
-			followUpOn: cases.followUpOn,
-			isReferred: sql<boolean>`${cases.referredOn} is not null`,
-			hasMessage,
-			laterOn: people.laterOn,
-			laterFor: people.laterFor,
-			// Only postponed cases are compared with their present reasons.
-			reasons: sql<
-				ReasonCode[] | null
-			>`case when ${people.laterOn} > ${today}::date then (select array_agg(r ->> 'code')
-				from ${caseAssessments} j, jsonb_array_elements(j.document -> 'reasons') r where j.id = ${cases.judgementId}) end`
+			found: rowsAsJson<PickedCase>({
+				personId: cases.personId,
+				isLater: picked.isLater,
+				level: cases.level,
+				openSince: cases.openSince,
+				actBy: cases.actBy,
+				worst: cases.worst,
+				followUpOn: cases.followUpOn,
+				isReferred: sql`${cases.referredOn} is not null`,
+				hasMessage,
+				laterOn: people.laterOn,
+				laterFor: people.laterFor,
+				// Only postponed cases are compared with their present reasons.
+				reasons: sql`coalesce(case when ${people.laterOn} > ${today}::date then (select array_agg(r ->> 'code')
+					from ${caseAssessments} j, jsonb_array_elements(j.document -> 'reasons') r where j.id = ${cases.judgementId}) end, '{}')`
+			})
 		})
 		.from(picked)
 		.innerJoin(cases, eq(cases.personId, picked.personId))
@@ -208,9 +215,9 @@ function selectPicked(db: Db, narrowed: SQL | undefined, today: Today) {
 
 const pickedOnce = writtenOnce((db) => selectPicked(db, undefined, sql.placeholder('today')).prepare(''));
 
-async function readPicked(db: Db, narrowed: SQL | undefined, today: string) {
-	const rows = await (narrowed ? selectPicked(db, narrowed, today) : pickedOnce(db).execute({ today }));
-	return rows.map((row) => ({ ...row, reasons: row.reasons ?? [] }));
+async function readPicked(db: Db, narrowed: SQL | undefined, today: string): Promise<PickedCase[]> {
+	const [row] = await (narrowed ? selectPicked(db, narrowed, today) : pickedOnce(db).execute({ today }));
+	return row?.found ?? [];
 }
 
 /** Points of a line's trend. */

@@ -23,10 +23,10 @@ import { print, quantile, rounded, stolenShare } from './measure';
 const PEOPLE = Number(process.env.BENCH_PEOPLE ?? 100_000);
 
 /** Reads of the day sheet before anything is published. */
-const READS = 100;
+const READS = 400;
 
-/** Reads before those: of a server that has been up for a while, a page takes half as long as of a new one. */
-const WARM_UP = 100;
+/** Reads before those: of a server that has been up for a while, a page takes half as long as of a new one. After a hundred it still falls. */
+const WARM_UP = 400;
 
 /** What a process does after its start, such as counting today's figures, has begun by then, ms. */
 const SETTLED_MS = 60_000;

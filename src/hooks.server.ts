@@ -31,6 +31,7 @@ import { trustedOrigins } from '$lib/server/http/trusted-origins';
 import { MAX_BODY_BYTES, MAX_IMPORT_BYTES, limitBodySize } from '$lib/server/http/read-body';
 import { deferHydration } from '$lib/server/http/defer-hydration';
 import { extractInlineStyles, withStyleNonce } from '$lib/server/http/extract-inline-styles';
+import { fillRootTag } from '$lib/server/http/fill-root-tag';
 import { describeError, log } from '$lib/server/log';
 import { recordResponse, serveMetrics } from '$lib/server/metrics/metrics';
 import { startQueue, runtime, wakeJob } from '$lib/server/runtime';
@@ -277,19 +278,6 @@ const answer: Handle = async ({ event, resolve }) => {
 	return forReader(event.locals.deskReader, () => answerReader({ event, resolve }, began));
 };
 
-/** Where a page says who reads it, and how: its first tag. */
-const ROOT_TAG = /<html[^>]*>/;
-
-/** A page with its reader's language, theme and text size. Only the tag is searched for them: each search of a page copies all of it. */
-const withReader = (html: string, { locals, route }: RequestEvent): string =>
-	html.replace(ROOT_TAG, (tag) =>
-		tag
-			.replace('%lang%', locals.language)
-			.replace('%theme%', locals.theme)
-			.replace('%text%', locals.textSize)
-			.replace('%door%', route.id?.startsWith('/c/') ? 'employee' : 'desk')
-	);
-
 /** Answers a request whose reader is known. @param began when it came, ms of the performance clock */
 async function answerReader({ event, resolve }: Parameters<Handle>[0], began: number): Promise<Response> {
 	const refused = refusalOf(event) ?? (await tooMuchOf(event)) ?? (await stopOf(event));
@@ -300,7 +288,17 @@ async function answerReader({ event, resolve }: Parameters<Handle>[0], began: nu
 			? Response.json({ message: errorText('tooMuchAtOnce', event.locals.language) }, { status: 413 })
 			: await resolve(event, {
 					transformPageChunk: ({ html }) =>
-						extractInlineStyles(deferHydration(withReader(html, event), scripts)),
+						extractInlineStyles(
+							deferHydration(
+								fillRootTag(html, {
+									lang: event.locals.language,
+									theme: event.locals.theme,
+									text: event.locals.textSize,
+									door: event.route.id?.startsWith('/c/') ? 'employee' : 'desk'
+								}),
+								scripts
+							)
+						),
 					preload: ({ type, path }) => {
 						if (type === 'js') scripts.unshift(path);
 						return type === 'css' || (type === 'font' && fontsOf(event.route.id).test(path));

@@ -52,6 +52,15 @@ describe('the day sheet', () => {
 		expect(await total()).toBe(before + 1);
 	});
 
+	it('reads the same with a filter that everyone meets as without one, on any day', async () => {
+		await db().update(schema.people).set({ country: 'GB' });
+		for (const day of [today, '2026-05-04', '2027-01-04']) {
+			const all = await sheet({}, desk.coordinator, day);
+			expect(all.lines.length).toBeGreaterThan(0);
+			expect(await sheet({ country: 'GB' }, desk.coordinator, day)).toEqual(all);
+		}
+	});
+
 	it('counts to a thousand and says that there are more', async () => {
 		await db().execute(sql`with added as (insert into people (name, email)
 			select 'Counted ' || n, 'counted.' || n || '@lanterns.example' from generate_series(1, ${MOST_COUNTED + 50}) n returning id)

@@ -112,6 +112,18 @@ describe('where a case stands on the day sheet', () => {
 		]);
 	});
 
+	it('goes by the earlier of the day to act by and the follow-up, and has a case without a day last', () => {
+		const none = { ...plain, personId: 'none', actBy: null };
+		const acted = { ...plain, personId: 'acted', actBy: '2026-03-06', followUpOn: '2026-03-30' };
+		const looked = { ...plain, personId: 'looked', actBy: '2026-03-30', followUpOn: '2026-03-05' };
+		// Of a case that isn't open, nothing is to be acted on.
+		const closed = { ...plain, openSince: null, actBy: '2026-03-04' };
+		const later = { ...closed, personId: 'later', followUpOn: '2026-03-12' };
+		const sooner = { ...closed, personId: 'sooner', actBy: '2026-03-09', followUpOn: '2026-03-11' };
+		const order = [none, later, acted, sooner, looked].sort(compareDaySheetCases(TODAY));
+		expect(order.map(({ personId }) => personId)).toEqual(['sooner', 'later', 'looked', 'acted', 'none']);
+	});
+
 	it('counts who needs a coordinator without those who are postponed or with a clinician', () => {
 		expect(needsCoordinator(plain, TODAY)).toBe(true);
 		const postponed = { ...plain, laterOn: '2026-03-10', laterFor: ['open-plan'] as const };

@@ -29,7 +29,7 @@ const BATCH = 100;
 type RulesName = string | Placeholder;
 
 /** Cases last assessed under other rules, or that an import marked. */
-const isToRejudge = (name: RulesName) => or(isBefore(name), isAfter(name));
+const isToRejudge = (name: string) => or(isBefore(name), isAfter(name));
 
 /** The two ends of cases_rules_version_idx, which are empty once everyone is done. */
 const isBefore = (name: RulesName) => lt(cases.rulesVersion, name);

@@ -213,7 +213,7 @@ function selectPicked(db: Db, narrowed: SQL | undefined, today: Today) {
 		.innerJoin(people, eq(people.id, picked.personId));
 }
 
-const pickedOnce = writtenOnce((db) => selectPicked(db, undefined, sql.placeholder('today')).prepare(''));
+const pickedOnce = writtenOnce((db) => selectPicked(db, undefined, sql.placeholder('today')));
 
 async function readPicked(db: Db, narrowed: SQL | undefined, today: string): Promise<PickedCase[]> {
 	const [row] = await (narrowed ? selectPicked(db, narrowed, today) : pickedOnce(db).execute({ today }));
@@ -306,8 +306,7 @@ const linesOnce = writtenOnce((db) => {
 			followUps,
 			and(eq(followUps.personId, cases.personId), eq(followUps.kind, 'look'), isNull(followUps.doneAt))
 		)
-		.where(sql`${cases.personId} = any(${sql.placeholder('personIds')}::uuid[])`)
-		.prepare('');
+		.where(sql`${cases.personId} = any(${sql.placeholder('personIds')}::uuid[])`);
 });
 
 async function readLines(db: Db, personIds: readonly string[]) {
@@ -373,7 +372,7 @@ function selectCounts(db: Db, narrowed: SQL | undefined, today: Today, rulesName
 }
 
 const countsOnce = writtenOnce((db) =>
-	selectCounts(db, undefined, sql.placeholder('today'), sql.placeholder('rulesName')).prepare('')
+	selectCounts(db, undefined, sql.placeholder('today'), sql.placeholder('rulesName'))
 );
 
 async function countAll(db: Db, narrowed: SQL | undefined, today: string, rulesName: string) {

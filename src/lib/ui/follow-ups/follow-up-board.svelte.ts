@@ -49,9 +49,7 @@ export class FollowUpBoard {
 		const { last } = this;
 		if (!last) return;
 		this.last = null;
-		const body = new FormData();
-		body.set('batch', last.key);
-		const result = await postAct('/desk?/undo', body);
+		const result = await postAct('/desk?/undo', { batch: last.key });
 		if (result?.type === 'success')
 			this.told = deskWords.followUps.moveUndone(last.line.name, dayWords(last.line.due, 'today'));
 		else if (result?.type === 'redirect') return void (await applyAction(result));

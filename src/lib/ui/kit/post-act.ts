@@ -2,15 +2,16 @@ import { deserialize } from '$app/forms';
 import type { ActionResult } from '@sveltejs/kit';
 
 /**
- * Posts a form action by script.
+ * Posts a form action by script, encoded as the page's own forms are: every reader of a form takes that encoding and no other, so a
+ * `FormData`, which a browser sends as multipart, is not accepted here.
  * @returns what the server answered; null where it couldn't be reached, or something else answered in its place
  */
 export async function postAct(
 	act: string,
-	fields: FormData | URLSearchParams | Readonly<Record<string, string>>
+	fields: Readonly<Record<string, string>>
 ): Promise<ActionResult | null> {
 	const headers = { 'x-sveltekit-action': 'true' };
-	const body = fields instanceof FormData ? fields : new URLSearchParams(fields);
+	const body = new URLSearchParams(fields);
 	try {
 		const response = await fetch(act, { method: 'POST', headers, body });
 		return deserialize(await response.text());

@@ -22,8 +22,16 @@
 <!-- Results besides the heights: distances and angles, the window, the desk from above. -->
 <Disclosure words={t.otherChecks.foldTitle}>
 	<LazyHydrate><OtherChecks checks={advice.others} {t} {unit} /></LazyHydrate>
-	{#if seatRulesOf(corner).isForWork}<LazyHydrate
-			><DeskPlan {corner} besides={advice.besides} eyeMm={advice.eyeMm} {t} {unit} /></LazyHydrate
-		>{/if}
-	{#if advice.sun}<LazyHydrate><SunAtWindow sun={advice.sun} {t} /></LazyHydrate>{/if}
+	<LazyHydrate
+		>{#if seatRulesOf(corner).isForWork}<DeskPlan
+				{corner}
+				besides={advice.besides}
+				eyeMm={advice.eyeMm}
+				{t}
+				{unit}
+			/>{/if}</LazyHydrate
+	>
+	<LazyHydrate
+		>{#if advice.sun}<SunAtWindow sun={advice.sun} {t} />{/if}</LazyHydrate
+	>
 </Disclosure>

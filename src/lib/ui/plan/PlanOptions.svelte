@@ -31,24 +31,20 @@
 {#if hasLadder || hasOthers}
 	<div class="no-print mt-6">
 		<Disclosure words={t.ladder.title} isOpen={!visit.isWorked}>
-			{#if hasLadder}
-				<div>
-					<LazyHydrate
-						><Ladder
-							corner={visit.data.corner}
-							before={visit.data.before}
-							offers={visit.data.offers}
-							worked={visit.data.worked}
-							shown={visit.data.shown}
-							{hrefOf}
-							workedWords={t.plan.workingOn}
-							hasTitle={false}
-							{t}
-							unit={visit.data.unit}
-						/></LazyHydrate
-					>
-				</div>
-			{/if}
+			<LazyHydrate
+				>{#if hasLadder}<Ladder
+						corner={visit.data.corner}
+						before={visit.data.before}
+						offers={visit.data.offers}
+						worked={visit.data.worked}
+						shown={visit.data.shown}
+						{hrefOf}
+						workedWords={t.plan.workingOn}
+						hasTitle={false}
+						{t}
+						unit={visit.data.unit}
+					/>{/if}</LazyHydrate
+			>
 			{#if hasOthers}
 				<nav
 					class="no-print mt-4 flex flex-wrap items-center gap-2 text-note"

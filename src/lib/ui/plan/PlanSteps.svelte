@@ -51,9 +51,10 @@
 			<span class="text-note text-ink-soft">{t.plan.workOnThisNote}</span>
 		</form>
 	{/if}
-	<div class="mt-1">
-		<LazyHydrate
-			><StepList
+{/if}
+<div class="mt-1">
+	<LazyHydrate
+		>{#if visit.steps.length > 0}<StepList
 				steps={visit.steps}
 				ticks={visit.isWorked ? visit.ticks : {}}
 				{t}
@@ -63,10 +64,9 @@
 				canLeaveOut={visit.isWorked}
 				{kindsAtHome}
 				stuckHref={(place) => `/c/${visit.data.token}/messages?stuck=plan.tick.${place}`}
-			/></LazyHydrate
-		>
-	</div>
-{/if}
+			/>{/if}</LazyHydrate
+	>
+</div>
 {#if leftOut.length > 0}
 	<div class="no-print mt-3 flex flex-wrap items-center gap-2 text-note">
 		<span class="text-ink-soft">{t.plan.leftOut}</span>

@@ -44,16 +44,18 @@
 	<div class="no-print mt-6">
 		<Disclosure words={t.open.helpTitle} isOpen={isOpen || comesOpen} ontoggle={(is) => (wasOpened = is)}>
 			<LazyHydrate
-				><Purchases
-					more={advice.more}
-					purchases={advice.purchases}
-					{requests}
-					own={advice.own}
-					{t}
-					{unit}
-				/></LazyHydrate
+				>{#if hasAny}<Purchases
+						more={advice.more}
+						purchases={advice.purchases}
+						{requests}
+						own={advice.own}
+						{t}
+						{unit}
+					/>{/if}</LazyHydrate
 			>
-			<LazyHydrate><OtherWays variants={others} {drawn} {t} {unit} /></LazyHydrate>
+			<LazyHydrate
+				>{#if others.length > 0}<OtherWays variants={others} {drawn} {t} {unit} />{/if}</LazyHydrate
+			>
 		</Disclosure>
 	</div>
 {/if}

@@ -54,17 +54,15 @@
 </script>
 
 <!-- Findings besides the heights, and how to work until more is there. -->
-{#if advice.laptop}
-	<LazyHydrate
-		><LaptopWays laptop={advice.laptop} corner={drawn.corner} {readingHref} {t} {unit}
+<LazyHydrate
+	>{#if advice.laptop}<LaptopWays laptop={advice.laptop} corner={drawn.corner} {readingHref} {t} {unit}
 			>{#snippet asking()}{#if requests && !beginsWithKeyboard}<GetKeyboard
 						{requests}
 						own={advice.own}
 						{t}
 					/>{/if}{/snippet}</LaptopWays
-		></LazyHydrate
-	>
-{/if}
+		>{/if}</LazyHydrate
+>
 {#if better.length > 0}<OtherWays variants={better} isFirst {t} {unit} />{/if}
 <LazyHydrate
 	><FindingList
@@ -83,9 +81,15 @@
 		{t.lists.and(advice.closed)}.
 	</p>
 {/if}
-{#if hasHabits}
-	<LazyHydrate><Habits habits={advice.habits} told={advice.toldDistance} {answer} {t} {unit} /></LazyHydrate>
-{/if}
+<LazyHydrate
+	>{#if hasHabits}<Habits
+			habits={advice.habits}
+			told={advice.toldDistance}
+			{answer}
+			{t}
+			{unit}
+		/>{/if}</LazyHydrate
+>
 {#if advice.askNext.length > 0 && hrefOf}
 	<section class="no-print mt-6">
 		<h2 class="text-lead">{t.open.askNextTitle}</h2>

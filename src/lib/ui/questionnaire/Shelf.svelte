@@ -65,7 +65,9 @@
 <LazyHydrate>{@render shelf(first)}</LazyHydrate>
 {#if more.length > 0}
 	<Disclosure words={t.things.more}
-		><LazyHydrate shows={() => counts}>{@render shelf(more)}</LazyHydrate></Disclosure
+		><LazyHydrate shows={() => counts}
+			>{#if more.length > 0}{@render shelf(more)}{/if}</LazyHydrate
+		></Disclosure
 	>
 {/if}
 

@@ -17,12 +17,12 @@
 
 <div class="rail-column">{@render rail()}</div>
 <div class="page">
-	{#if header}<LazyHydrate>{@render header()}</LazyHydrate>{/if}
+	<LazyHydrate>{@render header?.()}</LazyHydrate>
 	<div class="columns" class:with-drawing={drawing}>
 		{#if drawing}<aside class="drawing">{@render drawing()}</aside>{/if}
 		<main id="content" class="min-w-0">{@render children()}</main>
 	</div>
-	{#if bar}<LazyHydrate>{@render bar()}</LazyHydrate>{/if}
+	<LazyHydrate>{@render bar?.()}</LazyHydrate>
 </div>
 
 <style>

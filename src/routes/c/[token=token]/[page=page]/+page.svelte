@@ -85,9 +85,15 @@
 			<p class="mt-6">
 				<Button type="button" onclick={() => (visit.finishing.local = null)}>{t.frame.back}</Button>
 			</p>
-		{:else}
-			<LazyHydrate><WalkQuestions {visit} {draft} {fault} {t} /></LazyHydrate>
 		{/if}
+		<LazyHydrate
+			>{#if !(visit.finishing.local && LocalPlan)}<WalkQuestions
+					{visit}
+					{draft}
+					{fault}
+					{t}
+				/>{/if}</LazyHydrate
+		>
 		{#snippet bar()}
 			{#if !isPlanned}
 				<WalkBar words={visit.buttons} isBusy={visit.finishing.isBusy} {stuckHref} {t} />

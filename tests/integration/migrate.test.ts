@@ -39,6 +39,26 @@ describe('migrateDatabase', () => {
 });
 
 describe('an empty database', () => {
+	it('has an index for every reference that a delete follows', async () => {
+		const test = await makeTestDatabase();
+		try {
+			const without = () =>
+				test.pool.query<{ reference: string }>(`
+					select c.conname as reference from pg_constraint c
+					where c.contype = 'f' and c.connamespace = 'public'::regnamespace and not exists (
+						select from pg_index i where i.indrelid = c.conrelid
+							and (i.indkey::int2[])[0:array_length(c.conkey, 1) - 1] = c.conkey
+							and (i.indpred is null or pg_get_expr(i.indpred, i.indrelid) = format('(%I IS NOT NULL)',
+								(select attname from pg_attribute where attrelid = c.conrelid and attnum = c.conkey[1]))))
+					order by 1`);
+			expect((await without()).rows).toEqual([]);
+			await test.pool.query('drop index observations_round_ref_idx');
+			expect((await without()).rows).toEqual([{ reference: 'observations_round_id_rounds_id_fk' }]);
+		} finally {
+			await test.drop();
+		}
+	});
+
 	it('is taken by three processes at once, the queue too', async () => {
 		const test = await makeTestDatabase({ migrated: false });
 		try {

@@ -92,6 +92,37 @@ describe('what is kept of each judgement', () => {
 		expect(last?.firstFindings).toEqual(rows[0]?.findings);
 	});
 
+	it('is one for each day, also where somebody’s day has gone back with their time zone', async () => {
+		const { personId, token } = await desk.answered();
+		await carryOut(token, days(3));
+		const late = new Date('2026-03-09T23:00:00Z');
+		const inZone = async (timeZone: string) => {
+			const [person] = await db().select().from(people).where(eq(people.id, personId));
+			if (!person) throw new Error('someone was added');
+			await changePerson(db(), desk.coordinator, { ...person, timeZone }, late);
+		};
+		await inZone('Pacific/Auckland');
+		await desk.answer(personId, PAINLESS, late);
+		await inZone('America/Los_Angeles');
+		await desk.answer(personId, {}, new Date(late.getTime() + 60_000));
+		const rows = await everyRow(personId);
+		expect(rows.some(({ onDay }) => onDay === '2026-03-10')).toBe(true);
+		for (const [i, row] of rows.entries()) expect(row.untilDay).toBe(rows[i + 1]?.onDay ?? null);
+		// Whoever writes: the database takes no second one for any of the days.
+		const [first] = rows;
+		if (!first) throw new Error('there are observations');
+		const { id: _id, ...copy } = first;
+		for (const [onDay, untilDay] of [
+			[first.onDay, null],
+			['2026-03-08', '2026-03-09']
+		] as const)
+			await expect(
+				db()
+					.insert(observations)
+					.values({ ...copy, onDay, untilDay })
+			).rejects.toMatchObject({ cause: { constraint: expect.stringMatching(/^observations_(?:days_excl|newest_key)$/) } });
+	});
+
 	it('goes with the answers that are withdrawn', async () => {
 		const { personId, token } = await desk.answered();
 		expect(await observed(personId)).toHaveLength(1);

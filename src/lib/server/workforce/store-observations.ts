@@ -15,7 +15,7 @@ import type { AssessmentResult } from '../../core/case-assessment';
 import { sameDocument } from '../../core/same-document';
 import type { TriageLevel } from '../../core/triage';
 import { PURCHASES, type Plan, type PurchaseId } from '../../core/plan';
-import type { RemeasuredHeights } from '../../core/side-view';
+import type { MeasuredHeights } from '../../core/side-view';
 import {
 	builtHeightCodes,
 	observe,
@@ -71,7 +71,7 @@ interface Sources extends Record<string, unknown> {
 	readonly plans: readonly AsJson<RecordedSteps>[];
 	readonly checkIns: readonly AsJson<UndoneReport>[];
 	/** The newest measurement after the plan in use was built, with the plan; null where there was none. */
-	readonly built: { readonly corner: Corner; readonly plan: Plan; readonly again: RemeasuredHeights } | null;
+	readonly built: { readonly corner: Corner; readonly plan: Plan; readonly again: MeasuredHeights } | null;
 }
 
 /**
@@ -121,7 +121,15 @@ const firstOf = ({ firstOn, firstFindings, firstGapsMm }: NewObservation): First
 interface Earlier {
 	readonly first: First | null;
 	readonly firstCarriedOn: string | null;
+	/** The day on which their newest observation begins; null where there is none. */
+	readonly beganOn: string | null;
 }
+
+/**
+ * The day on which an observation begins: never before the one that it follows. A person's day can be earlier than it was a moment ago, since
+ * they have moved to another time zone; an observation that reached back would leave two for the days in between.
+ */
+const beginsOn = (day: string, after: string | null): string => (after !== null && after > day ? after : day);
 
 /** The codes of plan steps, as statistics count them. */
 const stepCodesOf = (plans: Sources['plans'], checkIns: Sources['checkIns']) =>
@@ -138,7 +146,7 @@ function rowOf(
 	{ id, onDay, document }: JudgementRow,
 	{ answered, report, firstReport, plan, plans, checkIns, built }: Sources,
 	{ id: personId, team, country, place }: LockedPerson,
-	{ first, firstCarriedOn }: Earlier,
+	{ first, firstCarriedOn, beganOn }: Earlier,
 	{
 		prices,
 		checklistFor
@@ -172,7 +180,7 @@ function rowOf(
 	const row = {
 		judgementId: id,
 		personId,
-		onDay,
+		onDay: beginsOn(onDay, beganOn),
 		team,
 		country,
 		roundId: answered?.roundId ?? null,
@@ -225,13 +233,17 @@ async function earlierOf(tx: Db, personIds: readonly string[]): Promise<Map<stri
 		.where(and(mine, sql`${observations.firstOn} is not null`))
 		.orderBy(observations.personId, asc(observations.id));
 	const newest = await tx
-		.select({ personId: observations.personId, firstCarriedOn: observations.firstCarriedOn })
+		.select({
+			personId: observations.personId,
+			firstCarriedOn: observations.firstCarriedOn,
+			beganOn: observations.onDay
+		})
 		.from(observations)
 		.where(newestOf(personIds));
 	return new Map(
-		newest.map(({ personId, firstCarriedOn }) => {
+		newest.map(({ personId, firstCarriedOn, beganOn }) => {
 			const { personId: _id, ...first } = firsts.find((one) => one.personId === personId) ?? { personId };
-			return [personId, { first: 'firstOn' in first ? first : null, firstCarriedOn }];
+			return [personId, { first: 'firstOn' in first ? first : null, firstCarriedOn, beganOn }];
 		})
 	);
 }
@@ -264,16 +276,17 @@ export async function storeObservations(
 		const person = people.find(({ id }) => id === row.personId);
 		const read = sources.get(row.id);
 		if (!person || !read) throw new Error('A judgement that was just read has no person or is gone');
-		const known = earlier.get(row.personId) ?? { first: null, firstCarriedOn: null };
+		const known = earlier.get(row.personId) ?? { first: null, firstCarriedOn: null, beganOn: null };
 		const { row: observation, offers } = rowOf(row, read, person, known, { prices, checklistFor });
 		needs.set(row.personId, { worst: observation.worst ?? 0, offers });
 		earlier.set(row.personId, {
 			first: known.first ?? firstOf(observation),
-			firstCarriedOn: observation.firstCarriedOn ?? null
+			firstCarriedOn: observation.firstCarriedOn ?? null,
+			beganOn: observation.onDay
 		});
 		// For the same person, the previous one ends where this begins.
 		const before = made.filter(({ personId }) => personId === row.personId).at(-1);
-		if (before) before.untilDay = row.onDay;
+		if (before) before.untilDay = observation.onDay;
 		made.push(observation);
 	}
 	const begins = new Map([...made].reverse().map(({ personId, onDay }) => [personId, onDay]));
@@ -297,12 +310,12 @@ async function storeNeeds(tx: Db, needs: ReadonlyMap<string, Need>): Promise<voi
 	if (rows.length > 0) await tx.insert(purchaseNeeds).values(rows);
 }
 
-/** Ends people's newest observation on the day on which the next begins. */
+/** Ends people's newest observation on the day on which the next begins, which is not before its own. */
 async function endNewest(tx: Db, begins: ReadonlyMap<string, string>): Promise<void> {
 	await tx
 		.update(observations)
 		.set({
-			untilDay: sql`greatest(${observations.onDay}, (${JSON.stringify(Object.fromEntries(begins))}::jsonb ->> ${observations.personId}::text)::date)`
+			untilDay: sql`(${JSON.stringify(Object.fromEntries(begins))}::jsonb ->> ${observations.personId}::text)::date`
 		})
 		.where(newestOf(begins.keys()));
 }
@@ -319,10 +332,12 @@ async function continueNewest(
 	if (changes.size === 0) return;
 	const newest = await tx.select().from(observations).where(newestOf(changes.keys()));
 	if (newest.length === 0) return;
-	await endNewest(tx, new Map([...changes].map(([personId, { onDay }]) => [personId, onDay])));
-	await tx
-		.insert(observations)
-		.values(newest.map(({ id: _id, ...row }) => ({ ...row, ...changes.get(row.personId) })));
+	const next = newest.map(({ id: _id, ...row }) => {
+		const change = changes.get(row.personId);
+		return { ...row, ...change, onDay: beginsOn(change?.onDay ?? row.onDay, row.onDay) };
+	});
+	await endNewest(tx, new Map(next.map(({ personId, onDay }) => [personId, onDay])));
+	await tx.insert(observations).values(next);
 }
 
 /** Records that people have a different team or country from today on, so that figures for earlier days stay with the earlier one. */

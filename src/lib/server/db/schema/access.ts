@@ -15,7 +15,7 @@ import {
 } from 'drizzle-orm/pg-core';
 import { ROLES } from '../../../core/access';
 import { DESK_LANGUAGES } from '../../../messages/desk-language';
-import { isOneOf, moment, textList } from './columns';
+import { isOneOf, moment, referenceIndex, textList } from './columns';
 
 /** User accounts. Kept as long as the account exists. */
 export const users = pgTable(
@@ -140,7 +140,10 @@ export const passkeyChallenges = pgTable(
 		userId: uuid('user_id').references(() => users.id, { onDelete: 'cascade' }),
 		expiresAt: moment('expires_at').notNull()
 	},
-	(t) => [index('passkey_challenges_expires_idx').on(t.expiresAt)]
+	(t) => [
+		referenceIndex('passkey_challenges_user_ref_idx', t.userId),
+		index('passkey_challenges_expires_idx').on(t.expiresAt)
+	]
 );
 
 /** Purposes of a password link. */

@@ -27,8 +27,8 @@ import {
 	type EquipmentItem,
 	type RequestState
 } from '../../../core/equipment';
-import type { RemeasuredHeights } from '../../../core/side-view';
-import { isOneOf, matches, moment } from './columns';
+import type { MeasuredHeights } from '../../../core/side-view';
+import { isOneOf, matches, moment, referenceIndex } from './columns';
 import { users } from './access';
 import { people } from './people';
 
@@ -88,6 +88,7 @@ export const assessments = pgTable(
 		seenAt: moment('seen_at')
 	},
 	(t) => [
+		referenceIndex('assessments_phone_by_ref_idx', t.phoneBy),
 		uniqueIndex('assessments_token_key').on(t.tokenHash),
 		index('assessments_spot_of_idx')
 			.on(t.spotOf)
@@ -120,7 +121,7 @@ export const reMeasurements = pgTable(
 			.notNull()
 			.references(() => assessments.id, { onDelete: 'cascade' }),
 		at: moment('at').notNull(),
-		lengths: jsonb('lengths').$type<RemeasuredHeights>().notNull()
+		lengths: jsonb('lengths').$type<MeasuredHeights>().notNull()
 	},
 	(t) => [index('re_measurements_assessment_at_idx').on(t.assessmentId, t.at.desc())]
 );

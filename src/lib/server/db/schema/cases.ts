@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
 import { bigint, boolean, date, index, integer, pgTable, smallint, text, uuid } from 'drizzle-orm/pg-core';
 import { users } from './access';
-import { level, moment } from './columns';
+import { level, moment, referenceIndex } from './columns';
 import { caseAssessments } from './judgements';
 import { people } from './people';
 
@@ -111,7 +111,10 @@ export const notes = pgTable(
 		/** Whether it is included when the person gets their data. */
 		isDisclosed: boolean('is_disclosed').notNull().default(true)
 	},
-	(t) => [index('notes_person_at_idx').on(t.personId, t.at.desc())]
+	(t) => [
+		referenceIndex('notes_author_ref_idx', t.authorId),
+		index('notes_person_at_idx').on(t.personId, t.at.desc())
+	]
 );
 
 /** What a person and their coordinators write to each other. Deleted with the person. */
@@ -133,6 +136,7 @@ export const messages = pgTable(
 		answeredAt: moment('answered_at')
 	},
 	(t) => [
+		referenceIndex('messages_author_ref_idx', t.authorId),
 		index('messages_person_at_idx').on(t.personId, t.at),
 		index('messages_open_idx')
 			.on(t.personId)
@@ -153,5 +157,9 @@ export const caseVisitors = pgTable(
 			.references(() => users.id, { onDelete: 'cascade' }),
 		since: moment('since').notNull()
 	},
-	(t) => [index('case_visitors_person_idx').on(t.personId), index('case_visitors_since_idx').on(t.since)]
+	(t) => [
+		referenceIndex('case_visitors_user_ref_idx', t.userId),
+		index('case_visitors_person_idx').on(t.personId),
+		index('case_visitors_since_idx').on(t.since)
+	]
 );

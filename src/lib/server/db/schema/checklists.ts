@@ -2,7 +2,7 @@ import { sql } from 'drizzle-orm';
 import { check, integer, jsonb, pgTable, text, uuid } from 'drizzle-orm/pg-core';
 import type { ChecklistDocument } from '../../../core/checklist';
 import { users } from './access';
-import { moment } from './columns';
+import { moment, referenceIndex } from './columns';
 
 /**
  * Checklists that the organisation has published; self-assessments are sent with the newest. Never changed or deleted: answers are shown and
@@ -23,7 +23,10 @@ export const checklists = pgTable(
 		publishedAt: moment('published_at').notNull(),
 		publishedBy: uuid('published_by').references(() => users.id, { onDelete: 'set null' })
 	},
-	(t) => [check('checklists_version_check', sql`${t.version} > 1000`)]
+	(t) => [
+		referenceIndex('checklists_published_by_ref_idx', t.publishedBy),
+		check('checklists_version_check', sql`${t.version} > 1000`)
+	]
 );
 
 /** The checklist that is being edited: one row, or none where nothing is. */
@@ -37,5 +40,8 @@ export const checklistDrafts = pgTable(
 		changedAt: moment('changed_at').notNull(),
 		changedBy: uuid('changed_by').references(() => users.id, { onDelete: 'set null' })
 	},
-	(t) => [check('checklist_drafts_one_check', sql`${t.id} = 1`)]
+	(t) => [
+		referenceIndex('checklist_drafts_changed_by_ref_idx', t.changedBy),
+		check('checklist_drafts_one_check', sql`${t.id} = 1`)
+	]
 );

@@ -1,5 +1,5 @@
 import { sql, type SQL } from 'drizzle-orm';
-import { customType, pgEnum, timestamp, type AnyPgColumn } from 'drizzle-orm/pg-core';
+import { customType, index, pgEnum, timestamp, type AnyPgColumn } from 'drizzle-orm/pg-core';
 import { TRIAGE_LEVELS } from '../../../core/triage';
 
 /** A timestamp with time zone. */
@@ -7,6 +7,12 @@ export const moment = (name: string) => timestamp(name, { withTimezone: true });
 
 /** Levels by name; PostgreSQL orders them as the core lists them, the most serious first. */
 export const level = pgEnum('level', TRIAGE_LEVELS);
+
+/** The index for a reference that a delete follows: without one, each delete of what is referred to looks at the whole table. */
+export const referenceIndex = (name: string, column: AnyPgColumn) =>
+	index(name)
+		.on(column)
+		.where(sql`${column} is not null`);
 
 /** The check that a column contains one of the core's values. */
 export function isOneOf(column: AnyPgColumn, values: readonly string[]): SQL {

@@ -2,7 +2,7 @@ import { sql } from 'drizzle-orm';
 import { check, integer, pgTable, primaryKey, smallint, text, uuid } from 'drizzle-orm/pg-core';
 import { COVER_MINUTES, type CoverMinutes } from '../../../core/cover';
 import { users } from './access';
-import { moment } from './columns';
+import { moment, referenceIndex } from './columns';
 import { people } from './people';
 
 /** Who is alerted to emergencies that nobody opens; one row. */
@@ -20,6 +20,7 @@ export const coverSettings = pgTable(
 		changedAt: moment('changed_at').notNull()
 	},
 	(t) => [
+		referenceIndex('cover_settings_deputy_ref_idx', t.deputyId),
 		check('cover_settings_one_check', sql`${t.id} = 1`),
 		check(
 			'cover_settings_minutes_check',

@@ -1,5 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { bigserial, check, date, index, integer, jsonb, pgTable, text, uuid } from 'drizzle-orm/pg-core';
+import type { FindingId } from '../../../core/checklist';
 import { CLOSABLE, type Closable, type StoredAssessmentResult } from '../../../core/case-assessment';
 import type { CheckId, Verdict } from '../../../core/checks';
 import {
@@ -9,7 +10,7 @@ import {
 	type CoordinatorLook
 } from '../../../core/contact';
 import { users } from './access';
-import { areAllOf, isOneOf, level, moment, textList } from './columns';
+import { areAllOf, isOneOf, level, moment, referenceIndex, textList } from './columns';
 import { people } from './people';
 
 /**
@@ -57,6 +58,8 @@ export const contacts = pgTable(
 		said: text('said').notNull().default(''),
 		/** What it closes; empty for an attempt or a conversation that closes nothing. */
 		closes: textList<Closable>('closes').notNull().default([]),
+		/** Hazards that the person said are put right: each counts as fixed from then on, until a check-in or the person says otherwise. */
+		fixed: textList<FindingId>('fixed').notNull().default([]),
 		/** The next step, where it closes something. */
 		next: text('next', { enum: CONTACT_NEXT_STEPS }),
 		/** Day of the next attempt or follow-up. */
@@ -68,6 +71,7 @@ export const contacts = pgTable(
 		known: jsonb('known').$type<Readonly<Partial<Record<CheckId, Verdict>>>>()
 	},
 	(t) => [
+		referenceIndex('contacts_author_ref_idx', t.authorId),
 		index('contacts_person_idx').on(t.personId, t.at.desc()),
 		// The few with a look, for the figure of how well answers agree with it.
 		index('contacts_look_idx')
@@ -82,6 +86,10 @@ export const contacts = pgTable(
 		check(
 			'contacts_outcome_check',
 			sql`cardinality(${t.closes}) = 0 or (${t.result} = 'reached' and ${t.whom} <> '' and ${t.said} <> '' and ${t.next} is not null)`
+		),
+		check(
+			'contacts_fixed_check',
+			sql`cardinality(${t.fixed}) = 0 or (${t.result} = 'reached' and ${t.whom} <> '')`
 		),
 		check('contacts_next_on_check', sql`${t.next} is distinct from 'look' or ${t.nextOn} is not null`),
 		check('contacts_why_check', sql`${t.next} is distinct from 'nothing' or ${t.why} <> ''`)

@@ -13,6 +13,7 @@ import {
 	primaryKey,
 	smallint,
 	text,
+	uniqueIndex,
 	uuid
 } from 'drizzle-orm/pg-core';
 import type { QuestionnaireMode } from '../../../core/answers';
@@ -32,7 +33,7 @@ import {
 	type WorkforceReport
 } from '../../../core/workforce';
 import { users } from './access';
-import { isOneOf, level, matches, moment, textList } from './columns';
+import { isOneOf, level, matches, moment, referenceIndex, textList } from './columns';
 import { caseAssessments } from './judgements';
 import { people } from './people';
 import { rounds } from './rounds';
@@ -88,7 +89,8 @@ const countedColumns = () => ({
  * What statistics know about each person between two assessments: one row for each assessment and for each change of team or country, but
  * none where new settings alone led to an assessment that is counted the same. The row for a day is the one that begins on or before it and
  * has not ended by then. Written with the assessment and changed only to record when the next one begins, so that a figure for an earlier
- * day stays the same. Deleted with the assessment.
+ * day stays the same. No two of one person cover the same day: `observations_days_excl`, an exclusion constraint, refuses the second, since
+ * a closing would count both. Deleted with the assessment.
  */
 export const observations = pgTable(
 	'observations',
@@ -107,9 +109,10 @@ export const observations = pgTable(
 		...countedColumns()
 	},
 	(t) => [
+		referenceIndex('observations_round_ref_idx', t.roundId),
 		index('observations_person_idx').on(t.personId, t.id.desc()),
 		// A person's newest one, which each assessment reads and ends: without this, it is looked for in the GIN indexes below, as a whole.
-		index('observations_newest_idx')
+		uniqueIndex('observations_newest_key')
 			.on(t.personId)
 			.where(sql`${t.untilDay} is null`),
 		index('observations_judgement_idx').on(t.judgementId),
@@ -167,7 +170,10 @@ export const publishedStates = pgTable(
 		boughtOn: date('bought_on', { mode: 'string' }),
 		referredOn: date('referred_on', { mode: 'string' })
 	},
-	(t) => [index('published_states_person_idx').on(t.personId)]
+	(t) => [
+		referenceIndex('published_states_round_ref_idx', t.roundId),
+		uniqueIndex('published_states_person_key').on(t.personId)
+	]
 );
 
 /** Days for which figures are published: month ends. */
@@ -274,6 +280,7 @@ export const workforceReports = pgTable(
 		version: integer('version').notNull().default(1)
 	},
 	(t) => [
+		referenceIndex('workforce_reports_made_by_ref_idx', t.madeBy),
 		index('workforce_reports_to_idx').on(t.toDay.desc(), t.madeAt.desc()),
 		check('workforce_reports_days_check', sql`${t.fromDay} <= ${t.toDay}`)
 	]

@@ -2,7 +2,7 @@ import { sql } from 'drizzle-orm';
 import { check, integer, jsonb, pgTable, text, uuid } from 'drizzle-orm/pg-core';
 import type { PolicySettings } from '../../../core/triage/policy-settings';
 import { users } from './access';
-import { moment } from './columns';
+import { moment, referenceIndex } from './columns';
 
 /**
  * Settings of the triage policy that the organisation has published, the newest in force. Never changed or deleted: assessments name the
@@ -19,5 +19,8 @@ export const triagePolicies = pgTable(
 		publishedAt: moment('published_at').notNull(),
 		publishedBy: uuid('published_by').references(() => users.id, { onDelete: 'set null' })
 	},
-	(t) => [check('triage_policies_version_check', sql`${t.version} > 1000`)]
+	(t) => [
+		referenceIndex('triage_policies_published_by_ref_idx', t.publishedBy),
+		check('triage_policies_version_check', sql`${t.version} > 1000`)
+	]
 );

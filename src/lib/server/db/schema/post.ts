@@ -2,7 +2,7 @@ import { sql } from 'drizzle-orm';
 import { check, date, index, integer, pgTable, text, uuid } from 'drizzle-orm/pg-core';
 import { EMAIL_KINDS } from '../../../core/sending/email-kinds';
 import { LETTER_STATES } from '../../../core/sending/letter-states';
-import { isOneOf, moment } from './columns';
+import { isOneOf, moment, referenceIndex } from './columns';
 import { people } from './people';
 import { rounds } from './rounds';
 
@@ -61,16 +61,20 @@ export const emails = pgTable(
 );
 
 /** Replaces a mail server: what it was handed, once per message id. Demo and development only. */
-export const testInbox = pgTable('mailbox', {
-	messageId: text('message_id').primaryKey(),
-	letterId: uuid('letter_id')
-		.notNull()
-		.references(() => emails.id, { onDelete: 'cascade' }),
-	/** How often it was handed over: more than once after a crash between sending and recording. */
-	times: integer('times').notNull().default(1),
-	receivedAt: moment('received_at').notNull(),
-	html: text('html').notNull()
-});
+export const testInbox = pgTable(
+	'mailbox',
+	{
+		messageId: text('message_id').primaryKey(),
+		letterId: uuid('letter_id')
+			.notNull()
+			.references(() => emails.id, { onDelete: 'cascade' }),
+		/** How often it was handed over: more than once after a crash between sending and recording. */
+		times: integer('times').notNull().default(1),
+		receivedAt: moment('received_at').notNull(),
+		html: text('html').notNull()
+	},
+	(t) => [referenceIndex('mailbox_letter_ref_idx', t.letterId)]
+);
 
 /** How many emails may be sent automatically in one day; one row. */
 export const emailLimit = pgTable(

@@ -2,7 +2,7 @@ import { sql } from 'drizzle-orm';
 import { boolean, check, date, index, pgTable, text, uuid } from 'drizzle-orm/pg-core';
 import { CONSENT_WAYS, type ConsentWay } from '../../../core/referral';
 import { users } from './access';
-import { isOneOf, moment } from './columns';
+import { isOneOf, moment, referenceIndex } from './columns';
 import { people } from './people';
 
 /** A case that a clinician was asked to look at. Deleted with the person. */
@@ -29,6 +29,8 @@ export const referrals = pgTable(
 		outcome: text('outcome').notNull().default('')
 	},
 	(t) => [
+		referenceIndex('referrals_clinician_ref_idx', t.clinicianId),
+		referenceIndex('referrals_by_ref_idx', t.byId),
 		index('referrals_person_at_idx').on(t.personId, t.at.desc()),
 		// A clinician's own list: few are open at once.
 		index('referrals_clinician_idx')
@@ -55,6 +57,7 @@ export const referralLines = pgTable(
 		readAt: moment('read_at')
 	},
 	(t) => [
+		referenceIndex('referral_lines_author_ref_idx', t.authorId),
 		index('referral_lines_at_idx').on(t.referralId, t.at),
 		index('referral_lines_unread_idx')
 			.on(t.referralId)

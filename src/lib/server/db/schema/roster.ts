@@ -1,7 +1,7 @@
 import { date, index, integer, jsonb, pgTable, primaryKey, text, uuid } from 'drizzle-orm/pg-core';
 import type { ColumnMap, RosterField } from '../../../core/exchange';
 import { users } from './access';
-import { moment } from './columns';
+import { moment, referenceIndex } from './columns';
 import { people } from './people';
 
 /** A person's details as an import found or wrote them. */
@@ -38,7 +38,10 @@ export const rosterImports = pgTable(
 		moved: integer('moved').notNull(),
 		undoneAt: moment('undone_at')
 	},
-	(t) => [index('roster_imports_day_idx').on(t.onDay, t.at)]
+	(t) => [
+		referenceIndex('roster_imports_user_ref_idx', t.userId),
+		index('roster_imports_day_idx').on(t.onDay, t.at)
+	]
 );
 
 /** What an import did to one person: their details before and after it. Deleted with the person, and when the day is over. */

@@ -2,7 +2,7 @@ import { sql } from 'drizzle-orm';
 import { check, integer, jsonb, pgTable, primaryKey, text, uuid } from 'drizzle-orm/pg-core';
 import { SETTINGS_AREAS, type SettingsArea, type SettingsByArea } from '../../../core/organisation-settings';
 import { users } from './access';
-import { isOneOf, moment } from './columns';
+import { isOneOf, moment, referenceIndex } from './columns';
 
 /**
  * Settings that the organisation has published, by area; the newest of each applies, and none is changed or deleted. An area without a row
@@ -20,6 +20,7 @@ export const organisationSettings = pgTable(
 		publishedBy: uuid('published_by').references(() => users.id, { onDelete: 'set null' })
 	},
 	(t) => [
+		referenceIndex('organisation_settings_published_by_ref_idx', t.publishedBy),
 		primaryKey({ columns: [t.area, t.version] }),
 		check('organisation_settings_area_check', isOneOf(t.area, SETTINGS_AREAS)),
 		check('organisation_settings_version_check', sql`${t.version} > 0`)

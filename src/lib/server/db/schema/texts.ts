@@ -3,7 +3,7 @@ import { check, integer, pgTable, primaryKey, text, uuid } from 'drizzle-orm/pg-
 import { OWN_TEXT_KINDS, type OwnTextKind } from '../../../core/sending/own-texts';
 import { LANGUAGES, type Language } from '../../../messages/languages';
 import { users } from './access';
-import { isOneOf, moment } from './columns';
+import { isOneOf, moment, referenceIndex } from './columns';
 
 /**
  * Emails and replies as the organisation words them, by language. Version 0 is the text being edited; of the others the newest applies, and
@@ -24,6 +24,7 @@ export const ownTexts = pgTable(
 		by: uuid('by').references(() => users.id, { onDelete: 'set null' })
 	},
 	(t) => [
+		referenceIndex('own_texts_by_ref_idx', t.by),
 		primaryKey({ columns: [t.kind, t.language, t.version] }),
 		check('own_texts_kind_check', isOneOf(t.kind, OWN_TEXT_KINDS)),
 		check('own_texts_language_check', isOneOf(t.language, LANGUAGES)),

@@ -21,7 +21,7 @@ import {
 import { LENGTH_UNITS, type LengthUnit } from '../../../core/length';
 import { users } from './access';
 import { assessments } from './assessments';
-import { isOneOf, matches, moment } from './columns';
+import { isOneOf, matches, moment, referenceIndex } from './columns';
 import { people } from './people';
 import { plans } from './plans';
 
@@ -54,6 +54,10 @@ export const walkthroughs = pgTable(
 		nextOn: date('next_on', { mode: 'string' })
 	},
 	(t) => [
+		referenceIndex('walkthroughs_assessment_ref_idx', t.assessmentId),
+		referenceIndex('walkthroughs_pointed_by_ref_idx', t.pointedBy),
+		referenceIndex('walkthroughs_person_plan_ref_idx', t.personPlan),
+		referenceIndex('walkthroughs_coordinator_plan_ref_idx', t.coordinatorPlan),
 		uniqueIndex('walkthroughs_open_key')
 			.on(t.personId)
 			.where(sql`${t.endedAt} is null`),
@@ -76,7 +80,10 @@ export const walkthroughMembers = pgTable(
 			.references(() => users.id, { onDelete: 'cascade' }),
 		at: moment('at').notNull()
 	},
-	(t) => [primaryKey({ columns: [t.walkthroughId, t.userId] })]
+	(t) => [
+		referenceIndex('walkthrough_members_user_ref_idx', t.userId),
+		primaryKey({ columns: [t.walkthroughId, t.userId] })
+	]
 );
 
 /** What was entered: the newest text of each field, and who entered it. */
@@ -97,6 +104,7 @@ export const walkthroughEntries = pgTable(
 		at: moment('at').notNull()
 	},
 	(t) => [
+		referenceIndex('walkthrough_entries_user_ref_idx', t.userId),
 		primaryKey({ columns: [t.walkthroughId, t.field] }),
 		check('walkthrough_entries_unit_known', isOneOf(t.unit, LENGTH_UNITS))
 	]
@@ -115,6 +123,7 @@ export const walkthroughVisits = pgTable(
 		since: moment('since').notNull()
 	},
 	(t) => [
+		referenceIndex('walkthrough_visits_user_ref_idx', t.userId),
 		index('walkthrough_visits_walkthrough_idx').on(t.walkthroughId),
 		index('walkthrough_visits_since_idx').on(t.since)
 	]

@@ -25,6 +25,65 @@ test('what the plan builds with is checked before it is built, and what differs 
 	await expect(asked).toHaveCount(Math.max(0, before - 2));
 });
 
+test('a keyboard and mouse that are there make another plan at once: whole, gone to and announced', async ({
+	page,
+	browser
+}) => {
+	const { link } = await answeredLike(page, 'Lap Topovic', 'Teodor Fennimoor');
+	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+	const faults: string[] = [];
+	employee.on('pageerror', (error) => faults.push(error.message));
+	await employee.goto(`${link}/plan`);
+	await hydrated(employee);
+	const alone = employee.getByRole('heading', { name: 'A laptop alone' });
+	await expect(alone).toBeVisible();
+	// A part that was touched is hydrated: what it showed must not outlive the plan.
+	await alone.click();
+	const step = employee.getByRole('checkbox').first();
+	if (await step.isVisible()) await step.check();
+	await employee.getByRole('button', { name: 'I have a keyboard and mouse now' }).first().click();
+	await expect(employee.getByRole('status').filter({ hasText: 'This is your new plan.' })).toBeAttached();
+	await expect(employee.getByRole('heading', { level: 1 })).toBeFocused();
+	await expect(alone).toHaveCount(0);
+	await expect(employee.getByRole('button', { name: 'I have a keyboard and mouse now' })).toHaveCount(0);
+	// Everything on the page is what the server says of the new plan.
+	const told = async () =>
+		(await employee.getByRole('main').or(employee.locator('body')).first().innerText()).replace(/\s+/g, ' ');
+	const there = await told();
+	await employee.reload();
+	await hydrated(employee);
+	expect(await told()).toBe(there);
+	expect(faults).toEqual([]);
+});
+
+test('saving the height check untouched saves nothing and ticks nothing; what is measured is saved', async ({
+	page,
+	browser
+}) => {
+	const { link } = await answeredLike(page, 'Hinta Valueva', 'Mirela Oakhanger');
+	const employee = await (await browser.newContext({ viewport: { width: 390, height: 844 } })).newPage();
+	await employee.goto(`${link}/plan`);
+	await hydrated(employee);
+	await employee.getByText('Check the heights', { exact: true }).click();
+	const save = employee.getByRole('button', { name: 'Save these numbers' });
+	const height = employee.getByLabel('Floor to the top of the table');
+	await expect(height).toHaveValue('');
+	await expect(employee.getByText(/^planned: \d/)).not.toHaveCount(0);
+	await save.click();
+	await expect(employee.getByText('Nothing to save yet.')).toBeVisible();
+	await expect(employee.getByText(/0 of \d/)).toBeVisible();
+	await height.fill('75.2');
+	await save.click();
+	await expect(
+		employee.getByText('Saved. The drawing shows your desk as you measured it now.')
+	).toBeVisible();
+	await employee.reload();
+	await hydrated(employee);
+	await expect(height).toHaveValue('75.2');
+	await expect(employee.getByLabel('Floor to the top of the display')).toHaveValue('');
+	await expect(employee.getByText(/0 of \d/)).toBeVisible();
+});
+
 test('looked at from the side, what is off leads back to its step; what was not asked is there for a closer look', async ({
 	page,
 	browser

@@ -331,8 +331,12 @@ class PlainLife {
 			const planned = remeasuredHeightsOf(corner, setUpAfter(corner, plan));
 			const off = (mm: number) => Math.max(0, Math.round(mm + normal(dice, 0, TRUTH.builtWithinMm)));
 			const lengths = {
-				seatUnder: planned.seatUnder === null ? null : off(planned.seatUnder + moreUnderThem(corner, plan)),
-				feetOn: planned.feetOn === 0 ? 0 : off(planned.feetOn),
+				...(planned.seatUnder === null
+					? {}
+					: {
+							seatUnder: off(planned.seatUnder + moreUnderThem(corner, plan)),
+							feetOn: planned.feetOn === 0 ? 0 : off(planned.feetOn)
+						}),
 				surface: off(planned.surface),
 				keysOn: off(planned.keysOn),
 				screenTop: off(planned.screenTop)

@@ -280,6 +280,20 @@ describe('a self-assessment', () => {
 		expect(rows).toHaveLength(2);
 	});
 
+	it('saves nothing and ticks nothing where nothing was measured, and of one height only that', async () => {
+		const { open } = await answered();
+		const take = (fields: RemeasurementInput) => saveRemeasurement(test.db, open, fields, 'cm', later(1));
+		const untouched = { seatUnder: '', feetOn: '', surface: ' ', keysOn: '', screenTop: '' };
+		const plan = await currentPlanOf(test.db, open.assessment.id);
+		for (const fields of [untouched, {}])
+			expect(await take(fields)).toEqual([{ field: 'seatUnder', code: 'missing' }]);
+		expect(await newestReMeasurement(test.db, open.assessment.id)).toBeNull();
+		expect(await stepEventsOf(test.db, plan?.id ?? '')).toEqual([]);
+		expect(await take({ ...untouched, surface: '75.2' })).toEqual([]);
+		expect((await newestReMeasurement(test.db, open.assessment.id))?.lengths).toEqual({ surface: 752 });
+		expect(await stepEventsOf(test.db, plan?.id ?? '')).toEqual([]);
+	});
+
 	it('takes heights measured again as typed, names what can’t be read, and completes a save that came in parts', async () => {
 		const { open } = await answered();
 		const typed = { seatUnder: '52', feetOn: '9', surface: '75.2', keysOn: '75.2', screenTop: '124' };

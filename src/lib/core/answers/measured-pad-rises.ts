@@ -1,7 +1,7 @@
 import type { Corner } from '../corner';
 import { isPad } from '../household';
 import type { Plan } from '../plan';
-import { itemOfPiece, type RemeasuredHeights } from '../side-view';
+import { itemOfPiece, type MeasuredHeights } from '../side-view';
 import { measuredRiseField } from './household-things';
 
 /** Differences below this can't be told apart with a tape measure, mm: the pads rise as planned. Our working assumption. */
@@ -13,14 +13,11 @@ const TOLD_APART_MM = 4;
  * Several pads share the difference in proportion to their planned rises. Folded cloth is left out, because less than a millimetre per
  * layer cannot be stored.
  */
-export function measuredPadRises(
-	corner: Corner,
-	plan: Plan,
-	again: RemeasuredHeights
-): Record<string, string> {
+export function measuredPadRises(corner: Corner, plan: Plan, again: MeasuredHeights): Record<string, string> {
 	const { rise, pieces } = plan.stations.seat;
-	if (again.seatUnder === null || plan.heights.seat === null || rise === 0) return {};
-	const measured = again.seatUnder - plan.heights.seat;
+	const { seatUnder = null } = again;
+	if (seatUnder === null || plan.heights.seat === null || rise === 0) return {};
+	const measured = seatUnder - plan.heights.seat;
 	if (measured <= 0) return {};
 	const achieved = Math.abs(measured - rise) < TOLD_APART_MM ? rise : measured;
 	return Object.fromEntries(

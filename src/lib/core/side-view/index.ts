@@ -9,6 +9,7 @@ export {
 	REMEASURED_FIELDS,
 	remeasuredHeightsOf,
 	type RemeasuredHeights,
+	type MeasuredHeights,
 	type RemeasuredField
 } from './remeasured-heights';
 export { idealCorner, idealOtherPosture } from './ideal-corner';

@@ -17,6 +17,9 @@ export interface RemeasuredHeights {
 /** One of the heights measured again. */
 export type RemeasuredField = keyof RemeasuredHeights;
 
+/** The heights that somebody measured, mm. One that is left out was not measured, whatever a plan says it should be. */
+export type MeasuredHeights = Partial<RemeasuredHeights>;
+
 /** The accepted and the usual range of each; mm above the floor. Our working assumptions. */
 export const REMEASURED_FIELDS: Readonly<
 	Record<RemeasuredField, { bounds: readonly [number, number]; usual: readonly [number, number] }>

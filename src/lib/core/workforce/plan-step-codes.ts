@@ -5,8 +5,8 @@ import { setUpAfter, type Plan } from '../plan';
 import {
 	REMEASURED_FIELDS,
 	remeasuredHeightsOf,
-	type RemeasuredField,
-	type RemeasuredHeights
+	type MeasuredHeights,
+	type RemeasuredField
 } from '../side-view';
 import { builtFrom } from './built-from';
 import type { CodeRule } from './figures';
@@ -149,10 +149,10 @@ export function planStepCodes(plans: readonly RecordedSteps[], checkIns: readonl
  * What statistics count of a measurement after a plan was built: each height that was measured, and whether it is about as planned. The
  * difference shows what measuring and building together cost.
  */
-export function builtHeightCodes(corner: Corner, plan: Plan, again: RemeasuredHeights): string[] {
+export function builtHeightCodes(corner: Corner, plan: Plan, again: MeasuredHeights): string[] {
 	const planned = remeasuredHeightsOf(corner, setUpAfter(corner, plan));
 	return BUILT_HEIGHTS.flatMap((field) => {
-		const [to, now] = [planned[field], again[field]];
+		const [to, now] = [planned[field], again[field] ?? null];
 		if (to === null || now === null) return [];
 		return [measuredCode(field), ...(Math.abs(now - to) <= CLOSE_MM ? [closeCode(field)] : [])];
 	});

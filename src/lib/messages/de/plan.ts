@@ -119,6 +119,7 @@ export const planTexts: Catalogue['plan'] = {
 	checksTitle: 'Ihre Höhen',
 	print: 'Drucken',
 	correct: 'Meine Antworten ändern',
+	isNew: 'Das ist Ihr neuer Plan.',
 	sent: 'Die Koordination hat Ihre Antworten.',
 	notSent: 'Die Koordination hat Ihre früheren Antworten.',
 	behind: 'Sie haben Antworten geändert, nachdem dieser Plan gemacht wurde.',
@@ -228,7 +229,7 @@ export const openProblemTexts: Catalogue['open'] = {
 /** The height check: measuring what was built. */
 export const remeasurementTexts: Catalogue['again'] = {
 	title: 'Höhen prüfen',
-	lead: 'Ein Kissen sieht dicker aus, als es ist, und ein Stapel kann ein Buch zu niedrig sein. Messen Sie, was jetzt da ist. Die angezeigten Zahlen sind die geplanten.',
+	lead: 'Ein Kissen sieht dicker aus, als es ist, und ein Stapel kann ein Buch zu niedrig sein. Messen Sie, was jetzt da ist. Was Sie nicht gemessen haben, lassen Sie leer.',
 	fields: {
 		seatUnder: 'Boden bis Sitz, wenn Sie darauf sitzen',
 		feetOn: 'Boden bis zu dem, worauf Ihre Füße stehen',
@@ -243,7 +244,9 @@ export const remeasurementTexts: Catalogue['again'] = {
 		keysOn: 'Der Tisch selbst, wenn sie auf nichts anderem liegt.',
 		screenTop: ''
 	},
+	planned: (height) => `geplant: ${height}`,
 	keep: 'Zahlen speichern',
+	nothingTyped: 'Noch nichts zu speichern. Geben Sie mindestens eine Höhe ein, die Sie gemessen haben.',
 	kept: 'Gespeichert. Die Zeichnung zeigt Ihren Arbeitsplatz, wie Sie ihn jetzt gemessen haben.',
 	keptHere: 'Auf diesem Gerät gespeichert. Wir senden es, sobald Sie online sind.'
 };

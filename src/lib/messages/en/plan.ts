@@ -123,6 +123,7 @@ export const planTexts = {
 	checksTitle: 'Height checks',
 	print: 'Print',
 	correct: 'Correct my answers',
+	isNew: 'This is your new plan.',
 	sent: 'Your coordinator has your answers.',
 	notSent: 'Your coordinator has your earlier answers.',
 	behind: 'You changed answers after this plan was made.',
@@ -229,7 +230,7 @@ export const openProblemTexts = {
 /** Measuring the new heights after the plan. */
 export const remeasurementTexts = {
 	title: 'Height check',
-	lead: 'A pillow looks thicker than it is, and a stack can be one book short. Measure what’s there now. The numbers shown are the planned ones.',
+	lead: 'A pillow looks thicker than it is, and a stack can be one book short. Measure what’s there now. Leave a field empty if you haven’t measured it.',
 	fields: {
 		seatUnder: 'Floor to the seat, with you on it',
 		feetOn: 'Floor to what your feet rest on',
@@ -244,7 +245,9 @@ export const remeasurementTexts = {
 		keysOn: 'The table itself if it stands on nothing.',
 		screenTop: ''
 	},
+	planned: (height: string) => `planned: ${height}`,
 	keep: 'Save these numbers',
+	nothingTyped: 'Nothing to save yet. Type at least one height that you’ve measured.',
 	kept: 'Saved. The drawing shows your desk as you measured it now.',
 	keptHere: 'Saved on this device. We’ll send it as soon as you’re online.'
 };

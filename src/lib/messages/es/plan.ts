@@ -115,6 +115,7 @@ export const planTexts: Catalogue['plan'] = {
 	checksTitle: 'Sus alturas',
 	print: 'Imprimir',
 	correct: 'Corregir mis respuestas',
+	isNew: 'Este es su nuevo plan.',
 	sent: 'Coordinación tiene sus respuestas.',
 	notSent: 'Coordinación tiene sus respuestas anteriores.',
 	behind: 'Ha cambiado respuestas después de este plan.',
@@ -223,7 +224,7 @@ export const openProblemTexts: Catalogue['open'] = {
 /** The height check: measuring what was built. */
 export const remeasurementTexts: Catalogue['again'] = {
 	title: 'Comprobación de las alturas',
-	lead: 'Una almohada parece más gruesa de lo que es, y a una pila le puede faltar un libro. Mida lo que hay. Los números que se muestran son los del plan.',
+	lead: 'Una almohada parece más gruesa de lo que es, y a una pila le puede faltar un libro. Mida lo que hay. Deje vacío lo que no haya medido.',
 	fields: {
 		seatUnder: 'Del suelo al asiento, cuando está sentado',
 		feetOn: 'Del suelo a donde apoya los pies',
@@ -238,7 +239,9 @@ export const remeasurementTexts: Catalogue['again'] = {
 		keysOn: 'La propia mesa si no está sobre otra cosa.',
 		screenTop: ''
 	},
+	planned: (height) => `según el plan: ${height}`,
 	keep: 'Guardar estos números',
+	nothingTyped: 'Todavía no hay nada que guardar. Escriba al menos una altura que haya medido.',
 	kept: 'Guardado. El dibujo muestra su puesto como acaba de medirlo.',
 	keptHere: 'Guardado en este dispositivo. Lo enviaremos en cuanto tenga conexión.'
 };

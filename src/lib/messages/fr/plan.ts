@@ -116,6 +116,7 @@ export const planTexts: Catalogue['plan'] = {
 	checksTitle: 'Vos hauteurs',
 	print: 'Imprimer',
 	correct: 'Corriger mes réponses',
+	isNew: 'Voici votre nouveau plan.',
 	sent: 'La coordination a vos réponses.',
 	notSent: 'La coordination a vos réponses précédentes.',
 	behind: 'Vous avez changé des réponses après ce plan.',
@@ -226,7 +227,7 @@ export const openProblemTexts: Catalogue['open'] = {
 /** The height check: measuring what was built. */
 export const remeasurementTexts: Catalogue['again'] = {
 	title: 'Vérification des hauteurs',
-	lead: 'Un oreiller paraît plus épais qu’il n’est, et il peut manquer un livre à une pile. Mesurez ce qui est là. Les chiffres affichés sont ceux du plan.',
+	lead: 'Un oreiller paraît plus épais qu’il n’est, et il peut manquer un livre à une pile. Mesurez ce qui est là. Laissez vide ce que vous n’avez pas mesuré.',
 	fields: {
 		seatUnder: 'Du sol au siège, quand vous êtes assis',
 		feetOn: 'Du sol à ce sur quoi reposent vos pieds',
@@ -241,7 +242,9 @@ export const remeasurementTexts: Catalogue['again'] = {
 		keysOn: 'La table elle-même s’il n’est posé sur rien d’autre.',
 		screenTop: ''
 	},
+	planned: (height) => `prévu : ${height}`,
 	keep: 'Enregistrer ces chiffres',
+	nothingTyped: 'Rien à enregistrer pour l’instant. Indiquez au moins une hauteur que vous avez mesurée.',
 	kept: 'Enregistré. Le dessin montre votre poste comme vous venez de le mesurer.',
 	keptHere: 'Enregistré sur cet appareil. Nous l’enverrons dès que vous serez en ligne.'
 };

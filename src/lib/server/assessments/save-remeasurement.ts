@@ -8,7 +8,7 @@ import { setUpAfter, type Plan } from '../../core/plan';
 import {
 	REMEASURED_FIELDS,
 	remeasuredHeightsOf,
-	type RemeasuredHeights,
+	type MeasuredHeights,
 	type RemeasuredField
 } from '../../core/side-view';
 import { writeAuditLine } from '../audit/write-audit-line';
@@ -37,10 +37,16 @@ export const remeasurementSchema = Type.Object(
 /** What was typed into the form for measuring heights again. */
 export type RemeasurementInput = Readonly<Static<typeof remeasurementSchema>>;
 
+/** The heights that are asked for: somebody who stands has no seat and nothing under their feet. */
+const fieldsOf = (standing: boolean): readonly RemeasuredField[] =>
+	(Object.keys(REMEASURED_FIELDS) as RemeasuredField[]).filter(
+		(field) => !standing || (field !== 'seatUnder' && field !== 'feetOn')
+	);
+
 /**
- * Saves heights measured again.
+ * Saves heights measured again. A field that is empty was not measured; where all are, nothing is saved.
  * @param usual the person's unit, where the form names none
- * @returns what is unreadable, or nothing where it was saved
+ * @returns what is unreadable or, with nothing measured, missing; nothing where it was saved
  */
 export async function saveRemeasurement(
 	db: Db,
@@ -51,32 +57,32 @@ export async function saveRemeasurement(
 ): Promise<readonly FieldIssue[]> {
 	requireAnswered(open);
 	const { assessment } = open;
-	const standing = assessment.corner?.spot.posture === 'standing';
+	const plan = await currentPlanOf(db, assessment.id);
 	const newest = await newestReMeasurement(db, assessment.id);
+	// What was measured before the plan was made has gone into it.
+	const before = newest && (!plan || newest.at >= plan.madeAt) ? newest.lengths : {};
 	const issues: FieldIssue[] = [];
-	const length = (name: RemeasuredField): number => {
+	const lengths: { -readonly [F in keyof MeasuredHeights]: MeasuredHeights[F] } = {};
+	const fields = fieldsOf(assessment.corner?.spot.posture === 'standing');
+	for (const name of fields) {
+		const text = typed[name];
 		// A save interrupted half-way sends only what changed since.
-		const before = typed[name] === undefined ? newest?.lengths[name] : undefined;
-		if (typeof before === 'number') return before;
-		const read = readLengthField(name, typed[name], typed.unit ?? usual, REMEASURED_FIELDS[name]);
-		if (read.ok) return read.mm;
-		issues.push(read.issue);
-		return 0;
-	};
-	const lengths: RemeasuredHeights = {
-		seatUnder: standing ? null : length('seatUnder'),
-		feetOn: standing ? 0 : length('feetOn'),
-		surface: length('surface'),
-		keysOn: length('keysOn'),
-		screenTop: length('screenTop')
-	};
+		const known = text === undefined ? before[name] : undefined;
+		if (typeof known === 'number') lengths[name] = known;
+		if (!text?.trim()) continue;
+		const read = readLengthField(name, text, typed.unit ?? usual, REMEASURED_FIELDS[name]);
+		if (read.ok) lengths[name] = read.mm;
+		else issues.push(read.issue);
+	}
 	if (issues.length > 0) return issues;
+	if (Object.keys(lengths).length === 0)
+		return fields.slice(0, 1).map((field) => ({ field, code: 'missing' }));
 	await storeRemeasurement(db, open, lengths, now);
 	return [];
 }
 
 /** Plan items that a height is about, each with the height as answered and as planned. */
-function thingsMeasured(corner: Corner, plan: Plan, lengths: RemeasuredHeights) {
+function thingsMeasured(corner: Corner, plan: Plan, lengths: MeasuredHeights) {
 	const first = remeasuredHeightsOf(corner, setUpAsMeasured(corner));
 	const planned = remeasuredHeightsOf(corner, setUpAfter(corner, plan));
 	return (
@@ -88,13 +94,13 @@ function thingsMeasured(corner: Corner, plan: Plan, lengths: RemeasuredHeights) 
 			['screen', 'screenTop']
 		] as const
 	).flatMap(([thing, field]) => {
-		const [from, to, now] = [first[field], planned[field], lengths[field]];
+		const [from, to, now] = [first[field], planned[field], lengths[field] ?? null];
 		return from === null || to === null || now === null ? [] : [{ thing, from, to, now }];
 	});
 }
 
 /** Steps that a measurement shows to be carried out: the height is at least half-way to the planned one. */
-function shownDone(plan: StoredPlan, events: readonly StepEvent[], lengths: RemeasuredHeights): PlanItem[] {
+function shownDone(plan: StoredPlan, events: readonly StepEvent[], lengths: MeasuredHeights): PlanItem[] {
 	const worked = plan.plan;
 	if (!worked) return [];
 	return thingsMeasured(plan.corner, worked, lengths)
@@ -113,7 +119,7 @@ function shownDone(plan: StoredPlan, events: readonly StepEvent[], lengths: Reme
 export async function storeRemeasurement(
 	db: Db,
 	open: OpenAssessment,
-	lengths: RemeasuredHeights,
+	lengths: MeasuredHeights,
 	now: Date
 ): Promise<void> {
 	requireAnswered(open);
@@ -121,9 +127,8 @@ export async function storeRemeasurement(
 	await inTransaction(db, async (tx) => {
 		await requirePerson(tx, actor.personId);
 		const newest = await newestReMeasurement(tx, assessment.id);
-		const names = Object.keys(lengths) as (keyof RemeasuredHeights)[];
 		const plan = await currentPlanOf(tx, assessment.id);
-		const isSame = newest && names.every((name) => newest.lengths[name] === lengths[name]);
+		const isSame = newest && fieldsOf(false).every((name) => newest.lengths[name] === lengths[name]);
 		if (isSame && (!plan || newest.at >= plan.madeAt)) return;
 		await countLinkUse(tx, assessment.spotOf ?? assessment.id, 'measure', now);
 		const worked = plan?.plan;

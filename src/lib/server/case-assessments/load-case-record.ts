@@ -15,7 +15,7 @@ import {
 	type FindingTick,
 	type WaitingKind
 } from '../../core/case-assessment';
-import type { RemeasuredHeights } from '../../core/side-view';
+import type { MeasuredHeights } from '../../core/side-view';
 import { advisedFindings } from '../../core/advice/advised-findings';
 import { checklistAnswersOf, type Answers } from '../../core/answers';
 import { isHazard, isOwnId, regionsOfFinding, type Checklist } from '../../core/checklist';
@@ -93,7 +93,7 @@ interface SmallRows {
 		readonly seenAt: string | null;
 	}[];
 	readonly outcomes: readonly { readonly at: string; readonly closes: readonly Closable[] }[];
-	readonly measured: readonly { readonly at: string; readonly lengths: RemeasuredHeights }[];
+	readonly measured: readonly { readonly at: string; readonly lengths: MeasuredHeights }[];
 	readonly lifted: readonly {
 		readonly sign: RedFlag;
 		readonly how: EmergencyClearance;
@@ -216,10 +216,11 @@ function measuredSince({ measured }: SmallRows, plan: PlanInProgress | null, pla
 		.map(({ at, lengths: { seatUnder, feetOn, surface, keysOn, screenTop } }) => ({
 			...placeOf('measured', new Date(at)),
 			lengths: {
-				...(seatUnder === null ? {} : { seat: seatUnder, feet: feetOn }),
-				surface,
-				keys: keysOn,
-				screen: screenTop
+				...(typeof seatUnder === 'number' ? { seat: seatUnder } : {}),
+				...(feetOn === undefined ? {} : { feet: feetOn }),
+				...(surface === undefined ? {} : { surface }),
+				...(keysOn === undefined ? {} : { keys: keysOn }),
+				...(screenTop === undefined ? {} : { screen: screenTop })
 			}
 		}));
 }

@@ -90,6 +90,8 @@ export async function readPlanPage(
 	const { actions, ...next } = await whatComesNext(db, actor.personId);
 	const told = adviceForPage(corner, advice, { ...assessment, checklist }, looked, open.language);
 	return {
+		/** Which plan this is: whatever was said of another one isn't said of this. */
+		planId: kept.id,
 		corner,
 		...told,
 		/** The first open actions; for workstations other than the main one, from the answers alone. */

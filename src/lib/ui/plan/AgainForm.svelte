@@ -1,7 +1,8 @@
 <script lang="ts">
 	import type { PlanVisit } from './plan-visit.svelte';
 	import { enhanceForm } from '../kit/enhance-form';
-	import { withDecimalMark, type LengthUnit } from '$lib/core/length';
+	import { formatLength, withDecimalMark, type LengthUnit } from '$lib/core/length';
+	import type { RemeasuredField } from '$lib/core/side-view';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import TextField from '../kit/TextField.svelte';
@@ -20,6 +21,11 @@
 	}
 
 	let { again, t, unit, kept, touch, keep }: Props = $props();
+
+	/** Whether it was last sent with nothing in it. */
+	let isEmpty = $state(false);
+	const plannedWords = (field: RemeasuredField) =>
+		t.again.planned(formatLength(again.planned[field] ?? 0, unit, { locale: t.locale }));
 </script>
 
 <form
@@ -30,7 +36,9 @@
 	use:enhanceForm={({ cancel, formElement }) => {
 		cancel();
 		const { texts } = again;
-		if (texts) keep(texts);
+		isEmpty = again.isEmpty;
+		if (isEmpty) formElement.querySelector('input')?.focus();
+		else if (texts) keep(texts);
 		else formElement.querySelector<HTMLElement>('[aria-invalid="true"]')?.focus();
 	}}
 >
@@ -42,12 +50,13 @@
 				id="again-{field}"
 				name={field}
 				label={t.again.fields[field]}
-				hint={[t.again.hints[field], unit].filter(Boolean).join(' · ')}
+				hint={[t.again.hints[field], plannedWords(field)].filter(Boolean).join(' · ')}
 				value={withDecimalMark(again.text(field), t.locale)}
 				inputmode="decimal"
 				maxlength={40}
 				fault={issue && issueWords(issue, t, unit)}
 				oninput={(text) => {
+					isEmpty = false;
 					again.set(field, text);
 					touch();
 				}}
@@ -56,6 +65,14 @@
 	{/each}
 	<div class="mt-4 flex flex-wrap items-center gap-3">
 		<Button look="main">{t.again.keep}</Button>
-		<span role="status">{kept === 'sent' ? t.again.kept : kept === 'here' ? t.again.keptHere : ''}</span>
+		<span role="status"
+			>{isEmpty
+				? t.again.nothingTyped
+				: kept === 'sent'
+					? t.again.kept
+					: kept === 'here'
+						? t.again.keptHere
+						: ''}</span
+		>
 	</div>
 </form>

@@ -35,7 +35,6 @@
 	</p>
 {/if}
 {#if visit.again && visit.isWorked}
-	{@const again = visit.again}
 	<div class="no-print mt-6">
 		<Disclosure
 			words={t.plan.again}
@@ -44,14 +43,16 @@
 			ontoggle={(isOpen) => (isMeasuring = isOpen)}
 		>
 			<LazyHydrate>
-				<AgainForm
-					{again}
-					{t}
-					{unit}
-					{kept}
-					keep={(texts) => visit.keepAgain(texts)}
-					touch={() => visit.show('again')}
-				/>
+				{#if visit.again}
+					<AgainForm
+						again={visit.again}
+						{t}
+						{unit}
+						{kept}
+						keep={(texts) => visit.keepAgain(texts)}
+						touch={() => visit.show('again')}
+					/>
+				{/if}
 			</LazyHydrate>
 		</Disclosure>
 	</div>

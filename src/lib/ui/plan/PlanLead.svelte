@@ -31,7 +31,7 @@
 	const hrefOf = (field: LengthFieldName) => `/c/${data.token}/${pageOfField(field)}#${field}`;
 </script>
 
-<h1 class="text-title">{heading.title}</h1>
+<h1 class="text-title" id="plan-title" tabindex="-1">{heading.title}</h1>
 <p class="mt-2 text-lead">{heading.lead}</p>
 {#if visit.beginsWithKeyboard}
 	<div class="mt-3"><GetKeyboard requests={data.requests} own={data.own} {t} /></div>

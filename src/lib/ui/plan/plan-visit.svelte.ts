@@ -1,7 +1,7 @@
 import { untrack } from 'svelte';
 import { needsNoPlan, stepsOfOffer, type PlanOffer } from '$lib/core/advice/plan-offers';
 import { stepTickField, stepTicksOf } from '$lib/core/answers';
-import type { CheckResult } from '$lib/core/checks';
+import { setUpAsMeasured, type CheckResult } from '$lib/core/checks';
 import type { Corner } from '$lib/core/corner';
 import { planAsBuilt } from '$lib/core/case-assessment/current-corner';
 import type { PlanItem } from '$lib/core/case-assessment/vocabulary';
@@ -10,7 +10,14 @@ import type { LengthUnit } from '$lib/core/length';
 import type { MeasurableLengthName } from '$lib/core/checks';
 import type { FindingLine } from '$lib/messages/advice/finding-lines';
 import type { LaptopArrangements, Plan, PlanStep, PlanOption, StepPlace } from '$lib/core/plan';
-import { sideViewOf, type DrawingStyle, type RemeasuredHeights, type SideView } from '$lib/core/side-view';
+import {
+	remeasuredHeightsOf,
+	sideViewOf,
+	type DrawingStyle,
+	type MeasuredHeights,
+	type RemeasuredHeights,
+	type SideView
+} from '$lib/core/side-view';
 import { Autosave, type SaveFields } from '../autosave/autosave.svelte';
 import { Remeasurement } from './remeasurement.svelte';
 import { isForKeyboard, type PlanHeadingInput } from './plan-title';
@@ -18,6 +25,8 @@ import { isForKeyboard, type PlanHeadingInput } from './plan-title';
 /** The data of a plan page, as stored on the server. */
 export interface PlanPageData {
 	readonly token: string;
+	/** Which plan it is: another one is in its place once answers or items changed. */
+	readonly planId: string;
 	readonly corner: Corner;
 	readonly before: readonly CheckResult[];
 	/** The offered plans, the recommended one first. */
@@ -37,7 +46,7 @@ export interface PlanPageData {
 	/** Findings besides heights, each with what was said about it; null for nothing yet. */
 	readonly findingTicks?: Readonly<Record<string, unknown>> | null;
 	readonly standing: { readonly lengths: RemeasuredHeights; readonly isMeasured: boolean } | null;
-	readonly again: RemeasuredHeights | null;
+	readonly again: MeasuredHeights | null;
 	readonly unit: LengthUnit;
 	readonly drawnAs: DrawingStyle;
 }
@@ -49,6 +58,18 @@ const open = (checks: readonly CheckResult[]) => checks.filter(({ verdict }) => 
 
 const thingsOf = (done: readonly PlanItem[]): ReadonlySet<PlanItem> => new Set(done);
 
+/** What a person does on one plan before the server's answer shows it. */
+class OnThisPlan {
+	/** Ticks made here, before and after the server has them. */
+	ticked = $state<Record<string, boolean>>({});
+	/** The state of the drawing that was asked for. */
+	chosen = $state<PlanState | null>(null);
+
+	constructor(ticked: Readonly<Record<string, boolean>>) {
+		this.ticked = { ...ticked };
+	}
+}
+
 /** A person's visit to their plan: ticks and re-measured heights are shown at once, and sent when the network allows. */
 export class PlanVisit {
 	private readonly draft: Autosave;
@@ -56,12 +77,19 @@ export class PlanVisit {
 	private lastAgain: Remeasurement | null = null;
 	/** Heights as last saved. */
 	private keptTexts: Readonly<Record<string, string>> = {};
-	/** Ticks made here, before and after the server has them. */
-	private ticked = $state<Record<string, boolean>>({});
-	private chosen = $state<PlanState | null>(null);
 	hasKept = $state(false);
 
 	readonly data: PlanPageData = $derived.by(() => this.read());
+	private readonly planId: string = $derived.by(() => this.data.planId);
+	/** What was done here on this plan; another plan begins with nothing but the ticks that are still on their way. */
+	private readonly here: OnThisPlan = $derived.by(() => {
+		void this.planId;
+		return untrack(() => {
+			this.lastAgain = null;
+			this.keptTexts = {};
+			return new OnThisPlan(stepTicksOf(this.draft.unsent));
+		});
+	});
 	readonly plan: Plan | null = $derived.by(() => this.data.offers[this.data.shown]?.plan ?? null);
 	readonly isWorked: boolean = $derived.by(() => this.data.shown === this.data.worked);
 	/** Whether the heights are left as they are; other findings are not considered. */
@@ -73,7 +101,7 @@ export class PlanVisit {
 	});
 	readonly ticks: Readonly<Record<string, boolean>> = $derived.by(() => ({
 		...this.data.ticks,
-		...this.ticked
+		...this.here.ticked
 	}));
 	readonly doneCount: number = $derived.by(() => this.steps.filter(({ place }) => this.ticks[place]).length);
 	/** Whether every step of the plan in use is ticked, here or on the server. */
@@ -86,12 +114,13 @@ export class PlanVisit {
 	);
 	readonly again: Remeasurement | null = $derived.by(() => {
 		if (!this.plan || this.steps.length === 0) return null;
-		const { corner, again, unit } = this.data;
+		const { corner, again: kept, unit } = this.data;
 		const { plan } = this;
+		const standing = this.data.standing?.lengths ?? remeasuredHeightsOf(corner, setUpAsMeasured(corner));
 		return untrack(() => {
 			const { unit: unitThen, ...unsent } = this.againSave.unsent;
 			const texts = { ...(unitThen === unit ? unsent : {}), ...this.typing(unit) };
-			return (this.lastAgain = new Remeasurement(corner, plan, again, unit, texts));
+			return (this.lastAgain = new Remeasurement(corner, plan, { kept, standing }, unit, texts));
 		});
 	});
 	private readonly sections: Readonly<Record<PlanState, SideView | null>> = $derived.by(() => this.draw());
@@ -99,8 +128,8 @@ export class PlanVisit {
 		(['first', 'standing', 'after', 'again'] as const).filter((state) => this.sections[state] !== null)
 	);
 	readonly shown: PlanState = $derived.by(() =>
-		this.chosen && this.states.includes(this.chosen)
-			? this.chosen
+		this.here.chosen && this.states.includes(this.here.chosen)
+			? this.here.chosen
 			: this.states.includes('again')
 				? 'again'
 				: this.states.includes('after') && this.doneCount < this.steps.length
@@ -125,7 +154,6 @@ export class PlanVisit {
 		const { token } = untrack(read);
 		this.draft = new Autosave(`/c/${token}/draft`, storage, fetch, kept);
 		this.againSave = new Autosave(`/c/${token}/again`, storage, this.afterTicks, kept);
-		this.ticked = stepTicksOf(this.draft.unsent);
 		this.hasKept = !this.againSave.isSent;
 	}
 
@@ -178,11 +206,11 @@ export class PlanVisit {
 	}
 
 	show(state: PlanState): void {
-		this.chosen = state;
+		this.here.chosen = state;
 	}
 
 	tick(place: StepPlace, done: boolean): void {
-		this.ticked[place] = done;
+		this.here.ticked[place] = done;
 		this.draft.set({ [stepTickField(place)]: done ? 'yes' : 'no' });
 	}
 
@@ -199,7 +227,7 @@ export class PlanVisit {
 		this.againSave.set({ ...texts, unit: this.data.unit });
 		void this.againSave.flush();
 		this.hasKept = true;
-		this.chosen = 'again';
+		this.here.chosen = 'again';
 	}
 
 	/**

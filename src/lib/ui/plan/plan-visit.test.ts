@@ -7,6 +7,7 @@ const corner = randomCorner(3, { rigid: 4, soft: 2, span: 0 });
 
 const PAGE: PlanPageData = {
 	token: 'abc',
+	planId: 'first',
 	acts: [],
 	findings: [],
 	measureNext: null,

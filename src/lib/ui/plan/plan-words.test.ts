@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { checkCorner } from '$lib/core/checks';
-import { planCorner, planSteps } from '$lib/core/plan';
+import { checkCorner, setUpAsMeasured } from '$lib/core/checks';
+import { planCorner, planSteps, setUpAfter } from '$lib/core/plan';
+import { remeasuredHeightsOf } from '$lib/core/side-view';
 import { messagesFor } from '$lib/messages';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { Remeasurement } from './remeasurement.svelte';
@@ -41,19 +42,33 @@ describe('what is measured again', () => {
 	if (!first) throw new Error('no plan');
 	const { corner, plan } = first;
 
-	it('begins with what the plan comes to, and takes what is typed', () => {
-		const again = new Remeasurement(corner, plan, null, 'cm');
+	const standing = remeasuredHeightsOf(corner, setUpAsMeasured(corner));
+	const nothing = { kept: null, standing };
+
+	it('begins empty, with what the plan comes to as a hint, and takes what is typed', () => {
+		const again = new Remeasurement(corner, plan, nothing, 'cm');
 		expect(again.touched).toBe(false);
-		expect(again.texts).not.toBeNull();
+		expect(again.isEmpty).toBe(true);
+		expect(again.fields.map((field) => again.text(field))).toEqual(again.fields.map(() => ''));
+		expect(again.planned).toEqual(remeasuredHeightsOf(corner, setUpAfter(corner, plan)));
+		expect(again.lengths).toEqual(standing);
 		const before = again.lengths;
 		again.set('surface', '71.5');
 		expect(again.touched).toBe(true);
 		expect(again.lengths).toEqual({ ...before, surface: 715 });
-		expect(again.texts?.surface).toBe('71.5');
+		expect(again.isEmpty).toBe(false);
+		expect(again.texts).toMatchObject({ surface: '71.5', screenTop: '' });
+	});
+
+	it('shows what was saved earlier as a value, and only that', () => {
+		const again = new Remeasurement(corner, plan, { kept: { screenTop: 1205 }, standing }, 'cm');
+		expect(again.text('screenTop')).toBe('120.5');
+		expect(again.text('surface')).toBe('');
+		expect(again.isEmpty).toBe(false);
 	});
 
 	it('sends nothing while a field can not be read, and keeps what stood there', () => {
-		const again = new Remeasurement(corner, plan, null, 'cm');
+		const again = new Remeasurement(corner, plan, nothing, 'cm');
 		const before = again.lengths.screenTop;
 		again.set('screenTop', 'high');
 		expect(again.issue('screenTop')?.code).toBe('not-a-length');
@@ -62,7 +77,7 @@ describe('what is measured again', () => {
 	});
 
 	it('goes on with what was typed without network', () => {
-		const again = new Remeasurement(corner, plan, null, 'cm', { surface: '70', other: '9' });
+		const again = new Remeasurement(corner, plan, nothing, 'cm', { surface: '70', other: '9' });
 		expect(again.text('surface')).toBe('70');
 		expect(again.touched).toBe(true);
 		expect(Object.keys(again.texts ?? {})).not.toContain('other');
@@ -74,7 +89,9 @@ describe('what is measured again', () => {
 			spot: { ...corner.spot, posture: 'standing' as const, seat: null }
 		};
 		const plans = planCorner(standing, 1).plans;
-		const again = new Remeasurement(standing, plans[0] ?? plan, null, 'cm');
+		const heights = remeasuredHeightsOf(standing, setUpAsMeasured(standing));
+		const before = { kept: null, standing: heights };
+		const again = new Remeasurement(standing, plans[0] ?? plan, before, 'cm');
 		expect(again.fields).toEqual(['surface', 'keysOn', 'screenTop']);
 		expect(again.lengths.seatUnder).toBeNull();
 	});

@@ -5,39 +5,46 @@ import { formatLength, type LengthUnit } from '$lib/core/length';
 import {
 	REMEASURED_FIELDS,
 	remeasuredHeightsOf,
+	type MeasuredHeights,
 	type RemeasuredHeights,
 	type RemeasuredField
 } from '$lib/core/side-view';
 
-/** The re-measured heights, as typed. */
+/** What is known before anything is typed. */
+export interface HeightsBefore {
+	/** What was measured and saved earlier; null where nothing was. */
+	readonly kept: MeasuredHeights | null;
+	/** Heights as they are now, by the answers and the steps done: what the drawing shows where nobody measured. */
+	readonly standing: RemeasuredHeights;
+}
+
+/** The re-measured heights, as typed. Only what the person typed or saved is a value; what the plan comes to is told beside it. */
 export class Remeasurement {
-	/** Only what was typed here; the rest is as saved, or as planned. */
 	private typed = $state<Partial<Record<RemeasuredField, string>>>({});
 	readonly fields: readonly RemeasuredField[];
-	private readonly start: RemeasuredHeights;
+	/** The heights that the plan comes to, as a hint. */
+	readonly planned: RemeasuredHeights;
 
-	/**
-	 * @param kept what was kept earlier; the planned heights where nothing was
-	 * @param unsent texts in this unit that were kept on the device and have not reached the server yet
-	 */
+	/** @param unsent texts in this unit that were kept on the device and have not reached the server yet */
 	constructor(
 		corner: Corner,
 		plan: Plan,
-		kept: RemeasuredHeights | null,
+		private readonly before: HeightsBefore,
 		readonly unit: LengthUnit,
 		unsent: Readonly<Record<string, string>> = {}
 	) {
 		this.typed = Object.fromEntries(Object.entries(unsent).filter(([name]) => name in REMEASURED_FIELDS));
-		this.start = kept ?? remeasuredHeightsOf(corner, setUpAfter(corner, plan));
+		this.planned = remeasuredHeightsOf(corner, setUpAfter(corner, plan));
 		const standing = corner.spot.posture === 'standing';
 		this.fields = standing
 			? ['surface', 'keysOn', 'screenTop']
 			: ['seatUnder', 'feetOn', 'surface', 'keysOn', 'screenTop'];
 	}
 
-	/** The text of a field. */
+	/** The text of a field; empty where nobody measured. */
 	text(field: RemeasuredField): string {
-		return this.typed[field] ?? formatLength(this.start[field] ?? 0, this.unit, { withUnit: false });
+		const kept = this.before.kept?.[field] ?? null;
+		return this.typed[field] ?? (kept === null ? '' : formatLength(kept, this.unit, { withUnit: false }));
 	}
 
 	/** Sets typed text. */
@@ -55,10 +62,21 @@ export class Remeasurement {
 		return Object.keys(this.typed).length > 0;
 	}
 
+	/** Whether there is no height to save. */
+	get isEmpty(): boolean {
+		return this.fields.every((field) => this.text(field).trim() === '');
+	}
+
 	/** What is wrong with a field, if anything. */
 	issue(field: RemeasuredField): FieldIssue | null {
-		const read = readLengthField(field, this.text(field), this.unit, REMEASURED_FIELDS[field]);
-		return read.ok ? null : read.issue;
+		const read = this.read(field);
+		return read && !read.ok ? read.issue : null;
+	}
+
+	/** A field's height; null where it is empty. */
+	private read(field: RemeasuredField) {
+		const text = this.text(field);
+		return text.trim() === '' ? null : readLengthField(field, text, this.unit, REMEASURED_FIELDS[field]);
 	}
 
 	/** The text of every field, to be sent; null where one is unreadable. */
@@ -67,15 +85,16 @@ export class Remeasurement {
 		return Object.fromEntries(this.fields.map((field) => [field, this.text(field)]));
 	}
 
-	/** The heights; unreadable ones have their previous value. */
+	/** The heights; those that nobody measured, and unreadable ones, as they are now. */
 	get lengths(): RemeasuredHeights {
+		const { standing } = this.before;
 		const mm = (field: RemeasuredField): number => {
-			const read = readLengthField(field, this.text(field), this.unit, REMEASURED_FIELDS[field]);
-			return read.ok ? read.mm : (this.start[field] ?? 0);
+			const read = this.read(field);
+			return read?.ok ? read.mm : (standing[field] ?? 0);
 		};
 		return {
-			seatUnder: this.start.seatUnder === null ? null : mm('seatUnder'),
-			feetOn: this.start.seatUnder === null ? 0 : mm('feetOn'),
+			seatUnder: standing.seatUnder === null ? null : mm('seatUnder'),
+			feetOn: standing.seatUnder === null ? 0 : mm('feetOn'),
 			surface: mm('surface'),
 			keysOn: mm('keysOn'),
 			screenTop: mm('screenTop')

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { untrack } from 'svelte';
+	import { tick, untrack } from 'svelte';
 	import { refreshPage } from '$lib/ui/kit/refresh-page';
 	import { EYE_TEST } from '$lib/core/equipment';
 	import { messagesFor } from '$lib/messages';
@@ -52,12 +52,22 @@
 		data.again !== null || form !== null || visit.isDone || visit.keptState !== 'no'
 	);
 	const sizeIssue = $derived(form && 'sizeIssue' in form ? (form.sizeIssue ?? null) : null);
+	/** Another plan that came in place of the one on the page is gone to, and told. */
+	let seen = untrack(() => data.planId);
+	let isNew = $state(false);
+	$effect(() => {
+		if (data.planId === seen) return;
+		seen = data.planId;
+		isNew = true;
+		void tick().then(() => document.getElementById('plan-title')?.focus());
+	});
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
 </script>
 
 <svelte:head><title>{t.plan.title} · {t.product}</title></svelte:head>
 <svelte:window onpagehide={() => visit.leave()} ononline={() => visit.flush()} />
 
+<p class="sr-only" role="status">{isNew ? t.plan.isNew : ''}</p>
 <div class="mx-auto max-w-6xl px-5 py-4 md:px-8">
 	<LazyHydrate
 		><PlanHeader

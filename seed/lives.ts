@@ -267,6 +267,7 @@ export class Life {
 					whom: 'The person',
 					said: this.dice.pick(SAID),
 					closes,
+					fixed: [],
 					next: 'nothing',
 					nextOn: '',
 					why: 'In good hands; asked again at the next check-in',

@@ -17,6 +17,12 @@ import { requestEquipment } from '$lib/server/assessments/request-equipment';
 import { followUpFeed, renewCalendarFeed } from '$lib/server/calendar/follow-up-feed';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { decideEquipment, equipmentOf } from '$lib/server/equipment/decide-equipment';
+import { openHazardsOf } from '$lib/server/cases/case-page';
+import { answerCheckIn } from '$lib/server/check-ins/answer-check-in';
+import { contactsOf } from '$lib/server/contacts/record-contact';
+import { findingsAskedAbout } from '$lib/server/findings/finding-states';
+import { tickFinding } from '$lib/server/findings/tick-finding';
+import { checklistField } from '$lib/core/answers';
 import { messagesOf, writeToCoordinator, writeToPerson } from '$lib/server/cases/messages';
 import { addNote } from '$lib/server/cases/notes';
 import { readCase } from '$lib/server/cases/read-case';
@@ -46,6 +52,59 @@ afterAll(() => desk.test.drop());
 
 const sheetOf = async (personId: string, day = today) =>
 	(await readDaySheet(db(), desk.coordinator, day)).lines.find((line) => line.personId === personId);
+
+describe('a hazard', () => {
+	const STRIPS = 'chained-strips';
+	const hazardsOf = async (personId: string) => openHazardsOf(await desk.judged(personId));
+	const withHazard = () => desk.answered({ ...PAINLESS, [checklistField('strips')]: 'into-another' });
+
+	it('is closed as the person told it on the phone, with who said so and when; the next check-in asks about it', async () => {
+		const { personId, open } = await withHazard();
+		expect(await hazardsOf(personId)).toEqual([STRIPS]);
+		expect(
+			await faultOf(settleCase(db(), desk.coordinator, { ...act(personId), reason: '' }, desk.later(1)))
+		).toBe('conflict');
+		for (const over of [{ result: 'no-answer' as const, whom: 'Ada' }, { whom: ' ' }])
+			expect(await faultOf(desk.reach(personId, { fixed: [STRIPS], ...over }, desk.later(2)))).toBe(
+				'invalid'
+			);
+		const call = { fixed: [STRIPS], whom: 'Ada', next: null, why: '' } as const;
+		const key = await desk.reach(personId, call, desk.later(3));
+		expect(await hazardsOf(personId)).toEqual([]);
+		const [contact] = await contactsOf(db(), personId);
+		expect(contact).toMatchObject({
+			fixed: [STRIPS],
+			whom: 'Ada',
+			at: desk.later(3),
+			authorName: 'one'
+		});
+		expect(await findingsAskedAbout(db(), personId, desk.later(4))).toContain(STRIPS);
+		// It isn't closed twice, and undoing the call opens it again.
+		expect(await faultOf(desk.reach(personId, call, desk.later(5)))).toBe('conflict');
+		await undoActs(db(), desk.coordinator, key, desk.later(6));
+		expect(await hazardsOf(personId)).toEqual([STRIPS]);
+		// So does a check-in that says it came undone, and the person by themselves.
+		await desk.reach(personId, call, desk.later(7));
+		const said = { signs: [], discomfort: [], undone: [STRIPS], news: [] } as const;
+		await answerCheckIn(db(), open, said, desk.later(8));
+		expect(await hazardsOf(personId)).toEqual([STRIPS]);
+		await desk.reach(personId, call, desk.later(9));
+		await tickFinding(db(), open, { finding: STRIPS, how: 'open' }, desk.later(10));
+		expect(await hazardsOf(personId)).toEqual([STRIPS]);
+	});
+
+	it('that was refused is closed in the same way', async () => {
+		const { personId, open } = await withHazard();
+		await tickFinding(db(), open, { finding: STRIPS, how: 'not-here' }, desk.later(1));
+		expect(await hazardsOf(personId)).toEqual([STRIPS]);
+		const key = await desk.reach(personId, { fixed: [STRIPS], whom: 'Ada' }, desk.later(2));
+		expect(await hazardsOf(personId)).toEqual([]);
+		await undoActs(db(), desk.coordinator, key, desk.later(3));
+		expect((await desk.judged(personId)).reasons).toContainEqual(
+			expect.objectContaining({ finding: STRIPS, refused: true })
+		);
+	});
+});
 
 describe('the order of the day', () => {
 	it('is by level, then by the day it is due, then by how much is open', async () => {

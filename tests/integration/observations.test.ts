@@ -120,7 +120,9 @@ describe('what is kept of each judgement', () => {
 				db()
 					.insert(observations)
 					.values({ ...copy, onDay, untilDay })
-			).rejects.toMatchObject({ cause: { constraint: expect.stringMatching(/^observations_(?:days_excl|newest_key)$/) } });
+			).rejects.toMatchObject({
+				cause: { constraint: expect.stringMatching(/^observations_(?:days_excl|newest_key)$/) }
+			});
 	});
 
 	it('goes with the answers that are withdrawn', async () => {

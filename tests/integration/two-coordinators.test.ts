@@ -76,6 +76,7 @@ const CALL = {
 	whom: '',
 	said: '',
 	closes: [],
+	fixed: [],
 	next: null,
 	nextOn: '',
 	why: '',

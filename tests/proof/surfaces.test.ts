@@ -57,6 +57,7 @@ function surfacesOf(seed: number) {
 		shown: 0,
 		steps,
 		ticks: {},
+		planId: 'one',
 		findingTicks: {},
 		standing: null,
 		again: null,

@@ -186,6 +186,7 @@ export const CALLED = {
 	whom: '',
 	said: 'Spoke about it',
 	closes: [],
+	fixed: [],
 	next: 'nothing',
 	nextOn: '',
 	why: 'Gone since last week',

@@ -15,7 +15,8 @@ export { assessCase, type AssessmentSettings } from './assess-case';
 export type { AssessmentResult, TriageReason, UnclosableCheck } from './assessment-result';
 export { unclosableChecks } from './open-reports';
 export { planItemStates, type PlanItemState } from './plan-item-states';
-export { findingStates, type FindingTicks } from './open-findings';
+export { CHECK_IN_REMARKS, checkInRemarks, type CheckInRemark } from './check-in-remarks';
+export { findingStates, openFindings, type FindingTicks } from './open-findings';
 export { readAssessmentResult, type StoredAssessmentResult } from './read-assessment-result';
 export { planHeightsOf } from './plan-heights';
 export {

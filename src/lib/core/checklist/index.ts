@@ -42,7 +42,7 @@ export {
 	PURCHASE_FIXES,
 	type PurchaseFix
 } from './fixes';
-export { isHazard, type HazardId } from './hazards';
+export { HAZARDS, isHazard, type HazardId } from './hazards';
 export { HABIT_IDS, habitsOf, type Habit, type HabitId } from './habits';
 export { isSafetyItem, type AnswerOption, type ChecklistItem } from './item';
 export type { AnswerId, ItemId } from './item-ids';

@@ -1,3 +1,4 @@
+import type { FindingId } from '../checklist';
 import type { ContactNextStep, ContactResult, ContactWay, CoordinatorLook } from '../contact';
 import type { RegionReport } from '../discomfort';
 import type { Closable, AssessmentResult } from '../case-assessment';
@@ -76,6 +77,8 @@ export interface TimelineContact {
 	readonly whom: string;
 	readonly said: string;
 	readonly closes: readonly Closable[];
+	/** Hazards that the person said are put right. */
+	readonly fixed: readonly FindingId[];
 	readonly next: ContactNextStep | null;
 	/** ISO day. */
 	readonly nextOn: string | null;

@@ -30,6 +30,17 @@ export const checkInTexts: AsideTexts['checkIn'] = {
 	doneTitle: 'Vielen Dank',
 	doneLead: 'Die Koordination hat Ihre Antworten.',
 	doneWell: 'Alles ist noch so, und es gibt nichts Neues. Sie müssen nichts tun.',
+	remarks: {
+		'see-today':
+			'Was Sie angegeben haben, muss sich heute eine Ärztin oder ein Arzt ansehen, auch wenn Ihr Arbeitsplatz stimmt. Warten Sie nicht auf unseren Anruf.',
+		'see-professional':
+			'Bitte sprechen Sie mit einer Ärztin, einem Arzt oder in der Physiotherapie darüber, auch wenn Ihr Arbeitsplatz stimmt.',
+		'still-hurts':
+			'Es tut noch etwas weh. Wurde es nach einer Änderung schlimmer, machen Sie diese rückgängig. Lässt es nicht nach, gehen Sie in eine Arztpraxis.',
+		'steps-open': 'In Ihrem Plan sind noch Schritte offen.',
+		'problems-open': 'In Ihrem Plan sind noch Probleme offen.',
+		'with-coordinator': 'Eine Nachricht oder Anfrage von Ihnen ist noch nicht beantwortet.'
+	},
 	undoneNext: 'Ihr Plan zeigt, wie Sie wiederherstellen, was nicht mehr so ist.',
 	newsNext:
 		'Weil sich etwas geändert hat, prüfen Sie bitte diese Seiten noch einmal. Ändern Sie nur, was anders ist.',

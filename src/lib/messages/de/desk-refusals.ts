@@ -31,6 +31,7 @@ export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 	lookNeedsSight: 'Was Sie gesehen haben, können Sie nur nach einem Videoanruf oder Besuch festhalten.',
 	heightNotKnown:
 		'Die Antworten haben sich geändert: Eine dieser Höhen wird nicht mehr beurteilt. Laden Sie die Seite neu.',
+	fixedNeedsContact: 'Eine Gefahr können Sie erst als behoben ankreuzen, wenn Sie die Person erreicht haben.',
 	signNeedsContact: 'Ein Warnzeichen können Sie erst schließen, wenn Sie jemanden erreicht haben.',
 	sayWhomYouSpokeWith: 'Geben Sie den Namen der Person ein, mit der Sie gesprochen haben.',
 	sayWhatWasSaid: 'Schreiben Sie eine kurze Notiz zum Kontakt.',
@@ -108,7 +109,7 @@ export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 	'needs-outcome':
 		'Ein Warnzeichen ist offen. Halten Sie zuerst den Ausgang fest: mit wem Sie gesprochen haben, Ihre Notizen und den nächsten Schritt.',
 	'hazard-open':
-		'An diesem Arbeitsplatz ist noch eine Gefahr offen. Der Fall verlässt die Liste, sobald die Person sie als behoben abhakt. Schreiben Sie ihr, oder stellen Sie den Fall zurück.',
+		'An diesem Arbeitsplatz ist noch eine Gefahr offen. Der Fall verlässt die Liste, sobald die Person sie als behoben abhakt. Sagt sie es Ihnen am Telefon, kreuzen Sie es bei dem Kontakt an, den Sie eintragen.',
 	'unread-message':
 		'Die Nachricht dieser Person ist noch nicht beantwortet. Lesen Sie sie, und antworten Sie, oder markieren Sie sie als gelesen.',
 	followUpChanged:

@@ -1,3 +1,5 @@
+import type { CheckInRemark } from '../../core/case-assessment';
+
 export const checkInTexts = {
 	title: 'How is your desk now?',
 	lead: 'This takes two to three minutes.',
@@ -28,6 +30,17 @@ export const checkInTexts = {
 	doneTitle: 'Thank you',
 	doneLead: 'Your coordinator has your answers.',
 	doneWell: 'Everything is still in place and nothing is new. You don’t need to do anything.',
+	remarks: {
+		'see-today':
+			'Please see a doctor today about what you’ve reported, even if your desk is right. Don’t wait for us to call.',
+		'see-professional':
+			'Please ask a doctor or physiotherapist about what you’ve reported, even if your desk is right.',
+		'still-hurts':
+			'Something still hurts. If it got worse after a change, undo that change. If it doesn’t ease, see a doctor.',
+		'steps-open': 'Your plan has steps that aren’t done yet.',
+		'problems-open': 'Your plan has problems that aren’t fixed yet.',
+		'with-coordinator': 'Your coordinator still has a message or request from you.'
+	} satisfies Record<CheckInRemark, string>,
 	undoneNext: 'Your plan shows how to put back what’s no longer in place.',
 	newsNext: 'Because something is new, please check these again. Correct only what’s different.',
 	newsPage: (title: string) => `Check again: ${title}`,

@@ -25,6 +25,7 @@ export const deskRefusalTexts = {
 	lookNeedsSight: 'You can record what you saw only after a video call or a visit.',
 	heightNotKnown:
 		'The answers have changed: one of these heights is no longer assessed. Load the page again.',
+	fixedNeedsContact: 'You can tick a hazard as fixed only after you’ve reached the person.',
 	signNeedsContact: 'You can close a warning sign only after you’ve reached someone.',
 	sayWhomYouSpokeWith: 'Enter the name of the person you spoke with.',
 	sayWhatWasSaid: 'Add a short note about the contact.',
@@ -96,7 +97,7 @@ export const deskRefusalTexts = {
 	'needs-outcome':
 		'A warning sign is open. Record its outcome first: the person you reached, your notes and the next step.',
 	'hazard-open':
-		'A hazard is still open at this person’s workstation. It leaves the list once they tick it as done. Write to them, or postpone the case.',
+		'A hazard is still open at this person’s workstation. It leaves the list once they tick it as done. If they say so on the phone, tick it in the contact that you record.',
 	'unread-message': 'This person’s message has no answer yet. Read it, then answer it or mark it as read.',
 	followUpChanged:
 		'A colleague has changed this follow-up. The page shows theirs. Set yours again if it is still right.',

@@ -30,6 +30,17 @@ export const checkInTexts: AsideTexts['checkIn'] = {
 	doneTitle: 'Gracias',
 	doneLead: 'Coordinación ha recibido sus respuestas.',
 	doneWell: 'Todo sigue en su sitio y no hay novedades. No tiene que hacer nada.',
+	remarks: {
+		'see-today':
+			'Lo que ha indicado necesita atención médica hoy, aunque su puesto esté bien. No espere a que le llamemos.',
+		'see-professional':
+			'Consulte lo que ha indicado con un médico o un fisioterapeuta, aunque su puesto esté bien.',
+		'still-hurts':
+			'Todavía le duele algo. Si empeoró después de un cambio, deshágalo. Si no se alivia, consulte a un médico.',
+		'steps-open': 'En su plan quedan pasos por hacer.',
+		'problems-open': 'En su plan quedan problemas por resolver.',
+		'with-coordinator': 'Un mensaje o una petición suya aún espera respuesta.'
+	},
 	undoneNext: 'Su plan muestra cómo volver a poner lo que ya no está.',
 	newsNext: 'Como algo ha cambiado, revise estas páginas. Corrija solo lo que sea distinto.',
 	newsPage: (title) => `Para revisar: ${title}`,

@@ -30,6 +30,17 @@ export const checkInTexts: AsideTexts['checkIn'] = {
 	doneTitle: 'Merci',
 	doneLead: 'La coordination a reçu vos réponses.',
 	doneWell: 'Tout est encore en place et rien n’est nouveau. Vous n’avez rien à faire.',
+	remarks: {
+		'see-today':
+			'Ce que vous avez indiqué demande un avis médical aujourd’hui, même si votre poste est bien réglé. N’attendez pas notre appel.',
+		'see-professional':
+			'Parlez de ce que vous avez indiqué à un médecin ou à un kinésithérapeute, même si votre poste est bien réglé.',
+		'still-hurts':
+			'Quelque chose fait encore mal. Si c’est pire depuis un changement, annulez-le. Si cela ne passe pas, consultez un médecin.',
+		'steps-open': 'Certaines étapes de votre plan ne sont pas encore faites.',
+		'problems-open': 'Certains problèmes de votre plan ne sont pas encore réglés.',
+		'with-coordinator': 'Un message ou une demande de votre part attend encore une réponse.'
+	},
 	undoneNext: 'Votre plan montre comment remettre ce qui n’est plus en place.',
 	newsNext: 'Comme quelque chose a changé, vérifiez ces pages. Corrigez seulement ce qui est différent.',
 	newsPage: (title) => `À vérifier : ${title}`,

@@ -242,7 +242,7 @@ export const remeasurementTexts: Catalogue['again'] = {
 		keysOn: 'La table elle-même s’il n’est posé sur rien d’autre.',
 		screenTop: ''
 	},
-	planned: (height) => `prévu : ${height}`,
+	planned: (height) => `prévu : ${height}`,
 	keep: 'Enregistrer ces chiffres',
 	nothingTyped: 'Rien à enregistrer pour l’instant. Indiquez au moins une hauteur que vous avez mesurée.',
 	kept: 'Enregistré. Le dessin montre votre poste comme vous venez de le mesurer.',

@@ -20,6 +20,7 @@ const TABLES = {
 	cases: { table: schema.cases, key: ['person_id'], only: ['settled_at', 'settled_reason'] },
 	check_ins: { table: schema.checkIns, key: ['id'] },
 	contacts: { table: schema.contacts, key: ['id'] },
+	finding_ticks: { table: schema.findingTicks, key: ['assessment_id', 'finding'] },
 	equipment_store: { table: schema.equipmentStore, key: ['id'] },
 	equipment_requests: { table: schema.equipmentRequests, key: ['id'] },
 	follow_ups: { table: schema.followUps, key: ['id'] },
@@ -45,7 +46,12 @@ function known(name: string): Known {
 /** The condition that selects one row by its key. */
 function byKey(name: string, key: RowChange['key']): SQL {
 	const { table, key: columns } = known(name);
-	const parts = columns.map((column) => sql`${table}.${sql.identifier(column)} = ${key[column]}::uuid`);
+	const types = Object.fromEntries(
+		Object.values(getTableColumns(table)).map((column) => [column.name, sql.raw(column.getSQLType())])
+	);
+	const parts = columns.map(
+		(column) => sql`${table}.${sql.identifier(column)} = ${key[column]}::${types[column]}`
+	);
 	return and(...parts) ?? sql`false`;
 }
 
@@ -90,14 +96,12 @@ export class ChangedRows {
 	}
 
 	/** Inserts a row. */
-	async insert<T extends PgTable & { id: T['_']['columns']['id'] }>(
-		table: T,
-		values: T['$inferInsert'] & { id: string }
-	): Promise<void> {
-		const name = getTableName(table);
-		await this.tx.insert(table as PgTable).values(values as Record<string, unknown>);
-		const [after = null] = await this.rows(table, byKey(name, { id: values.id }));
-		this.note(name, null, after);
+	async insert<T extends PgTable>(table: T, values: T['$inferInsert']): Promise<void> {
+		const [made] = await this.tx
+			.insert(table as PgTable)
+			.values(values as Record<string, unknown>)
+			.returning({ row: sql<Row>`to_jsonb(${table}.*)` });
+		this.note(getTableName(table), null, made?.row ?? null);
 	}
 }
 

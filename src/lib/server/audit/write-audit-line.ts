@@ -60,6 +60,7 @@ export const AUDIT_ACTIONS = [
 	'deputy-alerted',
 	'translation-reviewed',
 	'language-changed',
+	'reminders-rested',
 	'reminders-stopped',
 	'reminders-resumed',
 	'spot-added',

@@ -5,7 +5,7 @@ import type { Db } from '../db/client';
 import { DomainError } from '../domain-error';
 import { readPersonPlace } from '../people/lock-person';
 import { openReferralOf } from '../referrals/open-referral';
-import { closableItemsOf, cornerViewOf } from './case-page';
+import { closableItemsOf, cornerViewOf, openHazardsOf } from './case-page';
 import { coordinators, postponeDaysOf, postponeOptionsOf } from './case-owner';
 import { readCase } from './read-case';
 
@@ -31,6 +31,7 @@ export async function readCaseBrief(db: Db, actor: Actor, personId: string, now:
 		corner: (await cornerViewOf(db, read, personId, now))?.corner ?? null,
 		judgement,
 		closable: closableItemsOf(judgement),
+		hazards: openHazardsOf(judgement),
 		owner: all.find(({ id }) => id === person.ownerId) ?? null,
 		coordinators: all,
 		later: postponeOptionsOf(person, today),

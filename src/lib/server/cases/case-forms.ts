@@ -7,13 +7,14 @@ import { CONTACT_NEXT_STEPS, CONTACT_RESULTS, CONTACT_WAYS, LOOK_RESULTS } from 
 import { SITTING_STYLES } from '../../core/corner';
 import { CURRENCIES, REQUEST_STATES } from '../../core/equipment';
 import { equipmentItem } from '../equipment/item-field';
+import { HAZARDS, OWN_ID_PATTERN, type FindingId } from '../../core/checklist';
 import { CLOSABLE, type Closable } from '../../core/case-assessment';
 import type { NewContact } from '../contacts/record-contact';
 import { CONSENT_WAYS } from '../../core/referral';
 import { FOLLOW_UP_KINDS } from '../../core/triage';
 import { DomainError } from '../domain-error';
 import { day, text, uuid, version } from '../http/fields';
-import { formReader } from '../http/read-body';
+import { formReader, formReaderOf } from '../http/read-body';
 import { PERSON_FIELDS } from '../../core/people/person-fields';
 import type { PersonDetails } from '../people/person-details';
 import { MAX_MESSAGE_CHARS } from './messages';
@@ -155,8 +156,18 @@ const contactFields = {
 	...saw
 };
 
-/** A call or another contact, and what it closes. */
-export const readContact = formReader(contactFields);
+/** Names of fields that say a hazard is put right: those shipped, and those that an organisation has added. */
+const FIXED = 'fixed.';
+
+/** A call or another contact, what it closes, and which hazards the person said are put right. */
+export const readContact = formReaderOf(
+	Type.Object(contactFields, {
+		additionalProperties: false,
+		patternProperties: { [`^fixed\\.(?:${HAZARDS.join('|')}|${OWN_ID_PATTERN})$`]: { const: 'yes' } }
+	})
+);
+
+const findingOf = (name: string) => name.slice(FIXED.length) as FindingId;
 
 /** The contact that a form describes. */
 export function contactOf(form: Awaited<ReturnType<typeof readContact>>, personId: string): NewContact {
@@ -173,6 +184,7 @@ export function contactOf(form: Awaited<ReturnType<typeof readContact>>, personI
 		next: CONTACT_NEXT_STEPS.find((step) => step === next) ?? null,
 		nextOn,
 		why,
+		fixed: Object.keys(form).flatMap((name) => (name.startsWith(FIXED) ? [findingOf(name)] : [])),
 		saw: Object.fromEntries(
 			CHECK_IDS.flatMap((id) => {
 				const seen = LOOK_RESULTS.find((one) => one === form[`saw.${id}`]);

@@ -40,6 +40,12 @@ export function closableItemsOf(judgement: AssessmentResult | null): Closable[] 
 	return CLOSABLE.filter((one) => open.has(one));
 }
 
+/** The hazards that are open, by an assessment. */
+export const openHazardsOf = (judgement: AssessmentResult | null): string[] =>
+	(judgement?.reasons ?? []).flatMap(({ code, finding }) =>
+		code === 'hazard' && finding !== undefined ? [finding] : []
+	);
+
 /** The workstation with its stored plan and progress; null where nothing was answered. */
 export async function cornerViewOf(db: Db, { answered, plan, events }: Case, personId: string, now: Date) {
 	const person = await readPersonPlace(db, personId);
@@ -103,6 +109,7 @@ export async function readCasePage(db: Db, actor: Actor, personId: string, now: 
 		policy,
 		judged: judged.map(({ id, at, level, document }) => ({ id, at, level, document })),
 		closable: closableItemsOf(judgement),
+		hazards: openHazardsOf(judgement),
 		takenBack: signs.filter(({ takenBackAt }) => takenBackAt !== null).map(({ sign }) => sign),
 		corner: corner?.corner ?? null,
 		plan: corner && {

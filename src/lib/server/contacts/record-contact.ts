@@ -13,6 +13,7 @@ import {
 	type Closable,
 	type TriageReason
 } from '../../core/case-assessment';
+import type { FindingId } from '../../core/checklist';
 import { isMoreUrgent } from '../../core/triage';
 import type { Actor } from '../actor';
 import { runDeskAct, type DeskActInput } from '../acts/desk-act';
@@ -22,6 +23,7 @@ import { acknowledgeCase } from '../cases/settle-case';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
+import { tickAsTold } from '../findings/tick-finding';
 import { openReferralOf } from '../referrals/open-referral';
 import { setManualFollowUp } from '../follow-ups/manual-follow-up';
 
@@ -34,6 +36,8 @@ export interface NewContact extends DeskActInput {
 	readonly whom: string;
 	readonly said: string;
 	readonly closes: readonly Closable[];
+	/** Hazards that the person said are put right. */
+	readonly fixed: readonly FindingId[];
 	readonly next: ContactNextStep | null;
 	/** ISO date of the next attempt or follow-up; empty for none. */
 	readonly nextOn: string;
@@ -49,6 +53,12 @@ function needOutcome({ result, whom, said, next, nextOn, why }: NewContact): voi
 	if (next === null) throw new DomainError('invalid', 'sayWhatComesNext', '/next');
 	if (next === 'look' && nextOn === '') throw new DomainError('invalid', 'chooseNextLook', '/nextOn');
 	if (next === 'nothing' && why.trim() === '') throw new DomainError('invalid', 'sayWhyNothingNext', '/why');
+}
+
+/** What somebody said is put right has a name beside it. */
+function needTeller({ result, whom }: NewContact): void {
+	if (result !== 'reached') throw new DomainError('invalid', 'fixedNeedsContact', '/result');
+	if (whom.trim() === '') throw new DomainError('invalid', 'sayWhomYouSpokeWith', '/whom');
 }
 
 /** The newest assessment of a case. */
@@ -74,21 +84,24 @@ function lookOf({ how, result, saw }: NewContact, known: AssessmentResult['stand
 /** The name by which an outcome refers to a reason. */
 const nameOf = ({ code, sign }: TriageReason) => sign ?? code;
 
-const isClosedBy = (closes: readonly string[], reason: TriageReason) => closes.includes(nameOf(reason));
+const isClosedBy = ({ closes, fixed }: Pick<NewContact, 'closes' | 'fixed'>, reason: TriageReason) =>
+	closes.some((one) => one === nameOf(reason)) || fixed.some((one) => one === reason.finding);
 
 /**
  * Records an attempt to reach a person, or a conversation with them. With `closes`, it is the outcome of the warning signs named there,
- * which nothing else closes; if nothing else needs acting on soon, what the person sent is dealt with too, and the case leaves the list.
+ * which nothing else closes; with `fixed`, hazards are ticked as the person told it. If nothing else needs acting on soon, what the person sent is dealt with too, and the case leaves the list.
  * The day of the next attempt or follow-up is saved as a follow-up.
  */
 export async function recordContact(db: Db, actor: Actor, input: NewContact, now: Date): Promise<void> {
-	const { personId, closes, nextOn, next } = input;
+	const { personId, closes, fixed, nextOn, next } = input;
 	if (closes.length > 0) needOutcome(input);
+	if (fixed.length > 0) needTeller(input);
+	const isClosing = closes.length > 0 || fixed.length > 0;
 	if (nextOn !== '' && acceptedDay(nextOn) === null) throw new DomainError('invalid', 'noSuchDay', '/nextOn');
 	await inTransaction(db, async (tx) => {
 		const author = await requireCase(tx, actor, personId, 'cases:act');
 		// A call that only records what was said is true whatever a colleague did in the meantime.
-		const version = closes.length > 0 || nextOn !== '' ? input.version : null;
+		const version = isClosing || nextOn !== '' ? input.version : null;
 		const act = { ...input, version, kind: 'contacted' as const };
 		await runDeskAct(tx, actor, act, now, async ({ rows, person, actId }) => {
 			const today = person.place.dayOf(now);
@@ -110,11 +123,13 @@ export async function recordContact(db: Db, actor: Actor, input: NewContact, now
 				whom: input.whom.trim(),
 				said: input.said.trim(),
 				closes: [...closes],
+				fixed: [...fixed],
 				next,
 				nextOn: nextOn === '' ? null : nextOn,
 				why: input.why.trim(),
 				...lookOf(input, newest?.standing ?? [])
 			});
+			await tickAsTold({ rows, tx, person }, fixed, now);
 			if (nextOn !== '')
 				await setManualFollowUp(
 					rows,
@@ -122,11 +137,9 @@ export async function recordContact(db: Db, actor: Actor, input: NewContact, now
 					{ personId, due: nextOn, reason: closes.length > 0 ? '' : 'Call again' },
 					now
 				);
-			const isLast = open.every(
-				(reason) => !isMoreUrgent(reason.level, 'help') || isClosedBy(closes, reason)
-			);
-			if (closes.length > 0 && isLast) await acknowledgeCase(rows, tx, personId, now);
-			const detail = { result: input.result, closes: closes.length };
+			const isLast = open.every((reason) => !isMoreUrgent(reason.level, 'help') || isClosedBy(input, reason));
+			if (isClosing && isLast) await acknowledgeCase(rows, tx, personId, now);
+			const detail = { result: input.result, closes: closes.length, fixed: fixed.length };
 			await writeAuditLine(tx, actor, { at: now, act: 'contact-recorded', personId, detail });
 		});
 	});
@@ -143,6 +156,7 @@ export function contactsOf(db: Db, personId: string) {
 			whom: contacts.whom,
 			said: contacts.said,
 			closes: contacts.closes,
+			fixed: contacts.fixed,
 			next: contacts.next,
 			nextOn: contacts.nextOn,
 			why: contacts.why,

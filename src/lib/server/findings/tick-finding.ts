@@ -1,6 +1,8 @@
 import { and, eq } from 'drizzle-orm';
 import type { FindingId } from '../../core/checklist';
-import { newestAnswers, type FindingTick } from '../../core/case-assessment';
+import { newestAnswers, openFindings, type FindingTick } from '../../core/case-assessment';
+import type { DeskActContext } from '../acts/desk-act';
+import { DomainError } from '../domain-error';
 import { requireAnswered, type OpenAssessment } from '../assessments/open-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { checkInAnswersOf } from '../check-ins/answer-check-in';
@@ -11,6 +13,29 @@ import { loadCaseRecord } from '../case-assessments/load-case-record';
 import { requirePerson } from '../people/lock-person';
 
 const { findingTicks } = schema;
+
+/**
+ * Records, within a desk act, that a person said a hazard is put right: it counts as fixed from then on, the next check-in asks about it,
+ * and they can untick it on their plan.
+ * @throws DomainError where it is open no longer
+ */
+export async function tickAsTold(
+	{ rows, tx, person }: Pick<DeskActContext, 'rows' | 'tx' | 'person'>,
+	fixed: readonly FindingId[],
+	now: Date
+): Promise<void> {
+	if (fixed.length === 0) return;
+	const assessmentId = await checkInAnswersOf(tx, person.id);
+	const { file } = await loadCaseRecord(tx, person, now);
+	const open = openFindings(file).filter(({ isHazard }) => isHazard);
+	for (const finding of fixed) {
+		if (!assessmentId || !open.some(({ id }) => id === finding))
+			throw new DomainError('conflict', 'closedAlready');
+		const mine = and(eq(findingTicks.assessmentId, assessmentId), eq(findingTicks.finding, finding));
+		const ticked = await rows.update(findingTicks, { how: 'done', at: now }, mine);
+		if (ticked === 0) await rows.insert(findingTicks, { assessmentId, finding, how: 'done', at: now });
+	}
+}
 
 /**
  * Records what a person says of a finding: fixed, or impossible where they work; `open` undoes either. A refused hazard remains one for the

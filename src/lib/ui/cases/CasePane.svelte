@@ -123,6 +123,7 @@
 			personId={brief.id}
 			phone=""
 			closable={brief.closable}
+			hazards={brief.hazards}
 			checks={(brief.judgement?.standing ?? []).map(({ id }) => id)}
 			isReferred={brief.isReferred}
 			version={brief.version}

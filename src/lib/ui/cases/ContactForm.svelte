@@ -13,7 +13,7 @@
 	} from '$lib/core/contact';
 	import type { CheckId } from '$lib/core/checks';
 	import type { Closable } from '$lib/core/case-assessment';
-	import { closableWords } from '$lib/messages/desk/triage-words';
+	import { closableWords, hazardWords } from '$lib/messages/desk/triage-words';
 	import { SvelteSet } from 'svelte/reactivity';
 	import Button from '../kit/Button.svelte';
 	import CheckBox from '../kit/CheckBox.svelte';
@@ -33,6 +33,8 @@
 		phone: string;
 		/** Open items that only an outcome closes. */
 		closable: readonly Closable[];
+		/** Open hazards: the person can say that they are put right. */
+		hazards: readonly string[];
 		/** Heights that were assessed: what a coordinator sees of them can be recorded. */
 		checks: readonly CheckId[];
 		/** Whether the case was referred, so that this can be the next step. */
@@ -43,7 +45,17 @@
 		done?: () => void;
 	}
 
-	let { personId, phone, closable, checks, isReferred, version, today, done = () => {} }: Props = $props();
+	let {
+		personId,
+		phone,
+		closable,
+		hazards,
+		checks,
+		isReferred,
+		version,
+		today,
+		done = () => {}
+	}: Props = $props();
 
 	let how = $state<ContactWay>(CONTACT_WAYS[0]);
 	let result = $state<ContactResult>('reached');
@@ -148,6 +160,20 @@
 							onchange={(is) => (is ? left.delete(one) : left.add(one))}
 						/>
 					{/each}
+				</fieldset>
+			{/if}
+			{#if hazards.length > 0}
+				<fieldset class="grid gap-1">
+					<legend class="font-semibold">{texts.hazardsFixed}</legend>
+					{#each hazards as hazard (hazard)}
+						<CheckBox
+							name="fixed.{hazard}"
+							words={capital(hazardWords(hazard) ?? hazard)}
+							isChecked={false}
+							size="desk"
+						/>
+					{/each}
+					<p class="text-ink-soft">{texts.hazardsFixedHint}</p>
 				</fieldset>
 			{/if}
 		{:else}

@@ -20,6 +20,7 @@ export interface BriefData {
 	} | null;
 	readonly judgement: AssessmentResult | null;
 	readonly closable: readonly Closable[];
+	readonly hazards: readonly string[];
 	readonly owner: { readonly id: string; readonly name: string } | null;
 	readonly coordinators: readonly { readonly id: string; readonly name: string }[];
 	readonly later: { readonly on: string; readonly reason: string } | null;

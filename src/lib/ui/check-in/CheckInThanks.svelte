@@ -1,5 +1,6 @@
 <script lang="ts">
 	import type { QuestionnairePage } from '$lib/core/answers';
+	import type { CheckInRemark } from '$lib/core/case-assessment';
 	import type { Catalogue } from '$lib/messages';
 	import { asideTextsFor } from '$lib/messages/aside';
 	import Button from '../kit/Button.svelte';
@@ -11,6 +12,7 @@
 			readonly undone: readonly string[];
 			readonly news: readonly string[];
 			readonly pages: readonly QuestionnairePage[];
+			readonly remarks: readonly CheckInRemark[];
 		};
 		t: Catalogue;
 	}
@@ -18,11 +20,17 @@
 	let { token, sent, t }: Props = $props();
 
 	const texts = $derived(asideTextsFor(t.locale).checkIn);
+	const isWell = $derived(sent.remarks.length + sent.undone.length + sent.news.length === 0);
+	/** Whom to see comes before everything else, and stands out. */
+	const isGrave = (remark: CheckInRemark) => remark === 'see-today' || remark === 'see-professional';
 	const query = $derived(`?only=${sent.pages.join('.')}`);
 </script>
 
 <h1 class="mt-6 text-title">{texts.doneTitle}</h1>
 <p class="mt-2 text-lead">{texts.doneLead}</p>
+{#each sent.remarks as remark (remark)}
+	<p class="mt-3" class:grave={isGrave(remark)}>{texts.remarks[remark]}</p>
+{/each}
 {#if sent.undone.length > 0}<p class="mt-3">{texts.undoneNext}</p>{/if}
 {#if sent.pages.length > 0}
 	<p class="mt-3">{texts.newsNext}</p>
@@ -41,7 +49,16 @@
 		{texts.otherNext} <a href="/c/{token}/messages">{t.messages.write}</a>
 	</p>
 {/if}
-{#if sent.undone.length === 0 && sent.news.length === 0}<p class="mt-3">{texts.doneWell}</p>{/if}
+{#if isWell}<p class="mt-3">{texts.doneWell}</p>{/if}
 <p class="mt-6">
 	<Button look={sent.pages.length === 0 ? 'main' : 'plain'} href="/c/{token}/plan">{texts.plan}</Button>
 </p>
+
+<style>
+	.grave {
+		padding: 0.5rem 0.75rem;
+		border-inline-start: 4px solid var(--warm);
+		background: var(--warm-wash);
+		font-weight: 600;
+	}
+</style>

@@ -54,7 +54,7 @@
 	{#each steps as step (step.place)}
 		{@const name = t.steps.places[step.place]}
 		{@const done = ticks[step.place] === true}
-		<li id="step-{step.place}" class="step border-b border-rule py-3">
+		<li id="step-{step.place}" class="border-b border-rule py-3" class:step={canTick}>
 			<LazyHydrate
 				><div class="min-w-0">
 					<div class="flex items-baseline justify-between gap-3">
@@ -74,10 +74,14 @@
 								</h3>
 							</form>
 						{:else}
-							<h3 class="tick text-lead">
-								<span class="kit-tick" class:done role="img" aria-label={done ? t.plan.isDone : t.plan.isOpen}
-									>{#if done}<Check size={16} aria-hidden="true" />{/if}</span
-								>{name}
+							<!-- Words and no box: nobody can tick it here. -->
+							<h3 class="text-lead">
+								{name}
+								<span class="ms-2 inline-flex items-center gap-1 text-note font-normal text-ink-soft"
+									>{#if done}<Check size={16} aria-hidden="true" />{/if}{done
+										? t.plan.isDone
+										: t.plan.isOpen}</span
+								>
 							</h3>
 						{/if}
 						{#if step.rise > 0}

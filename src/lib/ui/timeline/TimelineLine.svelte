@@ -3,7 +3,7 @@
 	import type { CoordinatorLook } from '$lib/core/contact';
 	import type { TimelineEntry } from '$lib/core/timeline';
 	import { dayWords, momentWords } from '$lib/messages/dates';
-	import { closableWords, reasonWords, regionScoreWords } from '$lib/messages/desk/triage-words';
+	import { closableWords, hazardWords, reasonWords, regionScoreWords } from '$lib/messages/desk/triage-words';
 	import { actWords } from '$lib/messages/desk/timeline-words';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
@@ -48,6 +48,9 @@
 			{#if contact.saw}<p>{texts.saw(lists.and(lookWords(contact.saw)))}</p>{/if}
 			{#if contact.closes.length > 0}<p>
 					{texts.outcomeOf(lists.and(contact.closes.map(closableWords)))}
+				</p>{/if}
+			{#if contact.fixed.length > 0}<p>
+					{texts.hazardsFixed(lists.and(contact.fixed.map((one) => hazardWords(one) ?? one)))}
 				</p>{/if}
 			{#if contact.next === 'nothing'}<p>{texts.noNextStep(contact.why)}</p>
 			{:else if contact.next === 'referral'}<p>{texts.nextClinician}</p>

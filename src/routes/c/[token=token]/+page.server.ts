@@ -15,6 +15,8 @@ import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { saveAnswers } from '$lib/server/assessments/save-answers';
 import { recordConsent } from '$lib/server/assessments/record-consent';
 import { readPrivacyLines } from '$lib/server/privacy/read-privacy-lines';
+import { restReminders } from '$lib/server/rounds/rest-reminders';
+import { lastEmergency } from '$lib/server/warning-signs/last-emergency';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReader } from '$lib/server/http/read-body';
 import { inPlaceSince } from '$lib/server/plans/earlier-plan';
@@ -25,10 +27,14 @@ const renewedField = (one: ChangedPart) => `new.${one}` as const;
 /** Before it is begun, nobody can have typed what it contains: it is from last time. */
 export const load: PageServerLoad = ({ locals, params }) =>
 	withErrorPage(async () => {
-		const { assessment, language } = await openAssessment(locals.db, params.token);
+		const { assessment, actor, language } = await openAssessment(locals.db, params.token);
+		const emergency = await lastEmergency(locals.db, actor.personId);
+		const { answeredAt } = assessment;
 		const isAgain = assessment.consentedAt === null && isPrefilled(assessment.answers);
 		return {
 			isAgain,
+			/** An emergency since the answers: nobody is greeted as if nothing had happened. */
+			emergency: emergency && (answeredAt === null || emergency.at > answeredAt) ? emergency : null,
 			inPlace: isAgain ? await inPlaceSince(locals.db, assessment) : null,
 			privacy: (await readPrivacyLines(locals.db, language)).brief
 		};
@@ -50,6 +56,13 @@ const read = formReader({
 });
 
 export const actions: Actions = {
+	/** Not today: the person is left alone for a week. */
+	rest: ({ locals, params }) =>
+		withFormError(async () => {
+			const open = await openAssessment(locals.db, params.token);
+			return { restUntil: await restReminders(locals.db, open, locals.now) };
+		}),
+
 	/**
 	 * Records the consent, short or complete, what has changed since last time and what is still in place, and goes to the first open
 	 * question, or the last one.

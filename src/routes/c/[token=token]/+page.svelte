@@ -6,6 +6,7 @@
 	import Button from '$lib/ui/kit/Button.svelte';
 	import CheckBox from '$lib/ui/kit/CheckBox.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
+	import AfterEmergency from '$lib/ui/warning-signs/AfterEmergency.svelte';
 
 	let { data, form } = $props();
 
@@ -28,7 +29,17 @@
 
 <main id="content" class="mx-auto max-w-2xl px-5 py-8 md:py-14">
 	<p class="font-title text-body font-semibold">{t.product}</p>
-	<h1 class="mt-6 text-title">{t.start.title(data.personName)}</h1>
+	{#if data.emergency}
+		<AfterEmergency
+			name={data.personName}
+			emergency={data.emergency}
+			number={data.emergencyNumber}
+			restUntil={form && 'restUntil' in form ? (form.restUntil ?? null) : null}
+			{t}
+		/>
+	{:else}
+		<h1 class="mt-6 text-title">{t.start.title(data.personName)}</h1>
+	{/if}
 	<p class="mt-3 text-lead">{t.start.lead(PROMISED_MINUTES[data.route])}</p>
 
 	<h2 class="mt-8 border-b border-ink pb-2 text-lead">{t.start.linesTitle}</h2>
@@ -44,7 +55,9 @@
 		<Button look="quiet" href="/c/{data.token}/privacy">{t.start.moreOnPrivacy}</Button>
 	</p>
 
-	{#if form?.fault}<Notice kind="caution" role="alert"><p>{form.fault.message}</p></Notice>{/if}
+	{#if form && 'fault' in form && form.fault}
+		<Notice kind="caution" role="alert"><p>{form.fault.message}</p></Notice>
+	{/if}
 	{#if data.isAnswered}
 		<div class="mt-6 flex flex-wrap gap-3">
 			<Button look="main" href="/c/{data.token}/plan">{t.start.toPlan}</Button>

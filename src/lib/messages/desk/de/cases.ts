@@ -91,6 +91,9 @@ export const caseTexts: DeskTexts['cases'] = {
 	lookTitle: 'Was Sie gesehen haben',
 	lookHint:
 		'Nach Ihrem eigenen Urteil. An der Dringlichkeit ändert es nichts. Die Statistik vergleicht es mit den Antworten.',
+	hazardsFixed: 'Nach Auskunft der Person behoben',
+	hazardsFixedHint:
+		'Kreuzen Sie nur an, was die Person gesagt hat. Die nächste Nachfrage fragt noch einmal danach.',
 	contactResolves: 'Dieser Kontakt klärt',
 	note: 'Notiz',
 	nextStep: 'Nächster Schritt',

@@ -166,6 +166,8 @@ export const retentionTexts: DeskTexts['keeping'] = {
 		by: 'Mit',
 		clinician: 'Ärztin oder Arzt',
 		closes: 'Geklärt',
+		fixed: 'Behobene Gefahren',
+		until: 'Bis',
 		done: 'Erledigt',
 		due: 'Am',
 		format: 'Format',

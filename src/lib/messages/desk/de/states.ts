@@ -97,6 +97,7 @@ export const stateTexts: DeskTexts['states'] = {
 		'policy-published': 'hat neue Stufen und Fristen veröffentlicht',
 		'settings-published': 'hat Einstellungen veröffentlicht',
 		'deputy-alerted': 'hat die Vertretung alarmiert: Niemand hatte die Meldung geöffnet',
+		'reminders-rested': 'möchte eine Woche lang keine Erinnerungen',
 		'reminders-stopped': 'wünscht keine Erinnerungen mehr',
 		'reminders-resumed': 'wünscht wieder Erinnerungen',
 		'list-read': 'hat eine Liste angesehen',

@@ -16,6 +16,7 @@ export const timelineTexts: DeskTexts['timeline'] = {
 		fits: (height) => `${height} passt`,
 		problem: (height) => `${height} ist ein Problem`
 	},
+	hazardsFixed: (hazards) => `Nach eigener Auskunft behoben: ${hazards}.`,
 	outcomeOf: (closable) => `Ausgang zu: ${closable}.`,
 	noNextStep: (why) => `Kein nächster Schritt: ${why}`,
 	nextClinician: 'Nächster Schritt: Überweisung.',

@@ -99,6 +99,8 @@ export const caseTexts = {
 	lookTitle: 'Heights as you saw them',
 	lookHint:
 		'Use your own judgement. The level of the case stays the same. Results compare it with the answers.',
+	hazardsFixed: 'They say this is fixed',
+	hazardsFixedHint: 'Tick only what the person said. The next check-in asks about it again.',
 	contactResolves: 'This contact resolves',
 	note: 'Note',
 	nextStep: 'Next step',

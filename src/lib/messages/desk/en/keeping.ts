@@ -161,6 +161,8 @@ export const retentionTexts = {
 		by: 'With',
 		clinician: 'Clinician',
 		closes: 'Resolved',
+		fixed: 'Hazards fixed',
+		until: 'Until',
 		done: 'Done',
 		due: 'On',
 		format: 'Format',

@@ -95,6 +95,7 @@ export const stateTexts = {
 		'policy-published': 'published new levels and deadlines',
 		'settings-published': 'published settings',
 		'deputy-alerted': 'alerted the deputy: nobody had opened the report',
+		'reminders-rested': 'asked for no reminders for a week',
 		'reminders-stopped': 'asked for no more reminders',
 		'reminders-resumed': 'asked for reminders again',
 		'list-read': 'viewed a list',

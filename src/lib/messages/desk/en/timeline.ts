@@ -18,6 +18,7 @@ export const timelineTexts = {
 		fits: (height: string) => `${height} fits`,
 		problem: (height: string) => `${height} is a problem`
 	} satisfies Record<LookResult, (height: string) => string>,
+	hazardsFixed: (hazards: string) => `Put right, as they said: ${hazards}.`,
 	outcomeOf: (closableEn: string | number) => `Outcome of ${closableEn}.`,
 	noNextStep: (why: string | number) => `No next step: ${why}`,
 	nextClinician: 'Next step: referral to a clinician.',

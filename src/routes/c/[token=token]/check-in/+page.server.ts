@@ -7,7 +7,8 @@ import {
 	redFlagsOf
 } from '$lib/core/answers';
 import { isEmergency } from '$lib/core/discomfort';
-import { NEWS_KINDS } from '$lib/core/case-assessment';
+import { checkInRemarks, NEWS_KINDS } from '$lib/core/case-assessment';
+import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
 import {
 	answerCheckIn,
 	answeredCheckIns,
@@ -34,7 +35,14 @@ export const load: PageServerLoad = ({ locals, params, url }) =>
 			steps: plan?.steps.filter(({ place }) => ticks[place]).map(({ place }) => place) ?? [],
 			findings: await findingsAskedAbout(locals.db, actor.personId, locals.now),
 			isAsked: (await openCheckInOf(locals.db, actor.personId)) !== null,
-			sent: last ? { undone: last.undone, news: last.news, pages: pagesToReview(last.news) } : null
+			sent: last
+				? {
+						undone: last.undone,
+						news: last.news,
+						pages: pagesToReview(last.news),
+						remarks: checkInRemarks(last, await newestAssessmentResult(locals.db, actor.personId))
+					}
+				: null
 		};
 	});
 

@@ -24,6 +24,7 @@
 		personId: data.person.id,
 		phone: data.person.phone,
 		closable: data.closable,
+		hazards: data.hazards,
 		checks: (data.judgement?.standing ?? []).map(({ id }) => id),
 		isReferred: data.referrals.some(({ endedAt }) => endedAt === null),
 		version: data.listed.version,

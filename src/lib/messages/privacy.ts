@@ -50,9 +50,11 @@ export function privacyLines(facts: PrivacyFacts, locale: string): PrivacyLines 
 			texts.why,
 			participation,
 			seenBy,
+			texts.passedOn,
 			howLong,
 			texts.stays,
 			texts.rights,
+			texts.complaints,
 			texts.limits,
 			...questions
 		]

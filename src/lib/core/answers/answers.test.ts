@@ -13,10 +13,10 @@ import {
 	LENGTH_FIELDS,
 	expectedPadShares,
 	measuredPadRises,
+	readLengthField,
 	measuredPadShares,
 	measuredRiseField,
 	padShareField,
-	suggestLength,
 	listedThings,
 	leftOutField,
 	checklistAnswersOf,
@@ -173,10 +173,20 @@ describe('fields', () => {
 	});
 
 	it('find the slip of a point or of a unit', () => {
-		expect(suggestLength(74, [600, 1150])).toBe(740);
-		expect(suggestLength(7400, [600, 1150])).toBe(740);
-		expect(suggestLength(29, [600, 1150])).toBe(737);
-		expect(suggestLength(5, [600, 1150])).toBeUndefined();
+		const meant = (text: string, unit: 'cm' | 'mm' | 'in' = 'cm') => {
+			const read = readLengthField('x', text, unit, { bounds: [600, 1150], usual: [600, 1150] });
+			return read.ok ? 'as typed' : read.issue.meantMm;
+		};
+		expect(meant('7.4')).toBe(740);
+		expect(meant('740')).toBe(740);
+		expect(meant('29', 'mm')).toBe(737);
+		expect(meant('.5')).toBeUndefined();
+		// Metres, as people give their height; to the centimetre.
+		expect(meant('0,75')).toBe(750);
+		const stature = { bounds: [1200, 2300], usual: [1400, 2100] } as const;
+		for (const typed of ['1,71', '1.71'])
+			for (const unit of ['cm', 'mm', 'in'] as const)
+				expect(readLengthField('stature', typed, unit, stature)).toMatchObject({ issue: { meantMm: 1710 } });
 	});
 });
 

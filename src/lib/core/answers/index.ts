@@ -59,7 +59,7 @@ export {
 export { measuredPadRises } from './measured-pad-rises';
 export { pageOfField } from './page-of-field';
 export { partialChecks, type PartialCorner } from './partial-checks';
-export { suggestLength, readLengthField, type FieldIssue } from './read-length-field';
+export { readLengthField, type FieldIssue } from './read-length-field';
 export {
 	nextThingIndex,
 	isHouseholdKind,

@@ -28,9 +28,16 @@ export type LengthReading =
 /** Common slips: the decimal point one place off, or centimetres and inches mixed up. */
 const SLIPS = [10, 0.1, 25.4, 1 / 2.54, 2.54, 1 / 25.4] as const;
 
-/** What may have been meant by an unusual length: the first slip that explains it. */
-export function suggestLength(lengthMm: number, usual: readonly [number, number]): number | undefined {
-	return SLIPS.map((slip) => Math.round(lengthMm * slip)).find((mm) => mm >= usual[0] && mm <= usual[1]);
+/**
+ * What may have been meant by an unusual length: metres, as people give their height ("1.71"), else the first slip that explains it.
+ * @param text as typed
+ */
+function suggestLength(lengthMm: number, usual: readonly [number, number], text: string): number | undefined {
+	// Read again rather than multiplied: whole millimetres have lost the last digit.
+	const metres = parseLength(`${text} m`, 'cm');
+	return [...(metres.ok ? [metres.mm] : []), ...SLIPS.map((slip) => Math.round(lengthMm * slip))].find(
+		(mm) => mm >= usual[0] && mm <= usual[1]
+	);
 }
 
 /**
@@ -48,7 +55,7 @@ export function readLengthField(
 		return { ok: false, issue: { field, code: parsed.fault === 'empty' ? 'missing' : parsed.fault } };
 	const { mm } = parsed;
 	if (mm < bounds[0] || mm > bounds[1]) {
-		const meantMm = suggestLength(mm, usual);
+		const meantMm = suggestLength(mm, usual, text ?? '');
 		const code = mm < bounds[0] ? 'too-small' : 'too-big';
 		return {
 			ok: false,

@@ -2,11 +2,11 @@ import type { AsideTexts, Catalogue } from '../shapes';
 
 export const withdrawalTexts: AsideTexts['withdraw'] = {
 	title: 'Antworten zurückziehen?',
-	lead: 'Wir löschen sofort alles, was Sie uns gegeben haben: Antworten, Pläne, Rückmeldungen, Anfragen, Nachrichten und Links. Das lässt sich nicht rückgängig machen.',
+	lead: 'Wir löschen Ihre Antworten, Pläne, Rückmeldungen, Anfragen, Nachrichten und Links, sobald Sie den Knopf drücken. Das lässt sich nicht rückgängig machen.',
 	stays:
-		'Es bleibt: dass Sie gefragt wurden, dass Sie zurückgezogen haben, und die Notizen der Koordination zu Gesprächen mit Ihnen.',
+		'Es bleibt: dass Sie gefragt wurden, dass Sie zurückgezogen haben, und die Notizen der Koordination zu Gesprächen mit Ihnen. Auch Protokolleinträge ohne Ihren Namen und Summen in früheren Berichten bleiben, Sicherungen für eine Weile.',
 	signStays:
-		'Auch ein Warnzeichen, das Sie gemeldet haben, bleibt bei der Koordination, bis sie Sie erreicht hat. Ein Warnzeichen geht nicht verloren.',
+		'Auch ein Warnzeichen, das Sie gemeldet haben, bleibt bei der Koordination, bis sie Sie erreicht hat.',
 	confirm: 'Alles zurückziehen',
 	keep: 'Antworten behalten',
 	doneTitle: 'Ihre Antworten sind zurückgezogen',

@@ -58,6 +58,10 @@ export const privacyTexts: PrivacyTexts = {
 			return 'Es gibt kein Enddatum. Wir behalten Ihre Daten, bis Sie sie zurückziehen oder die Koordination sie löscht.';
 		}
 	},
+	passedOn: [
+		'Weitergabe',
+		'Die Koordination kann Daten als Dateien herunterladen: Listen, eine Gesundheitsakte oder alles. Sie kann auch andere Programme Ihrer Organisation einen Teil davon lesen lassen.'
+	],
 	stays: [
 		'Was bleibt',
 		'Wenn Sie zurückziehen, bleiben die eigenen Notizen der Koordination und die Tatsache, dass Sie gefragt wurden. Auch nach dem Löschen bleibt einiges: Protokolleinträge ohne Ihren Namen, Summen in früheren Berichten und für eine Weile Sicherungen. Bis die Summen zum Monatsende erneuert sind, bleiben Ihre letzten Antworten darin ohne Ihren Namen, höchstens ein Jahr.'
@@ -65,6 +69,10 @@ export const privacyTexts: PrivacyTexts = {
 	rights: [
 		'Ihre Rechte',
 		'Sie können Ihre Antworten hier jederzeit ansehen, ändern, herunterladen oder zurückziehen.'
+	],
+	complaints: [
+		'Beschwerden',
+		'Sie können Ihre Organisation fragen, auf welche Rechtsgrundlage sie sich stützt. Sie können sich auch bei der Datenschutzbehörde an Ihrem Wohnort beschweren.'
 	],
 	limits: [
 		'Grenzen',

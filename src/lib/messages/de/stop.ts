@@ -36,7 +36,7 @@ export const stopTexts: StopTexts = {
 	distressDo: [
 		'Bleiben Sie nicht allein. Gehen Sie zu jemandem, dem Sie vertrauen, oder bitten Sie ihn zu kommen oder am Telefon zu bleiben.',
 		'Wenn Sie jetzt in Gefahr sind oder sich verletzt haben, rufen Sie die Notrufnummer an.',
-		'Bringen Sie Abstand zwischen sich und alles, womit Sie sich verletzen könnten.'
+		'Halten Sie alles von sich fern, womit Sie sich etwas antun könnten.'
 	],
 	distressTold:
 		'Die Koordination hat Ihre Meldung, ist aber vielleicht nicht im Dienst. Bitte warten Sie nicht darauf.',

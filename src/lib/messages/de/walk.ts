@@ -381,7 +381,8 @@ export const thingTexts: Catalogue['things'] = {
 	},
 	notes: {
 		'sturdy-box': 'Sie darf nicht nachgeben, wenn Sie darauf drücken.',
-		'light-box': 'Ein Schuhkarton oder Paket kann unter Bildschirm oder Tastatur, nie unter die Füße.',
+		'light-box':
+			'Ein Schuhkarton oder Paket gibt nach: nur für Papiere, nie unter Bildschirm, Tastatur oder Füße.',
 		'step-stool': 'Länge, Breite und Höhe über dem Boden.',
 		towel: 'Länge, Breite, Dicke einer Lage.',
 		blanket: 'Länge, Breite, Dicke einer Lage.',

@@ -1,10 +1,9 @@
 export const withdrawalTexts = {
 	title: 'Withdraw your answers?',
-	lead: 'We delete everything you gave us at once: your answers, plans, check-ins, requests, messages and links. This can’t be undone.',
+	lead: 'We delete your answers, plans, check-ins, requests, messages and links as soon as you press the button. This can’t be undone.',
 	stays:
-		'We keep a note that you were asked and that you withdrew. Your coordinator’s own notes about contacts with you stay, too.',
-	signStays:
-		'A warning sign you reported also stays with your coordinator until they’ve reached you. We never lose a warning sign.',
+		'We keep a note that you were asked and that you withdrew. Your coordinator’s own notes about contacts with you stay, too. So do log entries without your name and totals in earlier reports, and backups for a while.',
+	signStays: 'A warning sign you reported also stays with your coordinator until they’ve reached you.',
 	confirm: 'Withdraw everything',
 	keep: 'Keep my answers',
 	doneTitle: 'Your answers are withdrawn',

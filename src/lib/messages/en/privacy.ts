@@ -58,11 +58,19 @@ export const privacyTexts = {
 			return 'There is no end date. We keep your data until you withdraw it or a coordinator deletes it.';
 		}
 	},
+	passedOn: [
+		'Passed on',
+		'Coordinators can download data as files: lists, a health record or everything. They can also let other programs of your organisation read part of it.'
+	] as PrivacyLine,
 	stays: [
 		'After deletion',
 		'If you withdraw, your coordinator’s own notes stay, and the fact that you were asked. Even after we delete your data, some things stay: log entries without your name, totals in earlier reports, and backups for a while. Until month-end totals are renewed, your last answers stay in them without your name, for a year at most.'
 	] as PrivacyLine,
 	rights: ['Your rights', 'You can see, correct, download or withdraw your answers here.'] as PrivacyLine,
+	complaints: [
+		'Complaints',
+		'You can ask your organisation which law allows it to use your data. You can also complain to the data protection authority where you live.'
+	] as PrivacyLine,
 	limits: [
 		'Its limits',
 		'This is guidance for comfort, not a diagnosis. It doesn’t replace a clinician. Local law comes first.'

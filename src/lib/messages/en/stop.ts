@@ -34,7 +34,7 @@ export const stopTexts = {
 	distressDo: [
 		'Don’t stay alone. Go to someone you trust, or ask them to come or stay on the phone.',
 		'If you’re in danger now, or you’ve hurt yourself, call the emergency number.',
-		'Put distance between you and anything you could use to hurt yourself.'
+		'Keep away anything you could use to hurt yourself.'
 	] as readonly string[],
 	distressTold: 'Your coordinator has your report, but may not be at work. Please don’t wait for them.',
 	privacyTitle: 'How your data is used',

@@ -391,7 +391,7 @@ export const thingTexts = {
 	} satisfies Readonly<Record<HouseholdKind, string>>,
 	notes: typed<Readonly<Partial<Record<HouseholdKind, string>>>>({
 		'sturdy-box': 'It mustn’t give when you press on it.',
-		'light-box': 'A shoe box or parcel can go under the screen or keyboard, never under feet.',
+		'light-box': 'A shoe box or parcel gives way: only for papers, never under a screen, a keyboard or feet.',
 		'step-stool': 'Length, width, and height on the floor.',
 		towel: 'Length, width, thickness of one layer.',
 		blanket: 'Length, width, thickness of one layer.',

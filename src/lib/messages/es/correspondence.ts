@@ -2,11 +2,10 @@ import type { AsideTexts, Catalogue } from '../shapes';
 
 export const withdrawalTexts: AsideTexts['withdraw'] = {
 	title: '¿Retirar sus respuestas?',
-	lead: 'Borramos enseguida todo lo que nos ha dado: respuestas, planes, seguimientos, solicitudes, mensajes y enlaces. Es definitivo.',
+	lead: 'En cuanto pulse el botón, borramos lo que nos ha dado: respuestas, planes, seguimientos, solicitudes, mensajes y enlaces. Es definitivo.',
 	stays:
-		'Queda lo siguiente: que se le preguntó, que retiró sus respuestas y las notas de coordinación sobre sus conversaciones.',
-	signStays:
-		'Una señal de alarma que haya indicado también queda con coordinación hasta que le localicen. Una señal de alarma no se pierde.',
+		'Queda lo siguiente: que se le preguntó, que retiró sus respuestas y las notas de coordinación sobre sus conversaciones. También quedan líneas del registro sin su nombre, totales en informes anteriores y, por un tiempo, copias de seguridad.',
+	signStays: 'Una señal de alarma que haya indicado también queda con coordinación hasta que le localicen.',
 	confirm: 'Retirar todo',
 	keep: 'Conservar mis respuestas',
 	doneTitle: 'Sus respuestas se han retirado',

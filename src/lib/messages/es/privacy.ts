@@ -58,6 +58,10 @@ export const privacyTexts: PrivacyTexts = {
 			return 'No hay fecha final. Guardamos sus datos hasta que usted los retire o coordinación los borre.';
 		}
 	},
+	passedOn: [
+		'Transmisión',
+		'Coordinación puede descargar datos en archivos: listas, un expediente de salud o todo. También puede dejar que otros programas de su organización lean una parte.'
+	],
 	stays: [
 		'Lo que queda',
 		'Si retira sus respuestas, quedan las notas de coordinación y el hecho de que se le preguntó. También después de borrarlas quedan rastros: líneas del registro sin su nombre, totales de informes anteriores y, por un tiempo, copias de seguridad. Hasta que se renueven los totales de fin de mes, sus últimas respuestas siguen en ellos sin su nombre, un año como máximo.'
@@ -65,6 +69,10 @@ export const privacyTexts: PrivacyTexts = {
 	rights: [
 		'Sus derechos',
 		'Puede ver, corregir, descargar o retirar aquí sus respuestas en cualquier momento.'
+	],
+	complaints: [
+		'Reclamaciones',
+		'Puede preguntar a su organización en qué base legal se apoya. También puede reclamar ante la autoridad de protección de datos de su país.'
 	],
 	limits: [
 		'Límites',

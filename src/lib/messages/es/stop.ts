@@ -35,7 +35,7 @@ export const stopTexts: StopTexts = {
 	distressDo: [
 		'No se quede solo. Vaya con alguien de confianza, o pídale que venga o que siga al teléfono.',
 		'Si está en peligro ahora o se ha hecho daño, llame al número de emergencias.',
-		'Aléjese de todo lo que pueda hacerle daño.'
+		'Aleje todo lo que pudiera usar para hacerse daño.'
 	],
 	distressTold: 'Coordinación ha recibido su aviso, pero quizá no esté trabajando. No espere, por favor.',
 	privacyTitle: 'Cómo se usan sus datos',

@@ -379,7 +379,7 @@ export const thingTexts: Catalogue['things'] = {
 	notes: {
 		'sturdy-box': 'No debe ceder cuando la aprieta.',
 		'light-box':
-			'Una caja de zapatos o de un paquete puede ir bajo la pantalla o el teclado, nunca bajo los pies.',
+			'Una caja de zapatos o de un paquete cede: solo para papeles, nunca bajo la pantalla, el teclado o los pies.',
 		'step-stool': 'Largo, ancho y alto en el suelo.',
 		towel: 'Largo, ancho y grosor de una capa.',
 		blanket: 'Largo, ancho y grosor de una capa.',

@@ -2,11 +2,11 @@ import type { AsideTexts, Catalogue } from '../shapes';
 
 export const withdrawalTexts: AsideTexts['withdraw'] = {
 	title: 'Retirer vos réponses ?',
-	lead: 'Nous effaçons tout de suite tout ce que vous nous avez donné : réponses, plans, suivis, demandes, messages et liens. C’est définitif.',
+	lead: 'Dès que vous appuyez sur le bouton, nous effaçons ce que vous nous avez donné : réponses, plans, suivis, demandes, messages et liens. C’est définitif.',
 	stays:
-		'Il reste : le fait que l’on vous a interrogé, que vous avez retiré vos réponses, et les notes de la coordination sur vos échanges.',
+		'Il reste : le fait que l’on vous a interrogé, que vous avez retiré vos réponses, et les notes de la coordination sur vos échanges. Il reste aussi des lignes du journal sans votre nom, des totaux dans d’anciens rapports et, pour un temps, des sauvegardes.',
 	signStays:
-		'Un signe d’alerte que vous avez signalé reste aussi à la coordination jusqu’à ce qu’elle vous ait joint. Un signe d’alerte ne se perd pas.',
+		'Un signe d’alerte que vous avez signalé reste aussi à la coordination jusqu’à ce qu’elle vous ait joint.',
 	confirm: 'Tout retirer',
 	keep: 'Garder mes réponses',
 	doneTitle: 'Vos réponses sont retirées',

@@ -58,6 +58,10 @@ export const privacyTexts: PrivacyTexts = {
 			return 'Il n’y a pas de date de fin. Nous gardons vos données jusqu’à ce que vous les retiriez ou que la coordination les efface.';
 		}
 	},
+	passedOn: [
+		'Transmission',
+		'La coordination peut télécharger des données : des listes, un dossier de santé ou tout. Elle peut aussi laisser d’autres programmes de votre organisation en lire une partie.'
+	],
 	stays: [
 		'Ce qui reste',
 		'Si vous retirez vos réponses, les notes de la coordination restent, ainsi que le fait que l’on vous a interrogé. Même après l’effacement, il reste des traces : lignes du journal sans votre nom, totaux d’anciens rapports et, un temps, des sauvegardes. Jusqu’au renouvellement des totaux de fin de mois, vos dernières réponses y restent sans votre nom, un an au plus.'
@@ -65,6 +69,10 @@ export const privacyTexts: PrivacyTexts = {
 	rights: [
 		'Vos droits',
 		'Vous pouvez à tout moment voir, corriger, télécharger ou retirer vos réponses ici.'
+	],
+	complaints: [
+		'Réclamations',
+		'Vous pouvez demander à votre organisation sur quelle base légale elle s’appuie. Vous pouvez aussi saisir l’autorité de protection des données de votre pays.'
 	],
 	limits: [
 		'Limites',

@@ -36,7 +36,7 @@ export const stopTexts: StopTexts = {
 	distressDo: [
 		'Ne restez pas seul. Allez voir une personne de confiance, ou demandez-lui de venir ou de rester au téléphone.',
 		'Si vous êtes en danger maintenant ou si vous vous êtes blessé, appelez le numéro d’urgence.',
-		'Éloignez-vous de tout ce qui pourrait vous blesser.'
+		'Éloignez tout ce que vous pourriez utiliser pour vous faire du mal.'
 	],
 	distressTold:
 		'La coordination a reçu votre signalement, mais n’est peut-être pas au travail. Ne l’attendez pas, s’il vous plaît.',

@@ -378,7 +378,7 @@ export const thingTexts: Catalogue['things'] = {
 	notes: {
 		'sturdy-box': 'Elle ne doit pas céder quand vous appuyez dessus.',
 		'light-box':
-			'Une boîte à chaussures ou un colis peut aller sous l’écran ou le clavier, jamais sous les pieds.',
+			'Une boîte à chaussures ou un colis cède : seulement pour des papiers, jamais sous l’écran, le clavier ou les pieds.',
 		'step-stool': 'Longueur, largeur et hauteur au sol.',
 		towel: 'Longueur, largeur, épaisseur d’une couche.',
 		blanket: 'Longueur, largeur, épaisseur d’une couche.',

@@ -1,4 +1,5 @@
 <script lang="ts">
+	import { missingMeasures } from './missing-measures';
 	import type { ComponentProps } from 'svelte';
 	import type { SittingStyle } from '$lib/core/corner';
 	import type { AssessmentResult, FindingTick } from '$lib/core/case-assessment';
@@ -148,7 +149,7 @@
 					</li>
 				{/each}
 			</ul>
-		{:else}<p>{texts.noMeasures}</p>{/if}
+		{:else}<p>{texts[missingMeasures(record)]}</p>{/if}
 		{#if record.referredAt}<p>{texts.referred(dayWords(record.referredAt))}</p>{/if}
 	{/if}
 

@@ -29,6 +29,8 @@ export const inspectionTexts: typeof english = {
 	problemStates: { open: 'offen', done: 'behoben', 'not-here': 'lässt sich dort nicht beheben' },
 	measures: 'Maßnahmen',
 	noMeasures: 'Es waren keine nötig.',
+	measuresAbove: 'Die Probleme oben wurden behoben.',
+	noMeasuresYet: 'Noch sind keine festgehalten.',
 	stepDone: (step, things, day) => `${step}${things ? ` (${things})` : ''}: erledigt am ${day}`,
 	stepOpen: (step, things) => `${step}${things ? ` (${things})` : ''}: noch nicht erledigt`,
 	equipment: (item, state, day) => `${item}: ${state}${day ? `, ${day}` : ''}`,

@@ -139,6 +139,8 @@ export const retentionTexts: DeskTexts['keeping'] = {
 	saveAndDelete: 'Speichern und mit dem Löschen beginnen',
 	saveHint: 'Die Daten dieser Personen werden automatisch gelöscht. Das lässt sich nicht rückgängig machen.',
 	appliesNow: 'Diese Fristen gelten jetzt.',
+	noPeriods:
+		'Keine Frist ist festgelegt. Wir behalten Daten, bis die Person sie zurückzieht oder die Koordination sie löscht.',
 	retentionSaved: 'Die Fristen sind gespeichert und gelten ab jetzt.',
 	auditLog: 'Protokoll',
 	auditLogOf: (name) => (name ? `Protokoll: ${name}` : 'Protokoll'),

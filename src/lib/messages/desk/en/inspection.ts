@@ -29,6 +29,8 @@ export const inspectionTexts = {
 	problemStates: { open: 'open', done: 'fixed', 'not-here': 'can’t be fixed there' },
 	measures: 'Measures',
 	noMeasures: 'None were needed.',
+	measuresAbove: 'The problems above were fixed.',
+	noMeasuresYet: 'None are recorded yet.',
 	stepDone: (step: string, things: string, day: string) =>
 		`${step}${things ? ` (${things})` : ''}: done ${day}`,
 	stepOpen: (step: string, things: string) => `${step}${things ? ` (${things})` : ''}: not done yet`,

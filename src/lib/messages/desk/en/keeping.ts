@@ -134,6 +134,7 @@ export const retentionTexts = {
 	saveAndDelete: 'Save and start deleting',
 	saveHint: 'These people’s data will be deleted automatically. This can’t be undone.',
 	appliesNow: 'These periods apply now.',
+	noPeriods: 'No period is set. We keep people’s data until they withdraw it or a coordinator deletes it.',
 	retentionSaved: 'The periods are saved and apply from now on.',
 	auditLog: 'Audit log',
 	auditLogOf: (name: string) => (name ? `Audit log: ${name}` : 'Audit log'),

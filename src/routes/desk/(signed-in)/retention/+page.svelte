@@ -16,6 +16,7 @@
 		shown.yearsAfterLeaving === data.policy.yearsAfterLeaving &&
 			shown.yearsAfterAnswer === data.policy.yearsAfterAnswer
 	);
+	const isAnySet = $derived(data.policy.yearsAfterLeaving !== null || data.policy.yearsAfterAnswer !== null);
 	const fault = $derived((form && 'fault' in form && form.fault?.message) || data.unread);
 </script>
 
@@ -72,6 +73,6 @@
 			<p class="mt-1 text-note text-ink-soft">{texts.saveHint}</p>
 		</form>
 	{:else}
-		<p class="mt-5 text-note text-ink-soft">{texts.appliesNow}</p>
+		<p class="mt-5 text-note text-ink-soft">{isAnySet ? texts.appliesNow : texts.noPeriods}</p>
 	{/if}
 </main>

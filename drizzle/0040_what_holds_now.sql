@@ -11,6 +11,7 @@ DELETE FROM "published_states" s USING "published_states" n WHERE n."person_id" 
 DROP INDEX "observations_newest_idx";--> statement-breakpoint
 DROP INDEX "published_states_person_idx";--> statement-breakpoint
 ALTER TABLE "contacts" ADD COLUMN "fixed" text[] DEFAULT '{}' NOT NULL;--> statement-breakpoint
+ALTER TABLE "rounds" ADD COLUMN "pending_change" text;--> statement-breakpoint
 CREATE INDEX "passkey_challenges_user_ref_idx" ON "passkey_challenges" USING btree ("user_id") WHERE "passkey_challenges"."user_id" is not null;--> statement-breakpoint
 CREATE INDEX "assessments_phone_by_ref_idx" ON "assessments" USING btree ("phone_by") WHERE "assessments"."phone_by" is not null;--> statement-breakpoint
 CREATE INDEX "case_visitors_user_ref_idx" ON "case_visitors" USING btree ("user_id") WHERE "case_visitors"."user_id" is not null;--> statement-breakpoint
@@ -41,5 +42,6 @@ CREATE INDEX "walkthroughs_pointed_by_ref_idx" ON "walkthroughs" USING btree ("p
 CREATE INDEX "walkthroughs_person_plan_ref_idx" ON "walkthroughs" USING btree ("person_plan") WHERE "walkthroughs"."person_plan" is not null;--> statement-breakpoint
 CREATE INDEX "walkthroughs_coordinator_plan_ref_idx" ON "walkthroughs" USING btree ("coordinator_plan") WHERE "walkthroughs"."coordinator_plan" is not null;--> statement-breakpoint
 ALTER TABLE "contacts" ADD CONSTRAINT "contacts_fixed_check" CHECK (cardinality("contacts"."fixed") = 0 or ("contacts"."result" = 'reached' and "contacts"."whom" <> ''));--> statement-breakpoint
+ALTER TABLE "rounds" ADD CONSTRAINT "rounds_pending_change_check" CHECK ("rounds"."pending_change" in ('close', 'close-and-call', 'reopen'));--> statement-breakpoint
 -- No two observations of one person cover the same day: a closing would count both.
 ALTER TABLE "observations" ADD CONSTRAINT "observations_days_excl" EXCLUDE USING gist ("person_id" WITH =, daterange("on_day", "until_day") WITH &&);

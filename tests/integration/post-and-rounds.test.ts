@@ -25,6 +25,9 @@ import { correctRound, pauseRound } from '$lib/server/rounds/correct-round';
 import { changeRound, createRound, type RoundInput } from '$lib/server/rounds/edit-rounds';
 import { listRounds, readRound } from '$lib/server/rounds/read-rounds';
 import { roundFigures, pairedRoundFigures } from '$lib/server/rounds/round-figures';
+import { applyRoundChanges } from '$lib/server/rounds/round-changes';
+import { inTransaction } from '$lib/server/db/transaction';
+import { requirePerson } from '$lib/server/people/lock-person';
 import { closeRound, reopenRound, startRound } from '$lib/server/rounds/run-round';
 import { previewRoundSelection } from '$lib/server/rounds/round-selection';
 import { remindUnanswered } from '$lib/server/rounds/remind-unanswered';
@@ -464,6 +467,7 @@ describe('a round', () => {
 			.limit(1);
 		const late = await openLetter(db(), link);
 		await closeRound(db(), desk.coordinator, { id, version: 2, callSilent: false }, at('2026-03-31'));
+		await applyRoundChanges(db(), () => at('2026-03-31'));
 		await recordConsent(db(), late, at('2026-04-01'));
 		await saveAnswers(db(), late, MIRELA, at('2026-04-01'));
 		await submitAnswers(db(), late, at('2026-04-01'), planHere);
@@ -584,8 +588,45 @@ describe('a round', () => {
 		const close = (version: number) =>
 			faultOf(closeRound(db(), desk.coordinator, { id, version, callSilent: false }, now));
 		expect([await close(1), await close(2), await close(3)]).toEqual(['conflict', 'none', 'conflict']);
+		// Even before the queue has been through its people.
 		await sendRoundBatches(db(), () => now);
+		expect(await roundProgressOf(db(), id)).toEqual({ waiting: 3 });
+		await applyRoundChanges(db(), () => now);
 		expect(await roundProgressOf(db(), id)).toEqual({ skipped: 3 });
+		const { round } = await readRound(db(), desk.coordinator, id, now);
+		expect(round).toMatchObject({ state: 'closed', pendingChange: null, counts: { skipped: 3 } });
+	});
+
+	it('is closed for each of its people beside acts on them: nobody is waited for but in the end, by two processes at once', async () => {
+		const { id, ids } = await started(4);
+		await sendRoundBatches(db(), () => now);
+		const [held = ''] = [...ids].sort();
+		let release = () => {};
+		const isHeld = new Promise<void>((resolve) => (release = resolve));
+		const act = inTransaction(db(), async (tx) => {
+			await requirePerson(tx, held);
+			await isHeld;
+			// What it changes comes after the round's own change, and neither is lost.
+			await tx.update(schema.cases).set({ version: 77 }).where(eq(schema.cases.personId, held));
+		});
+		await closeRound(db(), desk.coordinator, { id, version: 2, callSilent: true }, now);
+		const rowsOf = () =>
+			db()
+				.select({
+					personId: roundPeople.personId,
+					toCall: roundPeople.toCall,
+					remindOn: roundPeople.remindOn
+				})
+				.from(roundPeople)
+				.where(eq(roundPeople.roundId, id));
+		const applying = Promise.all([applyRoundChanges(db(), () => now), applyRoundChanges(db(), () => now)]);
+		await vi.waitFor(async () => expect((await rowsOf()).filter(({ toCall }) => toCall)).toHaveLength(3));
+		release();
+		await Promise.all([act, applying]);
+		expect((await rowsOf()).every(({ toCall, remindOn }) => toCall && remindOn === null)).toBe(true);
+		const [kept] = await db().select().from(schema.cases).where(eq(schema.cases.personId, held));
+		expect(kept).toMatchObject({ version: 77, judgeOn: '2026-03-02' });
+		expect((await readRound(db(), desk.coordinator, id, now)).round.pendingChange).toBeNull();
 	});
 
 	it('leaves out who is referred to a clinician, has something grave open, or is answering or has just answered, and says so', async () => {
@@ -678,11 +719,13 @@ describe('a round', () => {
 		const isCalled = async (personId: string) =>
 			(await desk.judged(personId)).reasons.some(({ what }) => what === 'silent');
 		await closeRound(db(), desk.coordinator, { id, version: 2, callSilent: true }, now);
+		await applyRoundChanges(db(), () => now);
 		await processDueCases(db(), now);
 		expect([await isCalled(silent), await isCalled(other)]).toEqual([true, true]);
 		expect(await isCalled(answers)).toBe(false);
 		const open = (version: number) => faultOf(reopenRound(db(), desk.coordinator, { id, version }, now));
 		expect([await open(2), await open(3), await open(4)]).toEqual(['conflict', 'none', 'conflict']);
+		await applyRoundChanges(db(), () => now);
 		await sendRoundBatches(db(), () => now);
 		await processDueCases(db(), now);
 		expect(await isCalled(silent)).toBe(false);

@@ -15,6 +15,7 @@ import { isIP } from 'node:net';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { startSession, notifyOwner, notifyOwnerOf, type Browser, type SignedIn } from './start-session';
 import { removeIdleRecoveryCodes, newRecoveryCodes } from './second-factor';
@@ -164,7 +165,7 @@ export async function addPasskey(
 	);
 	if (!answer?.registrationInfo) throw new DomainError('invalid', 'passkeyRefused');
 	const { credential } = answer.registrationInfo;
-	return db.transaction(async (tx) => {
+	return inTransaction(db, async (tx) => {
 		const [user] = await tx.select().from(users).where(eq(users.id, actor.id)).for('update');
 		if (!user) throw new DomainError('invalid', 'passkeyRefused');
 		const kept = await tx
@@ -189,7 +190,7 @@ export async function addPasskey(
 
 /** Removes a passkey. Harmless where there is none of that id. */
 export async function removePasskey(db: Db, actor: User, id: string, now: Date): Promise<void> {
-	await db.transaction(async (tx) => {
+	await inTransaction(db, async (tx) => {
 		const gone = await tx
 			.delete(passkeys)
 			.where(and(eq(passkeys.id, id), eq(passkeys.userId, actor.id)))
@@ -272,7 +273,7 @@ export async function verifyPasskeySignIn(
 		await writeAuditLine(db, { kind: 'system' }, { at: now, act: 'sign-in-failed' });
 		throw new DomainError('invalid', 'passkeyRefused');
 	}
-	return db.transaction(async (tx) => {
+	return inTransaction(db, async (tx) => {
 		await attempt.takenBack(tx);
 		if (session?.user.id !== user.id)
 			return startSession(tx, user, browser, { how: 'passkey', isStrong: true }, now);

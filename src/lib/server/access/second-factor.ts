@@ -4,6 +4,7 @@ import { Secret, TOTP } from 'otpauth';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { notifyOwner } from './start-session';
 import { decryptSecret, encryptSecret } from './secret-keys';
@@ -75,7 +76,7 @@ export async function enableTotp(db: Db, actor: User, code: string, now: Date): 
 	if (!user?.codeSecret || user.codeSince) throw new DomainError('conflict', 'factorIsSet');
 	const step = stepOf(user.codeSecret, plain(code), now);
 	if (step === null) throw new DomainError('invalid', 'wrongCode', '/code');
-	return db.transaction(async (tx) => {
+	return inTransaction(db, async (tx) => {
 		await attempt.succeeded(tx);
 		await tx.update(users).set({ codeSince: now, codeStep: step }).where(eq(users.id, actor.id));
 		await notifyOwner(tx, user, 'factor-set', now);
@@ -107,7 +108,7 @@ export async function removeIdleRecoveryCodes(tx: Db, userId: string): Promise<v
 
 /** Removes the authenticator codes. */
 export async function disableTotp(db: Db, actor: User, now: Date): Promise<void> {
-	await db.transaction(async (tx) => {
+	await inTransaction(db, async (tx) => {
 		const [user] = await tx.select().from(users).where(eq(users.id, actor.id)).for('update');
 		await tx
 			.update(users)
@@ -138,7 +139,7 @@ export async function verifySecondFactor(
 ): Promise<void> {
 	const attempt = await countAttempt(db, [`code:${user.id}`], now);
 	const code = plain(typed);
-	const isTaken = await db.transaction(async (tx) => {
+	const isTaken = await inTransaction(db, async (tx) => {
 		const [row] = await tx.select().from(users).where(eq(users.id, user.id)).for('update');
 		if (!row) return false;
 		const step = row.codeSecret && row.codeSince ? stepOf(row.codeSecret, code, now) : null;
@@ -163,7 +164,7 @@ export async function verifySecondFactor(
 /** Emails the owner of an account, once a day, that someone who has the password keeps trying codes. */
 async function warnOfGuessing(db: Db, { id }: User, { failures }: SignInAttempt, now: Date): Promise<void> {
 	if (failures < TELLING_FAILURES) return;
-	await db.transaction(async (tx) => {
+	await inTransaction(db, async (tx) => {
 		const [owner] = await tx
 			.update(users)
 			.set({ codeWarnedAt: now })

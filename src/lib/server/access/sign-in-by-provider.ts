@@ -1,6 +1,7 @@
 import { and, eq, isNull, or, sql } from 'drizzle-orm';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
 import { startSession, notifyOwner, type Browser, type SignedIn } from './start-session';
 import { ProviderError, type ProviderFlow, type ProviderClaims } from './provider';
 import type { Session } from './sessions';
@@ -63,7 +64,7 @@ export async function signInByProvider(
 	},
 	now: Date
 ): Promise<SignedIn | null> {
-	return db.transaction(async (tx) => {
+	return inTransaction(db, async (tx) => {
 		const user = await ownerOf(tx, claims, now);
 		if (!user) throw new ProviderError('unknown');
 		if (!flow.isAnew)

@@ -1,6 +1,7 @@
 import { eq, sql } from 'drizzle-orm';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { startSession, isKnownBrowser, notifyOwner, type Browser, type SignedIn } from './start-session';
 import { verifyPassword } from './passwords';
@@ -56,7 +57,7 @@ export async function signIn(db: Db, input: SignInInput, now: Date): Promise<Sig
 	const attempt = await countAttempt(db, tried, now);
 	const matches = await verifyPassword(user && !user.closedAt ? user.passwordHash : null, input.password);
 	if (!user || !matches) return refuse(db, user, attempt, now);
-	return db.transaction(async (tx) => {
+	return inTransaction(db, async (tx) => {
 		await attempt.succeeded(tx);
 		return startSession(tx, user, input, { how: 'password', isStrong: false }, now);
 	});

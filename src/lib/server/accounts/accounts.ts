@@ -12,6 +12,7 @@ import { hashToken, newToken } from '../access/tokens';
 import { requireAuditLog } from '../audit/read-audit-log';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { queueEmail } from '../email/queue-email';
 import { readOrganisation } from '../organisation/read-organisation';
@@ -85,7 +86,7 @@ export async function inviteUser(
 	// Nobody knows this password: the account is opened through the email.
 	const passwordHash = await hashPassword(newToken());
 	const language = deskLanguageOf((await readOrganisation(db)).language);
-	await db.transaction(async (tx) => {
+	await inTransaction(db, async (tx) => {
 		const [user] = await tx
 			.insert(users)
 			.values({ email, name, role: input.role, passwordHash, language, createdAt: now })
@@ -105,7 +106,7 @@ const ANSWER_MS = 400;
 /** Emails a link for choosing a new password, if there is an account; the answer, and the time it takes, are the same either way. */
 export async function requestPasswordReset(db: Db, email: string, now: Date): Promise<void> {
 	const later = new Promise((resolve) => setTimeout(resolve, ANSWER_MS));
-	await db.transaction(async (tx) => {
+	await inTransaction(db, async (tx) => {
 		const [user] = await tx
 			.select({ id: users.id, name: users.name, email: users.email, language: users.language })
 			.from(users)
@@ -191,7 +192,7 @@ export async function givePassword(
 	if (!owner) throw new DomainError('not-found', 'noAccount');
 	requireStrongPassword(input.password, owner);
 	const passwordHash = await hashPassword(input.password);
-	await db.transaction((tx) => storePassword(tx, owner, { passwordHash, by: { kind: 'system' } }, now));
+	await inTransaction(db, (tx) => storePassword(tx, owner, { passwordHash, by: { kind: 'system' } }, now));
 }
 
 /** Sets a password by a link. The link is used up and every session of the account ends, since someone may have had the old password. */
@@ -202,7 +203,7 @@ export async function setPasswordByLink(
 ): Promise<void> {
 	requireStrongPassword(input.password, await linkOwner(db, input.token, now));
 	const passwordHash = await hashPassword(input.password);
-	await db.transaction(async (tx) => {
+	await inTransaction(db, async (tx) => {
 		const owner = await linkOwner(tx, input.token, now);
 		const by: Actor = { kind: 'user', id: owner.id, name: owner.name, role: owner.role };
 		await storePassword(tx, owner, { passwordHash, by }, now);
@@ -229,7 +230,7 @@ export async function listUsers(db: Db, actor: Actor) {
 /** Closes an account: its sessions end and it can't sign in. The last coordinator stays. */
 export async function closeAccount(db: Db, actor: Actor, userId: string, now: Date): Promise<void> {
 	requirePermission(actor, 'accounts:manage');
-	await db.transaction(async (tx) => {
+	await inTransaction(db, async (tx) => {
 		const others = await tx
 			.select({ sees: users.seesRecord })
 			.from(users)
@@ -255,7 +256,7 @@ export async function setAuditLogAccess(
 	now: Date
 ): Promise<void> {
 	await requireAuditLog(db, actor);
-	await db.transaction(async (tx) => {
+	await inTransaction(db, async (tx) => {
 		const readers = await tx
 			.select({ id: users.id })
 			.from(users)
@@ -310,7 +311,7 @@ export async function changePassword(
 		throw new DomainError('invalid', 'wrongPasswordOfYours', '/current');
 	requireStrongPassword(input.password, row);
 	const passwordHash = await hashPassword(input.password);
-	await db.transaction(async (tx) => {
+	await inTransaction(db, async (tx) => {
 		await storePassword(tx, row, { passwordHash, by: user, keptSession: hash }, now);
 		await attempt.succeeded(tx);
 	});

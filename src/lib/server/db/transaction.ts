@@ -29,3 +29,11 @@ export async function inTransaction<T>(db: Db, work: (tx: Db) => Promise<T>): Pr
 		}
 	}
 }
+
+/**
+ * Runs a part of a transaction that may fail by itself: what it did is rolled back then, and the rest of the transaction goes on. A deadlock
+ * or a conflict ends the whole transaction all the same, so {@link inTransaction} runs it again.
+ */
+export function inSavepoint<T>(tx: Db, work: (part: Db) => Promise<T>): Promise<T> {
+	return tx.transaction(work);
+}

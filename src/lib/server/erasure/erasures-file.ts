@@ -2,6 +2,7 @@ import { existsSync } from 'node:fs';
 import { open, readFile } from 'node:fs/promises';
 import { and, asc, eq, gt, sql } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
 
 const { auditLines } = schema;
 
@@ -66,7 +67,7 @@ export async function appendErasures(file: string, lines: readonly ErasureLine[]
  * @returns how many were added
  */
 export function writeErasures(db: Db, file: string): Promise<number> {
-	return db.transaction(async (tx) => {
+	return inTransaction(db, async (tx) => {
 		await tx.execute(sql`select pg_advisory_xact_lock(${LOCK})`);
 		const last = (await readErasures(file)).at(-1)?.line ?? '0';
 		const erased = await tx

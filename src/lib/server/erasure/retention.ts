@@ -5,6 +5,7 @@ import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
 import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
 import { isConnectionError } from '../db/connection-error';
 import { DomainError } from '../domain-error';
 import { describeError, log } from '../log';
@@ -87,7 +88,7 @@ export async function setRetention(
 ): Promise<void> {
 	requirePermission(actor, 'retention:set');
 	const { version, ...policy } = input;
-	await db.transaction(async (tx) => {
+	await inTransaction(db, async (tx) => {
 		const changed = await tx
 			.update(retention)
 			.set({ ...policy, version: version + 1 })

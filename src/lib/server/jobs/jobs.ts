@@ -26,6 +26,7 @@ import { forgetFigures } from '../workforce/current-figures';
 import { FiguresDatabase } from '../workforce/figures-database';
 import { publishDueClosings } from '../workforce/publish-closing';
 import { askTrialQuestions } from '../plans/ask-trial-questions';
+import { applyRoundChanges } from '../rounds/round-changes';
 import { sendDueReminders } from '../rounds/send-due-reminders';
 import { sendRoundBatches } from '../rounds/send-round';
 import { deliverWebhookMessages, purgeWebhookMessages } from '../webhooks/deliver-messages';
@@ -119,6 +120,8 @@ export async function startJobs(
 		},
 		round: async (shallGoOn) => {
 			const helpers = { callOthers: () => wake('round'), seal: () => wake('record') };
+			// Who is to be called after a round is assessed by what is due.
+			if ((await applyRoundChanges(db, clock, shallGoOn)) > 0) wake('due');
 			if ((await sendRoundBatches(db, clock, shallGoOn, helpers)) > 0) {
 				wake('letters');
 				wake('record');

@@ -7,7 +7,7 @@ import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
 import { reassessCases } from '../case-assessments/reassess-cases';
 import { schema, type Db } from '../db/client';
-import { inTransaction } from '../db/transaction';
+import { inSavepoint, inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { OF_PERSON } from '../erasure/own-rows';
 import { organisationZone } from '../organisation/organisation-zone';
@@ -101,12 +101,10 @@ export async function undoImport(
 			if (kept.has(act.personId) || !act.changes) continue;
 			const { changes } = act;
 			// One person's refusal is theirs alone.
-			const refused = await tx
-				.transaction((alone) => revertRows(alone, changes))
-				.then(
-					() => null,
-					(error: unknown) => error
-				);
+			const refused = await inSavepoint(tx, (alone) => revertRows(alone, changes)).then(
+				() => null,
+				(error: unknown) => error
+			);
 			if (refused instanceof DomainError) {
 				const [person] = await tx
 					.select({ personId: people.id, name: people.name })

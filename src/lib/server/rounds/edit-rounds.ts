@@ -11,6 +11,7 @@ import { writeAuditLine } from '../audit/write-audit-line';
 import { checklistVersionToSend } from '../checklists/read-checklists';
 import { isValidDay } from '../clock';
 import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
 import type { RoundFilter } from '../db/schema/rounds';
 import { DomainError } from '../domain-error';
 import { lockRound } from './lock-round';
@@ -70,7 +71,7 @@ function checked(input: RoundInput): RoundInput {
 export async function createRound(db: Db, actor: Actor, input: RoundInput, now: Date): Promise<string> {
 	requirePermission(actor, 'rounds:run');
 	const round = checked(input);
-	return db.transaction(async (tx) => {
+	return inTransaction(db, async (tx) => {
 		const values = { ...round, checklistVersion: await checklistVersionToSend(tx), createdAt: now };
 		const [made] = await tx.insert(rounds).values(values).returning({ id: rounds.id });
 		if (!made) throw new Error('An insert returned no row');
@@ -87,7 +88,7 @@ export async function changeRound(
 ): Promise<void> {
 	requirePermission(actor, 'rounds:run');
 	const values = checked(input);
-	await db.transaction(async (tx) => {
+	await inTransaction(db, async (tx) => {
 		const round = await lockRound(tx, id, version);
 		if (round.state !== 'draft') throw new DomainError('conflict', 'roundIsOut');
 		await tx

@@ -4,6 +4,7 @@ import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { addIsoDays, isoDay } from '../clock';
 import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { publishChange } from '../live/changes';
 import { readRules } from '../rules/read-rules';
@@ -82,7 +83,7 @@ export async function remindUnanswered(
 	now: Date
 ): Promise<number> {
 	requirePermission(actor, 'rounds:run');
-	return db.transaction(async (tx) => {
+	return inTransaction(db, async (tx) => {
 		const [round] = await tx.select().from(rounds).where(eq(rounds.id, id)).for('update');
 		if (!round) throw new DomainError('not-found', 'noRound');
 		if (!isAwaitingAnswer(round)) throw new DomainError('conflict', 'remindOnlyOut');

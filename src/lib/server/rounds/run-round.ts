@@ -1,20 +1,19 @@
-import { and, eq, inArray, isNull, lt, sql } from 'drizzle-orm';
+import { eq, sql } from 'drizzle-orm';
 import { forecastRound } from '../../core/round-forecast';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
-import { isoDay } from '../clock';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
 import { checklistVersionToSend } from '../checklists/read-checklists';
 import { DomainError } from '../domain-error';
 import { publishChange } from '../live/changes';
-import { roundProgressOf } from './round-news';
 import { earlierDelays } from './round-delays';
 import { lockRound } from './lock-round';
-import { isAwaitingAnswer, reminderDaysNow } from './remind-unanswered';
+import { isAwaitingAnswer } from './remind-unanswered';
 import { matchingPeople } from './round-selection';
 
-const { assessments, cases, people, roundPeople, rounds } = schema;
+const { cases, people, roundPeople, rounds } = schema;
 
 /**
  * Starts sending a round: its people are fixed now, in one statement, and the queue writes their emails in batches from the first day on.
@@ -29,7 +28,7 @@ export async function startRound(
 	requirePermission(actor, 'rounds:run');
 	// Kept with the round, to be compared with what comes.
 	const forecast = forecastRound(await earlierDelays(db, now), expected);
-	await db.transaction(async (tx) => {
+	await inTransaction(db, async (tx) => {
 		const round = await lockRound(tx, id, version);
 		if (round.state !== 'draft') throw new DomainError('conflict', 'roundSentAlready');
 		const put = await tx.execute(sql`
@@ -55,8 +54,9 @@ export async function startRound(
 }
 
 /**
- * Closes a round: no more reminders. Links keep working, and late answers are counted separately. On request, people who have not answered
- * go on the call list: the queue assesses their cases.
+ * Closes a round: no more emails of it, from this moment. Links keep working, and late answers are counted separately. What that means for
+ * each of its people, the queue does in batches (`round-changes.ts`).
+ * @param callSilent whether people who have not answered go on the call list
  */
 export async function closeRound(
 	db: Db,
@@ -65,22 +65,18 @@ export async function closeRound(
 	now: Date
 ): Promise<void> {
 	requirePermission(actor, 'rounds:run');
-	await db.transaction(async (tx) => {
+	await inTransaction(db, async (tx) => {
 		const round = await lockRound(tx, id, version);
 		if (!isAwaitingAnswer(round)) throw new DomainError('conflict', 'closeOnlyOut');
-		await tx.update(roundPeople).set({ remindOn: null }).where(eq(roundPeople.roundId, id));
-		await tx
-			.update(roundPeople)
-			.set({ state: 'skipped' })
-			.where(and(eq(roundPeople.roundId, id), eq(roundPeople.state, 'waiting')));
-		if (callSilent) {
-			await tx.update(roundPeople).set({ toCall: true }).where(silentOf(id));
-			await judgeSoon(tx, id, now);
-		}
-		const counts = await roundProgressOf(tx, id);
 		await tx
 			.update(rounds)
-			.set({ state: 'closed', closedAt: now, pausedAt: null, version: round.version + 1, counts })
+			.set({
+				state: 'closed',
+				closedAt: now,
+				pausedAt: null,
+				pendingChange: callSilent ? 'close-and-call' : 'close',
+				version: round.version + 1
+			})
 			.where(eq(rounds.id, id));
 		await writeAuditLine(tx, actor, { at: now, act: 'round-closed', detail: { round: id } });
 		await publishChange(tx, `round:${id}`);
@@ -89,7 +85,7 @@ export async function closeRound(
 
 /**
  * Reopens a closed round: emails not written yet are sent, and people who have not answered leave the call list and are reminded again from
- * tomorrow on, as far as reminders are left.
+ * tomorrow on, as far as reminders are left. The queue does so in batches (`round-changes.ts`).
  */
 export async function reopenRound(
 	db: Db,
@@ -98,47 +94,20 @@ export async function reopenRound(
 	now: Date
 ): Promise<void> {
 	requirePermission(actor, 'rounds:run');
-	await db.transaction(async (tx) => {
+	await inTransaction(db, async (tx) => {
 		const round = await lockRound(tx, id, version);
 		if (round.state !== 'closed') throw new DomainError('conflict', 'openOnlyClosed');
-		const tomorrow = isoDay(new Date(now.getTime() + DAY_MS), round.timeZone);
-		const most = (await reminderDaysNow(tx)).length;
-		// People who had every reminder were on the call list before, and stay there.
-		await tx
-			.update(roundPeople)
-			.set({ toCall: false, remindOn: tomorrow })
-			.where(and(silentOf(id), lt(roundPeople.reminders, most)));
-		await tx
-			.update(roundPeople)
-			.set({ state: 'waiting' })
-			.where(
-				and(eq(roundPeople.roundId, id), eq(roundPeople.state, 'skipped'), isNull(roundPeople.assessmentId))
-			);
-		await judgeSoon(tx, id, now);
 		await tx
 			.update(rounds)
-			.set({ state: 'sending', closedAt: null, version: round.version + 1, counts: null })
+			.set({
+				state: 'sending',
+				closedAt: null,
+				pendingChange: 'reopen',
+				version: round.version + 1,
+				counts: null
+			})
 			.where(eq(rounds.id, id));
 		await writeAuditLine(tx, actor, { at: now, act: 'round-reopened', detail: { round: id } });
 		await publishChange(tx, `round:${id}`);
 	});
-}
-
-const DAY_MS = 86_400_000;
-
-/** People who were sent an email of a round and have answered neither it nor one that replaced it. */
-const silentOf = (id: string) =>
-	and(
-		eq(roundPeople.roundId, id),
-		eq(roundPeople.state, 'sent'),
-		sql`exists (select from ${assessments} a where a.id = ${roundPeople.assessmentId} and a.answered_at is null and a.revoked_at is null)`
-	);
-
-/** Has the cases of a round's people without answers assessed by the queue, in batches, on its next run. */
-async function judgeSoon(tx: Db, id: string, now: Date): Promise<void> {
-	const silent = tx.select({ id: roundPeople.personId }).from(roundPeople).where(silentOf(id));
-	await tx
-		.update(cases)
-		.set({ judgeOn: isoDay(now, 'UTC') })
-		.where(inArray(cases.personId, silent));
 }

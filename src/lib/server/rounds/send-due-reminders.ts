@@ -1,4 +1,4 @@
-import { and, asc, eq, isNull, lte, sql } from 'drizzle-orm';
+import { and, asc, eq, inArray, isNull, lte, sql } from 'drizzle-orm';
 import { nextReminderDay, remindersFor } from '../../core/triage';
 import { minutesLeftOf } from '../assessments/minutes-left';
 import { writeAuditLine } from '../audit/write-audit-line';
@@ -9,6 +9,7 @@ import { readSettings } from '../organisation-settings/read-settings';
 import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
 import { writeEmail } from '../texts/write-email';
 import { schema, type Db } from '../db/client';
+import { inSavepoint, inTransaction } from '../db/transaction';
 import { publishChange } from '../live/changes';
 import { describeError, log } from '../log';
 import { personPlaceOf, type OrganisationDays } from '../people/person-place';
@@ -65,7 +66,7 @@ interface Batch {
 }
 
 async function remindBatch(db: Db, after: Cursor | null, now: Date): Promise<Batch> {
-	return db.transaction(async (tx) => {
+	return inTransaction(db, async (tx) => {
 		// The day has begun somewhere on Earth: anyone whose own day has not is skipped below.
 		const latest = isoDay(new Date(now.getTime() + 14 * 3_600_000), 'UTC');
 		const place = sql`(${roundPeople.remindOn}, ${roundPeople.personId}, ${roundPeople.roundId})`;
@@ -85,6 +86,8 @@ async function remindBatch(db: Db, after: Cursor | null, now: Date): Promise<Bat
 				and(
 					eq(roundPeople.state, 'sent'),
 					isNull(rounds.pausedAt),
+					// Those of a closed round lose their day in batches.
+					inArray(rounds.state, ['open', 'sending']),
 					lte(roundPeople.remindOn, latest),
 					after
 						? sql`${place} > (${after.remindOn}::date, ${after.personId}::uuid, ${after.roundId}::uuid)`
@@ -100,7 +103,7 @@ async function remindBatch(db: Db, after: Cursor | null, now: Date): Promise<Bat
 		for (const one of due) {
 			try {
 				// Separately: a failure for one must not keep all others waiting for ever.
-				letters += await tx.transaction((alone) => remindOne(alone, { ...one, daysOff }, now));
+				letters += await inSavepoint(tx, (alone) => remindOne(alone, { ...one, daysOff }, now));
 			} catch (error) {
 				log({ level: 'error', event: 'reminder', ...describeError(error) });
 			}

@@ -6,7 +6,7 @@ import { isoDay } from '../clock';
 import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
 import { schema, type Db } from '../db/client';
 import { isConnectionError } from '../db/connection-error';
-import { isRetryable } from '../db/transaction';
+import { inSavepoint, inTransaction, isRetryable } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { publishChange } from '../live/changes';
 import { publishSeldom } from '../live/publish-seldom';
@@ -46,7 +46,8 @@ export async function sendRoundBatches(
 	const sending = await db
 		.select()
 		.from(rounds)
-		.where(and(eq(rounds.state, 'sending'), isNull(rounds.pausedAt)))
+		// One that was reopened waits until its people are ready.
+		.where(and(eq(rounds.state, 'sending'), isNull(rounds.pausedAt), isNull(rounds.pendingChange)))
 		.orderBy(asc(rounds.createdAt));
 	const work = async (changed: () => Promise<void>) => {
 		let written = 0;
@@ -68,11 +69,11 @@ export async function sendRoundBatches(
 }
 
 async function sendBatch(db: Db, id: string, now: Date): Promise<number> {
-	return db.transaction(async (tx) => {
+	return inTransaction(db, async (tx) => {
 		// As it is now: someone may have paused it or corrected its text since the batch before. Not locked, or two processes at the end
 		// of a round would wait for each other.
 		const [round] = await tx.select().from(rounds).where(eq(rounds.id, id));
-		if (round?.state !== 'sending' || round.pausedAt !== null) return 0;
+		if (round?.state !== 'sending' || round.pausedAt !== null || round.pendingChange !== null) return 0;
 		const batch = await tx
 			.select({ personId: roundPeople.personId })
 			.from(roundPeople)
@@ -114,7 +115,7 @@ const isPassing = (error: unknown) => isRetryable(error) || isConnectionError(er
 /** Writes the emails of a batch: together, and where that fails for one of them, one by one. */
 async function sendBatchTo(tx: Db, round: Round, personIds: readonly string[], now: Date): Promise<void> {
 	try {
-		await tx.transaction((part) => sendTogether(part, round, personIds, now));
+		await inSavepoint(tx, (part) => sendTogether(part, round, personIds, now));
 		return;
 	} catch (error) {
 		if (isPassing(error)) throw error;
@@ -122,7 +123,7 @@ async function sendBatchTo(tx: Db, round: Round, personIds: readonly string[], n
 	for (const personId of personIds)
 		try {
 			// In a savepoint: a failure for one leaves the others, and the following rounds, as they are.
-			await tx.transaction((part) => sendTogether(part, round, [personId], now));
+			await inSavepoint(tx, (part) => sendTogether(part, round, [personId], now));
 		} catch (error) {
 			if (isPassing(error)) throw error;
 			// Someone left since the round was started, or something of theirs can't be stored: skipped, and listed on the round's page.

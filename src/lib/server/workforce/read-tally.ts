@@ -11,6 +11,7 @@ import {
 	type Tally
 } from '../../core/workforce';
 import type { Db } from '../db/client';
+import { inTransaction } from '../db/transaction';
 import { CARRIED_OUT_SQL, REPORTED_AGAIN_SQL } from './read-changes';
 import { crossTableKey, crossTableOf } from './cross-table-key';
 import { groupKey, observedUntil, snapshotRows, type Snapshot } from './snapshot';
@@ -117,7 +118,7 @@ const GRID_MEMORY = '32MB';
  * Counts all codes published where two filters act together, in every cell of teams and another dimension; same cost as {@link readTally}.
  */
 export function readGrid(db: Db, snapshot: Snapshot, by: Grouping): Promise<CrossTable> {
-	return db.transaction(async (tx) => {
+	return inTransaction(db, async (tx) => {
 		await tx.execute(sql.raw(`set local work_mem = '${GRID_MEMORY}'`));
 		return crossTableOf(
 			await readCounts(tx, snapshot, 'crossed', crossTableKey(groupKey('team'), groupKey(by)))

@@ -25,6 +25,9 @@ import { isOneOf } from './columns';
 import { assessments } from './assessments';
 import { people } from './people';
 
+/** What closing or reopening a round does for its people, by the queue. */
+export const ROUND_CHANGES = ['close', 'close-and-call', 'reopen'] as const;
+
 /** States of a round. */
 export const ROUND_STATES = ['draft', 'sending', 'open', 'closed'] as const;
 
@@ -67,6 +70,8 @@ export const rounds = pgTable(
 		closedAt: moment('closed_at'),
 		/** While it is paused, none of its emails is written; null while it isn't. */
 		pausedAt: moment('paused_at'),
+		/** What closing or reopening it still has to do for its people; null where nothing. */
+		pendingChange: text('pending_change', { enum: ROUND_CHANGES }),
 		/** Its counts when it was closed; later answers are shown beside them. */
 		counts: jsonb('counts').$type<Record<string, number>>(),
 		/** What it was expected to bring when it was started; null where too little was known. */
@@ -75,6 +80,7 @@ export const rounds = pgTable(
 	(t) => [
 		index('rounds_created_idx').on(t.createdAt.desc()),
 		check('rounds_state_check', isOneOf(t.state, ROUND_STATES)),
+		check('rounds_pending_change_check', isOneOf(t.pendingChange, ROUND_CHANGES)),
 		check('rounds_way_check', isOneOf(t.way, SITTING_STYLES)),
 		check('rounds_route_check', isOneOf(t.route, QUESTIONNAIRE_MODES)),
 		check('rounds_rhythm_check', isOneOf(t.rhythm, BREAK_SCHEDULES))

@@ -86,7 +86,7 @@ export const actions: Actions = {
 			const { version, callSilent } = await readClose(request);
 			const input = { id: params.id, version: Number(version), callSilent: callSilent === 'yes' };
 			await closeRound(locals.db, signedIn(locals), input, locals.now);
-			locals.wake('due');
+			locals.wake('round');
 			return { closed: true };
 		}),
 
@@ -114,7 +114,6 @@ export const actions: Actions = {
 			const input = { id: params.id, version: Number(version) };
 			await reopenRound(locals.db, signedIn(locals), input, locals.now);
 			locals.wake('round');
-			locals.wake('due');
 			return { reopened: true };
 		}),
 

@@ -5,6 +5,6 @@ import { wakeJob } from '$lib/server/runtime';
 
 export const POST = apiHandler(API_OPERATIONS.closeRound, async (call) => {
 	const round = await closeRoundByProgram(call);
-	wakeJob('due');
+	wakeJob('round');
 	return round;
 });

@@ -12,6 +12,7 @@ import { seedWorkforce } from '../seed/workforce';
 import { addUser } from '../src/lib/server/access/add-user';
 import { openDatabase } from '../src/lib/server/db/client';
 import { migrateDatabase } from '../src/lib/server/db/migrate';
+import { prepareDatabase } from '../src/lib/server/db/prepare';
 import { print, rounded } from './measure';
 
 /** Size of the organisation that is written and loaded. */
@@ -22,7 +23,8 @@ const run = promisify(execFile);
 /** A command of a server on a database, and how long it takes, s. */
 async function app(url: string, ...args: string[]): Promise<number> {
 	const began = performance.now();
-	await run('node', ['build/app.js', ...args], { env: { ...process.env, DATABASE_URL: url } });
+	const env = { ...process.env, DATABASE_URL: url, EASY_CORNER_MIGRATION_DATABASE_URL: url };
+	await run('node', ['build/app.js', ...args], { env });
 	return (performance.now() - began) / 1000;
 }
 
@@ -45,7 +47,7 @@ export async function benchArchive(): Promise<void> {
 		await seedWorkforce(db, PEOPLE, new Date(), { kind: 'user', id, name: account.name, role: account.role });
 		await pool.query('vacuum analyze');
 		await pool.end();
-		await app(other.url, 'migrate');
+		await prepareDatabase(other.url, other.url);
 		const [first, second] = [join(folder, 'first.tar.gz'), join(folder, 'second.tar.gz')];
 		const writing = await app(one.url, 'archive', 'write', first);
 		const loading = await app(other.url, 'archive', 'load', first);

@@ -19,10 +19,12 @@ import { readSession } from '$lib/server/access/sessions';
 import { recordRead } from '$lib/server/audit/record-read';
 import { ConfigError, requireProductionSettings } from '$lib/server/config';
 import { MAX_LOGO_BYTES, UNSET_ORGANISATION } from '$lib/core/organisation';
+import { databaseFault } from '$lib/server/db/database-fault';
 import { isConnectionError } from '$lib/server/db/connection-error';
 import { MigrationError, requireSchemaVersion } from '$lib/server/db/migrate';
 import { requireArchiveLoaded } from '$lib/server/archive/load-archive';
 import { ArchiveError } from '$lib/server/archive/read-archive';
+import { ErasuresFileError, requireErasuresWritable } from '$lib/server/erasure/erasures-file';
 import { requireErasuresReplayed, RestoreError } from '$lib/server/erasure/replay-erasures';
 import { DomainError } from '$lib/server/domain-error';
 import { compressResponse } from '$lib/server/http/compress-response';
@@ -33,8 +35,8 @@ import { deferHydration } from '$lib/server/http/defer-hydration';
 import { extractInlineStyles, withStyleNonce } from '$lib/server/http/extract-inline-styles';
 import { fillRootTag } from '$lib/server/http/fill-root-tag';
 import { describeError, log } from '$lib/server/log';
-import { recordResponse, serveMetrics } from '$lib/server/metrics/metrics';
-import { startQueue, runtime, wakeJob } from '$lib/server/runtime';
+import { recordResponse } from '$lib/server/metrics/metrics';
+import { startServices, runtime, wakeJob } from '$lib/server/runtime';
 import { closedByEmergency, isClosedByEmergency, readLinkState } from '$lib/server/warning-signs/stop-guard';
 import { errorText } from '$lib/messages/error-text';
 import { LANGUAGES } from '$lib/messages/languages';
@@ -54,20 +56,18 @@ export const init: ServerInit = async () => {
 		const { config, db, pool } = runtime();
 		if (config.mode === 'production') requireProductionSettings(process.env);
 		await requireSchemaVersion(pool);
+		await requireErasuresWritable(config.erasuresFile);
 		await requireArchiveLoaded(db);
 		await requireErasuresReplayed(db, config.erasuresFile);
 		await Promise.all([...LANGUAGES.map(loadLanguage), ...DESK_LANGUAGES.map(loadDeskLanguage)]);
-		await startQueue();
-		if (config.metricsPort !== null) serveMetrics(config.metricsPort, runtime());
+		await startServices();
 	} catch (error) {
-		if (
-			!(error instanceof MigrationError) &&
-			!(error instanceof ConfigError) &&
-			!(error instanceof RestoreError) &&
-			!(error instanceof ArchiveError)
-		)
-			throw error;
-		process.stderr.write(`${error.message}\n`);
+		const isTold = [MigrationError, ConfigError, RestoreError, ErasuresFileError, ArchiveError].some(
+			(kind) => error instanceof kind
+		);
+		const sentence = isTold ? (error as Error).message : databaseFault(error);
+		if (sentence === null) throw error;
+		process.stderr.write(`${sentence}\n`);
 		process.exit(1);
 	}
 };

@@ -1,4 +1,5 @@
-import { chmodSync, closeSync, openSync } from 'node:fs';
+import { chmodSync, closeSync, mkdtempSync, openSync, rmSync } from 'node:fs';
+import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { exec } from './exec.mjs';
 import { until } from './net.mjs';
@@ -79,8 +80,9 @@ async function needNobody(bin, url) {
  * Puts a backup in the place of a database, or leaves that as it is: it is read into a database of its own, which takes the name only once
  * all of it is there. Whatever the queue or a newer version made beside it goes with the old one.
  * @param {string} bin @param {string} url @param {string} file
+ * @param {(url: string) => Promise<void>} [finish] what else must be done to it before it takes the name; where that fails, nothing is changed
  */
-export async function readBackup(bin, url, file) {
+export async function readBackup(bin, url, file, finish = async () => {}) {
 	const list = await exec(join(bin, 'pg_restore'), ['--list', file]);
 	if (list.code !== 0) throw new PlainFault(`${file} is not a backup of this program: nothing was changed.`);
 	await needNobody(bin, url);
@@ -94,6 +96,12 @@ export async function readBackup(bin, url, file) {
 	if (made.code !== 0) {
 		await ask(bin, admin, `drop database if exists ${quoted(fresh)}`);
 		throw new PlainFault(`Nothing was changed, since the restore failed: ${firstLine(made.output)}`);
+	}
+	try {
+		await finish(sibling(url, fresh));
+	} catch (error) {
+		await ask(bin, admin, `drop database if exists ${quoted(fresh)} with (force)`);
+		throw error;
 	}
 	// Someone may have started the application in the meantime: a database that is used keeps its name, and nothing is changed.
 	await needNobody(bin, url);
@@ -116,18 +124,18 @@ export async function copyForTrial(bin, url) {
 	await drop();
 	await ask(bin, admin, `create database ${quoted(name)}`);
 	const copy = sibling(url, name);
-	const dump = await exec('sh', [
-		'-c',
-		'"$1" -Fc --no-owner --no-privileges -d "$2" | "$3" --no-owner --no-privileges -d "$4"',
-		'sh',
-		join(bin, 'pg_dump'),
-		url,
-		join(bin, 'pg_restore'),
-		copy
-	]);
-	if (dump.code !== 0) {
+	// By a file, so that a dump that breaks off is heard: a pipe tells only how its last program ended.
+	const folder = mkdtempSync(join(tmpdir(), 'easy-corner-trial-'));
+	const file = join(folder, 'dump');
+	try {
+		await writeBackup(bin, url, file);
+		const made = await exec(join(bin, 'pg_restore'), ['--no-owner', '--no-privileges', '-d', copy, file]);
+		if (made.code !== 0) throw new PlainFault(`The copy could not be made: ${firstLine(made.output)}`);
+	} catch (error) {
 		await drop();
-		throw new PlainFault(`The copy could not be made: ${firstLine(dump.output)}`);
+		throw error;
+	} finally {
+		rmSync(folder, { recursive: true, force: true });
 	}
 	return { url: copy, drop };
 }

@@ -43,27 +43,39 @@ const APP_SESSION = [
 	.map((setting) => `alter role ${ROLES.app} set ${setting};`)
 	.join(' ');
 
-/** SQL that gives tables, functions and types to their owner and lets the two login roles open the database; repeated after a restore. */
-const OWNERSHIP = `execute format('grant connect, temporary on database %I to ${ROLES.migrator}, ${ROLES.app}', current_database());
+/** @typedef {{ owner: string, migrator: string, app: string }} Roles names of the three */
+
+/** A name as SQL takes it. @param {string} name */
+const quoted = (name) => `"${name.replaceAll('"', '""')}"`;
+
+/**
+ * SQL that gives tables, functions and types to their owner and lets the two login roles open the database; repeated after a restore.
+ * @param {Roles} roles
+ */
+const ownership = ({
+	owner,
+	migrator,
+	app
+}) => `execute format('grant connect, temporary on database %I to ${quoted(migrator)}, ${quoted(app)}', current_database());
 	-- The queue asks for its schema at each start, though it is there.
-	execute format('grant create on database %I to ${ROLES.owner}, ${ROLES.app}', current_database());
-	alter schema public owner to ${ROLES.owner};
+	execute format('grant create on database %I to ${quoted(owner)}, ${quoted(app)}', current_database());
+	alter schema public owner to ${quoted(owner)};
 	create schema if not exists drizzle;
-	alter schema drizzle owner to ${ROLES.owner};
+	alter schema drizzle owner to ${quoted(owner)};
 	create schema if not exists pgboss;
-	alter schema pgboss owner to ${ROLES.app};
+	alter schema pgboss owner to ${quoted(app)};
 	for r in
 		select format('alter table %I.%I owner to %I', schemaname, tablename, w) as q
-		from pg_tables, lateral (select case schemaname when 'pgboss' then '${ROLES.app}' else '${ROLES.owner}' end as w) as to_whom
+		from pg_tables, lateral (select case schemaname when 'pgboss' then ${literal(app)} else ${literal(owner)} end as w) as to_whom
 		where schemaname in ('public', 'drizzle', 'pgboss') and tableowner <> w
 		union all
 		select format('alter %s %s owner to %I', case p.prokind when 'p' then 'procedure' else 'function' end, p.oid::regprocedure,
-			case n.nspname when 'pgboss' then '${ROLES.app}' else '${ROLES.owner}' end)
+			case n.nspname when 'pgboss' then ${literal(app)} else ${literal(owner)} end)
 		from pg_proc p join pg_namespace n on n.oid = p.pronamespace where n.nspname in ('public', 'pgboss')
 			and not exists (select from pg_depend d where d.objid = p.oid and d.deptype = 'e')
 		union all
 		select format('alter type %I.%I owner to %I', n.nspname, t.typname,
-			case n.nspname when 'pgboss' then '${ROLES.app}' else '${ROLES.owner}' end)
+			case n.nspname when 'pgboss' then ${literal(app)} else ${literal(owner)} end)
 		from pg_type t join pg_namespace n on n.oid = t.typnamespace where n.nspname in ('public', 'pgboss') and t.typtype = 'e'
 	loop execute r.q; end loop;`;
 
@@ -80,7 +92,7 @@ begin
 	if not exists (select from pg_roles where rolname = '${ROLES.owner}') then create role ${ROLES.owner} nologin; end if;
 	${login(url, ROLES.migrator, `grant ${ROLES.owner} to ${ROLES.migrator};`)}
 	${login(url, ROLES.app, APP_SESSION)}
-	${OWNERSHIP}
+	${ownership(ROLES)}
 end $$;`;
 
 /** The server's messages where another program was setting up the same role, and how often it is tried again. */
@@ -116,17 +128,17 @@ export async function setUpRoles(bin, url) {
 }
 
 /**
- * Gives everything in a database to its owner after a restore; does nothing where the roles have other names.
+ * Gives everything in a database to its owner after a restore.
  * @param {string} bin folder of PostgreSQL's programs
  * @param {string} url of the database, by a role that may do anything
+ * @param {Roles} roles
  */
-export async function giveToOwners(bin, url) {
+export async function giveToOwners(bin, url, roles) {
 	const sql = `
 do $$
 declare r record;
 begin
-	if not exists (select from pg_roles where rolname = '${ROLES.owner}') then return; end if;
-	${OWNERSHIP}
+	${ownership(roles)}
 end $$;`;
 	const { code, output } = await exec(join(bin, 'psql'), [
 		'-qX',

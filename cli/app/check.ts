@@ -1,17 +1,22 @@
-import { constants } from 'node:fs';
-import { access } from 'node:fs/promises';
-import { dirname } from 'node:path';
 import { sql } from 'drizzle-orm';
 import type { OpenDatabase } from '../../src/lib/server/db/client';
 import { readConfig, requireProductionSettings } from '../../src/lib/server/config';
 import { requireSchemaVersion } from '../../src/lib/server/db/migrate';
 import { checkDirectory } from '../../src/lib/server/directory/scim-service';
+import { requireErasuresWritable } from '../../src/lib/server/erasure/erasures-file';
 import { requireErasuresReplayed } from '../../src/lib/server/erasure/replay-erasures';
 import { checkSmtp } from '../../src/lib/server/email/mail-transport';
 import { withDatabase } from './database-commands';
+import { faultSentence } from './fault-sentence';
+import { CommandFault } from './usage';
 
-/** A part that must stand: its name, and a look that fails where it doesn't. */
-type Part = [name: string, stands: () => Promise<unknown>];
+/** A part that must stand: its name, a look that fails where it doesn't, and whether it needs the database, as it must be. */
+type Part = [name: string, stands: () => Promise<unknown>, isOfDatabase?: boolean];
+
+/** Of a service, what it or the system says; it holds no value of a statement. */
+const messageOf = (error: unknown) => (error instanceof Error ? error.message : String(error));
+
+const NOT_LOOKED = 'not looked at: the database comes first';
 
 /** Whether the record is out of the application's reach: its role can't take a line out. */
 async function recordIsSafe(db: Parameters<Parameters<typeof withDatabase>[0]>[0]['db']): Promise<void> {
@@ -19,7 +24,7 @@ async function recordIsSafe(db: Parameters<Parameters<typeof withDatabase>[0]>[0
 		sql`select has_table_privilege(current_user, 'audit_lines', 'delete') as can`
 	);
 	if (rows[0]?.can)
-		throw new Error(
+		throw new CommandFault(
 			'the role of DATABASE_URL may take lines out of the audit log: give it a role of its own'
 		);
 }
@@ -35,7 +40,7 @@ async function poolerIsSet(databaseUrl: string, poolerUrl: string): Promise<void
 	const { rows: given } = await withDatabase(settings, databaseUrl, poolerUrl);
 	const other = wanted.find(({ setting }, i) => given[i]?.setting !== setting);
 	if (other)
-		throw new Error(
+		throw new CommandFault(
 			`sessions of EASY_CORNER_POOLER_URL need ${other.name} ${other.setting}: set it on the role, as the guide for administrators shows`
 		);
 }
@@ -50,13 +55,13 @@ export async function check(): Promise<boolean> {
 	const { databaseUrl, poolerUrl, replicaUrl, directory, erasuresFile, smtpUrl } = config;
 	const parts: Part[] = [
 		['settings', async () => requireProductionSettings(process.env)],
-		['database', () => withDatabase(({ db }) => db.execute(sql`select 1`))],
-		['version of the database', () => withDatabase(({ pool }) => requireSchemaVersion(pool))],
-		['audit log', () => withDatabase(({ db }) => recordIsSafe(db))],
-		['erasures', () => withDatabase(({ db }) => requireErasuresReplayed(db, erasuresFile))],
-		['file of erasures', () => access(erasuresFile === '' ? '.' : dirname(erasuresFile), constants.W_OK)]
+		['database', () => withDatabase(({ db }) => db.execute(sql`select 1`)), true],
+		['version of the database', () => withDatabase(({ pool }) => requireSchemaVersion(pool)), true],
+		['audit log', () => withDatabase(({ db }) => recordIsSafe(db)), true],
+		['erasures', () => withDatabase(({ db }) => requireErasuresReplayed(db, erasuresFile)), true],
+		['file of erasures', () => requireErasuresWritable(erasuresFile)]
 	];
-	if (poolerUrl) parts.push(['pooler', () => poolerIsSet(databaseUrl, poolerUrl)]);
+	if (poolerUrl) parts.push(['pooler', () => poolerIsSet(databaseUrl, poolerUrl), true]);
 	if (replicaUrl)
 		parts.push([
 			'read replica',
@@ -65,11 +70,14 @@ export async function check(): Promise<boolean> {
 	if (directory) parts.push(['staff directory', () => checkDirectory(directory)]);
 	if (smtpUrl) parts.push(['mail server', () => checkSmtp(smtpUrl)]);
 	let isWell = true;
-	for (const [name, stands] of parts) {
-		const fault = await stands().then(
-			() => null,
-			(error: unknown) => (error instanceof Error ? error.message : String(error))
-		);
+	let hasDatabase = true;
+	for (const [name, stands, isOfDatabase = false] of parts) {
+		// What rests on the database is not looked at where that isn't there, or of another version.
+		const fault =
+			isOfDatabase && !hasDatabase
+				? NOT_LOOKED
+				: await stands().then(() => null, isOfDatabase ? faultSentence : messageOf);
+		if (isOfDatabase && fault !== null) hasDatabase = false;
 		isWell &&= fault === null;
 		process.stdout.write(
 			`${fault === null ? 'ok  ' : 'FAIL'} ${name}${fault === null ? '' : `: ${fault}`}\n`

@@ -2,7 +2,7 @@ import { existsSync } from 'node:fs';
 import { resolve } from 'node:path';
 import { copyForTrial, readBackup, writeBackup } from '../../bin/lib/backup.mjs';
 import { postgresBin } from '../../bin/lib/packages.mjs';
-import { giveToOwners } from '../../bin/lib/roles.mjs';
+import { giveToOwners, type Roles } from '../../bin/lib/roles.mjs';
 import { readConfig } from '../../src/lib/server/config';
 import { openDatabase, type OpenDatabase } from '../../src/lib/server/db/client';
 import { prepareDatabase } from '../../src/lib/server/db/prepare';
@@ -55,9 +55,57 @@ export function needFile(name: string | undefined): string {
 	return resolve(process.env.INIT_CWD ?? process.cwd(), name);
 }
 
-/** The database by the role that owns its tables. */
+/** The database by the role that owns its tables; never the application's: tables made by that one can't be migrated by the other. */
 export const migrationUrl = () =>
-	process.env.EASY_CORNER_MIGRATION_DATABASE_URL || readConfig(process.env).databaseUrl;
+	needSetting(
+		'EASY_CORNER_MIGRATION_DATABASE_URL',
+		'the database’s address by the role that changes its tables, for this command alone'
+	);
+
+/** The roles that the settings name. */
+async function rolesOf(migrator: string, app: string): Promise<Roles> {
+	const owner = await withDatabase(async ({ pool }) => {
+		const { rows } = await pool.query<{ role: string }>('select current_user as role');
+		return rows[0]?.role ?? '';
+	}, migrator);
+	const userOf = (url: string) => decodeURIComponent(new URL(url).username);
+	return { owner, migrator: userOf(migrator), app: userOf(app) };
+}
+
+/** Refuses to make or change tables as any role but their owner, and as the application's own. */
+async function needOwner(migrator: string, app: string): Promise<void> {
+	const roles = await rolesOf(migrator, app);
+	if (roles.owner === roles.app)
+		throw new CommandFault(
+			`EASY_CORNER_MIGRATION_DATABASE_URL works as ${roles.app}, the application’s own role: name the role that owns the tables, as the guide for administrators shows.`
+		);
+	const other = await withDatabase(async ({ pool }) => {
+		const { rows } = await pool.query<{ owner: string }>(
+			`select tableowner as owner from pg_tables where schemaname in ('public', 'drizzle') and not pg_has_role(tableowner, 'usage') limit 1`
+		);
+		return rows[0]?.owner ?? null;
+	}, migrator);
+	if (other !== null)
+		throw new CommandFault(
+			`The tables belong to ${other}, and EASY_CORNER_MIGRATION_DATABASE_URL works as ${roles.owner}: end it with ?options=-c%20role%3D${other}, or let ${roles.owner} be a member of that role.`
+		);
+}
+
+/** Refuses to restore as a role that couldn't give the tables to their owner in the end. */
+async function needAdmin(admin: string, { owner, app }: Roles): Promise<void> {
+	const isOne = await withDatabase(async ({ pool }) => {
+		const { rows } = await pool.query<{ can: boolean }>(
+			`select rolsuper or (rolcreatedb and pg_has_role($1, 'member') and pg_has_role($2, 'member')) as can
+			from pg_roles where rolname = current_user`,
+			[owner, app]
+		);
+		return rows[0]?.can ?? false;
+	}, admin);
+	if (!isOne)
+		throw new CommandFault(
+			`The role of EASY_CORNER_ADMIN_DATABASE_URL must be a superuser, or may make databases and be a member of ${owner} and ${app}: nothing was changed.`
+		);
+}
 const adminUrl = () =>
 	needSetting(
 		'EASY_CORNER_ADMIN_DATABASE_URL',
@@ -69,6 +117,7 @@ export async function migrate([option]: readonly string[]): Promise<void> {
 	const { databaseUrl } = readConfig(process.env);
 	if (option === '--dry-run') return tryMigration();
 	if (option) throw new CommandFault(USAGE);
+	await needOwner(migrationUrl(), databaseUrl);
 	const steps = await pendingMigrations(migrationUrl());
 	await prepareDatabase(migrationUrl(), databaseUrl);
 	say(steps.length === 0 ? 'The database is of this version.' : `Done: ${steps.join(', ')}.`);
@@ -103,17 +152,16 @@ export async function backup([name]: readonly string[]): Promise<void> {
 export async function restore([name]: readonly string[]): Promise<void> {
 	const file = needFile(name);
 	if (!existsSync(file)) throw new CommandFault(`There is no file ${file}.`);
-	const admin = adminUrl();
-	await readBackup(needBin(), admin, file);
-	await prepareDatabase(admin, admin);
-	const open = openDatabase(admin);
-	try {
-		await recordRestore(open.db, new Date());
-	} finally {
-		await open.pool.end();
-	}
-	await giveToOwners(needBin(), admin);
-	say('Restored. Now run "migrate", then "replay-erasures FILE": the program refuses to start before.');
+	const [bin, admin, app] = [needBin(), adminUrl(), readConfig(process.env).databaseUrl];
+	const roles = await rolesOf(migrationUrl(), app);
+	await needAdmin(admin, roles);
+	// Everything that the program needs is there before the database takes the name.
+	await readBackup(bin, admin, file, async (fresh) => {
+		await prepareDatabase(fresh, app);
+		await withDatabase(({ db }) => recordRestore(db, new Date()), fresh);
+		await giveToOwners(bin, fresh, roles);
+	});
+	say('Restored. Now run "replay-erasures FILE": the program refuses to start before.');
 }
 
 /** Erases again who was erased since the backup. */

@@ -10,7 +10,8 @@ export const USAGE = `usage: npm run app -- COMMAND
   archive write FILE        writes everything in open formats to FILE, readable for you alone
   archive load FILE         loads such a file into an empty database (by EASY_CORNER_MIGRATION_DATABASE_URL)
   backup FILE               writes everything of one moment to FILE, readable for you alone
-  restore FILE              puts a backup in the place of the database (by EASY_CORNER_ADMIN_DATABASE_URL)
+  restore FILE              puts a backup in the place of the database (by EASY_CORNER_ADMIN_DATABASE_URL, for the role of
+                            EASY_CORNER_MIGRATION_DATABASE_URL)
   replay-erasures FILE      erases again who was erased since the backup; the door is closed until then`;
 
 /** A command that can't be carried out as it was typed, or not here; the text is one sentence. */

@@ -1,3 +1,5 @@
+import { once } from 'node:events';
+import { connect } from 'node:net';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { openDatabase, type OpenDatabase } from '$lib/server/db/client';
 import { DatabaseWatch } from '$lib/server/db/database-watch';
@@ -22,7 +24,7 @@ it('figures are given as text for Prometheus, without an address or a name, on a
 	const watch = new DatabaseWatch(test.url, () => {});
 	const streams = new OpenStreams();
 	streams.open('link:a');
-	const server = serveMetrics(port, { ...open, watch, streams, planning: { waitingCount: 3 } });
+	const end = await serveMetrics(port, { ...open, watch, streams, planning: { waitingCount: 3 } });
 	recordResponse('GET', '/c/[token=token]/plan', 200, 0.02);
 	const answer = await fetch(`http://127.0.0.1:${port}/metrics`);
 	expect(answer.headers.get('content-type')).toContain('text/plain');
@@ -38,5 +40,12 @@ it('figures are given as text for Prometheus, without an address or a name, on a
 		'easy_corner_http_request_seconds_bucket{le="0.03",method="GET",route="/c/[token=token]/plan",status="200"} 1'
 	);
 	expect((await fetch(`http://127.0.0.1:${port}/`)).status).toBe(404);
-	await new Promise((resolve) => server.close(resolve));
+	// A second process is told that the port is taken, and a client that stays connected doesn't hold up the end.
+	await expect(
+		serveMetrics(port, { ...open, watch, streams, planning: { waitingCount: 0 } })
+	).rejects.toThrow(`EASY_CORNER_METRICS_PORT is ${port}, and that port can’t be opened (EADDRINUSE)`);
+	const stays = connect(port, '127.0.0.1');
+	await once(stays, 'connect');
+	await end();
+	await once(stays, 'close');
 });

@@ -145,6 +145,36 @@ describe('the page for who runs it, on a machine that has nothing yet', () => {
 		writeFileSync(file, filled);
 		await run(join(postgresBin() ?? '', 'psql'), ['-v', 'ON_ERROR_STOP=1', '-d', postgres.url, '-f', file]);
 		expect((await app(['start'])).text).toContain('run "npm run app -- migrate" first');
+		// Before the database is made, and by the wrong role, each command says in one sentence what to do, and changes nothing.
+		const sentence = async (args: string[], env: Record<string, string> = {}) => {
+			const { code, text } = await app(args, env);
+			expect([code, text.trim().split('\n').length], text).toEqual([1, 1]);
+			return text;
+		};
+		const wrong = urlOf('easy_corner_app').replace(':of-easy_corner_app@', ':wrong@');
+		expect(await sentence(['migrate'])).toContain('EASY_CORNER_MIGRATION_DATABASE_URL is missing');
+		for (const address of [urlOf('easy_corner_app'), urlOf('easy_corner_app', '?application_name=x')])
+			expect(await sentence(['migrate'], { EASY_CORNER_MIGRATION_DATABASE_URL: address })).toContain(
+				'the application’s own role'
+			);
+		expect(await sentence(['migrate'], { EASY_CORNER_MIGRATION_DATABASE_URL: wrong })).toContain(
+			'refuses this user or password'
+		);
+		for (const command of [
+			['start'],
+			['user', 'add', 'a@b.example', 'A'],
+			['archive', 'write', join(folder, 'x')]
+		])
+			expect(await sentence(command, { DATABASE_URL: wrong }), command.join(' ')).toContain(
+				'refuses this user or password'
+			);
+		expect(await sentence(['user', 'add', 'a@b.example', 'A'])).toContain('npm run app -- migrate');
+		const early = await app(['check']);
+		expect(early.text).not.toMatch(/select|Failed query|\bat .*\.js/);
+		expect(early.text).toMatch(/FAIL version of the database: .*migrate[\s\S]*FAIL audit log: not looked at/);
+		expect(await ask(`select count(*)::int as n from pg_tables where schemaname = 'public'`)).toEqual([
+			{ n: 0 }
+		]);
 		const asMigrator = {
 			EASY_CORNER_MIGRATION_DATABASE_URL: urlOf(
 				'easy_corner_migrator',
@@ -153,6 +183,12 @@ describe('the page for who runs it, on a machine that has nothing yet', () => {
 		};
 		expect(await app(['migrate'], asMigrator)).toMatchObject({ code: 0 });
 		expect((await app(['migrate'], asMigrator)).text).toContain('of this version');
+		// The migrator without its role would own what it makes.
+		expect(
+			await sentence(['migrate'], {
+				EASY_CORNER_MIGRATION_DATABASE_URL: urlOf('easy_corner_app', '?options=-c%20role%3Deasy_corner_app')
+			})
+		).toContain('the application’s own role');
 		expect(await ask(`select tableowner from pg_tables where tablename = 'people'`)).toEqual([
 			{ tableowner: 'easy_corner_owner' }
 		]);
@@ -226,8 +262,13 @@ describe('the page for who runs it, on a machine that has nothing yet', () => {
 		expect((await app(['migrate', '--dry-run'], { ...asAdmin, ...asMigrator })).text).toContain(
 			'nothing would'
 		);
-		expect(await app(['restore', file], asAdmin)).toMatchObject({ code: 0 });
-		expect(await app(['migrate'], asMigrator)).toMatchObject({ code: 0 });
+		const weak = { EASY_CORNER_ADMIN_DATABASE_URL: urlOf('easy_corner_app') };
+		expect(await app(['restore', file], { ...weak, ...asMigrator })).toMatchObject({
+			code: 1,
+			text: expect.stringContaining('must be a superuser')
+		});
+		expect(await app(['restore', file], { ...asAdmin, ...asMigrator })).toMatchObject({ code: 0 });
+		expect((await app(['migrate'], asMigrator)).text).toContain('of this version');
 		const closed = await app(['start']);
 		expect(closed.text).toContain('holds someone who was erased since');
 		expect(await app(['check'])).toMatchObject({ code: 1 });

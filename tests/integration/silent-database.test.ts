@@ -36,7 +36,7 @@ afterAll(async () => {
 });
 
 const soon = (check: () => unknown) => vi.waitFor(check, PATIENCE);
-const health = () => readHealth(open.db, watch, new Date());
+const health = () => readHealth(open.db, watch, '', new Date());
 const one = () => open.db.execute(sql`select 1 as one`);
 
 describe('a database that falls silent', () => {
@@ -77,7 +77,7 @@ describe('a database that falls silent', () => {
 		const other = new DatabaseWatch(test.url, () => {});
 		other.start();
 		await soon(() => expect(other.canWrite).toBe(false));
-		expect(await readHealth(open.db, other, new Date())).toMatchObject({
+		expect(await readHealth(open.db, other, '', new Date())).toMatchObject({
 			status: 'down',
 			database: 'ok',
 			disk: 'the database can’t write: its disk may be full'

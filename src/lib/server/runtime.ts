@@ -11,6 +11,8 @@ import { OpenStreams } from './live/open-streams';
 import { PlanPool } from './planning/plan-pool';
 import { FiguresDatabase } from './workforce/figures-database';
 import { receiveBounces } from './email/receive-bounces';
+import { log } from './log';
+import { serveMetrics } from './metrics/metrics';
 
 /** What one process of the application runs on; made on first use, so that a build touches no database. */
 interface Runtime extends OpenDatabase {
@@ -34,20 +36,39 @@ let joined: Jobs | null = null;
  */
 export const wakeJob: Jobs['wake'] = (name) => joined?.wake(name);
 
-/** Joins the queue, once the database has this version; leaves it when the process is asked to end. */
-export async function startQueue(): Promise<void> {
+/**
+ * The process ends this long after it was asked to, ms, whatever still works on something: less than what starts it waits (30 s by
+ * `deploy`), so that it is never killed. What is cut off is in the database, and the queue takes it up again.
+ */
+const LONGEST_END_MS = 9000;
+
+/**
+ * Joins the queue and opens the ports of its own, once the database has this version; ends all of it when the process is asked to end.
+ * @throws ConfigError where a port can't be used
+ */
+export async function startServices(): Promise<void> {
 	const { db, config, pool, figures, replica, changes, watch } = runtime();
 	const { databaseUrl, poolerUrl, keys } = config;
+	const { bouncesPort, metricsPort } = config;
+	// Ports first: whoever can't open one is told before anything has begun.
+	const receiver = bouncesPort === null ? null : await receiveBounces(db, bouncesPort, () => new Date());
+	const endMetrics = metricsPort === null ? null : await serveMetrics(metricsPort, runtime());
 	watch.start();
 	const thread = new ReassessThread();
 	const reassess = (_: unknown, workMs: number) => thread.run({ databaseUrl, poolerUrl, keys, workMs });
 	const jobs = await startJobs({ db, pool, config, figures, reassess }, () => new Date());
 	joined = jobs;
-	const receiver =
-		config.bouncesPort === null ? null : await receiveBounces(db, config.bouncesPort, () => new Date());
-	// Streams end first, because adapter-node waits for open responses; then it reports that it has stopped.
-	for (const signal of ['SIGTERM', 'SIGINT'] as const) process.once(signal, () => changes.close());
+	for (const signal of ['SIGTERM', 'SIGINT'] as const)
+		process.once(signal, () => {
+			// Streams end first, because adapter-node waits for open responses; then it reports that it has stopped.
+			changes.close();
+			setTimeout(() => {
+				log({ level: 'warn', event: 'ended-at-limit' });
+				process.exit(0);
+			}, LONGEST_END_MS).unref();
+		});
 	process.once('sveltekit:shutdown', () => {
+		void endMetrics?.();
 		void receiver?.stop();
 		thread.stop();
 		void jobs.stop().finally(async () => {

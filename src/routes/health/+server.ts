@@ -4,6 +4,7 @@ import type { RequestHandler } from './$types';
 
 /** The state of this process: 200 while it can serve people, even where something needs attention; otherwise 503. */
 export const GET: RequestHandler = async ({ locals }) => {
-	const health = await readHealth(locals.db, runtime().watch, locals.now);
+	const { watch, config } = runtime();
+	const health = await readHealth(locals.db, watch, config.erasuresFile, locals.now);
 	return Response.json(health, { status: health.status === 'down' ? 503 : 200 });
 };

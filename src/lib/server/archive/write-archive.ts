@@ -1,5 +1,5 @@
 import { createHash } from 'node:crypto';
-import { Readable } from 'node:stream';
+import { pipeline, type Readable } from 'node:stream';
 import { createGzip } from 'node:zlib';
 import type pg from 'pg';
 import { pack, type Pack } from 'tar-stream';
@@ -35,13 +35,21 @@ interface WrittenFile {
 
 const isOfPerson = (table: ArchiveTable): table is (typeof PERSON_TABLES)[number] => 'where' in table;
 
-/** Puts files into a tar archive, each once there is room for it. */
+/** Puts files into a tar archive, each once there is room for it; none where the reader has gone. */
 function tarOf(files: () => AsyncIterable<WrittenFile>): Pack {
 	const tar = pack();
 	const put = ({ path, bytes }: WrittenFile) =>
 		new Promise<void>((resolve, reject) => {
+			// A reader who goes while a file waits for room leaves it waiting for ever.
+			const gone = () => reject(new Error('The archive was given up'));
+			if (tar.destroyed) return gone();
+			tar.once('close', gone);
 			const header = { name: path, size: bytes.length, mtime: SAME_MOMENT, mode: 0o600 };
-			const entry = tar.entry(header, (error) => (error ? reject(error) : resolve()));
+			const entry = tar.entry(header, (error) => {
+				tar.off('close', gone);
+				if (error) reject(error);
+				else resolve();
+			});
 			entry.end(bytes);
 		});
 	void (async () => {
@@ -108,8 +116,6 @@ export async function writeArchive(client: pg.ClientBase, wish: ArchiveWish): Pr
 	// The first statement decides on the moment.
 	await client.query('select 1');
 	const tar = tarOf(() => filesOf(client, wish));
-	const gzip = createGzip();
-	tar.on('error', (error) => gzip.destroy(error));
-	gzip.on('close', () => tar.destroy());
-	return tar.pipe(gzip);
+	// Each end of it ends with the other, and hears the other's fault: a reader who goes is no fault of anybody's.
+	return pipeline(tar, createGzip(), () => {});
 }

@@ -3,6 +3,7 @@ import { and, eq } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { describeError, log } from '../log';
+import { listenOn } from '../http/own-server';
 import { lockPerson } from '../people/lock-person';
 import { recordBounce } from './deliver-emails';
 import { isMailboxUnknown } from './mail-transport';
@@ -60,6 +61,8 @@ export async function receiveBounces(db: Db, port: number, clock: () => Date): P
 		logger: false,
 		onData(stream, _session, done) {
 			const chunks: Buffer[] = [];
+			// A sender who breaks off sends it again.
+			stream.on('error', (error: Error) => done(error));
 			stream.on('data', (chunk: Buffer) => void (stream.sizeExceeded || chunks.push(chunk)));
 			stream.on('end', () => {
 				if (stream.sizeExceeded) return done(Object.assign(new Error('too large'), { responseCode: 552 }));
@@ -74,8 +77,8 @@ export async function receiveBounces(db: Db, port: number, clock: () => Date): P
 			});
 		}
 	});
+	await listenOn(server.server, port, 'EASY_CORNER_BOUNCES_PORT');
 	server.on('error', (error) => log({ level: 'warn', event: 'bounce-receiver', ...describeError(error) }));
-	await new Promise<void>((resolve) => server.listen(port, '127.0.0.1', resolve));
 	const address = server.server.address();
 	return {
 		port: typeof address === 'object' && address ? address.port : port,

@@ -20,8 +20,34 @@ const LOCK = 727_301_445;
 
 const UUID = /^[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}$/;
 
-/** An unreadable line of the file; the message says which. */
+/** The file can't be written, or a line of it can't be read; the message says which, and what to do. */
 export class ErasuresFileError extends Error {}
+
+/**
+ * Why the file can't be written; null where it can, or where none is kept. It is opened as it will be when somebody is erased, and made
+ * where there is none yet.
+ */
+export async function erasuresFileFault(file: string): Promise<string | null> {
+	if (file === '') return null;
+	try {
+		await (await open(file, 'a', 0o600)).close();
+		return null;
+	} catch (error) {
+		return (error as NodeJS.ErrnoException).code ?? 'no reason given';
+	}
+}
+
+/**
+ * Refuses to start where people who are erased couldn't be noted: after a restore they would be back.
+ * @throws ErasuresFileError that says what to do
+ */
+export async function requireErasuresWritable(file: string): Promise<void> {
+	const fault = await erasuresFileFault(file);
+	if (fault !== null)
+		throw new ErasuresFileError(
+			`The file of erasures ${file} (EASY_CORNER_ERASURES_FILE) can’t be written (${fault}): let the program’s account write it, or choose a file in a folder that it may write to.`
+		);
+}
 
 function lineOf(text: string, n: number): ErasureLine {
 	try {

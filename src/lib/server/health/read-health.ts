@@ -4,6 +4,7 @@ import { and, eq, isNull, lt, min, or, sql } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 import type { DatabaseWatch } from '../db/database-watch';
 import { countRefused } from '../email/undelivered';
+import { erasuresFileFault } from '../erasure/erasures-file';
 
 const { emails } = schema;
 
@@ -29,6 +30,8 @@ export interface Health {
 	readonly disk: Standing;
 	readonly mail: Standing;
 	readonly queue: Standing;
+	/** Whether people who are erased can be noted in the file of erasures. */
+	readonly erasures: Standing;
 }
 
 /** A promise's value, or null where it takes too long. */
@@ -85,9 +88,19 @@ async function workStands(db: Db, now: Date): Promise<Pick<Health, 'mail' | 'que
 	};
 }
 
-/** Reports the health of the application, within two seconds whatever happens. Cost: four index look-ups. */
-export async function readHealth(db: Db, watch: DatabaseWatch, now: Date): Promise<Health> {
+/**
+ * Reports the health of the application, within two seconds whatever happens. Cost: four index look-ups.
+ * @param erasuresFile where erasures are noted; empty where they aren't
+ */
+export async function readHealth(
+	db: Db,
+	watch: DatabaseWatch,
+	erasuresFile: string,
+	now: Date
+): Promise<Health> {
 	const disk = await diskStands(watch);
+	const fault = await erasuresFileFault(erasuresFile);
+	const erasures = fault === null ? 'ok' : `the file of erasures can’t be written (${fault})`;
 	const work = watch.isSilent
 		? null
 		: await within(
@@ -95,8 +108,15 @@ export async function readHealth(db: Db, watch: DatabaseWatch, now: Date): Promi
 				workStands(db, now).catch(() => null)
 			);
 	if (!work)
-		return { status: 'down', database: 'does not answer', disk, mail: 'not known', queue: 'not known' };
-	const isWell = [work.mail, work.queue].every((standing) => standing === 'ok');
+		return {
+			status: 'down',
+			database: 'does not answer',
+			disk,
+			mail: 'not known',
+			queue: 'not known',
+			erasures
+		};
+	const isWell = [work.mail, work.queue, erasures].every((standing) => standing === 'ok');
 	const status = disk !== 'ok' ? 'down' : isWell ? 'ok' : 'degraded';
-	return { status, database: 'ok', disk, ...work };
+	return { status, database: 'ok', disk, ...work, erasures };
 }

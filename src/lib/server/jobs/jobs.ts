@@ -146,10 +146,11 @@ export async function startJobs(
 			const { n, newest, missing } = await sealAuditLog(db, clock, shallGoOn);
 			// Whoever keeps the log has this apart from the database: it proves later that nothing was changed.
 			if (n > 0) log({ level: 'info', event: 'record-sealed', lines: n, seal: newest ?? '' });
+			// The alarm comes before anything that may fail.
+			if (missing !== 0) log({ level: 'error', event: 'record-lines-missing', lines: missing });
 			// Acts are told once their lines are sealed.
 			if (n > 0) wake('webhooks');
 			if (config.erasuresFile !== '') await writeErasures(db, config.erasuresFile);
-			if (missing !== 0) log({ level: 'error', event: 'record-lines-missing', lines: missing });
 		},
 		webhooks: (shallGoOn) => deliverWebhookMessages(db, postSigned, clock, shallGoOn),
 		directory: async () => {

@@ -1,4 +1,4 @@
-import { createServer, type Server } from 'node:http';
+import { createServer } from 'node:http';
 import { collectDefaultMetrics, Gauge, Histogram, Registry } from 'prom-client';
 import type pg from 'pg';
 import type { Db } from '../db/client';
@@ -6,6 +6,7 @@ import type { DatabaseWatch } from '../db/database-watch';
 import { oldestJobSeconds, oldestWaitSeconds } from '../health/read-health';
 import type { OpenStreams } from '../live/open-streams';
 import { describeError, log } from '../log';
+import { closeServer, listenOn } from '../http/own-server';
 import { countRefused } from '../email/undelivered';
 import type { PlanPool } from '../planning/plan-pool';
 
@@ -84,8 +85,10 @@ function setUp({ db, pool, watch, streams, planning }: Measured): void {
 /**
  * Serves metrics in the Prometheus text format at `/metrics`, on a port of their own and on this machine only: they are not for the
  * application's users.
+ * @returns ends it, whoever is connected
+ * @throws ConfigError where the port can't be used
  */
-export function serveMetrics(port: number, measured: Measured): Server {
+export async function serveMetrics(port: number, measured: Measured): Promise<() => Promise<void>> {
 	setUp(measured);
 	const server = createServer((request, response) => {
 		if (request.method !== 'GET' || request.url !== '/metrics') {
@@ -100,6 +103,7 @@ export function serveMetrics(port: number, measured: Measured): Server {
 			}
 		);
 	});
+	await listenOn(server, port, 'EASY_CORNER_METRICS_PORT');
 	server.on('error', (error) => log({ level: 'error', event: 'metrics', ...describeError(error) }));
-	return server.listen(port, '127.0.0.1');
+	return () => closeServer(server);
 }

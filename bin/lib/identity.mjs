@@ -116,6 +116,7 @@ export async function startIdentity({ port = 0, appPort }) {
 		issuer,
 		env: {
 			EASY_CORNER_OIDC_ISSUER: issuer,
+			EASY_CORNER_PRIVATE_HOSTS: '127.0.0.1',
 			EASY_CORNER_OIDC_CLIENT_ID: CLIENT.id,
 			EASY_CORNER_OIDC_CLIENT_SECRET: CLIENT.secret,
 			EASY_CORNER_OIDC_NAME: 'Lanterns'

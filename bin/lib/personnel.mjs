@@ -191,7 +191,11 @@ export async function startPersonnel({ port = 0, databaseUrl }) {
 	return {
 		url,
 		workers,
-		env: { EASY_CORNER_SCIM_URL: url, EASY_CORNER_SCIM_TOKEN: TOKEN },
+		env: {
+			EASY_CORNER_SCIM_URL: url,
+			EASY_CORNER_SCIM_TOKEN: TOKEN,
+			EASY_CORNER_PRIVATE_HOSTS: '127.0.0.1'
+		},
 		stop: async () => {
 			server.closeAllConnections();
 			await new Promise((resolve) => server.close(resolve));

@@ -121,7 +121,7 @@ describe('the webhook', () => {
 		expect(await alerted(30)).toBe(1);
 		const { url, got, close } = await webhookReceiver([500, 302, 200]);
 		const tell = (minutes: number) =>
-			tellWebhook(db(), { url, secret: 'a secret' }, postSigned, desk.later(minutes));
+			tellWebhook(db(), { url, secret: 'a secret' }, postSigned(['127.0.0.1']), desk.later(minutes));
 		expect(await tell(31)).toBe(0);
 		// A redirect is followed nowhere.
 		expect(await tell(32)).toBe(0);
@@ -151,12 +151,14 @@ describe('the webhook', () => {
 			});
 		const { url, close } = await webhookReceiver([]);
 		await close();
-		expect(await tellWebhook(db(), { url, secret: 's' }, postSigned, now)).toBe(0);
+		expect(await tellWebhook(db(), { url, secret: 's' }, postSigned(['127.0.0.1']), now)).toBe(0);
 		const [kept] = await db().select().from(deputyAlerts);
 		expect(kept?.webhookAt).toBeNull();
 		// A day later it is no news, whatever the address.
 		const late = await webhookReceiver([200]);
-		expect(await tellWebhook(db(), { url: late.url, secret: 's' }, postSigned, desk.later(25 * 60))).toBe(0);
+		expect(
+			await tellWebhook(db(), { url: late.url, secret: 's' }, postSigned(['127.0.0.1']), desk.later(25 * 60))
+		).toBe(0);
 		await late.close();
 		expect(late.got).toEqual([]);
 	});

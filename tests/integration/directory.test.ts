@@ -33,7 +33,7 @@ const { auditLines, cases, directory, people, rosterImports } = schema;
 let desk: Desk;
 let personnel: Awaited<ReturnType<typeof startPersonnel>>;
 const db = () => desk.test.db;
-const service = (): DirectoryAddress => ({ url: personnel.url, token: TOKEN });
+const service = (): DirectoryAddress => ({ url: personnel.url, token: TOKEN, privateHosts: ['127.0.0.1'] });
 
 beforeAll(async () => {
 	desk = await Desk.make(now);
@@ -468,7 +468,7 @@ describe('a directory that fails', () => {
 		await new Promise<void>((resolve) => server.listen(0, '127.0.0.1', resolve));
 		const { port } = server.address() as AddressInfo;
 		return {
-			at: { url: `http://127.0.0.1:${port}/scim/v2/`, token: '' },
+			at: { url: `http://127.0.0.1:${port}/scim/v2/`, token: '', privateHosts: ['127.0.0.1'] },
 			asked: () => asked,
 			close: () => new Promise((resolve) => server.close(resolve))
 		};
@@ -546,9 +546,21 @@ describe('a directory that fails', () => {
 	});
 
 	it('is no longer read where the database says that nothing is due', async () => {
-		expect(await readDirectory(db(), { url: 'http://127.0.0.1:9', token: '' }, () => now)).toBeNull();
+		expect(
+			await readDirectory(
+				db(),
+				{ url: 'http://127.0.0.1:9', token: '', privateHosts: ['127.0.0.1'] },
+				() => now
+			)
+		).toBeNull();
 		await settings();
 		await db().execute(sql`update directory set wanted_at = null`);
-		expect(await readDirectory(db(), { url: 'http://127.0.0.1:9', token: '' }, () => now)).toBeNull();
+		expect(
+			await readDirectory(
+				db(),
+				{ url: 'http://127.0.0.1:9', token: '', privateHosts: ['127.0.0.1'] },
+				() => now
+			)
+		).toBeNull();
 	});
 });

@@ -49,7 +49,7 @@ async function hookAt(url: string, over: Partial<WebhookInput> = {}): Promise<st
 }
 
 const seal = (minutes: number) => sealAuditLog(db(), () => desk.later(minutes), always);
-const deliver = (minutes: number, post: PostSigned = postSigned) =>
+const deliver = (minutes: number, post: PostSigned = postSigned(['127.0.0.1'])) =>
 	deliverWebhookMessages(db(), post, () => desk.later(minutes), always);
 const messages = () => db().select().from(webhookMessages).orderBy(asc(webhookMessages.queuedAt));
 
@@ -179,7 +179,7 @@ describe('a webhook', () => {
 	it('is tried by hand, on or off, and says what it met', async () => {
 		const { url, got, close } = await webhookReceiver([404]);
 		const id = await hookAt(url, { isOn: false });
-		const attempt = () => tryWebhook(db(), desk.coordinator, { id, post: postSigned }, now);
+		const attempt = () => tryWebhook(db(), desk.coordinator, { id, post: postSigned(['127.0.0.1']) }, now);
 		expect(await attempt()).toEqual({ isTaken: false, fault: '404' });
 		expect(await attempt()).toEqual({ isTaken: true });
 		await close();
@@ -205,9 +205,9 @@ describe('setting webhooks up', () => {
 		await removeWebhook(db(), desk.coordinator, id, now);
 		await removeWebhook(db(), desk.coordinator, id, now);
 		expect(await refused({ id, version: 2 })).toBe('conflict');
-		expect(await faultOf(tryWebhook(db(), desk.coordinator, { id, post: postSigned }, now))).toBe(
-			'not-found'
-		);
+		expect(
+			await faultOf(tryWebhook(db(), desk.coordinator, { id, post: postSigned(['127.0.0.1']) }, now))
+		).toBe('not-found');
 		expect(await db().$count(auditLines, eq(auditLines.act, 'webhook-removed'))).toBe(1);
 		for (let i = 0; i < MAX_WEBHOOKS; i += 1) await set({ name: `Hook ${i}` });
 		expect(await refused({})).toBe('conflict');

@@ -14,6 +14,8 @@ export interface IdentitySettings {
 	readonly name: string;
 	/** Whether email addresses are trusted where the issuer does not say if it verified them. */
 	readonly trustsAddresses: boolean;
+	/** As in {@link Config}. */
+	readonly privateHosts: readonly string[];
 }
 
 /** Where a SCIM 2.0 service is, such as the organisation's staff directory. */
@@ -22,6 +24,8 @@ export interface DirectoryAddress {
 	readonly url: string;
 	/** Bearer token; empty where there is none. */
 	readonly token: string;
+	/** As in {@link Config}. */
+	readonly privateHosts: readonly string[];
 }
 
 /** Settings from the environment. */
@@ -56,6 +60,8 @@ export interface Config {
 	readonly identity: IdentitySettings | null;
 	/** The staff directory; null where none is connected. */
 	readonly directory: DirectoryAddress | null;
+	/** Hosts on this machine or in a private network that may be asked, by webhooks too; all others there are refused. */
+	readonly privateHosts: readonly string[];
 	/** Factor on the limits of writes per minute; higher where many people share one address. */
 	readonly writesFactor: number;
 }
@@ -115,7 +121,8 @@ function identityOf(env: NodeJS.ProcessEnv): IdentitySettings | null {
 		clientId: env.EASY_CORNER_OIDC_CLIENT_ID,
 		clientSecret: env.EASY_CORNER_OIDC_CLIENT_SECRET ?? '',
 		name: env.EASY_CORNER_OIDC_NAME || url.hostname,
-		trustsAddresses: env.EASY_CORNER_OIDC_TRUST_ADDRESSES === 'yes'
+		trustsAddresses: env.EASY_CORNER_OIDC_TRUST_ADDRESSES === 'yes',
+		privateHosts: privateHostsOf(env)
 	};
 }
 
@@ -136,8 +143,15 @@ function directoryOf(env: NodeJS.ProcessEnv): DirectoryAddress | null {
 		throw new ConfigError(
 			'EASY_CORNER_SCIM_URL must be an address such as https://directory.example/scim/v2, without a sign-in in it.'
 		);
-	return { url, token: env.EASY_CORNER_SCIM_TOKEN ?? '' };
+	return { url, token: env.EASY_CORNER_SCIM_TOKEN ?? '', privateHosts: privateHostsOf(env) };
 }
+
+/** The hosts of a list such as `directory.internal, 10.0.0.5`. */
+const privateHostsOf = (env: NodeJS.ProcessEnv): string[] =>
+	(env.EASY_CORNER_PRIVATE_HOSTS ?? '')
+		.split(',')
+		.map((host) => host.trim().toLowerCase())
+		.filter((host) => host !== '');
 
 function factorOf(text: string | undefined): number {
 	if (!text) return 1;
@@ -194,6 +208,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
 		secondFactorRoles: rolesOf(env.EASY_CORNER_SECOND_FACTOR),
 		identity: identityOf(env),
 		directory: directoryOf(env),
+		privateHosts: privateHostsOf(env),
 		writesFactor: factorOf(env.EASY_CORNER_WRITES_FACTOR),
 		keys: keysOf(env),
 		erasuresFile: env.EASY_CORNER_ERASURES_FILE ?? '',

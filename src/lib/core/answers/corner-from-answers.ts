@@ -89,10 +89,15 @@ class Reader {
 				: null;
 		const [lowest, highest] = [measured(low), measured(high)];
 		// A default end gives way to the measured height: it must never lie on the wrong side of it.
-		const range: Range = [
-			lowest ?? Math.min(defaultLength(low, this.answers), now, highest ?? Infinity),
-			highest ?? Math.max(defaultLength(high, this.answers), now, lowest ?? -Infinity)
-		];
+		const usual: Range = [defaultLength(low, this.answers), defaultLength(high, this.answers)];
+		const range = withRoom(
+			[
+				lowest ?? Math.min(usual[0], now, highest ?? Infinity),
+				highest ?? Math.max(usual[1], now, lowest ?? -Infinity)
+			],
+			{ isLowKnown: lowest !== null, isHighKnown: highest !== null },
+			{ spanMm: usual[1] - usual[0], bounds: LENGTH_FIELDS[low].bounds }
+		);
 		const read = !this.issues.some(({ field }) => field === low || field === high);
 		if (read && range[0] > range[1]) this.issues.push({ field: high, code: 'range-order', readMm: range[1] });
 		else if (
@@ -103,6 +108,19 @@ class Reader {
 			this.issues.push({ field: HEIGHT_OF[of], code: 'outside-range', readMm: now });
 		return range;
 	}
+}
+
+/**
+ * A range with room to move: furniture that moves, and stands at its one known end, goes from there as far as such furniture usually does. A
+ * range that is a point would be planned as if it didn't move.
+ */
+function withRoom(
+	[low, high]: Range,
+	{ isLowKnown, isHighKnown }: { readonly isLowKnown: boolean; readonly isHighKnown: boolean },
+	{ spanMm, bounds: [least, most] }: { readonly spanMm: number; readonly bounds: readonly [number, number] }
+): Range {
+	if (low < high || (isLowKnown && isHighKnown)) return [low, high];
+	return isHighKnown ? [Math.max(least, high - spanMm), high] : [low, Math.min(most, low + spanMm)];
 }
 
 /** The field with the current height of adjustable furniture. */

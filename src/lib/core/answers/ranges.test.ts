@@ -29,6 +29,30 @@ describe('how far a seat can be set', () => {
 		expect(assumedLengths({ ...ANSWERS, seatLow: '43' })).toEqual(['seatHigh']);
 	});
 
+	it('is never a point where an end is not known: what stands at its known end moves all the same', () => {
+		expect(rangeOf({ seatHeight: '54', seatLow: '54' })).toEqual({ range: [540, 640], issues: [] });
+		expect(rangeOf({ seatHeight: '40', seatHigh: '40' })).toEqual({ range: [300, 400], issues: [] });
+		const spotOf = (more: Readonly<Record<string, string>>) => {
+			const answers = {
+				...ANSWERS,
+				screenKind: 'monitor',
+				keysKind: 'separate',
+				topAboveBase: '45',
+				...more
+			};
+			return cornerFromAnswers(answers, 'upright').corner?.spot;
+		};
+		for (const height of ['62', '72', '120', '130']) {
+			const desk = spotOf({ surfaceMoves: 'yes', surfaceHeight: height, surfaceLow: height })?.surface;
+			const lowMm = Number(height) * 10;
+			expect(desk?.range).toEqual([lowMm, lowMm < 1200 ? 1200 : Math.min(1500, lowMm + 550)]);
+		}
+		const screen = spotOf({ screenMoves: 'yes', topAboveBase: '52', screenLow: '52' })?.screen;
+		expect(screen?.range).toEqual([520, 670]);
+		// Both ends typed the same are what the person says.
+		expect(rangeOf({ seatHeight: '45', seatLow: '45', seatHigh: '45' }).range).toEqual([450, 450]);
+	});
+
 	it('is refused where both ends were typed upside down', () => {
 		expect(rangeOf({ seatLow: '53', seatHigh: '43' }).issues).toEqual([
 			{ field: 'seatHigh', code: 'range-order', readMm: 430 }

@@ -1,5 +1,6 @@
 import * as oidc from 'openid-client';
 import { isLoopback, type IdentitySettings } from '../config';
+import { safeFetch } from '../http/safe-fetch';
 import { describeError, log } from '../log';
 
 /** Time the organisation's sign-in has to answer, s. Our assumption. */
@@ -56,7 +57,30 @@ export interface ProviderClaims {
 
 const found = new WeakMap<IdentitySettings, Promise<oidc.Configuration>>();
 
-function discovered({ issuer, clientId, clientSecret }: IdentitySettings): Promise<oidc.Configuration> {
+/** Longest answer of an issuer, bytes: its metadata and keys have some thousands. Our assumption. */
+const MOST_BYTES = 1024 * 1024;
+
+/** How the client library asks the issuer, now and later. */
+const askedBy =
+	(privateHosts: readonly string[]): oidc.CustomFetch =>
+	(url, { method, headers, body }) =>
+		safeFetch(url, {
+			method,
+			headers,
+			...(body === undefined || body === null
+				? {}
+				: { body: body instanceof URLSearchParams ? body.toString() : (body as string | Uint8Array) }),
+			timeoutMs: PATIENCE_S * 1000,
+			mostBytes: MOST_BYTES,
+			privateHosts
+		});
+
+function discovered({
+	issuer,
+	clientId,
+	clientSecret,
+	privateHosts
+}: IdentitySettings): Promise<oidc.Configuration> {
 	const url = new URL(issuer);
 	return oidc.discovery(
 		url,
@@ -64,7 +88,11 @@ function discovered({ issuer, clientId, clientSecret }: IdentitySettings): Promi
 		undefined,
 		clientSecret === '' ? oidc.None() : oidc.ClientSecretBasic(clientSecret),
 		// Plain HTTP only to this machine itself: settings refuse any other.
-		{ timeout: PATIENCE_S, execute: isLoopback(url.hostname) ? [oidc.allowInsecureRequests] : [] }
+		{
+			timeout: PATIENCE_S,
+			execute: isLoopback(url.hostname) ? [oidc.allowInsecureRequests] : [],
+			[oidc.customFetch]: askedBy(privateHosts)
+		}
 	);
 }
 

@@ -4,6 +4,7 @@ import { scimGroup, scimPage, scimUser, type ScimGroup, type ScimUser } from '..
 import type { Checked } from '../../core/issue';
 import { compileSchema } from '../../core/schema';
 import type { DirectoryAddress } from '../config';
+import { safeFetch, UnreachableError } from '../http/safe-fetch';
 
 /** Resources asked for at a time; a service may send fewer. */
 const PAGE = 200;
@@ -13,6 +14,12 @@ const MOST = 2_000_000;
 
 /** How long one page may take, ms. */
 const TIMEOUT_MS = 60_000;
+
+/** Longest page, bytes: a hundred times what a page of two hundred users has. Our assumption. */
+const MOST_BYTES = 16 * 1024 * 1024;
+
+/** What whoever runs the server is told of a service in a private network. */
+const PRIVATE_HOST = 'its host is in a private network: name it in EASY_CORNER_PRIVATE_HOSTS';
 
 /** Attempts at a page that a service is too busy for, and the pause where it names none, ms. */
 const ATTEMPTS = 4;
@@ -128,36 +135,33 @@ async function readPage(
 ): Promise<Static<typeof scimPage>> {
 	const url = new URL(`${service.url.replace(/\/$/, '')}/${kind}`);
 	for (const [name, value] of Object.entries(asked)) url.searchParams.set(name, value);
-	const page = asPage(await get(url, service.token, wait));
+	const page = asPage(await get(url, service, wait));
 	if (!page.ok) throw new DirectoryError('unreadable', `${kind} ${asked['startIndex']}: ${page.issue.text}`);
 	return page.value;
 }
 
 /** One page, tried again where the service is too busy; no redirect is followed with the token. */
-async function get(url: URL, token: string, wait: Pause): Promise<unknown> {
+async function get(url: URL, { token, privateHosts }: DirectoryAddress, wait: Pause): Promise<unknown> {
 	for (let attempt = 1; ; attempt += 1) {
-		const answer = await fetch(url, {
-			redirect: 'error',
+		const answer = await safeFetch(url, {
 			headers: {
 				accept: 'application/scim+json, application/json',
 				...(token === '' ? {} : { authorization: `Bearer ${token}` })
 			},
-			signal: AbortSignal.timeout(TIMEOUT_MS)
+			timeoutMs: TIMEOUT_MS,
+			mostBytes: MOST_BYTES,
+			privateHosts
 		}).catch((error: unknown) => {
-			throw new DirectoryError('unreachable', error instanceof Error ? error.name : 'unknown');
+			const isPrivate = error instanceof UnreachableError && error.isPrivate;
+			throw new DirectoryError('unreachable', isPrivate ? PRIVATE_HOST : 'unreachable');
 		});
 		if (answer.ok) {
-			const text = await answer.text().catch((error: unknown) => {
-				throw new DirectoryError('unreachable', error instanceof Error ? error.name : 'unknown');
-			});
 			try {
-				return JSON.parse(text);
+				return JSON.parse(await answer.text());
 			} catch {
 				throw new DirectoryError('unreadable', 'an answer is not JSON');
 			}
 		}
-		// What it says is of no interest, and may be long.
-		await answer.body?.cancel();
 		const { status } = answer;
 		if (status === 401 || status === 403) throw new DirectoryError('refused', String(status));
 		if (status === 400) throw new DirectoryError('filter', String(status));

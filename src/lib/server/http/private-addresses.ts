@@ -36,21 +36,23 @@ const NOT_PUBLIC: readonly (readonly [net: string, bits: number])[] = [
 	['ff00::', 8]
 ];
 
-function listOf(): BlockList {
+/** One list for each version: Node.js holds IPv4 addresses against the mapped ones of IPv6, too, and none would be public. */
+function listOf(version: 4 | 6): BlockList {
 	const list = new BlockList();
-	for (const [net, bits] of NOT_PUBLIC) list.addSubnet(net, bits, isIP(net) === 6 ? 'ipv6' : 'ipv4');
+	for (const [net, bits] of NOT_PUBLIC)
+		if (isIP(net) === version) list.addSubnet(net, bits, version === 6 ? 'ipv6' : 'ipv4');
 	return list;
 }
 
-const list = listOf();
+const [V4, V6] = [listOf(4), listOf(6)];
 
 /**
  * Whether an address is reached on the internet; what is no address isn't.
  * @param address as digits, without brackets
  */
 export function isPublicAddress(address: string): boolean {
-	const kind = isIP(address);
-	if (kind === 0) return false;
+	const version = isIP(address);
+	if (version === 4) return !V4.check(address, 'ipv4');
 	// A zone names a link of this machine.
-	return !address.includes('%') && !list.check(address, kind === 6 ? 'ipv6' : 'ipv4');
+	return version === 6 && !address.includes('%') && !V6.check(address, 'ipv6');
 }

@@ -1,5 +1,10 @@
 import { lookup as lookUp, type LookupAddress } from 'node:dns';
-import { request as requestHttp, type ClientRequest, type IncomingMessage, type RequestOptions } from 'node:http';
+import {
+	request as requestHttp,
+	type ClientRequest,
+	type IncomingMessage,
+	type RequestOptions
+} from 'node:http';
 import { request as requestHttps } from 'node:https';
 import { isIP, type LookupFunction } from 'node:net';
 import { log } from '../log';

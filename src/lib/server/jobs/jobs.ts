@@ -113,6 +113,7 @@ export async function startJobs(
 	await withDatabaseLock(pool, () => boss.start());
 	await forgetFigures(db);
 	const postman = postmanOf(db, config, clock);
+	const post = postSigned(config.privateHosts);
 	const work: Record<JobName, (shallGoOn: ShouldContinue) => Promise<unknown>> = {
 		letters: (shallGoOn) => deliverEmails(db, postman, config.origin, clock, { ...DEFAULT_CLAIM, shallGoOn }),
 		bounces: async (shallGoOn) => {
@@ -138,7 +139,7 @@ export async function startJobs(
 			if ((await processDueCases(db, clock(), shallGoOn)) + asked > 0) wake('letters');
 		},
 		cover: async () => {
-			const n = await coverEmergencies(db, postSigned, clock);
+			const n = await coverEmergencies(db, post, clock);
 			if (n > 0) log({ level: 'warn', event: 'deputy-alerted', emergencies: n });
 			if (n > 0) wake('letters');
 		},
@@ -152,7 +153,7 @@ export async function startJobs(
 			if (n > 0) wake('webhooks');
 			if (config.erasuresFile !== '') await writeErasures(db, config.erasuresFile);
 		},
-		webhooks: (shallGoOn) => deliverWebhookMessages(db, postSigned, clock, shallGoOn),
+		webhooks: (shallGoOn) => deliverWebhookMessages(db, post, clock, shallGoOn),
 		directory: async () => {
 			const read = config.directory && (await readDirectory(db, config.directory, clock));
 			if (read?.fault) log({ level: 'warn', event: 'directory-not-read', fault: read.fault });

@@ -1,7 +1,11 @@
 import { createHmac } from 'node:crypto';
+import { safeFetch } from '../http/safe-fetch';
 
 /** How long a receiver may take, ms. */
 const TIMEOUT_MS = 10_000;
+
+/** What a receiver says is of no interest; one that says more than this, bytes, is no receiver. */
+const MOST_BYTES = 64 * 1024;
 
 /** Header with the moment (s since the epoch) and the signature. */
 export const SIGNATURE_HEADER = 'x-easy-corner-signature';
@@ -14,7 +18,7 @@ export interface SignedMessage {
 	readonly at: Date;
 }
 
-/** What became of a message: taken, or what was met instead, such as `503` or `timeout`. */
+/** What became of a message: taken, or what was met instead: a status such as `503`, or `unreachable`, whatever the reason. */
 export type PostResult = { readonly isTaken: true } | { readonly isTaken: false; readonly fault: string };
 
 /** Hands a signed message to a receiver. */
@@ -29,27 +33,29 @@ export function webhookSignature(secret: string, body: string, at: Date): string
 	return `t=${seconds},v1=${createHmac('sha256', secret).update(`${seconds}.${body}`).digest('hex')}`;
 }
 
-/** The fault of a request that got no answer, in a word: the address is a secret of its receiver, and stays out. */
-function faultOf(error: unknown): string {
-	if (error instanceof DOMException && error.name === 'TimeoutError') return 'timeout';
-	const code = (error as { cause?: { code?: unknown } } | null)?.cause?.code;
-	return typeof code === 'string' ? code : 'unreachable';
-}
-
-/** Posts a signed message. It follows no redirect: only the address that was set is told. */
-export const postSigned: PostSigned = async ({ url, secret, body, at }) => {
-	try {
-		const answer = await fetch(url, {
+/**
+ * Posts signed messages. They follow no redirect: only the address that was set is told.
+ * @param privateHosts that may be told, by the settings
+ */
+export const postSigned =
+	(privateHosts: readonly string[]): PostSigned =>
+	async ({ url, secret, body, at }) => {
+		const headers = {
+			'content-type': 'application/json',
+			[SIGNATURE_HEADER]: webhookSignature(secret, body, at)
+		};
+		const asked = {
 			method: 'POST',
-			redirect: 'error',
-			headers: { 'content-type': 'application/json', [SIGNATURE_HEADER]: webhookSignature(secret, body, at) },
+			headers,
 			body,
-			signal: AbortSignal.timeout(TIMEOUT_MS)
-		});
-		// What it says is of no interest, and may be long.
-		await answer.body?.cancel();
-		return answer.ok ? { isTaken: true } : { isTaken: false, fault: String(answer.status) };
-	} catch (error) {
-		return { isTaken: false, fault: faultOf(error) };
-	}
-};
+			timeoutMs: TIMEOUT_MS,
+			mostBytes: MOST_BYTES,
+			privateHosts
+		};
+		const status = await safeFetch(url, asked).then(
+			(answer) => answer.status,
+			() => null
+		);
+		if (status === null) return { isTaken: false, fault: 'unreachable' };
+		return status >= 200 && status < 300 ? { isTaken: true } : { isTaken: false, fault: String(status) };
+	};

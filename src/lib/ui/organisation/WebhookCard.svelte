@@ -46,11 +46,7 @@
 
 	/** What an attempt met, in words: a status that the receiver answered with, or why nobody answered. */
 	const faultWords = (fault: string): string =>
-		/^\d+$/.test(fault)
-			? texts.faults.status(fault)
-			: fault === 'timeout' || fault === 'ENOTFOUND' || fault === 'ECONNREFUSED'
-				? texts.faults[fault]
-				: texts.faults.unreachable;
+		/^\d+$/.test(fault) ? texts.faults.status(fault) : texts.faults.unreachable;
 
 	function resultOf({ kind, takenAt, nextTryAt, fault }: Message): string {
 		if (takenAt) return texts.results.taken;

@@ -182,10 +182,7 @@ export const organisationTexts: DeskTexts['organisation'] = {
 		},
 		faults: {
 			status: (status) => `Antwort ${status}`,
-			timeout: 'keine Antwort in zehn Sekunden',
-			ENOTFOUND: 'diese Adresse gibt es nicht',
-			ECONNREFUSED: 'an der Adresse antwortet nichts',
-			unreachable: 'nicht zu erreichen, oder woandershin geleitet'
+			unreachable: 'nicht zu erreichen, oder die Adresse ist nicht erlaubt'
 		}
 	},
 	archive: {

@@ -178,10 +178,7 @@ export const organisationTexts = {
 		},
 		faults: {
 			status: (status: string) => `it answered ${status}`,
-			timeout: 'no answer within ten seconds',
-			ENOTFOUND: 'there is no such address',
-			ECONNREFUSED: 'nothing answers at the address',
-			unreachable: 'it couldn’t be reached, or led elsewhere'
+			unreachable: 'it couldn’t be reached, or we may not call its address'
 		}
 	},
 	archive: {

@@ -33,7 +33,8 @@ export const actions: Actions = {
 	try: ({ request, locals }) =>
 		withFormError(async () => {
 			const { webhook: id } = await readId(request);
-			const result = await tryWebhook(locals.db, signedIn(locals), { id, post: postSigned }, locals.now);
+			const post = postSigned(locals.config.privateHosts);
+			const result = await tryWebhook(locals.db, signedIn(locals), { id, post }, locals.now);
 			return { tried: id, result };
 		}),
 

@@ -154,20 +154,23 @@ export async function formFaults(page: Page): Promise<string[]> {
 		const seen = new Set<string>();
 		for (const form of document.forms) {
 			const names = [...form.elements].flatMap((control) => control.getAttribute('name') || []);
-			const act = form.getAttribute('action') ?? '';
-			const kind = `${act} ${[...new Set(names)].sort().join(' ')}`;
-			const isChecked =
-				form.method === 'post' && form.enctype !== 'multipart/form-data' && act.includes('?/');
-			if (!isChecked || names.length === 0 || seen.has(kind)) continue;
-			seen.add(kind);
-			const body = new URLSearchParams(names.map((name) => [name, '']));
-			for (const [name, value] of new FormData(form)) body.set(name, String(value));
-			body.set(noField, '');
-			const headers = { accept: 'application/json', 'x-sveltekit-action': 'true' };
-			const answer = await fetch(act, { method: 'POST', headers, body });
-			const refused = /\/([^\s"]+) is not a part of this format/.exec(await answer.text())?.[1];
-			if (refused !== undefined && refused !== noField)
-				faults.push(`${act} doesn’t know its field ${refused}`);
+			// Whichever of its buttons is pressed, all of its fields are sent.
+			const others = [...form.elements].flatMap((control) => control.getAttribute('formaction') || []);
+			for (const act of new Set([form.getAttribute('action') ?? '', ...others])) {
+				const kind = `${act} ${[...new Set(names)].sort().join(' ')}`;
+				const isChecked =
+					form.method === 'post' && form.enctype !== 'multipart/form-data' && act.includes('?/');
+				if (!isChecked || names.length === 0 || seen.has(kind)) continue;
+				seen.add(kind);
+				const body = new URLSearchParams(names.map((name) => [name, '']));
+				for (const [name, value] of new FormData(form)) body.set(name, String(value));
+				body.set(noField, '');
+				const headers = { accept: 'application/json', 'x-sveltekit-action': 'true' };
+				const answer = await fetch(act, { method: 'POST', headers, body });
+				const refused = /\/([^\s"]+) is not a part of this format/.exec(await answer.text())?.[1];
+				if (refused !== undefined && refused !== noField)
+					faults.push(`${act} doesn’t know its field ${refused}`);
+			}
 		}
 		return faults;
 	}, NO_FIELD);

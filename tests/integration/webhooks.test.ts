@@ -183,7 +183,7 @@ describe('a webhook', () => {
 		expect(await attempt()).toEqual({ isTaken: false, fault: '404' });
 		expect(await attempt()).toEqual({ isTaken: true });
 		await close();
-		expect(await attempt()).toEqual({ isTaken: false, fault: 'ECONNREFUSED' });
+		expect(await attempt()).toEqual({ isTaken: false, fault: 'unreachable' });
 		expect(got.map(({ body }) => (JSON.parse(body) as { kind: string }).kind)).toEqual(['test', 'test']);
 	});
 });

@@ -50,6 +50,8 @@ function tarOf(files: () => AsyncIterable<WrittenFile>): Pack {
 				if (error) reject(error);
 				else resolve();
 			});
+			// The part of a tar archive is a stream of its own, which hears of a reader who has gone.
+			entry.on('error', reject);
 			entry.end(bytes);
 		});
 	void (async () => {

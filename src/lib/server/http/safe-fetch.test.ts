@@ -61,19 +61,19 @@ describe('what reaches out', () => {
 			expect(await (await safeFetch(`http://${host}:${port}/`, OPEN)).text()).toBe('here');
 	});
 
-	it('gives what it was answered, follows no redirect, and sends what it is given', async () => {
+	it('gives what it was answered, and sends what it is given', async () => {
 		respond = (request, response) => {
-			response.writeHead(302, { location: 'http://169.254.169.254/', 'x-method': request.method ?? '' });
+			response.writeHead(418, { 'x-method': request.method ?? '' });
 			request.pipe(response);
 		};
 		const answer = await safeFetch(`http://127.0.0.1:${port}/`, { ...OPEN, method: 'POST', body: 'né' });
-		expect([answer.status, answer.headers.get('x-method'), await answer.text()]).toEqual([302, 'POST', 'né']);
+		expect([answer.status, answer.headers.get('x-method'), await answer.text()]).toEqual([418, 'POST', 'né']);
 		expect(asked).toBe(1);
 		respond = (_, response) => void response.writeHead(204).end();
 		expect((await safeFetch(`http://127.0.0.1:${port}/`, OPEN)).status).toBe(204);
 	});
 
-	it('says the same word of everything that is no answer: refused, cut off, too long, too slow, unknown', async () => {
+	it('says the same word of everything that is no answer: refused, led elsewhere, cut off, too long, too slow', async () => {
 		const told = (url: string, request = OPEN) =>
 			safeFetch(url, request).then(
 				() => 'an answer',
@@ -81,6 +81,8 @@ describe('what reaches out', () => {
 			);
 		const UNREACHABLE = ['unreachable: unreachable', false];
 		expect(await told('http://127.0.0.1:1/')).toEqual(UNREACHABLE);
+		respond = (_, response) => void response.writeHead(302, { location: '/elsewhere' }).end();
+		expect(await told(`http://127.0.0.1:${port}/`)).toEqual(UNREACHABLE);
 		respond = (_, response) => {
 			response.writeHead(200, { 'content-length': '10' });
 			response.write('some');

@@ -52,8 +52,8 @@ const checkedLookup =
 /**
  * Asks something of another server, as everything does that reaches out: webhooks, the staff directory, the organisation's sign-in. Its
  * address is looked up once, refused where it is on this machine, in a private network or on a link (unless a setting names the host), and
- * connected to as it was looked up. No redirect is followed, no connection is kept, and time and size are limited.
- * @returns the answer, whatever its status; the body is read
+ * connected to as it was looked up. Nobody is followed elsewhere, no connection is kept, and time and size are limited.
+ * @returns the answer, whatever its status but a redirect; the body is read
  * @throws UnreachableError where there is none, for whatever reason
  */
 export function safeFetch(address: string | URL, asked: SafeRequest): Promise<Response> {
@@ -88,6 +88,9 @@ export function safeFetch(address: string | URL, asked: SafeRequest): Promise<Re
 /** Statuses whose answers have no body (RFC 9110). */
 const WITHOUT_BODY: readonly number[] = [101, 204, 205, 304];
 
+/** Statuses that lead elsewhere. */
+const REDIRECTS: readonly number[] = [301, 302, 303, 307, 308];
+
 async function readAnswer(answer: IncomingMessage, mostBytes: number): Promise<Response> {
 	const chunks: Uint8Array[] = [];
 	let size = 0;
@@ -97,8 +100,8 @@ async function readAnswer(answer: IncomingMessage, mostBytes: number): Promise<R
 		if (size > mostBytes) throw new UnreachableError();
 		chunks.push(chunk as Uint8Array);
 	}
-	if (!answer.complete) throw new UnreachableError();
 	const status = answer.statusCode ?? 0;
+	if (!answer.complete || REDIRECTS.includes(status)) throw new UnreachableError();
 	const headers = new Headers();
 	for (const [name, value] of Object.entries(answer.headers))
 		for (const one of [value].flat()) if (one !== undefined) headers.append(name, one);

@@ -89,7 +89,6 @@ function setUp({ db, pool, watch, streams, planning }: Measured): void {
  * @throws ConfigError where the port can't be used
  */
 export async function serveMetrics(port: number, measured: Measured): Promise<() => Promise<void>> {
-	setUp(measured);
 	const server = createServer((request, response) => {
 		if (request.method !== 'GET' || request.url !== '/metrics') {
 			response.writeHead(404).end();
@@ -104,6 +103,7 @@ export async function serveMetrics(port: number, measured: Measured): Promise<()
 		);
 	});
 	await listenOn(server, port, 'EASY_CORNER_METRICS_PORT');
+	setUp(measured);
 	server.on('error', (error) => log({ level: 'error', event: 'metrics', ...describeError(error) }));
 	return () => closeServer(server);
 }

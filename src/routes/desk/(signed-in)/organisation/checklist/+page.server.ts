@@ -92,7 +92,8 @@ export const actions: Actions = {
 	discard: ({ request, locals }) =>
 		withFormError(async () => {
 			const actor = signedIn(locals);
-			const { seen } = await readSeen(request);
+			// Its button stands in the form that publishes, whose note comes along.
+			const { seen } = await readPublish(request);
 			await discardChecklistDraft(locals.db, actor, Number(seen));
 			return { discarded: true };
 		})

@@ -1,0 +1,332 @@
+import { expect, type Locator, type Page } from '@playwright/test';
+import pg from 'pg';
+import { migrateAndSeed, startApp } from '../bin/lib/app.mjs';
+import { readBackup } from '../bin/lib/backup.mjs';
+import { startIdentity } from '../bin/lib/identity.mjs';
+import { freePort } from '../bin/lib/net.mjs';
+import { postgresBin } from '../bin/lib/packages.mjs';
+import { startPersonnel } from '../bin/lib/personnel.mjs';
+import { startPostgres } from '../bin/lib/postgres.mjs';
+import { QUESTIONNAIRE_PAGES } from '../src/lib/core/answers';
+import { actionsOf, routesIn } from '../tests/support/routes';
+import { hydrated } from './support';
+
+/** Tables that change without anybody's act, or with every look at a page: none of them shows that a press did something. */
+const NOISE = new Set([
+	'audit_checks',
+	'audit_counts',
+	'audit_lines',
+	'audit_seals',
+	'case_visitors',
+	'current_figures',
+	'deputy_alerts',
+	'heartbeat',
+	'mailbox',
+	'press_log',
+	'walkthrough_visits',
+	'write_limits'
+]);
+
+/** Notes each row that changes, so that a press can be seen in the database. */
+const WATCH = `
+	create table if not exists press_log (id bigserial primary key, of text not null);
+	grant insert on press_log to public;
+	grant usage on sequence press_log_id_seq to public;
+	create or replace function note_press() returns trigger language plpgsql security definer as $$
+	begin
+		-- An email that goes out by itself, or a session that is seen, is nobody's act.
+		if tg_op = 'UPDATE' and tg_table_name in ('letters', 'sessions') then return null; end if;
+		insert into press_log (of) values (tg_table_name);
+		return null;
+	end $$;
+	do $$ declare t text; begin
+		for t in select tablename from pg_tables where schemaname = 'public' and tablename not in ('press_log', 'audit_counts', 'audit_lines')
+		loop execute format('create or replace trigger note_press after insert or update or delete on %I for each row execute function note_press()', t);
+		end loop; end $$`;
+
+/** A program, its database with the demo's data, an identity provider and a personnel department: presses change too much to share any. */
+export async function startOwnProgram() {
+	const postgres = await startPostgres({ temporary: true });
+	const backup = process.env.FILLED_BACKUP;
+	if (backup) await readBackup(postgresBin() ?? '', postgres.url, backup);
+	else await migrateAndSeed(postgres.url, ['--demo']);
+	const port = (await freePort(0)) ?? 0;
+	const identity = await startIdentity({ appPort: port });
+	const personnel = await startPersonnel({ databaseUrl: postgres.url });
+	const env = {
+		EASY_CORNER_MODE: 'demo',
+		EASY_CORNER_WRITES_FACTOR: '100',
+		...identity.env,
+		...personnel.env
+	};
+	const app = await startApp({ url: postgres.url, port, env, log: 'pipe' });
+	const watch = await DatabaseWatch.start(postgres.url);
+	const stop = async () => {
+		await watch.end();
+		const hasEnded = await app.stop();
+		await identity.stop();
+		await personnel.stop();
+		await postgres.stop();
+		return hasEnded;
+	};
+	return { app, watch, stop };
+}
+
+/** The database behind the tested program, and which of its tables changed since. */
+export class DatabaseWatch {
+	private constructor(private readonly client: pg.Client) {}
+
+	static async start(url: string): Promise<DatabaseWatch> {
+		const client = new pg.Client({ connectionString: url });
+		await client.connect();
+		await client.query(WATCH);
+		return new DatabaseWatch(client);
+	}
+
+	end(): Promise<void> {
+		return this.client.end();
+	}
+
+	async now(): Promise<string> {
+		const { rows } = await this.client.query<{ id: string }>(
+			'select coalesce(max(id), 0) as id from press_log'
+		);
+		return rows[0]?.id ?? '0';
+	}
+
+	/** Tables with rows that changed since, without those that change by themselves. @param also noise that counts here */
+	async since(id: string, also: readonly string[] = []): Promise<string[]> {
+		const { rows } = await this.client.query<{ of: string }>(
+			'select distinct of from press_log where id > $1 order by 1',
+			[id]
+		);
+		return rows.map(({ of }) => of).filter((of) => !NOISE.has(of) || also.includes(of));
+	}
+
+	/** Rows of a statement, for what a page doesn't say: an id, the newest link. */
+	async rows<T extends Record<string, unknown>>(sql: string, values: unknown[] = []): Promise<T[]> {
+		return (await this.client.query<T>(sql, values)).rows;
+	}
+}
+
+const UUID = /[0-9a-f]{8}-(?:[0-9a-f]{4}-){3}[0-9a-f]{12}/g;
+
+/** An address as its route, whoever it is about. */
+function routeOf(pathname: string): string {
+	const parts = pathname.replace(UUID, '*').replace(/\/$/, '').split('/');
+	if (parts[1] === 'c' && parts.length > 2) {
+		parts[2] = '*';
+		if (QUESTIONNAIRE_PAGES.some((page) => page === parts[3])) parts[3] = '*';
+	}
+	if (parts[1] === 'desk' && parts[2] === 'password' && parts.length > 3) parts[3] = '*';
+	if (parts[2] === 'organisation' && parts[3] === 'settings' && parts.length > 4) parts[4] = '*';
+	return parts.join('/');
+}
+
+/** Every form action that the sources have: `/desk/cases/*?/settle`; a page's only one is called `default`. */
+export const everyAct = (): string[] =>
+	routesIn()
+		.flatMap(({ route }) =>
+			actionsOf(route).map((act) => {
+				const path = route.replace(/\/\(signed-in\)/, '').replace(/\[[^\]]+\]/g, '*');
+				return `${path}?/${act}`;
+			})
+		)
+		.sort();
+
+/** What is pressed: the act, and which of its buttons. */
+export interface Press {
+	readonly act: string;
+	readonly button: string;
+	readonly changed: readonly string[];
+}
+
+type Fill = (form: Locator, page: Page) => Promise<void>;
+
+/** How a form is filled in before it is pressed, by its act; what is required and empty gets something by its type. */
+export type Fills = Readonly<Record<string, Fill>>;
+
+interface Found {
+	readonly act: string;
+	readonly button: string;
+}
+
+/** Presses every button of every form of the pages it is taken to, and holds each against the database. */
+export class Presser {
+	readonly presses: Press[] = [];
+	readonly faults: string[] = [];
+	private readonly done = new Set<string>();
+
+	constructor(
+		readonly page: Page,
+		private readonly watch: DatabaseWatch,
+		private readonly fills: Fills,
+		/** Acts that change nothing, or only what changes by itself, with the reason. */
+		private readonly changesNothing: Readonly<Record<string, string>>
+	) {}
+
+	/** Acts pressed so far. */
+	get acts(): ReadonlySet<string> {
+		return new Set(this.presses.map(({ act }) => act));
+	}
+
+	/** Notes something that was pressed by hand, and what it changed. */
+	async byHand(
+		act: string,
+		button: string,
+		work: () => Promise<unknown>,
+		also: readonly string[] = []
+	): Promise<void> {
+		const before = await this.watch.now();
+		await work();
+		await this.hold({ act, button }, before, also);
+	}
+
+	/** Opens a page, with scripts. */
+	async open(path: string): Promise<void> {
+		await this.page.goto(path);
+		await hydrated(this.page);
+	}
+
+	/**
+	 * Presses everything on a page that was not pressed yet, one after the other; the page is opened anew for each, so that what a press
+	 * brings about is pressed, too.
+	 * @param except acts that are left for later, since they end what the others need
+	 */
+	async everythingOn(path: string, except: readonly string[] = []): Promise<void> {
+		for (let n = 0; n < 80; n += 1) {
+			await this.open(path);
+			const next = (await this.found()).find(
+				({ act, button }) => !this.done.has(`${act} ${button}`) && !except.includes(act)
+			);
+			if (!next) return;
+			await this.press(next);
+		}
+		this.faults.push(`${path}: there is always something left to press`);
+	}
+
+	/** Presses what is on the page as it stands and was not pressed yet, and opens nothing: what a selection brings about. */
+	async openHere(path: string): Promise<void> {
+		const next = (await this.found()).filter(({ act, button }) => !this.done.has(`${act} ${button}`));
+		for (const one of next) {
+			if (one !== next[0]) await this.open(path);
+			await this.press(one);
+		}
+	}
+
+	/** Forms and their buttons on the page as it stands; marks each, so that it is found again. */
+	private async found(): Promise<Found[]> {
+		const raw = await this.page.evaluate(() =>
+			[...document.forms]
+				.filter((form) => form.method === 'post')
+				.flatMap((form, i) =>
+					[...form.elements].flatMap((one, j) => {
+						if (!(one instanceof HTMLButtonElement) || one.type !== 'submit' || one.disabled) return [];
+						// What is folded is opened, as a person would.
+						for (
+							let fold = one.closest('details');
+							fold;
+							fold = fold.parentElement?.closest('details') ?? null
+						)
+							fold.open = true;
+						if (one.getAttribute('aria-hidden') === 'true' || one.offsetParent === null) return [];
+						one.dataset['press'] = `${i}.${j}`;
+						const to = new URL(
+							one.getAttribute('formaction') ?? form.getAttribute('action') ?? '',
+							location.href
+						);
+						return [
+							{ path: to.pathname, query: to.search, name: one.name, value: one.value, mark: `${i}.${j}` }
+						];
+					})
+				)
+		);
+		this.marks.clear();
+		return raw.map(({ path, query, name, value, mark }) => {
+			const act = `${routeOf(path)}?/${/^\?\/(\w+)/.exec(query)?.[1] ?? 'default'}`;
+			// Of many alike (days, items, people), one is pressed.
+			const kind =
+				/^(?:yes|no|on|off|done|open|not-here|stop|resume|tried|own|none|moving|[a-z]{2}|light|dark)$/.test(
+					value
+				);
+			const button = name === '' ? '' : `${name}${kind ? `=${value}` : ''}`;
+			const key = `${act} ${button}`;
+			if (!this.marks.has(key)) this.marks.set(key, mark);
+			return { act, button };
+		});
+	}
+
+	private readonly marks = new Map<string, string>();
+
+	private async press({ act, button }: Found): Promise<void> {
+		const key = `${act} ${button}`;
+		this.done.add(key);
+		const pressed = this.page.locator(`[data-press="${this.marks.get(key)}"]`);
+		const form = this.page.locator('form').filter({ has: pressed });
+		const before = await this.watch.now();
+		try {
+			await pressed.evaluate((button) => {
+				for (
+					let fold = button.closest('details');
+					fold;
+					fold = fold.parentElement?.closest('details') ?? null
+				)
+					fold.open = true;
+			});
+			await this.fillRequired(form);
+			await this.fills[act]?.(form, this.page);
+			await pressed.click({ timeout: 10_000 });
+		} catch (error) {
+			this.faults.push(`${key}: could not be pressed: ${String(error).split('\n')[0]}`);
+			return;
+		}
+		await this.hold({ act, button }, before);
+	}
+
+	/** Waits until the press is seen in the database. */
+	private async hold({ act, button }: Found, before: string, also: readonly string[] = []): Promise<void> {
+		this.done.add(`${act} ${button}`);
+		const isQuiet = this.changesNothing[act] !== undefined;
+		let changed: string[] = [];
+		const seen = async () => (changed = await this.watch.since(before, also)).length > 0;
+		if (isQuiet) await this.page.waitForLoadState('networkidle').catch(() => {});
+		else
+			await expect
+				.poll(seen, { timeout: 8000 })
+				.toBe(true)
+				.catch(async () => {
+					const said = await this.page
+						.getByRole('alert')
+						.allInnerTexts()
+						.catch(() => []);
+					const invalid = await this.page
+						.evaluate(() =>
+							[...document.querySelectorAll<HTMLInputElement>('form :invalid:not(fieldset)')]
+								.map((one) => one.name)
+								.slice(0, 4)
+						)
+						.catch(() => []);
+					this.faults.push(
+						`${act} ${button}: pressed, and nothing changed (${said.filter(Boolean).join('; ').slice(0, 160)}${invalid.length ? ` invalid: ${invalid.join()}` : ''} at ${new URL(this.page.url()).pathname})`
+					);
+				});
+		if (!isQuiet && changed.length === 0) return;
+		this.presses.push({ act, button, changed });
+	}
+
+	private async fillRequired(form: Locator): Promise<void> {
+		const empty = form.locator('input[required], select[required], textarea[required]');
+		for (let i = 0; i < (await empty.count()); i += 1) {
+			const one = empty.nth(i);
+			if (!(await one.isVisible()) || (await one.inputValue().catch(() => 'x')) !== '') continue;
+			const { tag, type, name } = await one.evaluate((element) => ({
+				tag: element.tagName,
+				type: element.getAttribute('type') ?? 'text',
+				name: element.getAttribute('name') ?? ''
+			}));
+			if (tag === 'SELECT') await one.selectOption({ index: 1 });
+			else if (type === 'email' || name === 'email') await one.fill(`pressed.${Date.now()}@lanterns.example`);
+			else if (type !== 'hidden') await one.fill('Pressed');
+		}
+	}
+}

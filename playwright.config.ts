@@ -17,6 +17,7 @@ const FIRST = [
 	'hostile-text',
 	'main-job',
 	'offline',
+	'press-everything',
 	'walk'
 ].map((name) => `**/${name}.spec.ts`);
 

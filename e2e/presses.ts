@@ -11,6 +11,9 @@ import { QUESTIONNAIRE_PAGES } from '../src/lib/core/answers';
 import { actionsOf, routesIn } from '../tests/support/routes';
 import { hydrated } from './support';
 
+/** Sessions that were only seen or confirmed, apart from those that begin or end. */
+export const SEEN_SESSIONS = 'sessions seen';
+
 /** Tables that change without anybody's act, or with every look at a page: none of them shows that a press did something. */
 const NOISE = new Set([
 	'audit_checks',
@@ -23,6 +26,7 @@ const NOISE = new Set([
 	'heartbeat',
 	'mailbox',
 	'press_log',
+	SEEN_SESSIONS,
 	'walkthrough_visits',
 	'write_limits'
 ]);
@@ -34,9 +38,10 @@ const WATCH = `
 	grant usage on sequence press_log_id_seq to public;
 	create or replace function note_press() returns trigger language plpgsql security definer as $$
 	begin
-		-- An email that goes out by itself, or a session that is seen, is nobody's act.
-		if tg_op = 'UPDATE' and tg_table_name in ('letters', 'sessions') then return null; end if;
-		insert into press_log (of) values (tg_table_name);
+		-- An email that goes out by itself, or a session that is seen, is nobody's act; one that was given up is tried again by somebody.
+		if tg_op = 'UPDATE' and tg_table_name = 'letters' and to_jsonb(old) ->> 'state' <> 'failed' then return null; end if;
+		insert into press_log (of)
+		values (case when tg_op = 'UPDATE' and tg_table_name = 'sessions' then '${SEEN_SESSIONS}' else tg_table_name end);
 		return null;
 	end $$;
 	do $$ declare t text; begin
@@ -59,8 +64,9 @@ export async function startOwnProgram() {
 		...identity.env,
 		...personnel.env
 	};
-	const app = await startApp({ url: postgres.url, port, env, log: 'pipe' });
+	// Its triggers lock every table, so before anybody works on them.
 	const watch = await DatabaseWatch.start(postgres.url);
+	const app = await startApp({ url: postgres.url, port, env, log: 'pipe' });
 	const stop = async () => {
 		await watch.end();
 		const hasEnded = await app.stop();
@@ -141,7 +147,7 @@ export interface Press {
 	readonly changed: readonly string[];
 }
 
-type Fill = (form: Locator, page: Page) => Promise<void>;
+type Fill = (form: Locator, page: Page) => Promise<unknown>;
 
 /** How a form is filled in before it is pressed, by its act; what is required and empty gets something by its type. */
 export type Fills = Readonly<Record<string, Fill>>;
@@ -163,11 +169,14 @@ export class Presser {
 		private readonly fills: Fills,
 		/** Acts that change nothing, or only what changes by itself, with the reason. */
 		private readonly changesNothing: Readonly<Record<string, string>>
-	) {}
-
-	/** Acts pressed so far. */
-	get acts(): ReadonlySet<string> {
-		return new Set(this.presses.map(({ act }) => act));
+	) {
+		page.on('response', (response) => {
+			if (response.request().method() !== 'POST') return;
+			void response.text().then(
+				(text) => (this.lastRefusal = `${response.status()} ${text.slice(0, 300)}`),
+				() => {}
+			);
+		});
 	}
 
 	/** Notes something that was pressed by hand, and what it changed. */
@@ -182,20 +191,26 @@ export class Presser {
 		await this.hold({ act, button }, before, also);
 	}
 
-	/** Opens a page, with scripts. */
+	/** Opens a page, and waits for its scripts where it has any. */
 	async open(path: string): Promise<void> {
 		await this.page.goto(path);
-		await hydrated(this.page);
+		if ((await this.page.locator('body script').count()) > 0) await hydrated(this.page);
 	}
 
 	/**
 	 * Presses everything on a page that was not pressed yet, one after the other; the page is opened anew for each, so that what a press
 	 * brings about is pressed, too.
 	 * @param except acts that are left for later, since they end what the others need
+	 * @param prepare done on the page each time, such as a selection
 	 */
-	async everythingOn(path: string, except: readonly string[] = []): Promise<void> {
-		for (let n = 0; n < 80; n += 1) {
+	async everythingOn(
+		path: string,
+		except: readonly string[] = [],
+		prepare: () => Promise<unknown> = () => Promise.resolve()
+	): Promise<void> {
+		for (let n = 0; n < 60; n += 1) {
 			await this.open(path);
+			await prepare();
 			const next = (await this.found()).find(
 				({ act, button }) => !this.done.has(`${act} ${button}`) && !except.includes(act)
 			);
@@ -203,15 +218,6 @@ export class Presser {
 			await this.press(next);
 		}
 		this.faults.push(`${path}: there is always something left to press`);
-	}
-
-	/** Presses what is on the page as it stands and was not pressed yet, and opens nothing: what a selection brings about. */
-	async openHere(path: string): Promise<void> {
-		const next = (await this.found()).filter(({ act, button }) => !this.done.has(`${act} ${button}`));
-		for (const one of next) {
-			if (one !== next[0]) await this.open(path);
-			await this.press(one);
-		}
 	}
 
 	/** Forms and their buttons on the page as it stands; marks each, so that it is found again. */
@@ -222,6 +228,8 @@ export class Presser {
 				.flatMap((form, i) =>
 					[...form.elements].flatMap((one, j) => {
 						if (!(one instanceof HTMLButtonElement) || one.type !== 'submit' || one.disabled) return [];
+						// What is chosen already changes nothing.
+						if (one.getAttribute('aria-pressed') === 'true' || one.hasAttribute('aria-current')) return [];
 						// What is folded is opened, as a person would.
 						for (
 							let fold = one.closest('details');
@@ -257,6 +265,8 @@ export class Presser {
 	}
 
 	private readonly marks = new Map<string, string>();
+	/** What the server refused last, for a fault. */
+	private lastRefusal = '';
 
 	private async press({ act, button }: Found): Promise<void> {
 		const key = `${act} ${button}`;
@@ -275,7 +285,14 @@ export class Presser {
 			});
 			await this.fillRequired(form);
 			await this.fills[act]?.(form, this.page);
+			// The next page is opened once this press was answered: what it began is not to be overtaken.
+			const answered = this.page
+				.waitForResponse((response) => response.request().method() !== 'GET', { timeout: 60_000 })
+				.then((response) => response.finished())
+				.catch(() => null);
+			this.lastRefusal = '';
 			await pressed.click({ timeout: 10_000 });
+			await answered;
 		} catch (error) {
 			this.faults.push(`${key}: could not be pressed: ${String(error).split('\n')[0]}`);
 			return;
@@ -289,10 +306,9 @@ export class Presser {
 		const isQuiet = this.changesNothing[act] !== undefined;
 		let changed: string[] = [];
 		const seen = async () => (changed = await this.watch.since(before, also)).length > 0;
-		if (isQuiet) await this.page.waitForLoadState('networkidle').catch(() => {});
-		else
+		if (!isQuiet)
 			await expect
-				.poll(seen, { timeout: 8000 })
+				.poll(seen)
 				.toBe(true)
 				.catch(async () => {
 					const said = await this.page
@@ -307,7 +323,7 @@ export class Presser {
 						)
 						.catch(() => []);
 					this.faults.push(
-						`${act} ${button}: pressed, and nothing changed (${said.filter(Boolean).join('; ').slice(0, 160)}${invalid.length ? ` invalid: ${invalid.join()}` : ''} at ${new URL(this.page.url()).pathname})`
+						`${act} ${button}: pressed, and nothing changed (${this.lastRefusal} ${said.filter(Boolean).join('; ').slice(0, 160)}${invalid.length ? ` invalid: ${invalid.join()}` : ''} at ${new URL(this.page.url()).pathname})`
 					);
 				});
 		if (!isQuiet && changed.length === 0) return;

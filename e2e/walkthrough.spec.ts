@@ -121,6 +121,9 @@ test('two coordinators and two tabs of a person all see the same', async ({ brow
 	await person.request.put(`${link}/draft`, { data: { fields: { 'sign.chest-pain': 'yes' } } });
 	await expect(person).toHaveURL(/\/stop$/);
 	await expect(page.getByText(/doesn’t have the page open right now\.$/)).toBeVisible();
+	// The coordinator can end it as well.
+	await page.getByRole('button', { name: 'End the walkthrough' }).click();
+	await expect(page.getByRole('heading', { name: /^Walkthrough on / })).toBeVisible();
 	await second.close();
 	await own.close();
 });

@@ -38,6 +38,9 @@ export const readSeen = formReader({ seen });
 
 export const readPublish = formReader({ seen, note: text(CHECKLIST_NOTE_LENGTH) });
 
+/** Reads which draft is discarded; the button stands in the form that publishes, whose note comes along where there is one. */
+export const readDiscard = formReader({ seen, note: Type.Optional(text(CHECKLIST_NOTE_LENGTH)) });
+
 /** Reads the form with a file's text. */
 export const readChecklistFile = formReader({ seen, file: text(240_000) });
 

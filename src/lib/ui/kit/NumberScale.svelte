@@ -10,10 +10,12 @@
 		legend: Snippet;
 		/** What is missing, between the question and its numbers. */
 		fault?: string | null;
+		/** Whether the browser asks for a number before anything is sent. */
+		isRequired?: boolean;
 		onchange: (value: string) => void;
 	}
 
-	let { name, options, value, legend, fault = null, onchange }: Props = $props();
+	let { name, options, value, legend, fault = null, isRequired = false, onchange }: Props = $props();
 
 	const chosen = $derived(value || options[0]);
 </script>
@@ -29,6 +31,7 @@
 					type="radio"
 					{name}
 					value={option}
+					required={isRequired}
 					checked={chosen === option}
 					onchange={() => onchange(option)}
 				/><span>{option}</span>

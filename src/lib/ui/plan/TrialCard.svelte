@@ -48,6 +48,7 @@
 			name="comfort"
 			options={COMFORT_SCALE}
 			value={comfort ?? 'none'}
+			isRequired
 			onchange={(value) => (comfort = value)}
 		>
 			{#snippet legend()}{texts.question}{/snippet}

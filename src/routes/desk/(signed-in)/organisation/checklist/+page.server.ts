@@ -16,6 +16,7 @@ import {
 	readAbout,
 	readChecklistFile,
 	readMove,
+	readDiscard,
 	readPublish,
 	readSeen,
 	readStart
@@ -92,8 +93,7 @@ export const actions: Actions = {
 	discard: ({ request, locals }) =>
 		withFormError(async () => {
 			const actor = signedIn(locals);
-			// Its button stands in the form that publishes, whose note comes along.
-			const { seen } = await readPublish(request);
+			const { seen } = await readDiscard(request);
 			await discardChecklistDraft(locals.db, actor, Number(seen));
 			return { discarded: true };
 		})

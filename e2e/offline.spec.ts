@@ -75,7 +75,7 @@ test('cut off in the middle: the walk and the plan go on, the tab is closed and 
 	await page.getByRole('button', { name: 'Now', exact: true }).click();
 	await expect(page.getByRole('img', { name: /seat 48.0 cm/ }).first()).toBeVisible();
 	await openPart(page, 'Plan');
-	await expect(page.getByRole('heading', { name: 'Done Seat' })).toBeVisible();
+	await expect(page.getByRole('heading', { name: 'Seat Done' })).toBeVisible();
 	await openPart(page, 'Timeline');
 	await expect(page.getByRole('listitem').filter({ hasText: 'Petra Tunnelova answered' })).toHaveCount(1);
 });

@@ -153,10 +153,17 @@ export async function formFaults(page: Page): Promise<string[]> {
 		const faults: string[] = [];
 		const seen = new Set<string>();
 		for (const form of document.forms) {
-			const names = [...form.elements].flatMap((control) => control.getAttribute('name') || []);
-			// Whichever of its buttons is pressed, all of its fields are sent.
+			// Whichever of its buttons is pressed, all of its fields are sent, and of the buttons that one.
+			const ownAct = form.getAttribute('action') ?? '';
+			const namesFor = (act: string) =>
+				[...form.elements].flatMap((control) => {
+					const isOther =
+						control instanceof HTMLButtonElement && (control.getAttribute('formaction') ?? ownAct) !== act;
+					return isOther ? [] : control.getAttribute('name') || [];
+				});
 			const others = [...form.elements].flatMap((control) => control.getAttribute('formaction') || []);
-			for (const act of new Set([form.getAttribute('action') ?? '', ...others])) {
+			for (const act of new Set([ownAct, ...others])) {
+				const names = namesFor(act);
 				const kind = `${act} ${[...new Set(names)].sort().join(' ')}`;
 				const isChecked =
 					form.method === 'post' && form.enctype !== 'multipart/form-data' && act.includes('?/');

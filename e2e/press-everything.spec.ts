@@ -236,7 +236,9 @@ scene('rounds', async ({ page, press, all }) => {
 		});
 		return new URL(page.url()).pathname;
 	};
-	await all(await draft(), '/desk/rounds/*?/drop');
+	const first = await draft();
+	await all(first, '/desk/rounds/*?/drop', '/desk/rounds/*?/start');
+	await all(first, '/desk/rounds/*?/drop');
 	const [open] = await own.watch.rows<{ id: string }>(
 		`select id from rounds where state = 'open' and name = 'This autumn'`
 	);

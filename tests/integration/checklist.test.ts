@@ -1,4 +1,4 @@
-import { eq } from 'drizzle-orm';
+import { and, eq, isNull } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { ChecklistDocument } from '$lib/core/checklist';
 import { removeFinding, removeItem, rewordItem } from '$lib/core/checklist-editor/edit-checklist';
@@ -179,7 +179,10 @@ describe('the checklist of an organisation', () => {
 			expect.objectContaining({ code: 'hazard', level: 'soon', finding: 'own-safety-1-safety' })
 		);
 		expect(judged.actions[0]).toEqual({ act: 'hazard', what: 'own-safety-1-safety' });
-		const [seen] = await db().select().from(observations).where(eq(observations.personId, personId));
+		const [seen] = await db()
+			.select()
+			.from(observations)
+			.where(and(eq(observations.personId, personId), isNull(observations.untilDay)));
 		expect(seen?.findings).toContain('own-safety-1-safety');
 		expect(await ownFindingNames(db(), 'de')).toEqual({
 			'own-safety-1-safety': 'Something heavy hangs above you'

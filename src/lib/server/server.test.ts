@@ -36,6 +36,7 @@ describe('the settings', () => {
 			directory: null,
 			poolerUrl: null,
 			replicaUrl: null,
+			privateHosts: [],
 			writesFactor: 1
 		});
 		expect(faultOf({})).toContain('DATABASE_URL');
@@ -70,7 +71,11 @@ describe('the settings', () => {
 			expect(fault).not.toContain('secret');
 		}
 		const url = 'https://directory.example/scim/v2';
-		expect(readConfig({ DATABASE_URL, EASY_CORNER_SCIM_URL: url }).directory).toEqual({ url, token: '' });
+		expect(readConfig({ DATABASE_URL, EASY_CORNER_SCIM_URL: url }).directory).toEqual({
+			url,
+			token: '',
+			privateHosts: []
+		});
 	});
 
 	it('take addresses as they are commonly written', () => {

@@ -34,8 +34,6 @@ export const readMove = formReader({ seen, part: id, to: Type.String({ pattern: 
 /** Reads which version to start from. */
 export const readStart = formReader({ seen, version });
 
-export const readSeen = formReader({ seen });
-
 export const readPublish = formReader({ seen, note: text(CHECKLIST_NOTE_LENGTH) });
 
 /** Reads which draft is discarded; the button stands in the form that publishes, whose note comes along where there is one. */

@@ -67,7 +67,6 @@
 <svelte:head><title>{t.plan.title} · {t.product}</title></svelte:head>
 <svelte:window onpagehide={() => visit.leave()} ononline={() => visit.flush()} />
 
-<p class="sr-only" role="status">{isNew ? t.plan.isNew : ''}</p>
 <div class="mx-auto max-w-6xl px-5 py-4 md:px-8">
 	<LazyHydrate
 		><PlanHeader
@@ -115,3 +114,4 @@
 		{/snippet}
 	</PlanLayout>
 </div>
+<p class="sr-only" role="status">{isNew ? t.plan.isNew : ''}</p>

@@ -18,7 +18,6 @@ import {
 	readMove,
 	readDiscard,
 	readPublish,
-	readSeen,
 	readStart
 } from '$lib/server/checklists/checklist-form';
 import {

@@ -287,7 +287,10 @@ export class Presser {
 			await this.fills[act]?.(form, this.page);
 			// The next page is opened once this press was answered: what it began is not to be overtaken.
 			const answered = this.page
-				.waitForResponse((response) => response.request().method() !== 'GET', { timeout: 60_000 })
+				.waitForResponse((response) => response.request().method() !== 'GET', {
+					// What changes nothing may be answered by the page itself.
+					timeout: this.changesNothing[act] === undefined ? 60_000 : 8000
+				})
 				.then((response) => response.finished())
 				.catch(() => null);
 			this.lastRefusal = '';

@@ -275,27 +275,18 @@ export class Presser {
 		const form = this.page.locator('form').filter({ has: pressed });
 		const before = await this.watch.now();
 		try {
-			await pressed.evaluate((button) => {
-				for (
-					let fold = button.closest('details');
-					fold;
-					fold = fold.parentElement?.closest('details') ?? null
-				)
-					fold.open = true;
-			});
 			await this.fillRequired(form);
 			await this.fills[act]?.(form, this.page);
-			// The next page is opened once this press was answered: what it began is not to be overtaken.
-			const answered = this.page
-				.waitForResponse((response) => response.request().method() !== 'GET', {
-					// What changes nothing may be answered by the page itself.
-					timeout: this.changesNothing[act] === undefined ? 60_000 : 8000
-				})
-				.then((response) => response.finished())
-				.catch(() => null);
+			// The next page is opened once this press was answered: what it began is not to be overtaken. What changes nothing may be answered by
+			// the page itself.
+			const answered =
+				this.changesNothing[act] === undefined
+					? this.page
+							.waitForResponse((response) => response.request().method() !== 'GET')
+							.then((response) => response.finished())
+					: null;
 			this.lastRefusal = '';
-			await pressed.click({ timeout: 10_000 });
-			await answered;
+			await Promise.all([answered, pressed.click()]);
 		} catch (error) {
 			this.faults.push(`${key}: could not be pressed: ${String(error).split('\n')[0]}`);
 			return;

@@ -546,21 +546,11 @@ describe('a directory that fails', () => {
 	});
 
 	it('is no longer read where the database says that nothing is due', async () => {
-		expect(
-			await readDirectory(
-				db(),
-				{ url: 'http://127.0.0.1:9', token: '', privateHosts: ['127.0.0.1'] },
-				() => now
-			)
-		).toBeNull();
+		const nobodyThere = { url: 'http://127.0.0.1:9', token: '', privateHosts: ['127.0.0.1'] };
+		const read = () => readDirectory(db(), nobodyThere, () => now);
+		expect(await read()).toBeNull();
 		await settings();
 		await db().execute(sql`update directory set wanted_at = null`);
-		expect(
-			await readDirectory(
-				db(),
-				{ url: 'http://127.0.0.1:9', token: '', privateHosts: ['127.0.0.1'] },
-				() => now
-			)
-		).toBeNull();
+		expect(await read()).toBeNull();
 	});
 });

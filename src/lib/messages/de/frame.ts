@@ -30,20 +30,6 @@ export const frameTexts: Catalogue['frame'] = {
 export const startTexts: Catalogue['start'] = {
 	title: (name) => `Guten Tag, ${name}. Prüfen wir, ob Ihr Arbeitsplatz zu Ihnen passt.`,
 	lead: (minutes) => `Das dauert etwa ${minutes} Minuten, am besten mit einem Maßband.`,
-	after: {
-		title: (name) => `Hallo ${name}. Lassen Sie sich Zeit.`,
-		happened: (day) => `Am ${day} haben Sie ein Notfallzeichen angegeben, und wir haben hier angehalten.`,
-		how: {
-			seen: 'Seitdem haben Sie angegeben, dass eine Ärztin, ein Arzt oder der Rettungsdienst Sie untersucht hat.',
-			mistake: 'Seitdem haben Sie angegeben, dass es ein Versehen war.',
-			'safe-now': 'Seitdem haben Sie angegeben, dass Sie in Sicherheit und nicht allein sind.',
-			outcome: 'Seitdem wurde in der Koordination festgehalten, was geschehen ist.'
-		},
-		ifAgain: (number) => `Kommt es wieder, rufen Sie sofort ${number} oder Ihre örtliche Notrufnummer an.`,
-		noHurry: 'Ihr Arbeitsplatz kann warten. Alles ist gespeichert, und Ihr Link bleibt gültig.',
-		another: 'Heute nicht',
-		rested: (day) => `Wir erinnern Sie nicht vor dem ${day}. Öffnen Sie diesen Link, wann es Ihnen passt.`
-	},
 	again: {
 		title: 'Was ist anders als beim letzten Mal?',
 		lead: 'Wir haben gespeichert, was Sie gemessen haben. Kreuzen Sie an, was sich geändert hat. Wir fragen nur danach, wie es Ihnen geht, und nach der Sicherheit.',

@@ -41,5 +41,19 @@ export const stopTexts: StopTexts = {
 	distressTold:
 		'Die Koordination hat Ihre Meldung, ist aber vielleicht nicht im Dienst. Bitte warten Sie nicht darauf.',
 	privacyTitle: 'Wie Ihre Daten verwendet werden',
-	privacyBack: 'Zurück zum Anfang'
+	privacyBack: 'Zurück zum Anfang',
+	after: {
+		title: (name) => `Hallo ${name}. Lassen Sie sich Zeit.`,
+		happened: (day) => `Am ${day} haben Sie ein Notfallzeichen angegeben, und wir haben hier angehalten.`,
+		how: {
+			seen: 'Seitdem haben Sie angegeben, dass eine Ärztin, ein Arzt oder der Rettungsdienst Sie untersucht hat.',
+			mistake: 'Seitdem haben Sie angegeben, dass es ein Versehen war.',
+			'safe-now': 'Seitdem haben Sie angegeben, dass Sie in Sicherheit und nicht allein sind.',
+			outcome: 'Seitdem wurde in der Koordination festgehalten, was geschehen ist.'
+		},
+		ifAgain: (number) => `Kommt es wieder, rufen Sie sofort ${number} oder Ihre örtliche Notrufnummer an.`,
+		noHurry: 'Ihr Arbeitsplatz kann warten. Alles ist gespeichert, und Ihr Link bleibt gültig.',
+		another: 'Heute nicht',
+		rested: (day) => `Wir erinnern Sie nicht vor dem ${day}. Öffnen Sie diesen Link, wann es Ihnen passt.`
+	}
 };

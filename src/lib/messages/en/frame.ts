@@ -24,20 +24,6 @@ export const frameTexts = {
 export const startTexts = {
 	title: (name: string) => `Hello ${name}. Let’s check whether your desk fits you.`,
 	lead: (minutes: number) => `It takes about ${minutes} minutes, best with a tape measure.`,
-	after: {
-		title: (name: string) => `Hello ${name}. Take your time.`,
-		happened: (day: string) => `On ${day} you reported a sign of an emergency, and we stopped here.`,
-		how: {
-			seen: 'Since then, you’ve said that a doctor or emergency service has seen you.',
-			mistake: 'Since then, you’ve said that it was a mistake.',
-			'safe-now': 'Since then, you’ve said that you’re safe and not alone.',
-			outcome: 'Since then, your coordinator has recorded what happened.'
-		},
-		ifAgain: (number: string) => `If it comes back, call ${number} or your local emergency number at once.`,
-		noHurry: 'Your desk can wait. Everything you’ve entered is saved, and your link keeps working.',
-		another: 'Not today',
-		rested: (day: string) => `We won’t remind you before ${day}. Open this link whenever you’re ready.`
-	},
 	again: {
 		title: 'What is different from last time?',
 		lead: 'We’ve saved what you measured. Tick what has changed. We’ll ask only about that, about how you feel, and about safety.',

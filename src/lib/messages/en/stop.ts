@@ -38,5 +38,20 @@ export const stopTexts = {
 	] as readonly string[],
 	distressTold: 'Your coordinator has your report, but may not be at work. Please don’t wait for them.',
 	privacyTitle: 'How your data is used',
-	privacyBack: 'Back to the start'
+	privacyBack: 'Back to the start',
+	/** The start page once an emergency is over. */
+	after: {
+		title: (name: string) => `Hello ${name}. Take your time.`,
+		happened: (day: string) => `On ${day} you reported a sign of an emergency, and we stopped here.`,
+		how: {
+			seen: 'Since then, you’ve said that a doctor or emergency service has seen you.',
+			mistake: 'Since then, you’ve said that it was a mistake.',
+			'safe-now': 'Since then, you’ve said that you’re safe and not alone.',
+			outcome: 'Since then, your coordinator has recorded what happened.'
+		},
+		ifAgain: (number: string) => `If it comes back, call ${number} or your local emergency number at once.`,
+		noHurry: 'Your desk can wait. Everything you’ve entered is saved, and your link keeps working.',
+		another: 'Not today',
+		rested: (day: string) => `We won’t remind you before ${day}. Open this link whenever you’re ready.`
+	}
 };

@@ -26,21 +26,6 @@ export const frameTexts: Catalogue['frame'] = {
 export const startTexts: Catalogue['start'] = {
 	title: (name) => `Hola, ${name}. Veamos si su puesto le va bien.`,
 	lead: (minutes) => `Lleva unos ${minutes} minutos, mejor con una cinta métrica.`,
-	after: {
-		title: (name) => `Hola, ${name}. Tómese su tiempo.`,
-		happened: (day) => `El ${day} indicó una señal de emergencia y nos detuvimos aquí.`,
-		how: {
-			seen: 'Desde entonces ha indicado que le ha visto un médico o un servicio de emergencias.',
-			mistake: 'Desde entonces ha indicado que fue un error.',
-			'safe-now': 'Desde entonces ha indicado que está a salvo y acompañado.',
-			outcome: 'Desde entonces, coordinación ha anotado lo que pasó.'
-		},
-		ifAgain: (number) =>
-			`Si vuelve, llame enseguida al ${number} o al número de emergencias del lugar donde esté.`,
-		noHurry: 'Su puesto puede esperar. Todo está guardado y su enlace sigue funcionando.',
-		another: 'Hoy no',
-		rested: (day) => `No le enviaremos recordatorios antes del ${day}. Abra este enlace cuando quiera.`
-	},
 	again: {
 		title: '¿Qué ha cambiado desde la última vez?',
 		lead: 'Hemos conservado sus medidas. Marque lo que ha cambiado. Solo preguntamos por eso, por cómo se encuentra y por la seguridad.',

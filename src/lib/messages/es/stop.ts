@@ -39,5 +39,20 @@ export const stopTexts: StopTexts = {
 	],
 	distressTold: 'Coordinación ha recibido su aviso, pero quizá no esté trabajando. No espere, por favor.',
 	privacyTitle: 'Cómo se usan sus datos',
-	privacyBack: 'Volver al principio'
+	privacyBack: 'Volver al principio',
+	after: {
+		title: (name) => `Hola, ${name}. Tómese su tiempo.`,
+		happened: (day) => `El ${day} indicó una señal de emergencia y nos detuvimos aquí.`,
+		how: {
+			seen: 'Desde entonces ha indicado que le ha visto un médico o un servicio de emergencias.',
+			mistake: 'Desde entonces ha indicado que fue un error.',
+			'safe-now': 'Desde entonces ha indicado que está a salvo y acompañado.',
+			outcome: 'Desde entonces, coordinación ha anotado lo que pasó.'
+		},
+		ifAgain: (number) =>
+			`Si vuelve, llame enseguida al ${number} o al número de emergencias del lugar donde esté.`,
+		noHurry: 'Su puesto puede esperar. Todo está guardado y su enlace sigue funcionando.',
+		another: 'Hoy no',
+		rested: (day) => `No le enviaremos recordatorios antes del ${day}. Abra este enlace cuando quiera.`
+	}
 };

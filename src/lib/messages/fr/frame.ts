@@ -27,21 +27,6 @@ export const frameTexts: Catalogue['frame'] = {
 export const startTexts: Catalogue['start'] = {
 	title: (name) => `Bonjour ${name}. Voyons si votre poste vous convient.`,
 	lead: (minutes) => `Cela prend environ ${minutes} minutes, de préférence avec un mètre ruban.`,
-	after: {
-		title: (name) => `Bonjour ${name}. Prenez votre temps.`,
-		happened: (day) => `Le ${day}, vous avez indiqué un signe d’urgence, et nous nous sommes arrêtés ici.`,
-		how: {
-			seen: 'Depuis, vous avez indiqué qu’un médecin ou les secours vous ont vu.',
-			mistake: 'Depuis, vous avez indiqué que c’était une erreur.',
-			'safe-now': 'Depuis, vous avez indiqué être en sécurité et avec quelqu’un.',
-			outcome: 'Depuis, la coordination a noté ce qui s’est passé.'
-		},
-		ifAgain: (number) =>
-			`Si cela revient, appelez aussitôt le ${number} ou le numéro d’urgence de l’endroit où vous êtes.`,
-		noHurry: 'Votre poste peut attendre. Tout est enregistré, et votre lien reste valable.',
-		another: 'Pas aujourd’hui',
-		rested: (day) => `Pas de rappel avant le ${day}. Ouvrez ce lien quand vous le voudrez.`
-	},
 	again: {
 		title: 'Qu’est-ce qui a changé depuis la dernière fois ?',
 		lead: 'Nous avons gardé vos mesures. Cochez ce qui a changé. Nous ne posons que ces questions, celles sur votre état et celles sur la sécurité.',

@@ -41,5 +41,20 @@ export const stopTexts: StopTexts = {
 	distressTold:
 		'La coordination a reçu votre signalement, mais n’est peut-être pas au travail. Ne l’attendez pas, s’il vous plaît.',
 	privacyTitle: 'Comment vos données sont utilisées',
-	privacyBack: 'Revenir au début'
+	privacyBack: 'Revenir au début',
+	after: {
+		title: (name) => `Bonjour ${name}. Prenez votre temps.`,
+		happened: (day) => `Le ${day}, vous avez indiqué un signe d’urgence, et nous nous sommes arrêtés ici.`,
+		how: {
+			seen: 'Depuis, vous avez indiqué qu’un médecin ou les secours vous ont vu.',
+			mistake: 'Depuis, vous avez indiqué que c’était une erreur.',
+			'safe-now': 'Depuis, vous avez indiqué être en sécurité et avec quelqu’un.',
+			outcome: 'Depuis, la coordination a noté ce qui s’est passé.'
+		},
+		ifAgain: (number) =>
+			`Si cela revient, appelez aussitôt le ${number} ou le numéro d’urgence de l’endroit où vous êtes.`,
+		noHurry: 'Votre poste peut attendre. Tout est enregistré, et votre lien reste valable.',
+		another: 'Pas aujourd’hui',
+		rested: (day) => `Pas de rappel avant le ${day}. Ouvrez ce lien quand vous le voudrez.`
+	}
 };

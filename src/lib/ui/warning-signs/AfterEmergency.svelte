@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { EmergencyClearance } from '$lib/core/discomfort';
 	import type { Catalogue } from '$lib/messages';
+	import { stopTextsFor } from '$lib/messages/stop';
 	import { enhanceForm } from '../kit/enhance-form';
 	import Button from '../kit/Button.svelte';
 	import Notice from '../kit/Notice.svelte';
@@ -17,7 +18,7 @@
 
 	let { name, emergency, number, restUntil, t }: Props = $props();
 
-	const texts = $derived(t.start.after);
+	const texts = $derived(stopTextsFor(t.locale).after);
 	const day = (iso: string) => t.dates.day(new Date(`${iso}T00:00:00Z`));
 </script>
 

@@ -275,6 +275,11 @@ export class Presser {
 		const form = this.page.locator('form').filter({ has: pressed });
 		const before = await this.watch.now();
 		try {
+			// Of folds with one name only the one that was opened last is still open.
+			await pressed.evaluate((button) => {
+				const fold = button.closest('details');
+				if (fold) fold.open = true;
+			});
 			await this.fillRequired(form);
 			await this.fills[act]?.(form, this.page);
 			// The next page is opened once this press was answered: what it began is not to be overtaken. What changes nothing may be answered by

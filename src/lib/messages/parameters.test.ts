@@ -9,6 +9,7 @@ import { messagesFor } from './index';
 import { loadLanguage } from './language-packs';
 import { TRANSLATED_LANGUAGES, type Language } from './languages';
 import { sittingStyleTextsFor } from './sitting-styles';
+import { startTextsFor } from './start';
 import { stopTextsFor } from './stop';
 
 // A translation that drops a name, a length or a number is still a string: no type sees it. Every text that is made of parts is made here
@@ -98,6 +99,7 @@ function compared(pairs: readonly Pair[]) {
 
 const doorIn = (language: Language) => ({
 	...messagesFor(language),
+	start: startTextsFor(language),
 	stop: stopTextsFor(language),
 	styles: sittingStyleTextsFor(language),
 	breaks: breakTextsFor(language),

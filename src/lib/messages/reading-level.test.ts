@@ -15,6 +15,7 @@ import { messagesFor } from './index';
 import { LANGUAGES, type Language } from './languages';
 import { loadLanguage } from './language-packs';
 import { sittingStyleTextsFor } from './sitting-styles';
+import { startTextsFor } from './start';
 import { stopTextsFor } from './stop';
 import { BARE, CLUMSY } from '../../../tests/support/voice';
 
@@ -79,6 +80,7 @@ function employeeTexts(language: Language): string[] {
 	return [
 		...textsOf(door.map(([, texts]) => texts)),
 		...textsOf(checklistTextsFor(language)),
+		...textsOf(startTextsFor(language)),
 		...textsOf(stopTextsFor(language)),
 		...textsOf(sittingStyleTextsFor(language)),
 		...textsOf(breakTextsFor(language)),

@@ -5,6 +5,7 @@ import type { emailTexts } from './en/emails';
 import type { en } from './en/index';
 import type { privacyTexts } from './en/privacy';
 import type { sittingStyleTexts } from './en/sitting-styles';
+import type { startTexts } from './en/start';
 import type { stopTexts } from './en/stop';
 import type { measuringPageTexts } from './en/measuring-page';
 import type { trialTexts } from './en/trial';
@@ -37,6 +38,9 @@ export type WalkthroughTexts = typeof walkthroughTexts;
 /** Texts of the sitting styles page. */
 export type SittingStyleTexts = typeof sittingStyleTexts;
 
+/** Texts of the start page. */
+export type StartTexts = typeof startTexts;
+
 /** Texts of the stop page and related pages. */
 export type StopTexts = typeof stopTexts;
 
@@ -50,6 +54,7 @@ export type PrivacyTexts = typeof privacyTexts;
 export interface LanguagePack {
 	readonly catalogue: Catalogue;
 	readonly checklist: ChecklistTexts;
+	readonly start: StartTexts;
 	readonly stop: StopTexts;
 	readonly sittingStyles: SittingStyleTexts;
 	readonly breaks: BreakTexts;

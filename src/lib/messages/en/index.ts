@@ -4,15 +4,7 @@ import { heightCheckTexts, measurableLengthTexts } from './checks';
 import { messageTexts } from './correspondence';
 import { dateTexts } from './dates';
 import { discomfortTexts } from './discomfort';
-import {
-	deviceTexts,
-	lengthFaultTexts,
-	frameTexts,
-	controlTexts,
-	navTexts,
-	startTexts,
-	helpRequestTexts
-} from './frame';
+import { deviceTexts, lengthFaultTexts, frameTexts, controlTexts, navTexts, helpRequestTexts } from './frame';
 import { deskLayoutTexts, howToLookTexts, householdLookTexts } from './look';
 import { measuringTexts } from './measuring';
 import { lightTexts, nonHeightCheckTexts } from './other-checks';
@@ -47,7 +39,6 @@ export const en = {
 	stuck: helpRequestTexts,
 	routes: questionnaireModeTexts,
 	picks: pickTexts,
-	start: startTexts,
 	pages: pageTexts,
 	first: redFlagTexts,
 	discomfort: discomfortTexts,

@@ -18,7 +18,6 @@ import {
 	frameTexts,
 	controlTexts,
 	navTexts,
-	startTexts,
 	helpRequestTexts,
 	offlineTexts
 } from './frame';
@@ -30,6 +29,7 @@ import { sideViewTexts } from './section';
 import { skippedQuestionTexts, sideViewPointTexts, sizeCheckTexts } from './side-look';
 import { stepTexts, sittingStyleSentence, sittingStyleNames } from './steps';
 import { sittingStyleTexts } from './sitting-styles';
+import { startTexts } from './start';
 import { stopTexts } from './stop';
 import { backTestTexts, styleTrialTexts } from './style';
 import {
@@ -57,7 +57,6 @@ const catalogue: Catalogue = {
 	stuck: helpRequestTexts,
 	routes: questionnaireModeTexts,
 	picks: pickTexts,
-	start: startTexts,
 	pages: pageTexts,
 	first: redFlagTexts,
 	discomfort: discomfortTexts,
@@ -100,6 +99,7 @@ const catalogue: Catalogue = {
 export const pack: LanguagePack = {
 	catalogue,
 	checklist: checklistTexts,
+	start: startTexts,
 	stop: stopTexts,
 	sittingStyles: sittingStyleTexts,
 	breaks: breakTexts,

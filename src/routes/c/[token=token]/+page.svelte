@@ -3,6 +3,7 @@
 	import { PROMISED_MINUTES, questionnaireModeOf } from '$lib/core/questionnaire';
 	import { messagesFor } from '$lib/messages';
 	import { checklistTextsFor } from '$lib/messages/checklist';
+	import { startTextsFor } from '$lib/messages/start';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import CheckBox from '$lib/ui/kit/CheckBox.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
@@ -11,15 +12,16 @@
 	let { data, form } = $props();
 
 	const t = $derived(messagesFor(data.locale));
+	const texts = $derived(startTextsFor(data.locale));
 	/** What was put in place after the last self-assessment: each is there until someone says otherwise. */
 	const inPlace = $derived([
 		...(data.inPlace?.steps ?? []).map(({ place, pieces }) => ({
 			field: stillInPlaceField(place),
-			words: t.start.again.step(t.steps.places[place], t.lists.things(pieces.map(({ label }) => label)))
+			words: texts.again.step(t.steps.places[place], t.lists.things(pieces.map(({ label }) => label)))
 		})),
 		...(data.inPlace?.findings ?? []).map((finding) => ({
 			field: stillInPlaceField(finding),
-			words: t.start.again.finding(checklistTextsFor(data.locale).findings[finding])
+			words: texts.again.finding(checklistTextsFor(data.locale).findings[finding])
 		}))
 	]);
 	const route = $derived(questionnaireModeOf(data.answers, data.route));
@@ -38,11 +40,11 @@
 			{t}
 		/>
 	{:else}
-		<h1 class="mt-6 text-title">{t.start.title(data.personName)}</h1>
+		<h1 class="mt-6 text-title">{texts.title(data.personName)}</h1>
 	{/if}
-	<p class="mt-3 text-lead">{t.start.lead(PROMISED_MINUTES[data.route])}</p>
+	<p class="mt-3 text-lead">{texts.lead(PROMISED_MINUTES[data.route])}</p>
 
-	<h2 class="mt-8 border-b border-ink pb-2 text-lead">{t.start.linesTitle}</h2>
+	<h2 class="mt-8 border-b border-ink pb-2 text-lead">{texts.linesTitle}</h2>
 	<dl>
 		{#each data.privacy as [term, words] (term)}
 			<div class="grid grid-cols-[6.5rem_1fr] gap-3 border-b border-rule py-2.5">
@@ -52,7 +54,7 @@
 		{/each}
 	</dl>
 	<p class="mt-1">
-		<Button look="quiet" href="/c/{data.token}/privacy">{t.start.moreOnPrivacy}</Button>
+		<Button look="quiet" href="/c/{data.token}/privacy">{texts.moreOnPrivacy}</Button>
 	</p>
 
 	{#if form && 'fault' in form && form.fault}
@@ -60,24 +62,24 @@
 	{/if}
 	{#if data.isAnswered}
 		<div class="mt-6 flex flex-wrap gap-3">
-			<Button look="main" href="/c/{data.token}/plan">{t.start.toPlan}</Button>
+			<Button look="main" href="/c/{data.token}/plan">{texts.toPlan}</Button>
 			<Button href="/c/{data.token}/{QUESTIONNAIRE_PAGES[2]}">{t.plan.correct}</Button>
 		</div>
 	{:else}
 		<form method="POST" action="?/begin" class="mt-6 grid justify-items-start gap-3">
 			{#if data.isAgain}
 				<fieldset class="w-full border-b border-rule pb-3">
-					<legend class="text-lead font-semibold">{t.start.again.title}</legend>
-					<p class="mt-1 mb-2 text-ink-soft">{t.start.again.lead}</p>
+					<legend class="text-lead font-semibold">{texts.again.title}</legend>
+					<p class="mt-1 mb-2 text-ink-soft">{texts.again.lead}</p>
 					{#each CHANGED_PARTS as one (one)}
-						<div><CheckBox name="new.{one}" words={t.start.again.renewed[one]} isChecked={false} /></div>
+						<div><CheckBox name="new.{one}" words={texts.again.renewed[one]} isChecked={false} /></div>
 					{/each}
 				</fieldset>
 			{/if}
 			{#if inPlace.length > 0}
 				<fieldset class="w-full border-b border-rule pb-3">
-					<legend class="text-lead font-semibold">{t.start.again.stillTitle}</legend>
-					<p class="mt-1 mb-2 text-ink-soft">{t.start.again.stillLead}</p>
+					<legend class="text-lead font-semibold">{texts.again.stillTitle}</legend>
+					<p class="mt-1 mb-2 text-ink-soft">{texts.again.stillLead}</p>
 					{#each inPlace as { field, words } (field)}
 						<div><CheckBox name={field} {words} offValue="no" isChecked /></div>
 					{/each}
@@ -87,10 +89,10 @@
 				name="route"
 				value="complete"
 				offValue="short"
-				words={t.start.everything(PROMISED_MINUTES.complete)}
+				words={texts.everything(PROMISED_MINUTES.complete)}
 				isChecked={route === 'complete'}
 			/>
-			<Button look="main" size="thumb">{data.hasConsent ? t.start.goOn : t.start.begin}</Button>
+			<Button look="main" size="thumb">{data.hasConsent ? texts.goOn : texts.begin}</Button>
 		</form>
 	{/if}
 </main>

@@ -1,5 +1,6 @@
 import { existsSync, mkdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { stripVTControlCharacters } from 'node:util';
 import { exec } from './exec.mjs';
 import { packageProgram, root } from './paths.mjs';
 import { say } from './say.mjs';
@@ -91,6 +92,12 @@ export class Stages {
 	}
 }
 
+const LONGEST_REASON = 600;
+
+/** What a failed test says of itself, on one line: a log is often cut, and its end is what remains. @param {string | undefined} message */
+const reason = (message) =>
+	message ? `: ${stripVTControlCharacters(message).replace(/\s+/g, ' ').slice(0, LONGEST_REASON)}` : '';
+
 /** Reads a Vitest report. @param {any} report @returns {Report} */
 export function vitestCounts(report) {
 	const broken = report.testResults.filter(
@@ -103,13 +110,13 @@ export function vitestCounts(report) {
 		failing: report.testResults.flatMap((/** @type {any} */ file) =>
 			file.assertionResults
 				.filter((/** @type {any} */ { status }) => status === 'failed')
-				.map((/** @type {any} */ { fullName }) => fullName)
+				.map((/** @type {any} */ { fullName, failureMessages: [why] }) => `${fullName}${reason(why)}`)
 		)
 	};
 }
 
 /**
- * Names of the failed tests in a Playwright report's suites.
+ * The failed tests in a Playwright report's suites, each with why.
  * @param {any[]} suites
  * @returns {string[]}
  */
@@ -117,7 +124,11 @@ function failingIn(suites) {
 	return suites.flatMap((suite) => [
 		...(suite.specs ?? [])
 			.filter((/** @type {any} */ { ok }) => !ok)
-			.map((/** @type {any} */ { file, line, title }) => `${file}:${line} ${title}`),
+			.map((/** @type {any} */ { file, line, title, tests: [test] }) => {
+				const error = test?.results.at(-1)?.error;
+				const at = error?.location ? ` (line ${error.location.line})` : '';
+				return `${file}:${line} ${title}${at}${reason(error?.message)}`;
+			}),
 		...failingIn(suite.suites ?? [])
 	]);
 }

@@ -7,10 +7,10 @@ import {
 	type HouseholdFix
 } from '$lib/core/checklist';
 import { outsideBand } from '$lib/core/checks';
-import { bandsFor, distanceOutsideBand } from '$lib/core/guidance';
+import { bandsFor, distanceOutsideBand } from '$lib/core/body/guidance';
 import { conditionHolds, conflictsWith } from '$lib/core/conditions';
 import { seatRulesOf } from '$lib/core/corner';
-import { formatLength } from '$lib/core/length';
+import { formatLength } from '$lib/core/body/length';
 import { plannedDistance } from '$lib/core/plan';
 import { messagesFor } from '$lib/messages';
 import { checklistTextsFor } from '$lib/messages/checklist';

@@ -1,6 +1,6 @@
-import { A4_MM, BANK_CARD_MM } from '$lib/core/measuring';
-import { pictureOf, type Camera, type SpacePoint } from '$lib/core/side-photo/camera';
-import { ASIDE_OF_STATURE, SCALE_ASIDE_OF_STATURE } from '$lib/core/side-photo/depths';
+import { A4_MM, BANK_CARD_MM } from '$lib/core/body/measuring';
+import { pictureOf, type Camera, type SpacePoint } from '$lib/core/body/side-photo/camera';
+import { ASIDE_OF_STATURE, SCALE_ASIDE_OF_STATURE } from '$lib/core/body/side-photo/depths';
 import {
 	PHOTO_JOINTS,
 	type PhotoJoint,
@@ -8,8 +8,8 @@ import {
 	type PhotoScale,
 	type PicturePoint,
 	type SheetCorners
-} from '$lib/core/side-photo/marks';
-import { findSheetCorners, type GreyPicture } from '$lib/core/side-photo/find-sheet-corners';
+} from '$lib/core/body/side-photo/marks';
+import { findSheetCorners, type GreyPicture } from '$lib/core/body/side-photo/find-sheet-corners';
 import type { Dice } from '../../seed/random';
 
 /** How a body is drawn and photographed. */

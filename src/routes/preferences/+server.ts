@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
-import { LENGTH_UNITS } from '$lib/core/length';
+import { LENGTH_UNITS } from '$lib/core/body/length';
 import { formReader } from '$lib/server/http/read-body';
 import { withJsonError } from '$lib/server/http/error-responses';
 import { TEXT_SIZES } from '$lib/ui/theme/text-sizes';

@@ -2,8 +2,8 @@ import { describe, expect, it } from 'vitest';
 import { randomPerson } from '../../../../tests/support/random-person';
 import { casesOf } from '../../../../tests/support/rotation';
 import { whatIsTold } from '../../../../tests/support/what-is-told';
-import { checkArmrest } from '../seat';
-import { viewingDistanceWith } from '../sight';
+import { checkArmrest } from '../body/seat';
+import { viewingDistanceWith } from '../body/sight';
 import { setUpAfter, situationAfter } from '../plan';
 
 /** People whose plan closes a problem that is no height. */

@@ -1,7 +1,7 @@
 import type { Corner } from '../corner';
 import { armsLengthMm } from '../desk';
 import type { PlanStep } from '../plan';
-import { distanceBand } from '../sight';
+import { distanceBand } from '../body/sight';
 
 /** How far from the screen someone is told to sit; one answer, so that no two pages disagree. Lengths in mm. */
 export type AdvisedViewingDistance =

@@ -1,7 +1,7 @@
 import { situationNow, type Situation, type Verdict } from '../checks';
 import type { Corner } from '../corner';
 import { situationAfter, type Plan } from '../plan';
-import { ARMREST_BAND, checkArmrest, checkSeatDepth, SEAT_DEPTH_BAND } from '../seat';
+import { ARMREST_BAND, checkArmrest, checkSeatDepth, SEAT_DEPTH_BAND } from '../body/seat';
 import {
 	checkDistance,
 	checkGaze,
@@ -10,7 +10,7 @@ import {
 	GAZE_GOOD_DEG,
 	LETTER_ARC_MINUTES,
 	letterHeight
-} from '../sight';
+} from '../body/sight';
 
 /** Checks that are not about heights. */
 export const NON_HEIGHT_CHECK_IDS = [

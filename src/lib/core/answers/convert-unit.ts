@@ -1,4 +1,4 @@
-import { formatLength, parseLength, type LengthUnit } from '../length';
+import { formatLength, parseLength, type LengthUnit } from '../body/length';
 import { LENGTH_FIELDS, type Answers } from './fields';
 
 function isLength(name: string): boolean {

@@ -8,7 +8,7 @@ import {
 	type SittingStyle
 } from '../corner';
 import { REGIONS, type Region } from '../discomfort';
-import type { LengthUnit } from '../length';
+import type { LengthUnit } from '../body/length';
 import { photoLengthOf } from './photo-answers';
 import { precautionsOf } from './precaution-answers';
 import { discomfortFromAnswers } from './discomfort-answers';

@@ -1,5 +1,5 @@
-import { formatLength } from '../length';
-import { A4_MM, BANK_CARD_MM, formatCount, parseCount } from '../measuring';
+import { formatLength } from '../body/length';
+import { A4_MM, BANK_CARD_MM, formatCount, parseCount } from '../body/measuring';
 import {
 	bodyMethodOf,
 	BODY_FIELDS,

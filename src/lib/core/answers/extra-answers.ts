@@ -1,5 +1,5 @@
 import type { DeskThing } from '../desk';
-import { CITY_IDS, COMPASS, type CityId, type Compass } from '../light';
+import { CITY_IDS, COMPASS, type CityId, type Compass } from '../body/light';
 import { CHOICE_FIELDS, chosenOption, type Answers } from './fields';
 import { checklistAnswersOf } from './checklist-fields';
 

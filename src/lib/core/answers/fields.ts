@@ -16,10 +16,10 @@ import {
 	type BodyLengthName,
 	type MeasuringMethod
 } from '../corner';
-import { LENGTH_UNITS, type LengthUnit } from '../length';
-import { CITY_IDS } from '../light/cities';
-import { COMPASS } from '../light/compass';
-import { LETTER_SIZES } from '../sight/letter-sizes';
+import { LENGTH_UNITS, type LengthUnit } from '../body/length';
+import { CITY_IDS } from '../body/light/cities';
+import { COMPASS } from '../body/light/compass';
+import { LETTER_SIZES } from '../body/sight/letter-sizes';
 import { DRAWING_STYLES } from '../side-view/drawing-style';
 import type { QuestionnairePage } from './questionnaire-pages';
 

@@ -4,7 +4,7 @@ import { cornerFromAnswers } from './corner-from-answers';
 import { isFieldAnswered, LENGTH_FIELDS, unitOf, type Answers, type LengthFieldName } from './fields';
 import { readLengthField } from './read-length-field';
 import { isMarkedUnmeasured, isRequiredLength, hasDefaultLength, defaultLength } from './default-lengths';
-import { formatLength } from '../length';
+import { formatLength } from '../body/length';
 
 /** A workstation as far as it is known, and the checks that can already be given. */
 export interface PartialCorner {

@@ -9,7 +9,7 @@ import {
 	type PhotoLength,
 	type PhotoValue,
 	type SidePhotoReading
-} from '../side-photo/photo-values';
+} from '../body/side-photo/photo-values';
 import { LENGTH_FIELDS, unitOf, type Answers } from './fields';
 import { readLengthField } from './read-length-field';
 

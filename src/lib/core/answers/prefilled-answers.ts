@@ -1,6 +1,6 @@
 import { isSafetyItem, CHECKLIST_VERSIONS } from '../checklist';
 import type { SetUp } from '../checks';
-import { formatLength } from '../length';
+import { formatLength } from '../body/length';
 import { unitOf, type Answers } from './fields';
 import { checklistField } from './checklist-fields';
 

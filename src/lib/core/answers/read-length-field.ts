@@ -1,4 +1,4 @@
-import { parseLength, type LengthFault, type LengthUnit } from '../length';
+import { parseLength, type LengthFault, type LengthUnit } from '../body/length';
 
 /** What is wrong with one typed answer; the wording is in the message catalogue. */
 export interface FieldIssue {

@@ -1,5 +1,5 @@
 import type { Station } from '../household';
-import { formatLength } from '../length';
+import { formatLength } from '../body/length';
 import { listedThings, THING_CHOICES, type ThingChoice } from './household-things';
 import { thingField, unitOf, type Answers } from './fields';
 import { readLengthField } from './read-length-field';

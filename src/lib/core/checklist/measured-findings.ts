@@ -2,8 +2,8 @@ import { checkCorner, situationNow, type CheckId, type CheckResult, type Situati
 import { factsOf, conditionHolds } from '../conditions';
 import { seatRulesOf, type Corner } from '../corner';
 import { MIN_DESK_DEPTH_MM } from '../desk';
-import { backSupport, checkArmrest, checkSeatDepth, type ArmrestFault } from '../seat';
-import { checkDistance, viewingDistanceWith } from '../sight';
+import { backSupport, checkArmrest, checkSeatDepth, type ArmrestFault } from '../body/seat';
+import { checkDistance, viewingDistanceWith } from '../body/sight';
 import { findingRule, type FindingId } from './findings';
 
 /** A finding from measurements. */

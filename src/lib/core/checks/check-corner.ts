@@ -1,6 +1,6 @@
 import { bodyOf, type Body } from '../body';
 import type { Corner } from '../corner';
-import { bandsFor, distanceOutsideBand, type Band } from '../guidance';
+import { bandsFor, distanceOutsideBand, type Band } from '../body/guidance';
 import { checkSd, measurableSd } from './check-uncertainty';
 import { checkIdsOf, checkValues, type CheckId } from './check-values';
 import { setUpAsMeasured, type SetUp } from './set-up';

@@ -1,6 +1,6 @@
 import { METHOD_SD, SMALL_PART_SD, type Body } from '../body';
 import type { BodyLengthName, Corner } from '../corner';
-import { forearmsOnSurface } from '../guidance';
+import { forearmsOnSurface } from '../body/guidance';
 import type { CheckId } from './check-values';
 
 /** A length that a tape measurement makes more certain. */

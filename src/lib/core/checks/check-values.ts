@@ -1,6 +1,6 @@
 import type { Body } from '../body';
 import { seatKindOf, type Corner, type SeatKind } from '../corner';
-import { forearmsOnSurface } from '../guidance';
+import { forearmsOnSurface } from '../body/guidance';
 import type { SetUp } from './set-up';
 
 /** The height checks, from the floor up, then clearance. Knee and thigh apply to sitting only. */

@@ -1,4 +1,4 @@
-import type { Band } from '../guidance';
+import type { Band } from '../body/guidance';
 import { normalCdf } from '../statistics/normal-cdf';
 
 /** The verdict of a check: within its range, undecided by the measurements, or outside. */

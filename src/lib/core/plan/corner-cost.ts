@@ -1,7 +1,7 @@
 import { bodyOf } from '../body';
 import { checkIdsOf, checkValues, setUpAsMeasured, type CheckId, type SetUp } from '../checks';
 import type { Corner } from '../corner';
-import { bandsFor, distanceOutsideBand, narrowBand } from '../guidance';
+import { bandsFor, distanceOutsideBand, narrowBand } from '../body/guidance';
 import { costOfDistance } from './objective';
 import { checkWeightsFor } from './weights';
 

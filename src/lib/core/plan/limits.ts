@@ -1,7 +1,7 @@
 import { bodyOf, type Body } from '../body';
 import { checkIdsOf, checkValues, setUpAsMeasured, type CheckId, type SetUp } from '../checks';
 import type { Corner } from '../corner';
-import { bandsFor, distanceOutsideBand } from '../guidance';
+import { bandsFor, distanceOutsideBand } from '../body/guidance';
 
 /** Clearance to keep above the thighs, mm; the uncertainty of the thigh is added. Our assumption. */
 const FREE_OVER_THIGH_MM = 20;

@@ -1,7 +1,7 @@
 import type { Body } from '../body';
 import { checkIdsOf, keysOverSurfaceMm, undersideOverSurfaceMm, type CheckId } from '../checks';
 import type { Corner } from '../corner';
-import { bandsFor, distanceOutsideBand, forearmsOnSurface, narrowBand, type Band } from '../guidance';
+import { bandsFor, distanceOutsideBand, forearmsOnSurface, narrowBand, type Band } from '../body/guidance';
 import { checkWeightsFor, CHECK_WEIGHTS } from './weights';
 
 /** The cost of a plan. */

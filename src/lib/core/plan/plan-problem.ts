@@ -1,7 +1,7 @@
 import { bodyOf, type Body } from '../body';
 import { checkIdsOf } from '../checks';
 import { footBarOf, seatRulesOf, type Corner, type Range } from '../corner';
-import { bandsFor, distanceOutsideBand } from '../guidance';
+import { bandsFor, distanceOutsideBand } from '../body/guidance';
 import { pieceTypes, stationRules, type PieceType } from '../household';
 import { planLimitsOf, type ProtectedCheck, type PlanLimits } from './limits';
 import { heightCosts, type HeightCost, type HeightCosts } from './objective';

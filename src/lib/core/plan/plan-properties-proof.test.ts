@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { casesOf, timesOf } from '../../../../tests/support/rotation';
 import { checkCorner, setUpAsMeasured } from '../checks';
-import { formatLength, parseLength, type LengthUnit } from '../length';
+import { formatLength, parseLength, type LengthUnit } from '../body/length';
 import type { Corner } from '../corner';
 import { bestPlans } from './plan-corner';
 import { prepareProblem } from './plan-problem';

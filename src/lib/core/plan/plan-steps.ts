@@ -1,10 +1,10 @@
 import { keysOverSurfaceMm, type CheckId, type CheckResult } from '../checks';
 import { factsOf, conditionHolds, LOW_LENSES } from '../conditions';
-import { forearmsOnSurface } from '../guidance';
+import { forearmsOnSurface } from '../body/guidance';
 import { seatRulesOf, type Corner, type HouseholdKind } from '../corner';
 import { pieceIds } from '../corner/piece-ids';
 import type { Footprint, Station } from '../household';
-import { backSupport, type LumbarFiller, type BackSupport, type TowelRoll } from '../seat';
+import { backSupport, type LumbarFiller, type BackSupport, type TowelRoll } from '../body/seat';
 import type { Plan } from './plan-corner';
 import { plannedDistance } from './situation-after';
 import type { StepPlace } from './step-places';

@@ -3,7 +3,7 @@ import { exhaustiveCost, type Farthest } from '../../../../tests/support/exhaust
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { casesOf } from '../../../../tests/support/rotation';
 import { CHECK_IDS } from '../checks';
-import { distanceOutsideBand } from '../guidance';
+import { distanceOutsideBand } from '../body/guidance';
 import type { Corner } from '../corner';
 import { planCorner, type Plan } from './plan-corner';
 import { smallestExtraPiece, purchaseOutcomes } from './purchase-outcomes';

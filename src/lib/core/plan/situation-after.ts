@@ -1,7 +1,7 @@
 import type { Situation } from '../checks';
 import type { Corner } from '../corner';
-import { backSupport } from '../seat';
-import { checkDistance, viewingDistanceWith } from '../sight';
+import { backSupport } from '../body/seat';
+import { checkDistance, viewingDistanceWith } from '../body/sight';
 import { setUpAfter, type Plan } from './plan-corner';
 
 /** A viewing distance is set this far inside its range, mm: nobody pushes a screen to the millimetre. Our assumption. */

@@ -20,7 +20,7 @@ import {
 	type MeasurableLengthName
 } from '../checks';
 import type { BodyLengthName, Corner } from '../corner';
-import { PLANNING_MARGIN_MM } from '../guidance';
+import { PLANNING_MARGIN_MM } from '../body/guidance';
 import { elbowWonByThigh } from '../plan/thigh-room';
 import { CHECK_WEIGHTS } from '../plan/weights';
 import { NO_INFORMATION, type InformationValue } from './information-value';

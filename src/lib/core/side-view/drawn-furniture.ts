@@ -11,7 +11,7 @@ import {
 import type { Station } from '../household';
 import { pieceIds } from '../corner/piece-ids';
 import type { Plan } from '../plan';
-import { gazeAngle } from '../sight';
+import { gazeAngle } from '../body/sight';
 import { clamp, distance, point, type Rectangle, type Point } from './geometry';
 import type { Posture } from './posture';
 

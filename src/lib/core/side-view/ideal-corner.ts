@@ -1,7 +1,7 @@
 import { bodyOf } from '../body';
 import { bodyHeights, setUpAsMeasured } from '../checks';
 import type { Corner, Seat } from '../corner';
-import { bandsFor, forearmsOnSurface } from '../guidance';
+import { bandsFor, forearmsOnSurface } from '../body/guidance';
 
 /** Limits for the height of an ideal surface, mm: what is drawn stays a table. */
 const SURFACE_MM = { low: 450, high: 1400 } as const;

@@ -1,7 +1,7 @@
 import { SEGMENT_OF_STATURE, type Body } from '../body';
 import { checkIdsOf, checkValues, keysOverSurfaceMm, type SetUp } from '../checks';
 import { seatKindOf, type Corner } from '../corner';
-import { bandsFor, ELBOW_TO_HAND } from '../guidance';
+import { bandsFor, ELBOW_TO_HAND } from '../body/guidance';
 import { angleAt, clamp, distance, middleJoint, point, type Point } from './geometry';
 
 /** Joint positions in the side view, mm, and how far the person's posture gives way at a bad workstation. */

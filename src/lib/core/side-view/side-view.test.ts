@@ -4,7 +4,7 @@ import { bodyOf } from '../body';
 import { seatKindOf } from '../corner';
 import { keysOverSurfaceMm, setUpAsMeasured } from '../checks';
 import { plannedDistance, planCorner, setUpAfter } from '../plan';
-import { checkGaze } from '../sight';
+import { checkGaze } from '../body/sight';
 import { angleAt, distance, middleJoint } from './geometry';
 import { DRAWING_STYLES, idealCorner, remeasuredHeightsOf, sideViewOf } from './index';
 import { postureOf } from './posture';

@@ -10,9 +10,9 @@ import {
 	type CheckResult
 } from '../checks';
 import { seatKindOf, type Corner } from '../corner';
-import { forearmsOnSurface } from '../guidance';
+import { forearmsOnSurface } from '../body/guidance';
 import { plannedDistance, setUpAfter, type Plan } from '../plan';
-import { viewingDistanceWith } from '../sight';
+import { viewingDistanceWith } from '../body/sight';
 import type { DrawingStyle } from './drawing-style';
 import { figureOutline, type FigureOutline } from './figure-outline';
 import { drawnFurniture, drawnGazeAngle, type DrawnFurniture } from './drawn-furniture';

@@ -1,4 +1,4 @@
-import { bandsFor, forearmsOnSurface } from '../guidance';
+import { bandsFor, forearmsOnSurface } from '../body/guidance';
 import type { VariantBase } from './variant-base';
 import type { Variant } from './variant';
 

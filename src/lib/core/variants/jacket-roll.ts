@@ -1,4 +1,4 @@
-import { backSupport } from '../seat';
+import { backSupport } from '../body/seat';
 import type { VariantBase } from './variant-base';
 import type { Variant } from './variant';
 

@@ -1,5 +1,5 @@
 import { checkCorner, type CheckResult } from '../checks';
-import { forearmsOnSurface } from '../guidance';
+import { forearmsOnSurface } from '../body/guidance';
 import { checksClosedBy, isCheckOpen, type VariantBase } from './variant-base';
 import type { Variant } from './variant';
 

@@ -1,5 +1,5 @@
 import { seatRulesOf } from '../corner';
-import { bandsFor } from '../guidance';
+import { bandsFor } from '../body/guidance';
 import type { VariantBase } from './variant-base';
 import type { Variant } from './variant';
 

@@ -4,7 +4,7 @@ import { checkCorner, setUpAsMeasured, type CheckId, type CheckResult, type SetU
 import { factsOf, type Facts } from '../conditions';
 import type { Corner, HouseholdItem } from '../corner';
 import { pieceIds } from '../corner/piece-ids';
-import { backSupport } from '../seat';
+import { backSupport } from '../body/seat';
 import { setUpAfter, type Plan } from '../plan';
 
 /** What a variant is derived from: the workstation after the plan. */

@@ -4,7 +4,7 @@ import { casesOf } from '../../../../tests/support/rotation';
 import { whatIsTold } from '../../../../tests/support/what-is-told';
 import { bodyOf } from '../body';
 import { checkCorner, setUpAsMeasured } from '../checks';
-import { bandsFor } from '../guidance';
+import { bandsFor } from '../body/guidance';
 import { setUpAfter } from '../plan';
 import { slopeOfBooks, VARIANT_IDS, variantsOf, type Variant } from './index';
 

@@ -1,5 +1,5 @@
 import type { Answers } from '../answers';
-import type { LengthUnit } from '../length';
+import type { LengthUnit } from '../body/length';
 import type { PlanStep } from '../plan';
 import type { WalkthroughStation } from './stations';
 

@@ -11,7 +11,7 @@ import { cheapestSensible, purchaseOffers, type PurchaseOffer } from '../budget'
 import { CHECK_IDS, overallVerdict, type Verdict } from '../checks';
 import { SEAT_KINDS, seatKindOf, type Corner } from '../corner';
 import { worstScore, type BodySide, type Region, type RegionReport } from '../discomfort';
-import { distanceOutsideBand } from '../guidance';
+import { distanceOutsideBand } from '../body/guidance';
 import type { AssessmentResult } from '../case-assessment';
 import type { Plan, PurchaseId } from '../plan';
 

@@ -6,7 +6,7 @@ import {
 	windowAngleAtHour,
 	type MonthlySun,
 	type WindowAngle
-} from '$lib/core/light';
+} from '$lib/core/body/light';
 
 /** A workstation's window, and when the sun shines in. */
 export interface SunView {

@@ -1,5 +1,5 @@
 import type { CheckId } from '$lib/core/checks';
-import { formatDegrees, formatLength, type LengthUnit } from '$lib/core/length';
+import { formatDegrees, formatLength, type LengthUnit } from '$lib/core/body/length';
 import type { Variant, VariantId } from '$lib/core/variants';
 import { checklistTextsFor } from '../checklist';
 

@@ -1,4 +1,4 @@
-import type { PhotoAngle, PhotoIssue, PhotoHeight, PhotoMarkName } from '../../core/side-photo';
+import type { PhotoAngle, PhotoIssue, PhotoHeight, PhotoMarkName } from '../../core/body/side-photo';
 
 /** A picture taken from the side, from which angles and lengths are read on the person's own device. */
 export const photoTexts = {

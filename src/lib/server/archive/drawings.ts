@@ -1,7 +1,7 @@
 import type pg from 'pg';
 import { chosenOption, unitOf } from '../../core/answers';
 import type { Corner } from '../../core/corner';
-import type { LengthUnit } from '../../core/length';
+import type { LengthUnit } from '../../core/body/length';
 import type { Plan } from '../../core/plan';
 import { sideViewOf, type DrawingStyle, type SideView } from '../../core/side-view';
 import { yieldToEventLoop } from '../yield-to-event-loop';

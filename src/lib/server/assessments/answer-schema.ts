@@ -1,5 +1,5 @@
 import { Type } from 'typebox';
-import { LENGTH_UNITS, type LengthUnit } from '../../core/length';
+import { LENGTH_UNITS, type LengthUnit } from '../../core/body/length';
 import {
 	ANSWER_FIELDS,
 	COUNT_FIELD_PATTERN,

@@ -8,7 +8,7 @@ import {
 	unitOf
 } from '../../core/answers';
 import { RED_FLAGS } from '../../core/discomfort';
-import type { LengthUnit } from '../../core/length';
+import type { LengthUnit } from '../../core/body/length';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';

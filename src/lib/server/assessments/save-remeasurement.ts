@@ -3,7 +3,7 @@ import { measuredPadRises, readLengthField, type FieldIssue } from '../../core/a
 import { setUpAsMeasured } from '../../core/checks';
 import type { Corner } from '../../core/corner';
 import type { PlanItem } from '../../core/case-assessment';
-import { LENGTH_UNITS, type LengthUnit } from '../../core/length';
+import { LENGTH_UNITS, type LengthUnit } from '../../core/body/length';
 import { setUpAfter, type Plan } from '../../core/plan';
 import {
 	REMEASURED_FIELDS,

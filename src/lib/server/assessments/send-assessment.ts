@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { DEFAULT_BREAK_SCHEDULE, type BreakSchedule } from '../../core/breaks/break-schedules';
 import { and, desc, eq, inArray, isNull, ne } from 'drizzle-orm';
-import { DEFAULT_SITTING_STYLE } from '../../core/guidance';
+import { DEFAULT_SITTING_STYLE } from '../../core/body/guidance';
 import type { QuestionnaireMode } from '../../core/answers';
 import type { SittingStyle } from '../../core/corner';
 import type { Organisation } from '../../core/organisation';

@@ -1,5 +1,5 @@
 import { and, eq, isNull, sql } from 'drizzle-orm';
-import type { LengthUnit } from '../../core/length';
+import type { LengthUnit } from '../../core/body/length';
 import { localeOf } from '../../messages/languages';
 import { schema, type Db } from '../db/client';
 

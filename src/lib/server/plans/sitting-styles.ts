@@ -9,7 +9,7 @@ import {
 	type StyleTrial
 } from '../../core/answers';
 import type { Corner, SittingStyle } from '../../core/corner';
-import { offeredSittingStyles } from '../../core/guidance';
+import { offeredSittingStyles } from '../../core/body/guidance';
 import { countLinkUse } from '../assessments/link-limits';
 import { requireAnswered, type OpenAssessment } from '../assessments/open-assessment';
 import { saveAnswers } from '../assessments/save-answers';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { momentOfDay } from '$lib/core/breaks';
 	import type { Corner } from '$lib/core/corner';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import { sideViewOf } from '$lib/core/side-view';
 	import type { DrawingStyle } from '$lib/core/side-view/drawing-style';
 	import type { Catalogue } from '$lib/messages';

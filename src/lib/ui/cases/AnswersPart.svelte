@@ -3,7 +3,7 @@
 	import { checklistFrom, type ChecklistDocument } from '$lib/core/checklist';
 	import type { WorkingArms, Precaution, Corner } from '$lib/core/corner';
 	import type { Facts } from '$lib/core/conditions';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import { checklistTextsFor } from '$lib/messages/checklist';
 	import { dayWords } from '$lib/messages/dates';

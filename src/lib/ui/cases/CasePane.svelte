@@ -4,7 +4,7 @@
 	import { enhanceForm } from '../kit/enhance-form';
 	import { planAsBuilt } from '$lib/core/case-assessment/current-corner';
 	import type { PlanItem } from '$lib/core/case-assessment/vocabulary';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import { sideViewOf } from '$lib/core/side-view';
 	import type { Catalogue } from '$lib/messages';
 	import { reasonWords, regionScoreWords } from '$lib/messages/desk/triage-words';

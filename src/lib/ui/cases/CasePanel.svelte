@@ -4,7 +4,7 @@
 	import type { BreakSchedule } from '$lib/core/breaks/break-schedules';
 	import type { SittingStyle } from '$lib/core/corner';
 	import type { AssessmentResult } from '$lib/core/case-assessment';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import { isMoreUrgent } from '$lib/core/triage';
 	import { dayWords } from '$lib/messages/dates';

@@ -3,7 +3,7 @@
 	import { needsNoPlan, planOffers } from '$lib/core/advice/plan-offers';
 	import type { Corner } from '$lib/core/corner';
 	import type { AssessmentResult } from '$lib/core/case-assessment';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import type { PlanStep } from '$lib/core/plan';
 	import type { DrawingStyle } from '$lib/core/side-view';
 	import type { Catalogue } from '$lib/messages';

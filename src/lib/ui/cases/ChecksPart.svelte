@@ -2,7 +2,7 @@
 	import { sideViewOf, type DrawingStyle } from '$lib/core/side-view';
 	import type { CheckResult, MeasurableLengthName } from '$lib/core/checks';
 	import type { Corner } from '$lib/core/corner';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Plan } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
 	import CheckTable from '../plan/CheckTable.svelte';

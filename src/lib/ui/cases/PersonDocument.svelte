@@ -3,7 +3,7 @@
 	import type { Corner, SittingStyle } from '$lib/core/corner';
 	import type { RedFlag } from '$lib/core/discomfort';
 	import type { EquipmentItem, RequestState } from '$lib/core/equipment';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import type { PlanStep } from '$lib/core/plan';
 	import type { TimelineEntry } from '$lib/core/timeline';
 	import { dayWords } from '$lib/messages/dates';

@@ -7,8 +7,8 @@ import {
 	type Precaution,
 	type Corner
 } from '$lib/core/corner';
-import { formatDegrees, formatLength, type LengthUnit } from '$lib/core/length';
-import { PHOTO_ANGLES, PHOTO_HEIGHTS, type PhotoValue } from '$lib/core/side-photo/photo-values';
+import { formatDegrees, formatLength, type LengthUnit } from '$lib/core/body/length';
+import { PHOTO_ANGLES, PHOTO_HEIGHTS, type PhotoValue } from '$lib/core/body/side-photo/photo-values';
 import type { Catalogue } from '$lib/messages';
 import { photoTextsFor } from '$lib/messages/photo';
 import { deskWords } from '$lib/messages/desk';

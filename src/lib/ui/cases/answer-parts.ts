@@ -1,6 +1,6 @@
 import type { ComponentProps } from 'svelte';
 import { checklistFrom } from '$lib/core/checklist';
-import type { LengthUnit } from '$lib/core/length';
+import type { LengthUnit } from '$lib/core/body/length';
 import type { Catalogue } from '$lib/messages';
 import { checklistTextsFor } from '$lib/messages/checklist';
 import { answerLines, type AnswerLine } from './answer-lines';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import { on } from 'svelte/events';
 	import { CARRIED_OUT } from '../cases/case-form.svelte';

@@ -2,7 +2,7 @@
 	import { onMount } from 'svelte';
 	import Button from '../kit/Button.svelte';
 	import ChevronRight from '@lucide/svelte/icons/chevron-right';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import type { DaySheet } from './day-sheet.svelte';
 	import SheetRow from './SheetRow.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { PolicySettings } from '$lib/core/triage/policy-settings';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import { onMount, type ComponentProps } from 'svelte';
 	import type { DaySheetRow } from './sheet-words';
 	import { dayWords } from '$lib/messages/dates';

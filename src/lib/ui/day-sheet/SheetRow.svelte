@@ -1,7 +1,7 @@
 <script lang="ts">
 	import CheckBox from '../kit/CheckBox.svelte';
 	import { enhanceForm } from '../kit/enhance-form';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import type { SubmitFunction } from '@sveltejs/kit';
 	import ActFields from '../cases/ActFields.svelte';

@@ -4,7 +4,7 @@ import { civilDateIn, daysBetween, parseCivilDate } from '$lib/core/calendar';
 import { DAY_SHEET_GROUPS, daySheetGroup, type DaySheetGroup } from '$lib/core/day-sheet';
 import type { ShownCheck } from '$lib/core/checks';
 import type { AssessmentResult, TriageReason, ReasonCode } from '$lib/core/case-assessment';
-import type { LengthUnit } from '$lib/core/length';
+import type { LengthUnit } from '$lib/core/body/length';
 import { isMoreUrgent, type TriageLevel } from '$lib/core/triage';
 import type { PolicySettings } from '$lib/core/triage/policy-settings';
 import type { Catalogue } from '$lib/messages';

@@ -3,7 +3,7 @@
 	import { SvelteSet } from 'svelte/reactivity';
 	import { enhanceForm } from '../kit/enhance-form';
 	import type { PurchaseSummary } from '$lib/core/advice';
-	import { formatLength, type LengthUnit } from '$lib/core/length';
+	import { formatLength, type LengthUnit } from '$lib/core/body/length';
 	import type { PurchaseId } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
 	import { deskWords } from '$lib/messages/desk';

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import Button from '../kit/Button.svelte';
 	import { isPermitted, type Permission, type Role } from '$lib/core/access';
-	import { LENGTH_UNITS } from '$lib/core/length';
+	import { LENGTH_UNITS } from '$lib/core/body/length';
 	import type { Snippet } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import { ACT_KEYS } from '../shortcuts/act-keys';
 	import { provideShortcuts } from '../shortcuts/context';
 	import ShortcutHelp from '../shortcuts/ShortcutHelp.svelte';

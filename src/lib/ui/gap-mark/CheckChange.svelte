@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { MeasurementGain, ShownCheck } from '$lib/core/checks';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import { changeWords } from './change-words';
 

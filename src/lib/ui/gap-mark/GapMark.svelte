@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { MeasurementGain, ShownCheck } from '$lib/core/checks';
-	import { distanceOutsideBand } from '$lib/core/guidance';
-	import { formatLength, type LengthUnit } from '$lib/core/length';
+	import { distanceOutsideBand } from '$lib/core/body/guidance';
+	import { formatLength, type LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import { checkText } from './check-words';
 	import { drawn, layOutGap } from './gap-scale';

@@ -1,6 +1,6 @@
 import type { MeasurementGain, ShownCheck } from '$lib/core/checks';
-import { distanceOutsideBand } from '$lib/core/guidance';
-import { formatLength, type LengthUnit } from '$lib/core/length';
+import { distanceOutsideBand } from '$lib/core/body/guidance';
+import { formatLength, type LengthUnit } from '$lib/core/body/length';
 import type { Catalogue } from '$lib/messages';
 import { checkWords } from './check-words';
 

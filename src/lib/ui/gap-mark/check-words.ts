@@ -1,6 +1,6 @@
 import { isApproximate, type ShownCheck, type MeasurementGain } from '$lib/core/checks';
-import { distanceOutsideBand } from '$lib/core/guidance';
-import { formatLength, type LengthUnit } from '$lib/core/length';
+import { distanceOutsideBand } from '$lib/core/body/guidance';
+import { formatLength, type LengthUnit } from '$lib/core/body/length';
 import type { Catalogue } from '$lib/messages';
 
 /** What can be said about an unsure check whose value is within its range. */

@@ -4,7 +4,7 @@
 	import type { SittingStyle } from '$lib/core/corner';
 	import type { AssessmentResult, FindingTick } from '$lib/core/case-assessment';
 	import type { EquipmentItem, RequestState } from '$lib/core/equipment';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import type { StepPlace } from '$lib/core/plan/step-places';
 	import type { Catalogue } from '$lib/messages';
 	import { dayWords } from '$lib/messages/dates';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { PlanVisit } from './plan-visit.svelte';
 	import { enhanceForm } from '../kit/enhance-form';
-	import { formatLength, withDecimalMark, type LengthUnit } from '$lib/core/length';
+	import { formatLength, withDecimalMark, type LengthUnit } from '$lib/core/body/length';
 	import type { RemeasuredField } from '$lib/core/side-view';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';

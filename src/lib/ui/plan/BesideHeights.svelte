@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { seatRulesOf, type Corner } from '$lib/core/corner';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
 	import DeskPlan from './DeskPlan.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { MeasurementGains, CheckResult } from '$lib/core/checks';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import { surerWords } from '../gap-mark/check-words';
 	import CheckChange from '../gap-mark/CheckChange.svelte';

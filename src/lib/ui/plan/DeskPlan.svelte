@@ -2,7 +2,7 @@
 	import type { ExtraAnswers } from '$lib/core/answers';
 	import type { Corner } from '$lib/core/corner';
 	import { secondScreenRaise } from '$lib/core/desk';
-	import { formatLength, type LengthUnit } from '$lib/core/length';
+	import { formatLength, type LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import DeskFromAbove from '../desk/DeskFromAbove.svelte';
 	import { deskLayoutFor } from '../desk/desk-of';

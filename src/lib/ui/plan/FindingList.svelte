@@ -4,7 +4,7 @@
 	import { findingRule, isHazard } from '$lib/core/checklist';
 	import type { FindingTicks } from '$lib/core/case-assessment';
 	import FindingTick from './FindingTick.svelte';
-	import { formatLength, type LengthUnit } from '$lib/core/length';
+	import { formatLength, type LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import type { FindingLine } from '$lib/messages/advice/finding-lines';
 	import type { EquipmentItem } from '$lib/core/equipment';

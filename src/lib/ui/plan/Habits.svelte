@@ -3,7 +3,7 @@
 	import { enhanceForm } from '../kit/enhance-form';
 	import type { AdvisedViewingDistance } from '$lib/core/advice';
 	import type { Habit } from '$lib/core/checklist';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import { isOffline } from '../kit/is-offline.svelte';

@@ -2,7 +2,7 @@
 	import type { PlanOffer } from '$lib/core/advice';
 	import type { CheckResult } from '$lib/core/checks';
 	import type { Corner } from '$lib/core/corner';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Plan } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Corner } from '$lib/core/corner';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import type { LaptopArrangements } from '$lib/core/plan';
 	import { cornerWithKeyboard } from '$lib/core/plan/purchases';
 	import type { Snippet } from 'svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { NonHeightCheck } from '$lib/core/advice';
-	import { formatDegrees, formatLength, type LengthUnit } from '$lib/core/length';
-	import { GAZE_PUBLISHED_DEG } from '$lib/core/sight';
+	import { formatDegrees, formatLength, type LengthUnit } from '$lib/core/body/length';
+	import { GAZE_PUBLISHED_DEG } from '$lib/core/body/sight';
 	import type { Catalogue } from '$lib/messages';
 
 	interface Props {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { CheckId } from '$lib/core/checks';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import { sideViewOf } from '$lib/core/side-view';
 	import type { Catalogue } from '$lib/messages';
 	import type { VariantLine } from '$lib/messages/advice/variant-lines';

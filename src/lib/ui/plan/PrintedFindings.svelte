@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { AdvisedViewingDistance } from '$lib/core/advice';
 	import { isHazard, type Habit } from '$lib/core/checklist';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import { habitWords } from './habit-words';
 	import type { Catalogue } from '$lib/messages';
 	import type { FindingLine } from '$lib/messages/advice/finding-lines';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { ExtraItemSummary, OutcomeSummary, PurchaseSummary } from '$lib/core/advice';
-	import { formatLength, type LengthUnit } from '$lib/core/length';
+	import { formatLength, type LengthUnit } from '$lib/core/body/length';
 	import type { EquipmentItem } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import AskFor from './AskFor.svelte';

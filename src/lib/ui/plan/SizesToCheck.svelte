@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhanceForm } from '../kit/enhance-form';
 	import type { FieldIssue, SizeToCheck } from '$lib/core/answers';
-	import { formatLength, type LengthUnit } from '$lib/core/length';
+	import { formatLength, type LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';

@@ -2,7 +2,7 @@
 	import Check from '@lucide/svelte/icons/check';
 	import { enhanceForm } from '../kit/enhance-form';
 	import type { HouseholdKind } from '$lib/core/corner';
-	import { formatLength, type LengthUnit } from '$lib/core/length';
+	import { formatLength, type LengthUnit } from '$lib/core/body/length';
 	import type { PlanStep, StepPlace } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
 	import CheckChange from '../gap-mark/CheckChange.svelte';

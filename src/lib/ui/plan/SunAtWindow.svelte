@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { formatDegrees } from '$lib/core/length';
-	import type { MinuteRange } from '$lib/core/light';
+	import { formatDegrees } from '$lib/core/body/length';
+	import type { MinuteRange } from '$lib/core/body/light';
 	import type { Catalogue } from '$lib/messages';
 	import type { SunView } from '$lib/messages/advice/sun-view';
 

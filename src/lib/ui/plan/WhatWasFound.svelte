@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import type { EquipmentItem } from '$lib/core/equipment';
 	import type { Habit } from '$lib/core/checklist';
 	import type { Catalogue } from '$lib/messages';

@@ -1,6 +1,6 @@
 import type { Habit } from '$lib/core/checklist';
 import type { AdvisedViewingDistance } from '$lib/core/advice';
-import { formatLength, type LengthUnit } from '$lib/core/length';
+import { formatLength, type LengthUnit } from '$lib/core/body/length';
 import type { Catalogue } from '$lib/messages';
 
 /** The viewing distance someone is told, in words. */

@@ -1,5 +1,5 @@
 import type { Corner } from '$lib/core/corner';
-import { formatLength, type LengthUnit } from '$lib/core/length';
+import { formatLength, type LengthUnit } from '$lib/core/body/length';
 import type { Plan } from '$lib/core/plan';
 import { itemsOfPlan } from '$lib/core/plan/plan-options';
 import type { Catalogue } from '$lib/messages';

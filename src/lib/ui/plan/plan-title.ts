@@ -1,6 +1,6 @@
 import type { Action } from '$lib/core/case-assessment';
 import { seatRulesOf, type Corner } from '$lib/core/corner';
-import { formatLength, type LengthUnit } from '$lib/core/length';
+import { formatLength, type LengthUnit } from '$lib/core/body/length';
 import type { MeasurableLengthName } from '$lib/core/checks';
 import type { Plan, PlanStep } from '$lib/core/plan';
 import type { Catalogue } from '$lib/messages';

@@ -6,7 +6,7 @@ import type { Corner } from '$lib/core/corner';
 import { planAsBuilt } from '$lib/core/case-assessment/current-corner';
 import type { PlanItem } from '$lib/core/case-assessment/vocabulary';
 import type { Action } from '$lib/core/case-assessment';
-import type { LengthUnit } from '$lib/core/length';
+import type { LengthUnit } from '$lib/core/body/length';
 import type { MeasurableLengthName } from '$lib/core/checks';
 import type { FindingLine } from '$lib/messages/advice/finding-lines';
 import type { LaptopArrangements, Plan, PlanStep, PlanOption, StepPlace } from '$lib/core/plan';

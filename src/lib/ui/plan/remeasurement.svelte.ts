@@ -1,7 +1,7 @@
 import { readLengthField, type FieldIssue } from '$lib/core/answers';
 import { setUpAfter, type Plan } from '$lib/core/plan';
 import type { Corner } from '$lib/core/corner';
-import { formatLength, type LengthUnit } from '$lib/core/length';
+import { formatLength, type LengthUnit } from '$lib/core/body/length';
 import {
 	REMEASURED_FIELDS,
 	remeasuredHeightsOf,

@@ -1,6 +1,6 @@
 import type { PlanStep, StepPiece } from '$lib/core/plan';
 import { outsideBand } from '$lib/core/checks';
-import { formatLength, type LengthUnit } from '$lib/core/length';
+import { formatLength, type LengthUnit } from '$lib/core/body/length';
 import type { Catalogue } from '$lib/messages';
 
 function pieceWords(piece: StepPiece, t: Catalogue, unit: LengthUnit): string {

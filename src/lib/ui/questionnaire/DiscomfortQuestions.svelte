@@ -2,7 +2,7 @@
 	import { tick, untrack, type Snippet } from 'svelte';
 	import { BODY_PLACES, painField, bodyPlaceName, type BodyPlace, type FieldIssue } from '$lib/core/answers';
 	import type { Catalogue } from '$lib/messages';
-	import BodyFigure from '../body-figure/BodyFigure.svelte';
+	import BodyFigure from '../body/body-figure/BodyFigure.svelte';
 	import Button from '../kit/Button.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
 	import type { AnswerStore } from './answer-store';

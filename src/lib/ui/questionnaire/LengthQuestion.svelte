@@ -19,8 +19,8 @@
 	} from '$lib/core/answers';
 	import { estimateBodyLength } from '$lib/core/body';
 	import type { BodyLengthName } from '$lib/core/corner';
-	import { formatLength } from '$lib/core/length';
-	import { PHOTO_LENGTHS } from '$lib/core/side-photo/photo-values';
+	import { formatLength } from '$lib/core/body/length';
+	import { PHOTO_LENGTHS } from '$lib/core/body/side-photo/photo-values';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import CheckBox from '../kit/CheckBox.svelte';

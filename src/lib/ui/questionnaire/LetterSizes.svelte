@@ -2,7 +2,7 @@
 	import { onMount } from 'svelte';
 	import { CHOICE_FIELDS } from '$lib/core/answers';
 	import type { Catalogue } from '$lib/messages';
-	import { CSS_PX_PER_MM, storedScreenScale } from '../measuring/screen-scale';
+	import { CSS_PX_PER_MM, storedScreenScale } from '../body/measuring/screen-scale';
 	import ChoiceRows from '../kit/ChoiceRows.svelte';
 	import { deviceStorage } from './device-storage';
 	import type { Draft } from './draft.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { LENGTH_FIELDS, readLengthField, type FieldIssue, type LengthFieldName } from '$lib/core/answers';
-	import { formatLength } from '$lib/core/length';
+	import { formatLength } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import ChoiceRows from '../kit/ChoiceRows.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';

@@ -9,7 +9,7 @@
 	import { LENGTH_FIELDS } from '$lib/core/answers';
 	import { factsOf } from '$lib/core/conditions';
 	import type { DeskThing } from '$lib/core/desk';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import { drawnDimension, idealOtherPosture, sideViewOf } from '$lib/core/side-view';
 	import type { Catalogue } from '$lib/messages';
 	import { wordsFor } from '$lib/messages/words-by-facts';

@@ -2,7 +2,7 @@
 	import Trash from '@lucide/svelte/icons/trash-2';
 	import { readLengthField, THING_SIDE_PARTS, thingField, type FieldIssue } from '$lib/core/answers';
 	import { CORNER_BOUNDS, type HouseholdKind } from '$lib/core/corner';
-	import { formatLength, parseLength, withDecimalMark } from '$lib/core/length';
+	import { formatLength, parseLength, withDecimalMark } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';

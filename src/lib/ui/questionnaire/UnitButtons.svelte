@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { LENGTH_UNITS, type LengthUnit } from '$lib/core/length';
+	import { LENGTH_UNITS, type LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { PartialCorner } from '$lib/core/answers';
 	import type { CheckId } from '$lib/core/checks';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import CheckTable from '../plan/CheckTable.svelte';
 

@@ -5,7 +5,7 @@ import {
 	type Answers,
 	type LengthFieldName
 } from '$lib/core/answers';
-import type { LengthUnit } from '$lib/core/length';
+import type { LengthUnit } from '$lib/core/body/length';
 import type { Notch } from '../rail/Rail.svelte';
 
 /** Heights above the floor, and those above the seat or the surface. */

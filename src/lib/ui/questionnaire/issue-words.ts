@@ -1,5 +1,5 @@
 import type { FieldIssue } from '$lib/core/answers';
-import { formatLength, type LengthUnit } from '$lib/core/length';
+import { formatLength, type LengthUnit } from '$lib/core/body/length';
 import type { Catalogue } from '$lib/messages';
 
 /** Examples of a length in a unit, for "write it like", mm. */

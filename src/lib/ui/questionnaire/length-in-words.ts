@@ -1,5 +1,5 @@
 import { LENGTH_FIELDS, readLengthField, type Answers, type LengthFieldName } from '$lib/core/answers';
-import { formatLength, type LengthUnit } from '$lib/core/length';
+import { formatLength, type LengthUnit } from '$lib/core/body/length';
 import type { Catalogue } from '$lib/messages';
 
 /** A length as written next to its arrow: as typed, or a question mark until then. */

@@ -33,7 +33,7 @@ import type { Facts } from '$lib/core/conditions';
 import type { Checklist } from '$lib/core/checklist';
 import type { SittingStyle } from '$lib/core/corner';
 import { isEmergency, type EmergencyRedFlag } from '$lib/core/discomfort';
-import type { LengthUnit } from '$lib/core/length';
+import type { LengthUnit } from '$lib/core/body/length';
 import {
 	SHIPPED_OFFER,
 	thingToAdd,

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import { dayWords } from '$lib/messages/dates';
 	import { isSamePlace, loadWords } from '$lib/messages/desk/letter-words';

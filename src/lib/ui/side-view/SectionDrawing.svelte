@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { prefersReducedMotion, Tween } from 'svelte/motion';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import type { DrawnDimension, SideView } from '$lib/core/side-view';
 	import type { Catalogue } from '$lib/messages';
 	import { railTicks } from '../rail/rail-ticks';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { distanceOutsideBand } from '$lib/core/guidance';
-import { formatLength } from '$lib/core/length';
+import { distanceOutsideBand } from '$lib/core/body/guidance';
+import { formatLength } from '$lib/core/body/length';
 import { planCorner } from '$lib/core/plan';
 import { sideViewOf } from '$lib/core/side-view';
 import { messagesFor } from '$lib/messages';

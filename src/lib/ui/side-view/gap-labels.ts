@@ -1,4 +1,4 @@
-import { formatLength, type LengthUnit } from '$lib/core/length';
+import { formatLength, type LengthUnit } from '$lib/core/body/length';
 import type { DrawnGap, Rectangle, SideView } from '$lib/core/side-view';
 import type { Catalogue } from '$lib/messages';
 import type { Frame } from './frame';

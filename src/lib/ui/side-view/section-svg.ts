@@ -1,6 +1,6 @@
 import { formatHex, interpolate, modeOklab, modeRgb, useMode } from 'culori/fn';
 import { render } from 'svelte/server';
-import type { LengthUnit } from '$lib/core/length';
+import type { LengthUnit } from '$lib/core/body/length';
 import type { SideView } from '$lib/core/side-view';
 import { messagesFor, type Catalogue } from '$lib/messages';
 import { loadLanguage } from '$lib/messages/language-packs';

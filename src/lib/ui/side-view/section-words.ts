@@ -1,5 +1,5 @@
 import { STATIONS } from '$lib/core/household';
-import { formatLength, type LengthUnit } from '$lib/core/length';
+import { formatLength, type LengthUnit } from '$lib/core/body/length';
 import type { SideView } from '$lib/core/side-view';
 import type { Catalogue } from '$lib/messages';
 import { checkText } from '../gap-mark/check-words';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhanceForm } from '../kit/enhance-form';
 	import type { FieldIssue } from '$lib/core/answers';
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import { isAgreed, type WalkthroughState } from '$lib/core/walkthrough';
 	import type { Catalogue } from '$lib/messages';
 	import type { WalkthroughTexts } from '$lib/messages/walkthrough';

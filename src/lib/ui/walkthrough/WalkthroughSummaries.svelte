@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { LengthUnit } from '$lib/core/length';
+	import type { LengthUnit } from '$lib/core/body/length';
 	import type { WalkthroughSummary } from '$lib/core/walkthrough';
 	import { stepWords } from '../plan/step-words';
 	import type { EntryContext } from './entry-words';

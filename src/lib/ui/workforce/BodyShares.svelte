@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Region } from '$lib/core/discomfort';
 	import type { PublishedShare } from '$lib/core/workforce';
-	import BodyViews from '../body-figure/BodyViews.svelte';
+	import BodyViews from '../body/body-figure/BodyViews.svelte';
 	import { percent } from '$lib/messages/desk/workforce-words';
 
 	/** The publishable share for each region. */

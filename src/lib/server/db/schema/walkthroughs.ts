@@ -18,7 +18,7 @@ import {
 	WALKTHROUGH_STATIONS,
 	type WalkthroughStation
 } from '../../../core/walkthrough';
-import { LENGTH_UNITS, type LengthUnit } from '../../../core/length';
+import { LENGTH_UNITS, type LengthUnit } from '../../../core/body/length';
 import { users } from './access';
 import { assessments } from './assessments';
 import { isOneOf, matches, moment, referenceIndex } from './columns';

@@ -3,7 +3,7 @@
 	import { messagesFor } from '$lib/messages';
 	import { measuringPageTextsFor } from '$lib/messages/measuring-page';
 	import Button from '$lib/ui/kit/Button.svelte';
-	import ScreenRuler from '$lib/ui/measuring/ScreenRuler.svelte';
+	import ScreenRuler from '$lib/ui/body/measuring/ScreenRuler.svelte';
 
 	let { data } = $props();
 

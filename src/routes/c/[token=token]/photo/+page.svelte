@@ -16,11 +16,11 @@
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import { deviceStorage } from '$lib/ui/questionnaire/device-storage';
 	import { Draft } from '$lib/ui/questionnaire/draft.svelte';
-	import { LEAST_PX, openPicture, PictureError } from '$lib/ui/side-photo/load-picture';
-	import MarkPhoto from '$lib/ui/side-photo/MarkPhoto.svelte';
-	import { PhotoSession } from '$lib/ui/side-photo/photo-session.svelte';
+	import { LEAST_PX, openPicture, PictureError } from '$lib/ui/body/side-photo/load-picture';
+	import MarkPhoto from '$lib/ui/body/side-photo/MarkPhoto.svelte';
+	import { PhotoSession } from '$lib/ui/body/side-photo/photo-session.svelte';
 
-	import SavePhotoNumbers from '$lib/ui/side-photo/SavePhotoNumbers.svelte';
+	import SavePhotoNumbers from '$lib/ui/body/side-photo/SavePhotoNumbers.svelte';
 
 	let { data } = $props();
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { unitOf } from '$lib/core/answers';
-	import { BANK_CARD_MM, rulerStrips, MAX_STRIP_MM } from '$lib/core/measuring';
+	import { BANK_CARD_MM, rulerStrips, MAX_STRIP_MM } from '$lib/core/body/measuring';
 	import { messagesFor } from '$lib/messages';
 	import { measuringPageTextsFor } from '$lib/messages/measuring-page';
 	import Button from '$lib/ui/kit/Button.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { formatLength } from '$lib/core/length';
+	import { formatLength } from '$lib/core/body/length';
 	import { CLOSE_MM } from '$lib/core/workforce';
 	import { deskLocale } from '$lib/messages/desk-language';
 	import LookFigure from '$lib/ui/workforce/LookFigure.svelte';

@@ -39,7 +39,7 @@ const RECIPES = {
 		{ file: 'src/lib/core/discomfort/regions.ts', find: "	'head',\n", put: "	'head',\n	'jaw',\n" }
 	],
 	'household item': [
-		{ file: 'src/lib/core/corner/vocabulary.ts', find: "	'book',\n", put: "	'book',\n	'crate',\n" }
+		{ file: 'src/lib/core/workstation/corner/vocabulary.ts', find: "	'book',\n", put: "	'book',\n	'crate',\n" }
 	],
 	exercise: [
 		{

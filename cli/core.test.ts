@@ -6,7 +6,7 @@ import { assessCaseRecord } from '../src/lib/core/case-assessment/assess-case-re
 import { SHIPPED_RULES } from '../src/lib/core/rules';
 import type { adviseCorner } from '../src/lib/core/advice';
 import { planCorner } from '../src/lib/core/plan';
-import { cornerSchema } from '../src/lib/core/corner/corner-schema';
+import { cornerSchema } from '../src/lib/core/workstation/corner/corner-schema';
 import { LARGEST_DOCUMENT_BYTES, readDocument, readLines } from './read-input';
 import { runCommand } from './run-command';
 

@@ -1,7 +1,7 @@
 import { SHIPPED_RULES } from '../src/lib/core/rules';
 import { adviseCorner } from '../src/lib/core/advice';
-import { cornerSchema } from '../src/lib/core/corner/corner-schema';
-import { validateCorner } from '../src/lib/core/corner/validate-corner';
+import { cornerSchema } from '../src/lib/core/workstation/corner/corner-schema';
+import { validateCorner } from '../src/lib/core/workstation/corner/validate-corner';
 import type { Checked } from '../src/lib/core/issue';
 import { caseRecordSchema } from '../src/lib/core/case-assessment/case-record-schema';
 import { assessCaseRecord } from '../src/lib/core/case-assessment/assess-case-record';

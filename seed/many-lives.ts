@@ -6,15 +6,15 @@ import {
 	measuredPadRises,
 	type Answers
 } from '../src/lib/core/answers';
-import { validateCorner } from '../src/lib/core/corner/validate-corner';
+import { validateCorner } from '../src/lib/core/workstation/corner/validate-corner';
 import { FINDING_IDS } from '../src/lib/core/checklist';
 import type { PlanItem } from '../src/lib/core/case-assessment';
-import type { CheckResult } from '../src/lib/core/checks';
-import type { Corner } from '../src/lib/core/corner';
-import { COMPRESSED_FRACTION, isPad } from '../src/lib/core/household';
+import type { CheckResult } from '../src/lib/core/workstation/checks';
+import type { Corner } from '../src/lib/core/workstation/corner';
+import { COMPRESSED_FRACTION, isPad } from '../src/lib/core/workstation/household';
 import { setUpAfter, type Plan, type PurchaseId } from '../src/lib/core/plan';
 import { SHIPPED_RULES } from '../src/lib/core/rules';
-import { itemOfPiece, remeasuredHeightsOf } from '../src/lib/core/side-view';
+import { itemOfPiece, remeasuredHeightsOf } from '../src/lib/core/workstation/side-view';
 import { emailWords } from '../src/lib/messages/emails';
 import { linkToken } from '../src/lib/server/access/secret-keys';
 import { hashToken } from '../src/lib/server/access/tokens';

@@ -1,5 +1,5 @@
 import { cornerFromAnswers, redFlagField, type Answers } from '../src/lib/core/answers';
-import { checkCorner, type CheckId } from '../src/lib/core/checks';
+import { checkCorner, type CheckId } from '../src/lib/core/workstation/checks';
 import { RED_FLAGS } from '../src/lib/core/discomfort';
 import { Dice } from './random';
 

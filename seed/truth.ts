@@ -1,5 +1,5 @@
 import type { PlanItem } from '../src/lib/core/case-assessment';
-import type { PadKind } from '../src/lib/core/household';
+import type { PadKind } from '../src/lib/core/workstation/household';
 
 /** What is true of the generated workforce, so that its figures can be checked: they must find this again. Invented. */
 export const TRUTH = {

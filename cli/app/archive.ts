@@ -6,7 +6,7 @@ import { openArchive } from '../../src/lib/server/archive/download-archive';
 import { loadArchive } from '../../src/lib/server/archive/load-archive';
 import { openLongConnection } from '../../src/lib/server/db/client';
 import { newestMigration, requireSchemaVersion } from '../../src/lib/server/db/migrate';
-import { drawSideViews } from '../../src/lib/ui/side-view/section-svg';
+import { drawSideViews } from '../../src/lib/ui/workstation/side-view/section-svg';
 import { migrationUrl, needFile, say, withDatabase } from './database-commands';
 import { CommandFault, USAGE } from './usage';
 

@@ -21,7 +21,7 @@ import type { DrawSideViews } from '$lib/server/archive/drawings';
 import { loadArchive, requireArchiveLoaded } from '$lib/server/archive/load-archive';
 import { ArchiveError, checkArchive, readArchive } from '$lib/server/archive/read-archive';
 import { QUEUE_NAME } from '$lib/server/jobs/queue-connections';
-import { drawSideViews } from '$lib/ui/side-view/section-svg';
+import { drawSideViews } from '$lib/ui/workstation/side-view/section-svg';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
 import { makeFilledDatabase } from '../support/filled-database';
 import type { TestUser } from '../support/desk';

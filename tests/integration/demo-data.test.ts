@@ -3,7 +3,7 @@ import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { answersChangedSince } from '$lib/core/answers';
 import { parseCivilDate, isWorkingDay } from '$lib/core/calendar';
-import { validateCorner } from '$lib/core/corner/validate-corner';
+import { validateCorner } from '$lib/core/workstation/corner/validate-corner';
 import { remindersFor } from '$lib/core/triage';
 import { addUser } from '$lib/server/access/add-user';
 import { readDaySheet } from '$lib/server/cases/day-sheet';

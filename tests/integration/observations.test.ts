@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { asc, eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { CHECK_IDS } from '$lib/core/checks';
+import { CHECK_IDS } from '$lib/core/workstation/checks';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { withdrawAnswers } from '$lib/server/assessments/withdraw';
 import { schema } from '$lib/server/db/client';

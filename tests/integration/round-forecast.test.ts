@@ -6,7 +6,7 @@ import { createRound } from '$lib/server/rounds/edit-rounds';
 import { earlierDelays, outcomeOf } from '$lib/server/rounds/round-delays';
 import { previewRoundSelection } from '$lib/server/rounds/round-selection';
 import { startRound } from '$lib/server/rounds/run-round';
-import type { Corner } from '$lib/core/corner';
+import type { Corner } from '$lib/core/workstation/corner';
 import { Desk, MIRELA } from '../support/desk';
 
 const { assessments, rounds } = schema;

@@ -1,9 +1,9 @@
 import { desc, eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { padShareField } from '$lib/core/answers';
-import type { Corner } from '$lib/core/corner';
-import { COMPRESSED_FRACTION, isPad, PAD_KINDS } from '$lib/core/household';
-import { remeasuredHeightsOf } from '$lib/core/side-view';
+import type { Corner } from '$lib/core/workstation/corner';
+import { COMPRESSED_FRACTION, isPad, PAD_KINDS } from '$lib/core/workstation/household';
+import { remeasuredHeightsOf } from '$lib/core/workstation/side-view';
 import { setUpAfter } from '$lib/core/plan';
 import { askedCode, keptCode, stepCode, stepDoneCode, type WorkforceView } from '$lib/core/workforce';
 import { openAssessment } from '$lib/server/assessments/open-assessment';

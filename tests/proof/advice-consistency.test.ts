@@ -6,18 +6,18 @@ import {
 	type FindingId,
 	type HouseholdFix
 } from '$lib/core/checklist';
-import { outsideBand } from '$lib/core/checks';
+import { outsideBand } from '$lib/core/workstation/checks';
 import { bandsFor, distanceOutsideBand } from '$lib/core/body/guidance';
 import { conditionHolds, conflictsWith } from '$lib/core/conditions';
-import { seatRulesOf } from '$lib/core/corner';
+import { seatRulesOf } from '$lib/core/workstation/corner';
 import { formatLength } from '$lib/core/body/length';
 import { plannedDistance } from '$lib/core/plan';
 import { messagesFor } from '$lib/messages';
 import { checklistTextsFor } from '$lib/messages/checklist';
 import { wordsFor } from '$lib/messages/words-by-facts';
-import { checkWords } from '$lib/ui/gap-mark/check-words';
-import { frameFor } from '$lib/ui/side-view/frame';
-import { gapLabels } from '$lib/ui/side-view/gap-labels';
+import { checkWords } from '$lib/ui/workstation/gap-mark/check-words';
+import { frameFor } from '$lib/ui/workstation/side-view/frame';
+import { gapLabels } from '$lib/ui/workstation/side-view/gap-labels';
 import { casesOf } from '../support/rotation';
 import { randomPerson } from '../support/random-person';
 import { textOf, whatIsTold, type WhatIsTold } from '../support/what-is-told';

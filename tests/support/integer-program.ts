@@ -4,7 +4,7 @@
  * distance as the convex line through its whole points (unit steps 1, 3, 5, … 79, then 80 each), and the limits as rows.
  */
 import highsLoader, { type Highs } from 'highs';
-import type { Corner } from '$lib/core/corner';
+import type { Corner } from '$lib/core/workstation/corner';
 import type { Cost } from '$lib/core/plan';
 import {
 	atSeat,

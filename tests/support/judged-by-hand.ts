@@ -2,7 +2,7 @@ import { bodyOf } from '$lib/core/body';
 import { regionsOfFinding, findingOfCheck } from '$lib/core/checklist';
 import { workCalendarAt } from '$lib/core/calendar/public-holidays';
 import type { CivilDate } from '$lib/core/calendar';
-import { checkCorner } from '$lib/core/checks';
+import { checkCorner } from '$lib/core/workstation/checks';
 import { planCorner } from '$lib/core/plan';
 import type { CaseRecord } from '$lib/core/case-assessment';
 

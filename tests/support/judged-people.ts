@@ -1,5 +1,5 @@
 import { estimateBodyLength } from '$lib/core/body';
-import type { Corner, HouseholdItem, Lenses, SittingStyle } from '$lib/core/corner';
+import type { Corner, HouseholdItem, Lenses, SittingStyle } from '$lib/core/workstation/corner';
 
 /** A person as a careful practitioner sees them, and what that practitioner would have them do: written down before anything was computed. */
 export interface JudgedPerson {

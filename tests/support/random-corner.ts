@@ -6,8 +6,8 @@ import type {
 	MeasuredLength,
 	MeasuringMethod,
 	SeatKind
-} from '$lib/core/corner';
-import { SEAT_KINDS } from '$lib/core/corner';
+} from '$lib/core/workstation/corner';
+import { SEAT_KINDS } from '$lib/core/workstation/corner';
 import { REGIONS } from '$lib/core/discomfort';
 import { Dice } from '../../seed/random';
 

@@ -17,7 +17,7 @@ import {
 } from '$lib/core/answers';
 import { questionsOf, type QuestionnaireContext } from '$lib/core/questionnaire';
 import { estimateBodyLength } from '$lib/core/body';
-import { PRECAUTIONS, SEAT_KINDS } from '$lib/core/corner';
+import { PRECAUTIONS, SEAT_KINDS } from '$lib/core/workstation/corner';
 import { Dice } from '../../seed/random';
 
 const cm = (mm: number) => String(Math.round(mm) / 10);

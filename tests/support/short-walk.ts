@@ -15,7 +15,7 @@ import {
 	type Question
 } from '$lib/core/questionnaire';
 import { precautionField, LENGTH_FIELDS } from '$lib/core/answers';
-import { PRECAUTIONS } from '$lib/core/corner';
+import { PRECAUTIONS } from '$lib/core/workstation/corner';
 
 /** The fields that an answer to a question fills. */
 function fieldsOf(question: Question, full: Answers): string[] {

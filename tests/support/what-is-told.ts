@@ -10,9 +10,9 @@ import {
 import { checklistField, type Answers } from '$lib/core/answers';
 import { checklistFrom, fixRule } from '$lib/core/checklist';
 import { factsOf, type Adjustment, type Facts } from '$lib/core/conditions';
-import type { Corner } from '$lib/core/corner';
+import type { Corner } from '$lib/core/workstation/corner';
 import { planOptions, laptopArrangements, planCorner, type Plan, type PlanStep } from '$lib/core/plan';
-import { sideViewOf, type SideView } from '$lib/core/side-view';
+import { sideViewOf, type SideView } from '$lib/core/workstation/side-view';
 import { messagesFor } from '$lib/messages';
 import { adviceForPage, type PageAdvice } from '$lib/messages/advice/advice-for-page';
 import { planTitle } from '$lib/ui/plan/plan-title';

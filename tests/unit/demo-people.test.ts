@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { cornerFromAnswers, discomfortFromAnswers, redFlagsOf } from '$lib/core/answers';
 import { adviseCorner } from '$lib/core/advice';
-import { validateCorner } from '$lib/core/corner/validate-corner';
+import { validateCorner } from '$lib/core/workstation/corner/validate-corner';
 import { DEMO_PEOPLE } from '../../seed/people';
 
 describe('the hand-written people of the demo', () => {

@@ -1,4 +1,4 @@
-import type { Corner } from '$lib/core/corner';
+import type { Corner } from '$lib/core/workstation/corner';
 import type { Bundle } from 'fhir/r4';
 import { describe, expect, it } from 'vitest';
 import { discomfortFromAnswers, redFlagsOf } from '$lib/core/answers';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { adviseCorner } from '$lib/core/advice';
-import { validateCorner } from '$lib/core/corner/validate-corner';
+import { validateCorner } from '$lib/core/workstation/corner/validate-corner';
 import { recommendedPlan, itemsOfPlan } from '$lib/core/plan';
 import { JUDGED_PEOPLE } from '../support/judged-people';
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { ChecklistAnswers } from '$lib/core/checklist';
-import type { Corner, HouseholdItem, Seat } from '$lib/core/corner';
+import type { Corner, HouseholdItem, Seat } from '$lib/core/workstation/corner';
 import type { DiscomfortKind, Region, RegionReport } from '$lib/core/discomfort';
 import { whatIsTold } from '../support/what-is-told';
 

@@ -1,5 +1,5 @@
 import { measuredFindings, type MeasuredFinding } from '../checklist';
-import type { Corner } from '../corner';
+import type { Corner } from '../workstation/corner';
 import {
 	planOptions,
 	laptopArrangements,

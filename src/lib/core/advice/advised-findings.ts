@@ -9,9 +9,9 @@ import {
 	type HouseholdFix,
 	type OrderedFinding
 } from '../checklist';
-import { checkCorner, situationNow, type CheckResult } from '../checks';
+import { checkCorner, situationNow, type CheckResult } from '../workstation/checks';
 import { factsOf, conditionHolds, conflictsWith, type Adjustment } from '../conditions';
-import type { WorkingArms, Corner } from '../corner';
+import type { WorkingArms, Corner } from '../workstation/corner';
 import type { RegionReport } from '../discomfort';
 import { situationAfter, type Plan, type PlanStep } from '../plan';
 

@@ -1,5 +1,5 @@
-import type { Corner } from '../corner';
-import { armsLengthMm } from '../desk';
+import type { Corner } from '../workstation/corner';
+import { armsLengthMm } from '../workstation/desk';
 import type { PlanStep } from '../plan';
 import { distanceBand } from '../body/sight';
 

@@ -1,5 +1,5 @@
-import { seatKindOf, seatRulesOf, type Corner, type SeatKind, type SurfaceKind } from '../corner';
-import { outsideBand, type MeasurableLengthName } from '../checks';
+import { seatKindOf, seatRulesOf, type Corner, type SeatKind, type SurfaceKind } from '../workstation/corner';
+import { outsideBand, type MeasurableLengthName } from '../workstation/checks';
 import {
 	recommendedPlan,
 	itemsOfPlan,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { PLAIN_CHAIR } from '../../../../tests/support/plain-chair';
-import type { Corner, MeasuringMethod } from '../corner';
+import type { Corner, MeasuringMethod } from '../workstation/corner';
 import { adviseCorner, planOffers, stepsOfOffer } from './index';
 
 /** 171 cm at a dining table with a laptop alone; five books, a ream, two pillows and two towels to build with. */

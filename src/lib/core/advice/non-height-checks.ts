@@ -1,5 +1,5 @@
-import { situationNow, type Situation, type Verdict } from '../checks';
-import type { Corner } from '../corner';
+import { situationNow, type Situation, type Verdict } from '../workstation/checks';
+import type { Corner } from '../workstation/corner';
 import { situationAfter, type Plan } from '../plan';
 import { ARMREST_BAND, checkArmrest, checkSeatDepth, SEAT_DEPTH_BAND } from '../body/seat';
 import {

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../../../../tests/support/random-corner';
-import type { Corner } from '../corner';
+import type { Corner } from '../workstation/corner';
 import type { Plan } from '../plan';
 import { adviseCorner, orderEqualPlans, planOffers, summarizeAdvice, type KeptCounts } from './index';
 

@@ -1,4 +1,4 @@
-import type { Corner } from '../corner';
+import type { Corner } from '../workstation/corner';
 import { checksWorseAfter, EQUAL_COST_TOLERANCE, itemsOfPlan, type Plan, type PlanOption } from '../plan';
 import { builtFrom } from '../workforce/built-from';
 import type { AdviceSummary } from './advise-corner';

@@ -1,5 +1,5 @@
-import { isAnyOff } from '../checks';
-import type { Corner } from '../corner';
+import { isAnyOff } from '../workstation/checks';
+import type { Corner } from '../workstation/corner';
 import { cornerCost, planSteps, type Plan, type PlanStep, type PlanOption } from '../plan';
 import type { AdviceSummary } from './advise-corner';
 import { isSamePlan } from './is-same-plan';

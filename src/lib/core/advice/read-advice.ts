@@ -1,4 +1,4 @@
-import { CHECK_IDS, type CheckId } from '../checks';
+import { CHECK_IDS, type CheckId } from '../workstation/checks';
 import { costOfDistance, recommendedPlan, CHECK_WEIGHTS, type OpenGap, type PurchaseId } from '../plan';
 import type { AdviceSummary, OutcomeSummary, PurchaseSummary } from './advise-corner';
 

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { randomPerson } from '../../../../tests/support/random-person';
-import { seatKindOf } from '../corner';
+import { seatKindOf } from '../workstation/corner';
 import { STEP_PLACES } from '../plan/step-places';
 import { SIDE_VIEW_POINTS, sideViewPointsFor } from './side-view-points';
 

@@ -1,5 +1,5 @@
 import { CHECKLIST_VERSIONS } from '../checklist';
-import { PRECAUTIONS, SITTING_STYLES } from '../corner';
+import { PRECAUTIONS, SITTING_STYLES } from '../workstation/corner';
 import { precautionField } from './precaution-answers';
 import { deviceField, DEVICES_AT_HOME } from './device-answers';
 import { BODY_PLACES, PAIN_PARTS, painField, painOptions } from './discomfort-answers';

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { DEMO_PEOPLE } from '../../../../seed/people';
-import { validateCorner } from '../corner/validate-corner';
-import { placementModes } from '../household';
+import { validateCorner } from '../workstation/corner/validate-corner';
+import { placementModes } from '../workstation/household';
 import { planCorner, setUpAfter } from '../plan';
-import { remeasuredHeightsOf } from '../side-view';
+import { remeasuredHeightsOf } from '../workstation/side-view';
 import {
 	CHOICE_FIELDS,
 	convertUnit,

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { randomAnswers } from '../../../../tests/support/random-answers';
-import { checkCorner } from '../checks';
-import type { SittingStyle } from '../corner';
-import { validateCorner } from '../corner/validate-corner';
+import { checkCorner } from '../workstation/checks';
+import type { SittingStyle } from '../workstation/corner';
+import { validateCorner } from '../workstation/corner/validate-corner';
 import {
 	cornerFromAnswers,
 	discomfortFromAnswers,

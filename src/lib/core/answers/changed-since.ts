@@ -1,4 +1,4 @@
-import type { Corner, HouseholdItem, SittingStyle } from '../corner';
+import type { Corner, HouseholdItem, SittingStyle } from '../workstation/corner';
 import type { RegionReport, RedFlag } from '../discomfort';
 import { sameDocument } from '../same-document';
 import { cornerFromAnswers } from './corner-from-answers';

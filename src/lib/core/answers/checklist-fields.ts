@@ -1,5 +1,5 @@
 import { hasTwoHands, yesNoFact, type Facts } from '../conditions';
-import { pointingHandOf, SEAT_RULES, type SittingStyle } from '../corner';
+import { pointingHandOf, SEAT_RULES, type SittingStyle } from '../workstation/corner';
 import {
 	CHECKLIST_VERSIONS,
 	OWN_ANSWER_PATTERN,

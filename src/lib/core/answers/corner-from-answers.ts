@@ -6,7 +6,7 @@ import {
 	type MeasuredLength,
 	type Range,
 	type SittingStyle
-} from '../corner';
+} from '../workstation/corner';
 import { REGIONS, type Region } from '../discomfort';
 import type { LengthUnit } from '../body/length';
 import { photoLengthOf } from './photo-answers';

@@ -1,5 +1,5 @@
 import { parseCivilDate, type CivilDate } from '../calendar';
-import { SITTING_STYLES, type SittingStyle } from '../corner';
+import { SITTING_STYLES, type SittingStyle } from '../workstation/corner';
 import type { Answers } from './fields';
 
 /** Names of the fields of a trial: what is tried, since when, and how each day was. */

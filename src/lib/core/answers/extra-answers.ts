@@ -1,4 +1,4 @@
-import type { DeskThing } from '../desk';
+import type { DeskThing } from '../workstation/desk';
 import { CITY_IDS, COMPASS, type CityId, type Compass } from '../body/light';
 import { CHOICE_FIELDS, chosenOption, type Answers } from './fields';
 import { checklistAnswersOf } from './checklist-fields';

@@ -15,12 +15,12 @@ import {
 	WRISTS,
 	type BodyLengthName,
 	type MeasuringMethod
-} from '../corner';
+} from '../workstation/corner';
 import { LENGTH_UNITS, type LengthUnit } from '../body/length';
 import { CITY_IDS } from '../body/light/cities';
 import { COMPASS } from '../body/light/compass';
 import { LETTER_SIZES } from '../body/sight/letter-sizes';
-import { DRAWING_STYLES } from '../side-view/drawing-style';
+import { DRAWING_STYLES } from '../workstation/side-view/drawing-style';
 import type { QuestionnairePage } from './questionnaire-pages';
 
 /** Answers as typed or chosen: field name to text. They are interpreted only when a workstation is made from them. */

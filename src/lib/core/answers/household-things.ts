@@ -1,6 +1,6 @@
-import { CORNER_BOUNDS, MAX_LABEL_CHARS, type HouseholdItem, type HouseholdKind } from '../corner';
+import { CORNER_BOUNDS, MAX_LABEL_CHARS, type HouseholdItem, type HouseholdKind } from '../workstation/corner';
 import { truncateText } from '../truncate-text';
-import { COMPRESSED_FRACTION, isPad, PAD_KINDS, type PadKind } from '../household';
+import { COMPRESSED_FRACTION, isPad, PAD_KINDS, type PadKind } from '../workstation/household';
 import { formatLength, type LengthUnit } from '../body/length';
 import { MAX_HOUSEHOLD_THINGS, thingField, unitOf, type Answers } from './fields';
 import { readLengthField, type FieldIssue } from './read-length-field';

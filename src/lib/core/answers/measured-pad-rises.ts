@@ -1,7 +1,7 @@
-import type { Corner } from '../corner';
-import { isPad } from '../household';
+import type { Corner } from '../workstation/corner';
+import { isPad } from '../workstation/household';
 import type { Plan } from '../plan';
-import { itemOfPiece, type MeasuredHeights } from '../side-view';
+import { itemOfPiece, type MeasuredHeights } from '../workstation/side-view';
 import { measuredRiseField } from './household-things';
 
 /** Differences below this can't be told apart with a tape measure, mm: the pads rise as planned. Our working assumption. */

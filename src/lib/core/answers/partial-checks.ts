@@ -1,5 +1,5 @@
-import { checkCorner, type CheckId, type CheckResult } from '../checks';
-import type { Corner, SittingStyle } from '../corner';
+import { checkCorner, type CheckId, type CheckResult } from '../workstation/checks';
+import type { Corner, SittingStyle } from '../workstation/corner';
 import { cornerFromAnswers } from './corner-from-answers';
 import { isFieldAnswered, LENGTH_FIELDS, unitOf, type Answers, type LengthFieldName } from './fields';
 import { readLengthField } from './read-length-field';

@@ -1,5 +1,5 @@
 import { parseCivilDate, type CivilDate } from '../calendar';
-import type { MeasuredLength } from '../corner';
+import type { MeasuredLength } from '../workstation/corner';
 import {
 	PHOTO_ANGLES,
 	PHOTO_HEIGHTS,

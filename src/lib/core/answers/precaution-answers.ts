@@ -1,4 +1,4 @@
-import { PRECAUTIONS, type Precaution } from '../corner';
+import { PRECAUTIONS, type Precaution } from '../workstation/corner';
 import { chosenOption, type Answers } from './fields';
 
 /** Name of the field for one precaution. */

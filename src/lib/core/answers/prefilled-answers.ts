@@ -1,5 +1,5 @@
 import { isSafetyItem, CHECKLIST_VERSIONS } from '../checklist';
-import type { SetUp } from '../checks';
+import type { SetUp } from '../workstation/checks';
 import { formatLength } from '../body/length';
 import { unitOf, type Answers } from './fields';
 import { checklistField } from './checklist-fields';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { confirmedSizeFields, newThingFields, sizesToCheck, THING_CHOICES } from '.';
-import type { HouseholdKind } from '../corner';
+import type { HouseholdKind } from '../workstation/corner';
 
 const listed = (index: number, kind: HouseholdKind, label: string) =>
 	newThingFields(index, { ...THING_CHOICES.find((one) => one.kind === kind)!, label }, 'cm');

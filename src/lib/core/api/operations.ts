@@ -6,7 +6,7 @@ import type { ApiScope } from './api-scopes';
 import { PERSON_FIELDS } from '../people/person-fields';
 import { QUESTIONNAIRE_MODES } from '../answers';
 import { BREAK_SCHEDULES } from '../breaks/break-schedules';
-import { SITTING_STYLES } from '../corner';
+import { SITTING_STYLES } from '../workstation/corner';
 import { ROUND_BOUNDS, ROUND_FIELDS } from '../sending';
 
 const id = Type.String({ pattern: UUID_PATTERN });

@@ -1,4 +1,4 @@
-import type { BodyLengthName } from '../corner';
+import type { BodyLengthName } from '../workstation/corner';
 
 /** Mean and standard deviation of a body length in one sex, mm. */
 export interface Distribution {

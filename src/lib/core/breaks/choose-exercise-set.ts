@@ -1,4 +1,4 @@
-import type { WorkingArms, Precaution } from '../corner/vocabulary';
+import type { WorkingArms, Precaution } from '../workstation/corner/vocabulary';
 import type { Region } from '../discomfort';
 import type { BreakKind } from './break-schedules';
 import {

@@ -1,4 +1,4 @@
-import type { Precaution } from '../corner/vocabulary';
+import type { Precaution } from '../workstation/corner/vocabulary';
 import type { Region } from '../discomfort';
 
 /** The position for an exercise, and what it needs: a doorway, a chair that can't roll. */

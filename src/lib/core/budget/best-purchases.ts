@@ -1,4 +1,4 @@
-import type { CheckId } from '../checks';
+import type { CheckId } from '../workstation/checks';
 import type { PurchaseId } from '../plan';
 import { chooseWithinBudget } from './choose-within-budget';
 import type { Needs } from './needs';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { PurchaseSummary } from '../advice';
-import type { CheckId } from '../checks';
+import type { CheckId } from '../workstation/checks';
 import { CHECK_WEIGHTS, type PurchaseId } from '../plan';
 import { helpedByLargerBudget, purchaseChoices, purchaseWorth, type Stock } from './best-purchases';
 import { purchaseOffers } from './purchase-offers';

@@ -1,4 +1,4 @@
-import type { CheckId } from '../checks';
+import type { CheckId } from '../workstation/checks';
 import type { PurchaseId } from '../plan';
 import type { PurchaseOffer } from './purchase-offers';
 

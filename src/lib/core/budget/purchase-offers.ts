@@ -1,5 +1,5 @@
 import type { PurchaseSummary } from '../advice';
-import type { CheckId } from '../checks';
+import type { CheckId } from '../workstation/checks';
 import type { PurchaseId } from '../plan';
 
 /** What a purchase would do at a person's workstation: as much of it as a budget needs, so that it is short to keep and quick to read. */

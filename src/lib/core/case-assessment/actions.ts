@@ -1,7 +1,7 @@
-import type { CheckResult } from '../checks';
-import { measureNext } from '../checks';
+import type { CheckResult } from '../workstation/checks';
+import { measureNext } from '../workstation/checks';
 import { FINDING_IDS, findingOfCheck, regionsOfFinding } from '../checklist';
-import { seatKindOf, seatRulesOf, type Corner } from '../corner';
+import { seatKindOf, seatRulesOf, type Corner } from '../workstation/corner';
 import type { Region } from '../discomfort';
 import type { AssessmentResult } from './assessment-result';
 import type { OpenFinding } from './open-findings';

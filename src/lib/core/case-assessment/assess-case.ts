@@ -1,5 +1,5 @@
 import { addDays, addWorkingDays, nextWorkingDay, type CivilDate, type WorkCalendar } from '../calendar';
-import { checkCorner } from '../checks';
+import { checkCorner } from '../workstation/checks';
 import type { Rules } from '../rules';
 import { actByDay, checkInDaysAfter, TRIAGE_LEVELS, recheckDay, type TriagePolicy } from '../triage';
 import { actionsOf } from './actions';

@@ -1,5 +1,5 @@
 import { Type } from 'typebox';
-import { CHECK_IDS, VERDICTS } from '../checks';
+import { CHECK_IDS, VERDICTS } from '../workstation/checks';
 import { EMERGENCY_CLEARANCES, RED_FLAGS, type RedFlag } from '../discomfort';
 import { regionReportSchema } from '../discomfort/report-schema';
 import { TRIAGE_LEVELS } from '../triage';

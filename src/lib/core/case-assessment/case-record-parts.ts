@@ -1,5 +1,5 @@
 import { Type, type TSchema } from 'typebox';
-import { BODY_LENGTHS, CORNER_BOUNDS, type Corner } from '../corner';
+import { BODY_LENGTHS, CORNER_BOUNDS, type Corner } from '../workstation/corner';
 import { regionReportSchema } from '../discomfort/report-schema';
 import { closedObject, optionalMembers } from './schema-parts';
 import { MEASURED_HEIGHTS } from './vocabulary';

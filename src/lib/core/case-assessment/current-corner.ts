@@ -1,6 +1,6 @@
-import { checkCorner, keysOverSurfaceMm, setUpAsMeasured, type CheckResult, type SetUp } from '../checks';
-import type { BodyLengthName, Corner, MeasuredBody } from '../corner';
-import { BODY_LENGTHS } from '../corner/vocabulary';
+import { checkCorner, keysOverSurfaceMm, setUpAsMeasured, type CheckResult, type SetUp } from '../workstation/checks';
+import type { BodyLengthName, Corner, MeasuredBody } from '../workstation/corner';
+import { BODY_LENGTHS } from '../workstation/corner/vocabulary';
 import { cornerWithKeyboard, type Plan } from '../plan';
 import {
 	inTimeOrder,

@@ -1,4 +1,4 @@
-import type { Corner } from '../corner';
+import type { Corner } from '../workstation/corner';
 import type { Plan } from '../plan';
 import type { RecordedPlan } from './case-record';
 

@@ -1,5 +1,5 @@
 import { acceptedDay } from '../calendar';
-import { validateCorner } from '../corner/validate-corner';
+import { validateCorner } from '../workstation/corner/validate-corner';
 import { regionReportIssues } from '../discomfort';
 import type { Checked, Issue } from '../issue';
 import { compileSchema } from '../schema';

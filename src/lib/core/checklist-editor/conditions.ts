@@ -1,4 +1,4 @@
-import { KEYBOARD_KINDS, LENSES, MOUSE_KINDS, POSTURES, SCREEN_KINDS, SEAT_KINDS } from '../corner';
+import { KEYBOARD_KINDS, LENSES, MOUSE_KINDS, POSTURES, SCREEN_KINDS, SEAT_KINDS } from '../workstation/corner';
 import type { FactName } from '../conditions';
 
 const YES_NO = ['yes', 'no'] as const;

@@ -22,7 +22,7 @@ import {
 	pageOfField,
 	prefilledAnswers
 } from '../answers';
-import { setUpAsMeasured } from '../checks';
+import { setUpAsMeasured } from '../workstation/checks';
 import { openQuestions, selectQuestions } from '../questionnaire';
 import { randomAnswers } from '../../../../tests/support/random-answers';
 import { randomCorner } from '../../../../tests/support/random-corner';

@@ -1,4 +1,4 @@
-import type { Person } from '../corner';
+import type { Person } from '../workstation/corner';
 import type { DiscomfortKind, Region, RegionPart, RegionReport } from '../discomfort';
 import { LEG_REGIONS, type FindingId } from './findings';
 import type { ItemId } from './item-ids';

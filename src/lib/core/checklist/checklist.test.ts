@@ -6,7 +6,7 @@ import type { WordsByFacts } from '$lib/messages/words-by-facts';
 import { DEMO_PEOPLE } from '../../../../seed/people';
 import { cornerFromAnswers } from '../answers';
 import { factsOf } from '../conditions';
-import type { Corner } from '../corner';
+import type { Corner } from '../workstation/corner';
 import type { RegionReport } from '../discomfort';
 import {
 	askedItems,

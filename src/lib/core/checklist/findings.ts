@@ -1,4 +1,4 @@
-import type { CheckId } from '../checks';
+import type { CheckId } from '../workstation/checks';
 import {
 	USES_BACKREST,
 	CAN_STAND_UP,

@@ -1,7 +1,7 @@
-import { checkCorner, situationNow, type CheckId, type CheckResult, type Situation } from '../checks';
+import { checkCorner, situationNow, type CheckId, type CheckResult, type Situation } from '../workstation/checks';
 import { factsOf, conditionHolds } from '../conditions';
-import { seatRulesOf, type Corner } from '../corner';
-import { MIN_DESK_DEPTH_MM } from '../desk';
+import { seatRulesOf, type Corner } from '../workstation/corner';
+import { MIN_DESK_DEPTH_MM } from '../workstation/desk';
 import { backSupport, checkArmrest, checkSeatDepth, type ArmrestFault } from '../body/seat';
 import { checkDistance, viewingDistanceWith } from '../body/sight';
 import { findingRule, type FindingId } from './findings';

@@ -1,5 +1,5 @@
 import { factsOf, conditionHolds, type FactSource, type Facts } from '../conditions';
-import { pointingHandOf, type Corner } from '../corner';
+import { pointingHandOf, type Corner } from '../workstation/corner';
 import type { Region, RegionReport } from '../discomfort';
 import { causeOfFinding, likelyCauses, type LikelyCause } from './causes';
 import { askedItems, type Checklist, type ChecklistAnswers } from './checklist';

@@ -5,7 +5,7 @@ import {
 	type Corner,
 	type Hand,
 	type SeatKind
-} from '../corner';
+} from '../workstation/corner';
 
 /** Facts about a person and their workstation that questions, findings, fixes, steps and texts can depend on. */
 export interface Facts {

@@ -1,4 +1,4 @@
-import type { CheckId } from '../checks';
+import type { CheckId } from '../workstation/checks';
 
 /** Ways of reaching someone. */
 export const CONTACT_WAYS = ['phone', 'message', 'video', 'in-person'] as const;

@@ -1,5 +1,5 @@
 import { RED_FLAGS, REGIONS } from '../discomfort';
-import { BODY_MEASURING_METHODS } from '../corner';
+import { BODY_MEASURING_METHODS } from '../workstation/corner';
 import { CONSENT_WAYS } from '../referral';
 import { compileSchema } from '../schema';
 import { FHIR_LENGTHS } from './fhir-record';

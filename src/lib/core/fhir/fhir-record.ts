@@ -1,5 +1,5 @@
 import type { Answers } from '../answers';
-import { BODY_LENGTHS, type BodyLengthName, type Corner, type BodyMeasuringMethod } from '../corner';
+import { BODY_LENGTHS, type BodyLengthName, type Corner, type BodyMeasuringMethod } from '../workstation/corner';
 import type { RedFlag, RegionReport } from '../discomfort';
 import type { ConsentWay } from '../referral';
 

@@ -7,7 +7,7 @@ import {
 	type Region,
 	type RegionReport
 } from '../discomfort';
-import type { BodyMeasuringMethod } from '../corner';
+import type { BodyMeasuringMethod } from '../workstation/corner';
 import type { Checked, Issue } from '../issue';
 import {
 	checkBundle,

@@ -1,5 +1,5 @@
 import { THING_CHOICES, type ThingChoice, type ThingToAdd } from '../answers/household-things';
-import type { HouseholdKind } from '../corner';
+import type { HouseholdKind } from '../workstation/corner';
 import type { SettingsChange, SettingsFault } from './settings-change';
 import { entryChanges } from './entry-changes';
 import { languagesWithoutName, ownNameIn, type OwnNames } from './own-names';

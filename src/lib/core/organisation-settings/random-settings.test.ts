@@ -5,7 +5,7 @@ import { BREAK_SCHEDULES, DEFAULT_BREAK_SCHEDULE } from '../breaks/break-schedul
 import { addDays, isWorkingDay, type CivilDate } from '../calendar';
 import { workCalendarOfPlace } from '../calendar/public-holidays';
 import { FINDING_IDS } from '../checklist';
-import { SITTING_STYLES } from '../corner';
+import { SITTING_STYLES } from '../workstation/corner';
 import { BOARD_COLUMNS, findingsHelpedBy, isShippedItem, REQUESTABLE_ITEMS } from '../equipment';
 import { sameDocument } from '../same-document';
 import { settingsChangesOf } from './area-changes';

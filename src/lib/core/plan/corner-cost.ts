@@ -1,6 +1,6 @@
 import { bodyOf } from '../body';
-import { checkIdsOf, checkValues, setUpAsMeasured, type CheckId, type SetUp } from '../checks';
-import type { Corner } from '../corner';
+import { checkIdsOf, checkValues, setUpAsMeasured, type CheckId, type SetUp } from '../workstation/checks';
+import type { Corner } from '../workstation/corner';
 import { bandsFor, distanceOutsideBand, narrowBand } from '../body/guidance';
 import { costOfDistance } from './objective';
 import { checkWeightsFor } from './weights';

@@ -1,5 +1,5 @@
-import { checkCorner, isAnyOff, type CheckResult } from '../checks';
-import type { Corner } from '../corner';
+import { checkCorner, isAnyOff, type CheckResult } from '../workstation/checks';
+import type { Corner } from '../workstation/corner';
 import { NO_LIMITS } from './limits';
 import { openGaps } from './open-gaps';
 import { bestPlans, setUpAfter, type Plan } from './plan-corner';

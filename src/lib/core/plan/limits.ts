@@ -1,6 +1,6 @@
 import { bodyOf, type Body } from '../body';
-import { checkIdsOf, checkValues, setUpAsMeasured, type CheckId, type SetUp } from '../checks';
-import type { Corner } from '../corner';
+import { checkIdsOf, checkValues, setUpAsMeasured, type CheckId, type SetUp } from '../workstation/checks';
+import type { Corner } from '../workstation/corner';
 import { bandsFor, distanceOutsideBand } from '../body/guidance';
 
 /** Clearance to keep above the thighs, mm; the uncertainty of the thigh is added. Our assumption. */

@@ -1,4 +1,4 @@
-import { compareCodeUnits, type PlacementMode, type Station } from '../household';
+import { compareCodeUnits, type PlacementMode, type Station } from '../workstation/household';
 import type { PlanProblem } from './plan-problem';
 import type { PlanLayout, PieceUsage } from './search';
 import {

@@ -1,6 +1,6 @@
 import type { Body } from '../body';
-import { checkIdsOf, keysOverSurfaceMm, undersideOverSurfaceMm, type CheckId } from '../checks';
-import type { Corner } from '../corner';
+import { checkIdsOf, keysOverSurfaceMm, undersideOverSurfaceMm, type CheckId } from '../workstation/checks';
+import type { Corner } from '../workstation/corner';
 import { bandsFor, distanceOutsideBand, forearmsOnSurface, narrowBand, type Band } from '../body/guidance';
 import { checkWeightsFor, CHECK_WEIGHTS } from './weights';
 

@@ -1,4 +1,4 @@
-import { outsideBand, type CheckId, type CheckResult } from '../checks';
+import { outsideBand, type CheckId, type CheckResult } from '../workstation/checks';
 
 /** A gap that a check leaves open, mm. */
 export interface OpenGap {

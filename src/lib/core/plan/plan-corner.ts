@@ -10,9 +10,9 @@ import {
 	type CheckResult,
 	type MeasurableLengthName,
 	type SetUp
-} from '../checks';
-import { footBarOf, type BodyLengthName, type Corner } from '../corner';
-import { compareCodeUnits, STATIONS, type Footprint, type Station } from '../household';
+} from '../workstation/checks';
+import { footBarOf, type BodyLengthName, type Corner } from '../workstation/corner';
+import { compareCodeUnits, STATIONS, type Footprint, type Station } from '../workstation/household';
 import { withoutThighLimit, WORSENING_MM } from './limits';
 import { cornerCost } from './corner-cost';
 import { compareNamedPlans, namePieces, pieceUsageOf, type NamedPiece } from './name-pieces';

@@ -1,5 +1,5 @@
-import { outsideBand, type CheckId, type CheckResult } from '../checks';
-import type { Corner } from '../corner';
+import { outsideBand, type CheckId, type CheckResult } from '../workstation/checks';
+import type { Corner } from '../workstation/corner';
 import { WORSENING_MM } from './limits';
 import { cornerCost } from './corner-cost';
 import { compareNamedPlans } from './name-pieces';

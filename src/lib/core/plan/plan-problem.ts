@@ -1,8 +1,8 @@
 import { bodyOf, type Body } from '../body';
-import { checkIdsOf } from '../checks';
-import { footBarOf, seatRulesOf, type Corner, type Range } from '../corner';
+import { checkIdsOf } from '../workstation/checks';
+import { footBarOf, seatRulesOf, type Corner, type Range } from '../workstation/corner';
 import { bandsFor, distanceOutsideBand } from '../body/guidance';
-import { pieceTypes, stationRules, type PieceType } from '../household';
+import { pieceTypes, stationRules, type PieceType } from '../workstation/household';
 import { planLimitsOf, type ProtectedCheck, type PlanLimits } from './limits';
 import { heightCosts, type HeightCost, type HeightCosts } from './objective';
 import { seatPaddings, type SeatPadding } from './seat-paddings';

@@ -2,9 +2,9 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { casesOf, timesOf } from '../../../../tests/support/rotation';
-import { checkCorner, setUpAsMeasured } from '../checks';
+import { checkCorner, setUpAsMeasured } from '../workstation/checks';
 import { formatLength, parseLength, type LengthUnit } from '../body/length';
-import type { Corner } from '../corner';
+import type { Corner } from '../workstation/corner';
 import { bestPlans } from './plan-corner';
 import { prepareProblem } from './plan-problem';
 import {

@@ -1,9 +1,9 @@
-import { keysOverSurfaceMm, type CheckId, type CheckResult } from '../checks';
+import { keysOverSurfaceMm, type CheckId, type CheckResult } from '../workstation/checks';
 import { factsOf, conditionHolds, LOW_LENSES } from '../conditions';
 import { forearmsOnSurface } from '../body/guidance';
-import { seatRulesOf, type Corner, type HouseholdKind } from '../corner';
-import { pieceIds } from '../corner/piece-ids';
-import type { Footprint, Station } from '../household';
+import { seatRulesOf, type Corner, type HouseholdKind } from '../workstation/corner';
+import { pieceIds } from '../workstation/corner/piece-ids';
+import type { Footprint, Station } from '../workstation/household';
 import { backSupport, type LumbarFiller, type BackSupport, type TowelRoll } from '../body/seat';
 import type { Plan } from './plan-corner';
 import { plannedDistance } from './situation-after';

@@ -1,5 +1,5 @@
-import { CHECK_IDS, isAnyOff, outsideBand, type CheckId } from '../checks';
-import { seatRulesOf, type Corner } from '../corner';
+import { CHECK_IDS, isAnyOff, outsideBand, type CheckId } from '../workstation/checks';
+import { seatRulesOf, type Corner } from '../workstation/corner';
 import { asGoodAs, planLimitsOf } from './limits';
 import { EQUAL_COST_TOLERANCE } from './cost-order';
 import { bestPlans, SEARCH_EFFORT, type Plan } from './plan-corner';

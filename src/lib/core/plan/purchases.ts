@@ -1,4 +1,4 @@
-import { footBarOf, seatKindOf, seatRulesOf, type Corner, type Range } from '../corner';
+import { footBarOf, seatKindOf, seatRulesOf, type Corner, type Range } from '../workstation/corner';
 import type { PurchasedAids } from './plan-problem';
 
 /** A workstation with a purchase. */

@@ -1,5 +1,5 @@
-import { stationRules, type PlacementMode, type PieceType } from '../household';
-import { seatRulesOf, type Corner } from '../corner';
+import { stationRules, type PlacementMode, type PieceType } from '../workstation/household';
+import { seatRulesOf, type Corner } from '../workstation/corner';
 
 /** An item in a plan's stack: its type, and how it lies. */
 export interface PlacedMode {

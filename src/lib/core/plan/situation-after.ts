@@ -1,5 +1,5 @@
-import type { Situation } from '../checks';
-import type { Corner } from '../corner';
+import type { Situation } from '../workstation/checks';
+import type { Corner } from '../workstation/corner';
 import { backSupport } from '../body/seat';
 import { checkDistance, viewingDistanceWith } from '../body/sight';
 import { setUpAfter, type Plan } from './plan-corner';

@@ -1,4 +1,4 @@
-import { highestStackMm, type PlacementMode, type StationRule } from '../household';
+import { highestStackMm, type PlacementMode, type StationRule } from '../workstation/household';
 
 /** Marks a height that no stack reaches. */
 export const UNREACHABLE = 255;

@@ -1,7 +1,7 @@
 import { bodyMethodSd, bodyOf } from '../body';
-import { checkCorner } from '../checks';
-import { seatRulesOf, type Corner, type MeasuringMethod } from '../corner';
-import { stationRules } from '../household';
+import { checkCorner } from '../workstation/checks';
+import { seatRulesOf, type Corner, type MeasuringMethod } from '../workstation/corner';
+import { stationRules } from '../workstation/household';
 import { neededOverThigh } from './limits';
 import { settableRange } from './plan-problem';
 

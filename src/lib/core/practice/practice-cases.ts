@@ -2,7 +2,7 @@ import { addDays, type CivilDate, type WorkCalendar } from '../calendar';
 import { assessCase, type AssessmentResult, type CaseRecord } from '../case-assessment';
 import { cornerFromAnswers } from '../answers';
 import type { FindingId } from '../checklist';
-import type { Corner } from '../corner';
+import type { Corner } from '../workstation/corner';
 import {
 	CLINICIAN_RED_FLAGS,
 	EMERGENCY_RED_FLAGS,

@@ -1,7 +1,7 @@
 import type { Answers, ChoiceFieldName, PartialCorner } from '../answers';
 import { regionsOfFinding, type FindingId } from '../checklist';
-import { checkCorner } from '../checks';
-import { SEXES } from '../corner';
+import { checkCorner } from '../workstation/checks';
+import { SEXES } from '../workstation/corner';
 import { worstScoreOfRegions, type Complaints } from './check-information';
 import { NO_INFORMATION, type PossibleChange, type InformationValue } from './information-value';
 

@@ -18,8 +18,8 @@ import {
 	verdictUncertainty,
 	type CheckResult,
 	type MeasurableLengthName
-} from '../checks';
-import type { BodyLengthName, Corner } from '../corner';
+} from '../workstation/checks';
+import type { BodyLengthName, Corner } from '../workstation/corner';
 import { PLANNING_MARGIN_MM } from '../body/guidance';
 import { elbowWonByThigh } from '../plan/thigh-room';
 import { CHECK_WEIGHTS } from '../plan/weights';

@@ -23,8 +23,8 @@ import {
 	type QuestionnairePage
 } from '../answers';
 import { askedItems, type Checklist, type ChecklistItem } from '../checklist';
-import { checkIdsOfSeat } from '../checks';
-import { mayHaveFootBar, SEAT_RULES, type SeatKind, type SittingStyle } from '../corner';
+import { checkIdsOfSeat } from '../workstation/checks';
+import { mayHaveFootBar, SEAT_RULES, type SeatKind, type SittingStyle } from '../workstation/corner';
 
 /** A question of the self-assessment. `id` is the field it fills, or the name of a group of fields. */
 export type Question = { readonly page: QuestionnairePage } & (

@@ -8,7 +8,7 @@ import {
 	THING_CHOICES,
 	type Answers
 } from '../answers';
-import type { HouseholdKind } from '../corner';
+import type { HouseholdKind } from '../workstation/corner';
 import {
 	skippedQuestionsOf,
 	minutesLeft,

@@ -5,7 +5,7 @@ import { casesOf, IS_LONG_RUN, leastOf } from '../../../../tests/support/rotatio
 import { randomWalker } from '../../../../tests/support/random-walker';
 import { shortWalkOf } from '../../../../tests/support/short-walk';
 import { cornerFromAnswers, answerIssues, QUESTIONNAIRE_PAGES, painField, type Answers } from '../answers';
-import type { Corner } from '../corner';
+import type { Corner } from '../workstation/corner';
 import { planOptions, cornerCost, planCorner, type Plan } from '../plan';
 import { setUpAfter } from '../plan/plan-corner';
 import {

@@ -1,4 +1,4 @@
-import type { Corner, SeatKind } from '../corner';
+import type { Corner, SeatKind } from '../workstation/corner';
 import type { RegionReport, RedFlag } from '../discomfort';
 import type { AssessmentResult, PlanItem } from '../case-assessment';
 import type { EquipmentItem } from '../equipment';

@@ -1,5 +1,5 @@
 import { FINDING_IDS } from '../checklist';
-import { CHECK_IDS, type CheckId } from '../checks';
+import { CHECK_IDS, type CheckId } from '../workstation/checks';
 import { BODY_SIDES, DISCOMFORT_KINDS, REGIONS, SIDED_REGIONS } from '../discomfort';
 import { PURCHASES, type PurchaseId } from '../plan';
 import type { CodeRule } from './figures';

@@ -1,4 +1,4 @@
-import { CHECK_IDS, type CheckId, type Verdict } from '../checks';
+import { CHECK_IDS, type CheckId, type Verdict } from '../workstation/checks';
 import type { CoordinatorLook, LookResult } from '../contact';
 import { cohenKappa, Z } from '../statistics';
 import { MIN_GROUP_SIZE } from './group-size-limit';

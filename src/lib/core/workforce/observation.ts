@@ -8,8 +8,8 @@ import {
 	type FindingId
 } from '../checklist';
 import { cheapestSensible, purchaseOffers, type PurchaseOffer } from '../budget';
-import { CHECK_IDS, overallVerdict, type Verdict } from '../checks';
-import { SEAT_KINDS, seatKindOf, type Corner } from '../corner';
+import { CHECK_IDS, overallVerdict, type Verdict } from '../workstation/checks';
+import { SEAT_KINDS, seatKindOf, type Corner } from '../workstation/corner';
 import { worstScore, type BodySide, type Region, type RegionReport } from '../discomfort';
 import { distanceOutsideBand } from '../body/guidance';
 import type { AssessmentResult } from '../case-assessment';

@@ -1,4 +1,4 @@
-import { COMPRESSED_FRACTION, PAD_KINDS, type PadKind } from '../household';
+import { COMPRESSED_FRACTION, PAD_KINDS, type PadKind } from '../workstation/household';
 import { Z } from '../statistics';
 import type { CodeRule, FigureTable, Tally } from './figures';
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { cornerFromAnswers } from '../answers';
 import { planCorner, setUpAfter } from '../plan';
-import { remeasuredHeightsOf } from '../side-view';
+import { remeasuredHeightsOf } from '../workstation/side-view';
 import { DEMO_PEOPLE } from '../../../../seed/people';
 import {
 	BUILT_HEIGHTS,

@@ -1,13 +1,13 @@
 import { PLAN_ITEMS, type PlanItem } from '../case-assessment';
-import { HOUSEHOLD_KINDS, type Corner, type HouseholdKind } from '../corner';
-import { STATIONS } from '../household';
+import { HOUSEHOLD_KINDS, type Corner, type HouseholdKind } from '../workstation/corner';
+import { STATIONS } from '../workstation/household';
 import { setUpAfter, type Plan } from '../plan';
 import {
 	REMEASURED_FIELDS,
 	remeasuredHeightsOf,
 	type MeasuredHeights,
 	type RemeasuredField
-} from '../side-view';
+} from '../workstation/side-view';
 import { builtFrom } from './built-from';
 import type { CodeRule } from './figures';
 import { PAD_RULES } from './pad-shares';

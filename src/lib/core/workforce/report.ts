@@ -1,4 +1,4 @@
-import type { CheckId } from '../checks';
+import type { CheckId } from '../workstation/checks';
 import type { Region } from '../discomfort';
 import type { PurchaseId } from '../plan';
 import type { AdjustedDifference } from '../statistics';

@@ -1,4 +1,4 @@
-import type { CheckId } from '../checks';
+import type { CheckId } from '../workstation/checks';
 import { REGIONS, type Region } from '../discomfort';
 import {
 	adjustedDifference,

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { Dice } from '../../../../seed/random';
 import { randomPerson } from '../../../../tests/support/random-person';
 import { newestChecklist, CHECKLIST_VERSIONS } from '../checklist';
-import { checkCorner } from '../checks';
+import { checkCorner } from '../workstation/checks';
 import type { BodySide, Region, RegionReport } from '../discomfort';
 import type { PurchaseSummary } from '../advice';
 import { cheapestSensible } from '../budget';

@@ -29,14 +29,14 @@ import {
 	type Checklist,
 	type ItemId
 } from '$lib/core/checklist';
-import { bodyHeights, checkCorner, setUpAsMeasured } from '$lib/core/checks';
+import { bodyHeights, checkCorner, setUpAsMeasured } from '$lib/core/workstation/checks';
 import { factsOf } from '$lib/core/conditions';
 import { bodyOf } from '$lib/core/body';
-import { pointingHandOf, type Corner } from '$lib/core/corner';
+import { pointingHandOf, type Corner } from '$lib/core/workstation/corner';
 import { actionsOf } from '$lib/core/case-assessment/actions';
 import type { RegionReport } from '$lib/core/discomfort';
 import { setUpAfter, type Plan, type PlanStep } from '$lib/core/plan';
-import { variantsOf } from '$lib/core/variants';
+import { variantsOf } from '$lib/core/workstation/variants';
 import { checklistTextsFor, findingName } from '../checklist';
 import { wordsFor } from '../words-by-facts';
 import { findingLines } from './finding-lines';

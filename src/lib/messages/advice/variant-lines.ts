@@ -1,6 +1,6 @@
-import type { CheckId } from '$lib/core/checks';
+import type { CheckId } from '$lib/core/workstation/checks';
 import { formatDegrees, formatLength, type LengthUnit } from '$lib/core/body/length';
-import type { Variant, VariantId } from '$lib/core/variants';
+import type { Variant, VariantId } from '$lib/core/workstation/variants';
 import { checklistTextsFor } from '../checklist';
 
 /** A variant in words. */

@@ -9,7 +9,7 @@ import {
 import { REGIONS, type Region } from '$lib/core/discomfort';
 import { PURCHASES, type PurchaseId } from '$lib/core/plan';
 import type { Grouping, PublishedChange, PublishedShare } from '$lib/core/workforce';
-import type { SittingStyle } from '$lib/core/corner';
+import type { SittingStyle } from '$lib/core/workstation/corner';
 import { checklistTextsFor } from '../checklist';
 import { deskCatalogue, deskWords } from './index';
 import { itemName } from '../item-name';

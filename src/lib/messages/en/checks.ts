@@ -1,4 +1,4 @@
-import type { CheckId, MeasurableLengthName, Verdict } from '$lib/core/checks';
+import type { CheckId, MeasurableLengthName, Verdict } from '$lib/core/workstation/checks';
 
 export const heightCheckTexts = {
 	names: { knee: 'Knees', elbow: 'Elbow', eye: 'Screen top', thigh: 'Thigh room' } satisfies Readonly<

@@ -1,7 +1,7 @@
 import type { QuestionnairePage } from '$lib/core/answers';
 import { IN_A_WHEELCHAIR, LOW_LENSES, OWN_MOUSE, AT_STANDING_SPOT } from '$lib/core/conditions';
 import type { WordsByFacts } from '../words-by-facts';
-import type { PlacedDeskThing } from '$lib/core/desk';
+import type { PlacedDeskThing } from '$lib/core/workstation/desk';
 import { typed } from '../typed';
 
 /** What the drawing of a station shows: this person, with everything fitting. */

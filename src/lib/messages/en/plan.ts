@@ -1,5 +1,5 @@
-import type { HouseholdKind } from '$lib/core/corner';
-import type { PadKind } from '$lib/core/household';
+import type { HouseholdKind } from '$lib/core/workstation/corner';
+import type { PadKind } from '$lib/core/workstation/household';
 import type { RequestableItem } from '$lib/core/equipment';
 import type { PlanAction } from '$lib/core/plan';
 import { inWords, isOne } from './numbers';

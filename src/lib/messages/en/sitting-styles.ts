@@ -1,4 +1,4 @@
-import type { SittingStyle } from '$lib/core/corner';
+import type { SittingStyle } from '$lib/core/workstation/corner';
 
 /** Sitting styles to try for a day each. Facts: common practice. */
 export const sittingStyleTexts = {

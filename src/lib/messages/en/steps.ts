@@ -1,4 +1,4 @@
-import type { SittingStyle } from '$lib/core/corner';
+import type { SittingStyle } from '$lib/core/workstation/corner';
 import type { Caution, StepPlace } from '$lib/core/plan';
 import { typed } from '../typed';
 

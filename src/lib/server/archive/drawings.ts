@@ -1,9 +1,9 @@
 import type pg from 'pg';
 import { chosenOption, unitOf } from '../../core/answers';
-import type { Corner } from '../../core/corner';
+import type { Corner } from '../../core/workstation/corner';
 import type { LengthUnit } from '../../core/body/length';
 import type { Plan } from '../../core/plan';
-import { sideViewOf, type DrawingStyle, type SideView } from '../../core/side-view';
+import { sideViewOf, type DrawingStyle, type SideView } from '../../core/workstation/side-view';
 import { yieldToEventLoop } from '../yield-to-event-loop';
 
 /** Draws side views as SVG files, for a reader: a part of the interface, which the server doesn't know. */

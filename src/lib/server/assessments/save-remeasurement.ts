@@ -1,7 +1,7 @@
 import { Type, type Static, type TOptional, type TString } from 'typebox';
 import { measuredPadRises, readLengthField, type FieldIssue } from '../../core/answers';
-import { setUpAsMeasured } from '../../core/checks';
-import type { Corner } from '../../core/corner';
+import { setUpAsMeasured } from '../../core/workstation/checks';
+import type { Corner } from '../../core/workstation/corner';
 import type { PlanItem } from '../../core/case-assessment';
 import { LENGTH_UNITS, type LengthUnit } from '../../core/body/length';
 import { setUpAfter, type Plan } from '../../core/plan';
@@ -10,7 +10,7 @@ import {
 	remeasuredHeightsOf,
 	type MeasuredHeights,
 	type RemeasuredField
-} from '../../core/side-view';
+} from '../../core/workstation/side-view';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';

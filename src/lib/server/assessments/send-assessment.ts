@@ -3,7 +3,7 @@ import { DEFAULT_BREAK_SCHEDULE, type BreakSchedule } from '../../core/breaks/br
 import { and, desc, eq, inArray, isNull, ne } from 'drizzle-orm';
 import { DEFAULT_SITTING_STYLE } from '../../core/body/guidance';
 import type { QuestionnaireMode } from '../../core/answers';
-import type { SittingStyle } from '../../core/corner';
+import type { SittingStyle } from '../../core/workstation/corner';
 import type { Organisation } from '../../core/organisation';
 import type { EmailReader, EmailWords } from '../../messages/emails';
 import { requirePermission } from '../access/require-permission';

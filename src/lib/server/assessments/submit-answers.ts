@@ -8,9 +8,9 @@ import {
 	type FieldIssue
 } from '../../core/answers';
 import { orderEqualPlans } from '../../core/advice';
-import type { Corner } from '../../core/corner';
+import type { Corner } from '../../core/workstation/corner';
 import { sameDocument } from '../../core/same-document';
-import { validateCorner } from '../../core/corner/validate-corner';
+import { validateCorner } from '../../core/workstation/corner/validate-corner';
 import type { RegionReport, RedFlag } from '../../core/discomfort';
 import type { PlanItem } from '../../core/case-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';

@@ -1,7 +1,7 @@
 import { planOffers } from '../../core/advice';
 import { chosenOption } from '../../core/answers';
-import type { Corner } from '../../core/corner';
-import type { DrawingStyle } from '../../core/side-view/drawing-style';
+import type { Corner } from '../../core/workstation/corner';
+import type { DrawingStyle } from '../../core/workstation/side-view/drawing-style';
 import { spotRows } from '../assessments/spots';
 import type { OpenAssessment } from '../assessments/open-assessment';
 import type { Db } from '../db/client';

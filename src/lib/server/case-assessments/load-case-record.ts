@@ -1,7 +1,7 @@
-import { isAnyOff } from '../../core/checks';
+import { isAnyOff } from '../../core/workstation/checks';
 import { sql, type SQL } from 'drizzle-orm';
 import type { CivilDate } from '../../core/calendar';
-import type { Corner } from '../../core/corner';
+import type { Corner } from '../../core/workstation/corner';
 import type { EmergencyClearance, RegionReport, RedFlag } from '../../core/discomfort';
 import {
 	planHeightsOf,
@@ -15,7 +15,7 @@ import {
 	type FindingTick,
 	type WaitingKind
 } from '../../core/case-assessment';
-import type { MeasuredHeights } from '../../core/side-view';
+import type { MeasuredHeights } from '../../core/workstation/side-view';
 import { advisedFindings } from '../../core/advice/advised-findings';
 import { checklistAnswersOf, type Answers } from '../../core/answers';
 import { isHazard, isOwnId, regionsOfFinding, type Checklist } from '../../core/checklist';

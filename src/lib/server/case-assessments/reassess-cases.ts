@@ -1,7 +1,7 @@
 import { eq, sql } from 'drizzle-orm';
 import { assessCase, readAssessmentResult, type AssessmentResult } from '../../core/case-assessment';
 import type { CivilDate } from '../../core/calendar';
-import type { Verdict } from '../../core/checks';
+import type { Verdict } from '../../core/workstation/checks';
 import { sameDocument } from '../../core/same-document';
 import { checkInDaysAfter, isMoreUrgent } from '../../core/triage';
 import { rulesVersionOf, type Rules } from '../../core/rules';

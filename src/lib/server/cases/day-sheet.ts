@@ -22,7 +22,7 @@ import {
 	type DaySheetCase
 } from '../../core/day-sheet';
 import { readAssessmentResult, type AssessmentResult } from '../../core/case-assessment';
-import { shownCheck } from '../../core/checks';
+import { shownCheck } from '../../core/workstation/checks';
 import { policySettingsOf } from '../../core/triage/policy-settings';
 import { PENDING_REQUEST_STATES } from '../../core/equipment';
 import { standsFor } from '../accounts/stand-ins';

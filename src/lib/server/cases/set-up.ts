@@ -1,6 +1,6 @@
 import { and, eq, isNull } from 'drizzle-orm';
 import type { QuestionnaireMode } from '../../core/answers';
-import type { SittingStyle } from '../../core/corner';
+import type { SittingStyle } from '../../core/workstation/corner';
 import type { BreakSchedule } from '../../core/breaks/break-schedules';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';

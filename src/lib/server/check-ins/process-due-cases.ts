@@ -1,6 +1,6 @@
 import { and, asc, eq, lte, sql } from 'drizzle-orm';
 import { prefilledAnswers } from '../../core/answers';
-import { setUpAsMeasured } from '../../core/checks';
+import { setUpAsMeasured } from '../../core/workstation/checks';
 import { currentCornerOf } from '../../core/case-assessment';
 import { remindersFor } from '../../core/triage';
 import { sendWithin, type WordsOfInvitation } from '../assessments/send-assessment';

@@ -1,6 +1,6 @@
 import { and, asc, desc, eq, inArray, isNull, sql, type SQL } from 'drizzle-orm';
 import { readPurchases, type AdviceSummary, type StoredPurchase } from '../../core/advice';
-import type { CheckId } from '../../core/checks';
+import type { CheckId } from '../../core/workstation/checks';
 import type { FindingId } from '../../core/checklist';
 import {
 	findingsHelpedBy,

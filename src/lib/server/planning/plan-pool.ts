@@ -2,7 +2,7 @@ import { availableParallelism } from 'node:os';
 import { Worker } from 'node:worker_threads';
 import code from 'virtual:plan-thread';
 import type { Advice } from '$lib/core/advice';
-import type { Corner } from '$lib/core/corner';
+import type { Corner } from '$lib/core/workstation/corner';
 import { DomainError } from '../domain-error';
 import { log } from '../log';
 import type { BudgetAnswer, BudgetQuestion, PlanJob, Planner } from './planning';

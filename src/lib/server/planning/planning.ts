@@ -9,7 +9,7 @@ import {
 	type SelectionProof,
 	type Stock
 } from '../../core/budget';
-import type { Corner } from '../../core/corner';
+import type { Corner } from '../../core/workstation/corner';
 import { PURCHASES, shareHousehold, type PurchaseId } from '../../core/plan';
 
 /** A budget question. */

@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
 import { orderEqualPlans } from '../../core/advice';
-import type { SittingStyle } from '../../core/corner';
+import type { SittingStyle } from '../../core/workstation/corner';
 import { spotRows, type SpotRow } from '../assessments/spots';
 import { checkInAnswersOf } from '../check-ins/answer-check-in';
 import { schema, type Db } from '../db/client';

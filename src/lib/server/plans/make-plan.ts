@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
 import { planOffers, stepsOfOffer, type AdviceSummary } from '../../core/advice';
-import type { Corner } from '../../core/corner';
+import type { Corner } from '../../core/workstation/corner';
 import { unclosableChecks, type PlanItem } from '../../core/case-assessment';
 import { cornerCost, type PlanStep } from '../../core/plan';
 import { sameDocument } from '../../core/same-document';

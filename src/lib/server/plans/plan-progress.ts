@@ -1,6 +1,6 @@
 import { currentCornerOf, planItemStates } from '../../core/case-assessment';
-import { setUpAsMeasured } from '../../core/checks';
-import { remeasuredHeightsOf, type RemeasuredHeights } from '../../core/side-view';
+import { setUpAsMeasured } from '../../core/workstation/checks';
+import { remeasuredHeightsOf, type RemeasuredHeights } from '../../core/workstation/side-view';
 import type { StoredPlan } from './current-plan';
 import type { LoadedCaseRecord } from '../case-assessments/load-case-record';
 

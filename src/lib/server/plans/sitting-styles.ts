@@ -8,7 +8,7 @@ import {
 	unitOf,
 	type StyleTrial
 } from '../../core/answers';
-import type { Corner, SittingStyle } from '../../core/corner';
+import type { Corner, SittingStyle } from '../../core/workstation/corner';
 import { offeredSittingStyles } from '../../core/body/guidance';
 import { countLinkUse } from '../assessments/link-limits';
 import { requireAnswered, type OpenAssessment } from '../assessments/open-assessment';

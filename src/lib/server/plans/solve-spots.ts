@@ -1,5 +1,5 @@
 import { summarizeAdvice, planOffers, type AdviceSummary } from '../../core/advice';
-import type { Corner } from '../../core/corner';
+import type { Corner } from '../../core/workstation/corner';
 import { cornerCost, itemsSharedBySpots } from '../../core/plan';
 import type { MovingPlan } from '../db/schema/plans';
 import type { Planner } from '../planning/planning';

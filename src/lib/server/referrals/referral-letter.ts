@@ -1,5 +1,5 @@
 import { and, asc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
-import { seatKindOf } from '../../core/corner';
+import { seatKindOf } from '../../core/workstation/corner';
 import type { ReferralLetter } from '../../core/referral';
 import { filledFields } from '../../core/sending/own-texts';
 import { isMoreUrgent } from '../../core/triage';

@@ -4,7 +4,7 @@ import { isTimeZone } from '../../core/calendar';
 import { unknownPlaceholders } from '../../core/sending';
 import { ROUND_FIELDS } from '../../messages/emails';
 import type { QuestionnaireMode } from '../../core/answers';
-import type { SittingStyle } from '../../core/corner';
+import type { SittingStyle } from '../../core/workstation/corner';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';

@@ -1,7 +1,7 @@
 import { Type } from 'typebox';
 import { QUESTIONNAIRE_MODES } from '../../core/answers';
 import { BREAK_SCHEDULES } from '../../core/breaks/break-schedules';
-import { SITTING_STYLES } from '../../core/corner';
+import { SITTING_STYLES } from '../../core/workstation/corner';
 import { ROUND_FIELDS } from '../../core/sending';
 import { text, version } from '../http/fields';
 import { formReader } from '../http/read-body';

@@ -1,5 +1,5 @@
 import { sql, type SQL } from 'drizzle-orm';
-import { CHECK_IDS } from '../../core/checks';
+import { CHECK_IDS } from '../../core/workstation/checks';
 import {
 	PLAN_COURSES,
 	type GapPairs,

@@ -9,13 +9,13 @@ import {
 	thingsAtHome,
 	type QuestionnaireMode
 } from '../../core/answers';
-import type { Corner, SittingStyle } from '../../core/corner';
+import type { Corner, SittingStyle } from '../../core/workstation/corner';
 import type { RegionReport } from '../../core/discomfort';
 import type { AssessmentResult } from '../../core/case-assessment';
 import { sameDocument } from '../../core/same-document';
 import type { TriageLevel } from '../../core/triage';
 import { PURCHASES, type Plan, type PurchaseId } from '../../core/plan';
-import type { MeasuredHeights } from '../../core/side-view';
+import type { MeasuredHeights } from '../../core/workstation/side-view';
 import {
 	builtHeightCodes,
 	observe,

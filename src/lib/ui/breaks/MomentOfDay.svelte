@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { momentOfDay } from '$lib/core/breaks';
-	import type { Corner } from '$lib/core/corner';
+	import type { Corner } from '$lib/core/workstation/corner';
 	import type { LengthUnit } from '$lib/core/body/length';
-	import { sideViewOf } from '$lib/core/side-view';
-	import type { DrawingStyle } from '$lib/core/side-view/drawing-style';
+	import { sideViewOf } from '$lib/core/workstation/side-view';
+	import type { DrawingStyle } from '$lib/core/workstation/side-view/drawing-style';
 	import type { Catalogue } from '$lib/messages';
 	import type { BreakTexts } from '$lib/messages/breaks';
 	import Range from '../kit/Range.svelte';
-	import SectionDrawing from '../side-view/SectionDrawing.svelte';
+	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';
 	import { breakKindWords } from './break-words';
 	import type { BreaksDay } from './breaks-day.svelte';
 	import { clockWords } from './clock-words';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { DeviceAtHome, PhotoNumbers } from '$lib/core/answers';
 	import { checklistFrom, type ChecklistDocument } from '$lib/core/checklist';
-	import type { WorkingArms, Precaution, Corner } from '$lib/core/corner';
+	import type { WorkingArms, Precaution, Corner } from '$lib/core/workstation/corner';
 	import type { Facts } from '$lib/core/conditions';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';

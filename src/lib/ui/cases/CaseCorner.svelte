@@ -5,7 +5,7 @@
 	import { reasonWords } from '$lib/messages/desk/triage-words';
 	import Range from '../kit/Range.svelte';
 	import SegmentSwitch from '../kit/SegmentSwitch.svelte';
-	import SectionDrawing from '../side-view/SectionDrawing.svelte';
+	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';
 	import type { CaseCornerData, CornerView, JudgedAt } from './corner-view.svelte';
 	import { deskWords } from '$lib/messages/desk';
 

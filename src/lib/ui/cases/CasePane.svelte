@@ -5,14 +5,14 @@
 	import { planAsBuilt } from '$lib/core/case-assessment/current-corner';
 	import type { PlanItem } from '$lib/core/case-assessment/vocabulary';
 	import type { LengthUnit } from '$lib/core/body/length';
-	import { sideViewOf } from '$lib/core/side-view';
+	import { sideViewOf } from '$lib/core/workstation/side-view';
 	import type { Catalogue } from '$lib/messages';
 	import { reasonWords, regionScoreWords } from '$lib/messages/desk/triage-words';
 	import { dayWords } from '$lib/messages/dates';
 	import { openAttribute } from '../kit/open-attribute';
 	import CheckTable from '../plan/CheckTable.svelte';
 	import SegmentSwitch from '../kit/SegmentSwitch.svelte';
-	import SectionDrawing from '../side-view/SectionDrawing.svelte';
+	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';
 	import Button from '../kit/Button.svelte';
 	import ActFields from './ActFields.svelte';
 	import type { BriefData } from './brief';

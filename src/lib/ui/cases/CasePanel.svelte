@@ -2,7 +2,7 @@
 	import type { ComponentProps } from 'svelte';
 	import type { QuestionnaireMode } from '$lib/core/answers';
 	import type { BreakSchedule } from '$lib/core/breaks/break-schedules';
-	import type { SittingStyle } from '$lib/core/corner';
+	import type { SittingStyle } from '$lib/core/workstation/corner';
 	import type { AssessmentResult } from '$lib/core/case-assessment';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';

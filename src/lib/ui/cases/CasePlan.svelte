@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/dates';
 	import { needsNoPlan, planOffers } from '$lib/core/advice/plan-offers';
-	import type { Corner } from '$lib/core/corner';
+	import type { Corner } from '$lib/core/workstation/corner';
 	import type { AssessmentResult } from '$lib/core/case-assessment';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { PlanStep } from '$lib/core/plan';
-	import type { DrawingStyle } from '$lib/core/side-view';
+	import type { DrawingStyle } from '$lib/core/workstation/side-view';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
 	import BesideHeights from '../plan/BesideHeights.svelte';

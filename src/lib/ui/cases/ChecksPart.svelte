@@ -1,12 +1,12 @@
 <script lang="ts">
-	import { sideViewOf, type DrawingStyle } from '$lib/core/side-view';
-	import type { CheckResult, MeasurableLengthName } from '$lib/core/checks';
-	import type { Corner } from '$lib/core/corner';
+	import { sideViewOf, type DrawingStyle } from '$lib/core/workstation/side-view';
+	import type { CheckResult, MeasurableLengthName } from '$lib/core/workstation/checks';
+	import type { Corner } from '$lib/core/workstation/corner';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Plan } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
 	import CheckTable from '../plan/CheckTable.svelte';
-	import SectionDrawing from '../side-view/SectionDrawing.svelte';
+	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';
 	import type { CornerView } from './corner-view.svelte';
 	import { deskWords } from '$lib/messages/desk';
 

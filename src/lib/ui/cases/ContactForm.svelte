@@ -11,7 +11,7 @@
 		type ContactNextStep,
 		type ContactWay
 	} from '$lib/core/contact';
-	import type { CheckId } from '$lib/core/checks';
+	import type { CheckId } from '$lib/core/workstation/checks';
 	import type { Closable } from '$lib/core/case-assessment';
 	import { closableWords, hazardWords } from '$lib/messages/desk/triage-words';
 	import { SvelteSet } from 'svelte/reactivity';

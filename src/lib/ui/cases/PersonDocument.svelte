@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { ComponentProps } from 'svelte';
-	import type { Corner, SittingStyle } from '$lib/core/corner';
+	import type { Corner, SittingStyle } from '$lib/core/workstation/corner';
 	import type { RedFlag } from '$lib/core/discomfort';
 	import type { EquipmentItem, RequestState } from '$lib/core/equipment';
 	import type { LengthUnit } from '$lib/core/body/length';

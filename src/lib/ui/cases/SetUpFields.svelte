@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { QUESTIONNAIRE_MODES } from '$lib/core/answers';
-	import { SITTING_STYLES } from '$lib/core/corner';
+	import { SITTING_STYLES } from '$lib/core/workstation/corner';
 	import { BREAK_SCHEDULES } from '$lib/core/breaks/break-schedules';
 	import type { Catalogue } from '$lib/messages';
 	import { breakTextsFor } from '$lib/messages/breaks';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { discomfortChange } from '$lib/core/discomfort';
 	import { deskWords } from '$lib/messages/desk';
-	import { drawn } from '../gap-mark/gap-scale';
+	import { drawn } from '../workstation/gap-mark/gap-scale';
 
 	const texts = deskWords.cases;
 

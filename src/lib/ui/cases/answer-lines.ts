@@ -6,7 +6,7 @@ import {
 	type WorkingArms,
 	type Precaution,
 	type Corner
-} from '$lib/core/corner';
+} from '$lib/core/workstation/corner';
 import { formatDegrees, formatLength, type LengthUnit } from '$lib/core/body/length';
 import { PHOTO_ANGLES, PHOTO_HEIGHTS, type PhotoValue } from '$lib/core/body/side-photo/photo-values';
 import type { Catalogue } from '$lib/messages';

@@ -1,9 +1,9 @@
-import type { Corner } from '$lib/core/corner';
+import type { Corner } from '$lib/core/workstation/corner';
 import type { RegionReport } from '$lib/core/discomfort';
 import type { EquipmentItem, RequestState } from '$lib/core/equipment';
 import type { Closable, AssessmentResult } from '$lib/core/case-assessment';
 import type { Plan } from '$lib/core/plan';
-import type { DrawingStyle, RemeasuredHeights } from '$lib/core/side-view';
+import type { DrawingStyle, RemeasuredHeights } from '$lib/core/workstation/side-view';
 
 /** What the server sends about a case next to the list; dates are text. */
 export interface BriefData {

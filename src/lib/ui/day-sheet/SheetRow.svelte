@@ -6,7 +6,7 @@
 	import type { SubmitFunction } from '@sveltejs/kit';
 	import ActFields from '../cases/ActFields.svelte';
 	import Trend from '../cases/Trend.svelte';
-	import GapMark from '../gap-mark/GapMark.svelte';
+	import GapMark from '../workstation/gap-mark/GapMark.svelte';
 	import Button from '../kit/Button.svelte';
 	import { ACT_KEYS } from '../shortcuts/act-keys';
 	import KeyWords from '../shortcuts/KeyWords.svelte';

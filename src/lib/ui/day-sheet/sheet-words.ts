@@ -2,13 +2,13 @@ import { dayWords, timeWords } from '$lib/messages/dates';
 import { reasonWords, type Grounds } from '$lib/messages/desk/triage-words';
 import { civilDateIn, daysBetween, parseCivilDate } from '$lib/core/calendar';
 import { DAY_SHEET_GROUPS, daySheetGroup, type DaySheetGroup } from '$lib/core/day-sheet';
-import type { ShownCheck } from '$lib/core/checks';
+import type { ShownCheck } from '$lib/core/workstation/checks';
 import type { AssessmentResult, TriageReason, ReasonCode } from '$lib/core/case-assessment';
 import type { LengthUnit } from '$lib/core/body/length';
 import { isMoreUrgent, type TriageLevel } from '$lib/core/triage';
 import type { PolicySettings } from '$lib/core/triage/policy-settings';
 import type { Catalogue } from '$lib/messages';
-import { checkWords } from '../gap-mark/check-words';
+import { checkWords } from '../workstation/gap-mark/check-words';
 import { deskWords } from '$lib/messages/desk';
 
 /** The part of an assessment that a line shows. */

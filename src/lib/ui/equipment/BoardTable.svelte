@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { CheckId } from '$lib/core/checks';
+	import type { CheckId } from '$lib/core/workstation/checks';
 	import type { FindingId } from '$lib/core/checklist';
 	import type { EquipmentItem, RequestState } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { missingMeasures } from './missing-measures';
 	import type { ComponentProps } from 'svelte';
-	import type { SittingStyle } from '$lib/core/corner';
+	import type { SittingStyle } from '$lib/core/workstation/corner';
 	import type { AssessmentResult, FindingTick } from '$lib/core/case-assessment';
 	import type { EquipmentItem, RequestState } from '$lib/core/equipment';
 	import type { LengthUnit } from '$lib/core/body/length';
@@ -11,7 +11,7 @@
 	import { deskWords } from '$lib/messages/desk';
 	import { checklistVersionWords } from '$lib/messages/desk/checklist-version-words';
 	import { findingWords, itemWords, requestStateWords } from '$lib/messages/desk/workforce-words';
-	import { checkWords } from '../gap-mark/check-words';
+	import { checkWords } from '../workstation/gap-mark/check-words';
 	import LetterheadLines from '../organisation/LetterheadLines.svelte';
 	import SignatureLines from './SignatureLines.svelte';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { ComponentProps } from 'svelte';
-	import type { SittingStyle } from '$lib/core/corner';
+	import type { SittingStyle } from '$lib/core/workstation/corner';
 	import type { Catalogue } from '$lib/messages';
 	import { dayWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';

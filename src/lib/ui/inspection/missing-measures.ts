@@ -1,4 +1,4 @@
-import type { CheckResult } from '$lib/core/checks';
+import type { CheckResult } from '$lib/core/workstation/checks';
 import type { FindingTick } from '$lib/core/case-assessment';
 
 /**

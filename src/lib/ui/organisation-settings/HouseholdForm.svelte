@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { THING_CHOICES, type ThingChoice } from '$lib/core/answers';
-	import { HOUSEHOLD_KINDS, type HouseholdKind } from '$lib/core/corner';
+	import { HOUSEHOLD_KINDS, type HouseholdKind } from '$lib/core/workstation/corner';
 	import { ownNameIn, type OwnHouseholdItem } from '$lib/core/organisation-settings';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 	import { deskLocale } from '$lib/messages/desk-language';

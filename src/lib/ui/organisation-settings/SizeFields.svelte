@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { CORNER_BOUNDS } from '$lib/core/corner';
+	import { CORNER_BOUNDS } from '$lib/core/workstation/corner';
 	import type { ThingChoice } from '$lib/core/answers';
 	import { deskWords } from '$lib/messages/desk';
 	import TextField from '../kit/TextField.svelte';

@@ -1,6 +1,6 @@
 import { isEquipmentItem } from '$lib/core/equipment';
 import type { SettingsArea } from '$lib/core/organisation-settings';
-import type { SittingStyle } from '$lib/core/corner';
+import type { SittingStyle } from '$lib/core/workstation/corner';
 import type { BreakSchedule } from '$lib/core/breaks';
 import { breakTextsFor } from '$lib/messages/breaks';
 import { deskCatalogue, deskWords } from '$lib/messages/desk';

@@ -2,7 +2,7 @@
 	import type { PlanVisit } from './plan-visit.svelte';
 	import { enhanceForm } from '../kit/enhance-form';
 	import { formatLength, withDecimalMark, type LengthUnit } from '$lib/core/body/length';
-	import type { RemeasuredField } from '$lib/core/side-view';
+	import type { RemeasuredField } from '$lib/core/workstation/side-view';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import TextField from '../kit/TextField.svelte';

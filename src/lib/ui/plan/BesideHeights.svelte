@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { seatRulesOf, type Corner } from '$lib/core/corner';
+	import { seatRulesOf, type Corner } from '$lib/core/workstation/corner';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';

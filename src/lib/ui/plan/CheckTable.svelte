@@ -1,10 +1,10 @@
 <script lang="ts">
-	import type { MeasurementGains, CheckResult } from '$lib/core/checks';
+	import type { MeasurementGains, CheckResult } from '$lib/core/workstation/checks';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
-	import { surerWords } from '../gap-mark/check-words';
-	import CheckChange from '../gap-mark/CheckChange.svelte';
-	import GapMark from '../gap-mark/GapMark.svelte';
+	import { surerWords } from '../workstation/gap-mark/check-words';
+	import CheckChange from '../workstation/gap-mark/CheckChange.svelte';
+	import GapMark from '../workstation/gap-mark/GapMark.svelte';
 
 	interface Props {
 		title?: string;

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import type { ExtraAnswers } from '$lib/core/answers';
-	import type { Corner } from '$lib/core/corner';
-	import { secondScreenRaise } from '$lib/core/desk';
+	import type { Corner } from '$lib/core/workstation/corner';
+	import { secondScreenRaise } from '$lib/core/workstation/desk';
 	import { formatLength, type LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
-	import DeskFromAbove from '../desk/DeskFromAbove.svelte';
-	import { deskLayoutFor } from '../desk/desk-of';
+	import DeskFromAbove from '../workstation/desk/DeskFromAbove.svelte';
+	import { deskLayoutFor } from '../workstation/desk/desk-of';
 
 	interface Props {
 		corner: Corner;

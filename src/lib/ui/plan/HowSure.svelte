@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { pageOfField, type LengthFieldName } from '$lib/core/answers';
-	import type { MeasurableLengthName } from '$lib/core/checks';
-	import type { PadKind } from '$lib/core/household';
+	import type { MeasurableLengthName } from '$lib/core/workstation/checks';
+	import type { PadKind } from '$lib/core/workstation/household';
 	import type { Catalogue } from '$lib/messages';
-	import { checkWords } from '../gap-mark/check-words';
+	import { checkWords } from '../workstation/gap-mark/check-words';
 	import Disclosure from '../kit/Disclosure.svelte';
 	import NeedsNetwork from '../kit/NeedsNetwork.svelte';
 	import { fieldOfMeasurable } from './field-of-measurable';

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import type { PlanOffer } from '$lib/core/advice';
-	import type { CheckResult } from '$lib/core/checks';
-	import type { Corner } from '$lib/core/corner';
+	import type { CheckResult } from '$lib/core/workstation/checks';
+	import type { Corner } from '$lib/core/workstation/corner';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Plan } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
-	import CheckChange from '../gap-mark/CheckChange.svelte';
-	import GapMark from '../gap-mark/GapMark.svelte';
+	import CheckChange from '../workstation/gap-mark/CheckChange.svelte';
+	import GapMark from '../workstation/gap-mark/GapMark.svelte';
 	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
 	import { planAsksForChanges } from './plan-asks';
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Corner } from '$lib/core/corner';
+	import type { Corner } from '$lib/core/workstation/corner';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { LaptopArrangements } from '$lib/core/plan';
 	import { cornerWithKeyboard } from '$lib/core/plan/purchases';

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { checklistField, chosenOption, stepTickField, stepTicksOf } from '$lib/core/answers';
 	import type { Habit } from '$lib/core/checklist';
-	import type { Corner } from '$lib/core/corner';
+	import type { Corner } from '$lib/core/workstation/corner';
 	import { needsNoPlan, planOffers } from '$lib/core/advice/plan-offers';
 	import type { PlanStep } from '$lib/core/plan';
-	import { sideViewOf } from '$lib/core/side-view';
+	import { sideViewOf } from '$lib/core/workstation/side-view';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
-	import SectionDrawing from '../side-view/SectionDrawing.svelte';
+	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';
 	import type { Draft } from '../questionnaire/draft.svelte';
 	import { planTitle } from './plan-title';
 	import BesideHeights from './BesideHeights.svelte';

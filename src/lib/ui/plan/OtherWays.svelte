@@ -1,11 +1,11 @@
 <script lang="ts">
-	import type { CheckId } from '$lib/core/checks';
+	import type { CheckId } from '$lib/core/workstation/checks';
 	import type { LengthUnit } from '$lib/core/body/length';
-	import { sideViewOf } from '$lib/core/side-view';
+	import { sideViewOf } from '$lib/core/workstation/side-view';
 	import type { Catalogue } from '$lib/messages';
 	import type { VariantLine } from '$lib/messages/advice/variant-lines';
 
-	import SectionDrawing from '../side-view/SectionDrawing.svelte';
+	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';
 	import type { PlanDrawing } from './plan-drawing';
 
 	interface Props {

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Catalogue } from '$lib/messages';
-	import SectionDrawing from '../side-view/SectionDrawing.svelte';
+	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';
 	import CheckTable from './CheckTable.svelte';
 	import type { PlanState, PlanVisit } from './plan-visit.svelte';
 	import SegmentSwitch from '../kit/SegmentSwitch.svelte';

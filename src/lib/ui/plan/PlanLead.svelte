@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { ComponentProps } from 'svelte';
 	import { pageOfField, type LengthFieldName } from '$lib/core/answers';
-	import type { MeasurableLengthName } from '$lib/core/checks';
+	import type { MeasurableLengthName } from '$lib/core/workstation/checks';
 	import type { EquipmentItem } from '$lib/core/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhanceForm } from '../kit/enhance-form';
-	import type { HouseholdKind } from '$lib/core/corner';
+	import type { HouseholdKind } from '$lib/core/workstation/corner';
 	import type { Catalogue } from '$lib/messages';
 	import { trialTextsFor } from '$lib/messages/trial';
 	import Button from '../kit/Button.svelte';

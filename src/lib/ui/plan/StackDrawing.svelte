@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { StepPiece } from '$lib/core/plan';
-	import { pieceShape } from '../side-view/piece-shape';
+	import { pieceShape } from '../workstation/side-view/piece-shape';
 
 	interface Props {
 		/** From the bottom up, without what is not stacked. */

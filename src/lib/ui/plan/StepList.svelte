@@ -1,12 +1,12 @@
 <script lang="ts">
 	import Check from '@lucide/svelte/icons/check';
 	import { enhanceForm } from '../kit/enhance-form';
-	import type { HouseholdKind } from '$lib/core/corner';
+	import type { HouseholdKind } from '$lib/core/workstation/corner';
 	import { formatLength, type LengthUnit } from '$lib/core/body/length';
 	import type { PlanStep, StepPlace } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
-	import CheckChange from '../gap-mark/CheckChange.svelte';
-	import GapMark from '../gap-mark/GapMark.svelte';
+	import CheckChange from '../workstation/gap-mark/CheckChange.svelte';
+	import GapMark from '../workstation/gap-mark/GapMark.svelte';
 	import Button from '../kit/Button.svelte';
 	import NeedsNetwork from '../kit/NeedsNetwork.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';

@@ -1,5 +1,5 @@
 import type { LengthFieldName } from '$lib/core/answers';
-import type { MeasurableLengthName } from '$lib/core/checks';
+import type { MeasurableLengthName } from '$lib/core/workstation/checks';
 
 const FURNITURE = {
 	seat: 'seatHeight',

@@ -2,14 +2,14 @@ import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
 import { checklistFrom } from '$lib/core/checklist';
 import { adviseCorner, needsNoPlan, summarizeAdvice, planOffers, stepsOfOffer } from '$lib/core/advice';
-import { measurementGainOf, type MeasurableLengthName } from '$lib/core/checks';
-import { seatRulesOf } from '$lib/core/corner';
+import { measurementGainOf, type MeasurableLengthName } from '$lib/core/workstation/checks';
+import { seatRulesOf } from '$lib/core/workstation/corner';
 import { messagesFor } from '$lib/messages';
 import { adviceForPage } from '$lib/messages/advice/advice-for-page';
 import { elementsOf, nameOf } from '../../../../tests/support/markup';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { casesOf } from '../../../../tests/support/rotation';
-import { checkWords } from '../gap-mark/check-words';
+import { checkWords } from '../workstation/gap-mark/check-words';
 import { Draft } from '../questionnaire/draft.svelte';
 import LocalPlan from './LocalPlan.svelte';
 

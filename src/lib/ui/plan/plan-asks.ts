@@ -1,4 +1,4 @@
-import type { Corner } from '$lib/core/corner';
+import type { Corner } from '$lib/core/workstation/corner';
 import { formatLength, type LengthUnit } from '$lib/core/body/length';
 import type { Plan } from '$lib/core/plan';
 import { itemsOfPlan } from '$lib/core/plan/plan-options';

@@ -1,7 +1,7 @@
 import type { Action } from '$lib/core/case-assessment';
-import { seatRulesOf, type Corner } from '$lib/core/corner';
+import { seatRulesOf, type Corner } from '$lib/core/workstation/corner';
 import { formatLength, type LengthUnit } from '$lib/core/body/length';
-import type { MeasurableLengthName } from '$lib/core/checks';
+import type { MeasurableLengthName } from '$lib/core/workstation/checks';
 import type { Plan, PlanStep } from '$lib/core/plan';
 import type { Catalogue } from '$lib/messages';
 import type { FindingLine } from '$lib/messages/advice/finding-lines';

@@ -1,13 +1,13 @@
 import { untrack } from 'svelte';
 import { needsNoPlan, stepsOfOffer, type PlanOffer } from '$lib/core/advice/plan-offers';
 import { stepTickField, stepTicksOf } from '$lib/core/answers';
-import { setUpAsMeasured, type CheckResult } from '$lib/core/checks';
-import type { Corner } from '$lib/core/corner';
+import { setUpAsMeasured, type CheckResult } from '$lib/core/workstation/checks';
+import type { Corner } from '$lib/core/workstation/corner';
 import { planAsBuilt } from '$lib/core/case-assessment/current-corner';
 import type { PlanItem } from '$lib/core/case-assessment/vocabulary';
 import type { Action } from '$lib/core/case-assessment';
 import type { LengthUnit } from '$lib/core/body/length';
-import type { MeasurableLengthName } from '$lib/core/checks';
+import type { MeasurableLengthName } from '$lib/core/workstation/checks';
 import type { FindingLine } from '$lib/messages/advice/finding-lines';
 import type { LaptopArrangements, Plan, PlanStep, PlanOption, StepPlace } from '$lib/core/plan';
 import {
@@ -17,7 +17,7 @@ import {
 	type MeasuredHeights,
 	type RemeasuredHeights,
 	type SideView
-} from '$lib/core/side-view';
+} from '$lib/core/workstation/side-view';
 import { Autosave, type SaveFields } from '../autosave/autosave.svelte';
 import { Remeasurement } from './remeasurement.svelte';
 import { isForKeyboard, type PlanHeadingInput } from './plan-title';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { checkCorner, setUpAsMeasured } from '$lib/core/checks';
+import { checkCorner, setUpAsMeasured } from '$lib/core/workstation/checks';
 import { planCorner, planSteps, setUpAfter } from '$lib/core/plan';
-import { remeasuredHeightsOf } from '$lib/core/side-view';
+import { remeasuredHeightsOf } from '$lib/core/workstation/side-view';
 import { messagesFor } from '$lib/messages';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { Remeasurement } from './remeasurement.svelte';

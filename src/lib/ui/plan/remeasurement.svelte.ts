@@ -1,6 +1,6 @@
 import { readLengthField, type FieldIssue } from '$lib/core/answers';
 import { setUpAfter, type Plan } from '$lib/core/plan';
-import type { Corner } from '$lib/core/corner';
+import type { Corner } from '$lib/core/workstation/corner';
 import { formatLength, type LengthUnit } from '$lib/core/body/length';
 import {
 	REMEASURED_FIELDS,
@@ -8,7 +8,7 @@ import {
 	type MeasuredHeights,
 	type RemeasuredHeights,
 	type RemeasuredField
-} from '$lib/core/side-view';
+} from '$lib/core/workstation/side-view';
 
 /** What is known before anything is typed. */
 export interface HeightsBefore {

@@ -1,5 +1,5 @@
 import type { PlanStep, StepPiece } from '$lib/core/plan';
-import { outsideBand } from '$lib/core/checks';
+import { outsideBand } from '$lib/core/workstation/checks';
 import { formatLength, type LengthUnit } from '$lib/core/body/length';
 import type { Catalogue } from '$lib/messages';
 

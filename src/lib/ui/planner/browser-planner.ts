@@ -1,5 +1,5 @@
 import type { Advice } from '$lib/core/advice';
-import type { Corner } from '$lib/core/corner';
+import type { Corner } from '$lib/core/workstation/corner';
 
 interface Waiting {
 	readonly resolve: (advice: Advice) => void;

@@ -1,4 +1,4 @@
-import { checkCorner } from '$lib/core/checks';
+import { checkCorner } from '$lib/core/workstation/checks';
 import type { CaseRecord } from '$lib/core/case-assessment';
 import { inTimeOrder, newestAnswers } from '$lib/core/case-assessment/case-record';
 import { discomfortReportsOf } from '$lib/core/case-assessment/discomfort-reports';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { precautionField, chosenOption, hasPrecautions } from '$lib/core/answers';
-	import { WORKING_ARMS, PRECAUTIONS } from '$lib/core/corner';
+	import { WORKING_ARMS, PRECAUTIONS } from '$lib/core/workstation/corner';
 	import type { Catalogue } from '$lib/messages';
 	import { untrack } from 'svelte';
 	import CheckBox from '../kit/CheckBox.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { CHOICE_FIELDS, chosenOption, SCREEN_SIZES, type ChoiceFieldName } from '$lib/core/answers';
-	import { DRAWING_STYLES } from '$lib/core/side-view/drawing-style';
+	import { DRAWING_STYLES } from '$lib/core/workstation/side-view/drawing-style';
 	import type { Catalogue } from '$lib/messages';
 	import ChoiceRows from '../kit/ChoiceRows.svelte';
 	import Combobox from '../kit/Combobox.svelte';

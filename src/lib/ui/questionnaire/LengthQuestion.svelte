@@ -18,7 +18,7 @@
 		type LengthFieldName
 	} from '$lib/core/answers';
 	import { estimateBodyLength } from '$lib/core/body';
-	import type { BodyLengthName } from '$lib/core/corner';
+	import type { BodyLengthName } from '$lib/core/workstation/corner';
 	import { formatLength } from '$lib/core/body/length';
 	import { PHOTO_LENGTHS } from '$lib/core/body/side-photo/photo-values';
 	import type { Catalogue } from '$lib/messages';

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import type { ThingChoice } from '$lib/core/answers';
-	import type { HouseholdKind } from '$lib/core/corner';
+	import type { HouseholdKind } from '$lib/core/workstation/corner';
 	import { ownThingCode, type HouseholdOffer } from '$lib/core/organisation-settings/household-items';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
-	import { pieceShape } from '../side-view/piece-shape';
+	import { pieceShape } from '../workstation/side-view/piece-shape';
 	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
 
 	interface Props {

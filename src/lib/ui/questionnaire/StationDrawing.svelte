@@ -8,14 +8,14 @@
 	} from '$lib/core/answers';
 	import { LENGTH_FIELDS } from '$lib/core/answers';
 	import { factsOf } from '$lib/core/conditions';
-	import type { DeskThing } from '$lib/core/desk';
+	import type { DeskThing } from '$lib/core/workstation/desk';
 	import type { LengthUnit } from '$lib/core/body/length';
-	import { drawnDimension, idealOtherPosture, sideViewOf } from '$lib/core/side-view';
+	import { drawnDimension, idealOtherPosture, sideViewOf } from '$lib/core/workstation/side-view';
 	import type { Catalogue } from '$lib/messages';
 	import { wordsFor } from '$lib/messages/words-by-facts';
-	import DeskFromAbove from '../desk/DeskFromAbove.svelte';
-	import { deskLayoutFor } from '../desk/desk-of';
-	import SectionDrawing from '../side-view/SectionDrawing.svelte';
+	import DeskFromAbove from '../workstation/desk/DeskFromAbove.svelte';
+	import { deskLayoutFor } from '../workstation/desk/desk-of';
+	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';
 	import { lengthInWords } from './length-in-words';
 
 	interface Props {

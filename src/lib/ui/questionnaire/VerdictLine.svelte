@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { PartialCorner } from '$lib/core/answers';
-	import type { CheckId } from '$lib/core/checks';
+	import type { CheckId } from '$lib/core/workstation/checks';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import CheckTable from '../plan/CheckTable.svelte';

@@ -1,5 +1,5 @@
 import { LENGTH_FIELDS, partialChecks, unitOf, type Answers, type PartialCorner } from '$lib/core/answers';
-import type { SittingStyle } from '$lib/core/corner';
+import type { SittingStyle } from '$lib/core/workstation/corner';
 import { formatLength, type LengthUnit } from '$lib/core/body/length';
 import { Autosave } from '../autosave/autosave.svelte';
 import { storeAnswers, storedAnswers, type ServerAnswers } from './stored-answers';

@@ -1,7 +1,7 @@
 import { goto } from '$app/navigation';
 import { cornerFromAnswers, answerIssues, pageOfField, type FieldIssue } from '$lib/core/answers';
 import type { Checklist } from '$lib/core/checklist';
-import type { SittingStyle } from '$lib/core/corner';
+import type { SittingStyle } from '$lib/core/workstation/corner';
 import { whenIdle } from '../when-idle';
 import { BrowserPlanner } from '../planner/browser-planner';
 import type { Draft } from './draft.svelte';

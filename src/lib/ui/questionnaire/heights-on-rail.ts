@@ -6,7 +6,7 @@ import {
 	type LengthFieldName
 } from '$lib/core/answers';
 import type { LengthUnit } from '$lib/core/body/length';
-import type { Notch } from '../rail/Rail.svelte';
+import type { Notch } from '../workstation/rail/Rail.svelte';
 
 /** Heights above the floor, and those above the seat or the surface. */
 const ABOVE: Readonly<Record<'floor' | 'seat' | 'surface', readonly LengthFieldName[]>> = {

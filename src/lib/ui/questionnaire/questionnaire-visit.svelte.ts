@@ -31,7 +31,7 @@ import {
 } from '$lib/core/questionnaire';
 import type { Facts } from '$lib/core/conditions';
 import type { Checklist } from '$lib/core/checklist';
-import type { SittingStyle } from '$lib/core/corner';
+import type { SittingStyle } from '$lib/core/workstation/corner';
 import { isEmergency, type EmergencyRedFlag } from '$lib/core/discomfort';
 import type { LengthUnit } from '$lib/core/body/length';
 import {

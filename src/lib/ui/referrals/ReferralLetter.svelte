@@ -7,7 +7,7 @@
 	import type { ReferralLetter } from '$lib/core/referral';
 	import type { ComponentProps } from 'svelte';
 	import LetterheadLines from '../organisation/LetterheadLines.svelte';
-	import { checkWords } from '../gap-mark/check-words';
+	import { checkWords } from '../workstation/gap-mark/check-words';
 	import { deskWords } from '$lib/messages/desk';
 	import { itemWords } from '$lib/messages/desk/workforce-words';
 

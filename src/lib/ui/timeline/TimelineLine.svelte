@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { CHECK_IDS } from '$lib/core/checks';
+	import { CHECK_IDS } from '$lib/core/workstation/checks';
 	import type { CoordinatorLook } from '$lib/core/contact';
 	import type { TimelineEntry } from '$lib/core/timeline';
 	import { dayWords, momentWords } from '$lib/messages/dates';

@@ -4,7 +4,7 @@
 	import { enhanceForm } from '../kit/enhance-form';
 	import { factsOfAnswers, type FieldIssue } from '$lib/core/answers';
 	import type { Checklist } from '$lib/core/checklist';
-	import type { SittingStyle } from '$lib/core/corner';
+	import type { SittingStyle } from '$lib/core/workstation/corner';
 	import { questionnaireOf } from '$lib/core/questionnaire';
 	import { WALKTHROUGH_STATIONS } from '$lib/core/walkthrough';
 	import type { Catalogue } from '$lib/messages';

@@ -1,6 +1,6 @@
 import { redFlagsOf, type Answers } from '$lib/core/answers';
 import { isEmergency } from '$lib/core/discomfort';
-import type { SittingStyle } from '$lib/core/corner';
+import type { SittingStyle } from '$lib/core/workstation/corner';
 import type { WalkthroughState, WalkthroughStation } from '$lib/core/walkthrough';
 import { Draft } from '../questionnaire/draft.svelte';
 

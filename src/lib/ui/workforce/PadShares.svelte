@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { COMPRESSED_FRACTION } from '$lib/core/household';
+	import { COMPRESSED_FRACTION } from '$lib/core/workstation/household';
 	import type { PadShare } from '$lib/core/workforce';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 	import { between, peopleWords, percent } from '$lib/messages/desk/workforce-words';

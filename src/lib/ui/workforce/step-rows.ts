@@ -1,4 +1,4 @@
-import { HOUSEHOLD_KINDS } from '$lib/core/corner';
+import { HOUSEHOLD_KINDS } from '$lib/core/workstation/corner';
 import { PLAN_ITEMS, type PlanItem } from '$lib/core/case-assessment';
 import {
 	askedCode,

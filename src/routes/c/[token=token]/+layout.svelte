@@ -7,7 +7,7 @@
 	import { isOffline } from '$lib/ui/kit/is-offline.svelte';
 	import LazyHydrate from '$lib/ui/lazy-hydrate/LazyHydrate.svelte';
 	import { cacheForOffline, cachePage } from '$lib/ui/lazy-hydrate/cache-for-offline';
-	import { setRoom } from '$lib/ui/side-view/room';
+	import { setRoom } from '$lib/ui/workstation/side-view/room';
 	import { deviceStop } from '$lib/ui/warning-signs/device-stop.svelte';
 	import UrgentNotice from '$lib/ui/warning-signs/UrgentNotice.svelte';
 	import LanguageSwitch from '$lib/ui/theme/LanguageSwitch.svelte';

@@ -6,8 +6,8 @@ import {
 	verdictOf,
 	type SetUp,
 	type Verdict
-} from '../../checks';
-import type { Corner } from '../../corner';
+} from '../../workstation/checks';
+import type { Corner } from '../../workstation/corner';
 import type { Band } from '../guidance';
 
 /** What is wrong with an armrest; there may be more than one fault. */

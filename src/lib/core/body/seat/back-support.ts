@@ -1,6 +1,6 @@
 import { bodyOf, type Body } from '..';
-import { seatKindOf, type Corner, type HouseholdItem } from '../../corner';
-import { pieceIds } from '../../corner/piece-ids';
+import { seatKindOf, type Corner, type HouseholdItem } from '../../workstation/corner';
+import { pieceIds } from '../../workstation/corner/piece-ids';
 import { checkSeatDepth } from './seat-depth';
 import { towelRollFor, type TowelRoll } from './towel-roll';
 

@@ -1,6 +1,6 @@
 import { bodyOf, METHOD_SD, type Body } from '..';
-import { verdictProbabilities, verdictOf, type Verdict } from '../../checks';
-import { seatDepthToCheck, type Corner } from '../../corner';
+import { verdictProbabilities, verdictOf, type Verdict } from '../../workstation/checks';
+import { seatDepthToCheck, type Corner } from '../../workstation/corner';
 import type { Band } from '../guidance';
 
 /** The result for the gap between the seat's front edge and the hollow of the knee. */

@@ -2,8 +2,8 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { PLAIN_CHAIR } from '../../../../../tests/support/plain-chair';
 import { randomCorner } from '../../../../../tests/support/random-corner';
-import { setUpAsMeasured } from '../../checks';
-import type { Corner } from '../../corner';
+import { setUpAsMeasured } from '../../workstation/checks';
+import type { Corner } from '../../workstation/corner';
 import {
 	backSupport,
 	checkArmrest,

@@ -1,6 +1,6 @@
-import type { BodyLengthName } from '../../corner';
-import type { Point } from '../../side-view';
-import { DRAWN_LEVELS } from '../../side-view/drawn-levels';
+import type { BodyLengthName } from '../../workstation/corner';
+import type { Point } from '../../workstation/side-view';
+import { DRAWN_LEVELS } from '../../workstation/side-view/drawn-levels';
 import type { PhotoJoint } from './marks';
 
 /** Angles read from a picture, in the plane seen from the side. */

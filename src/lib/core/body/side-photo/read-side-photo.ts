@@ -1,8 +1,8 @@
 import { estimateBodyLength } from '..';
 import { HOLDING_STILL_SD } from '../method-uncertainty';
-import type { Person } from '../../corner';
-import { FIGURE_PROPORTIONS } from '../../side-view/posture';
-import { angleAt, distance, type Point } from '../../side-view/geometry';
+import type { Person } from '../../workstation/corner';
+import { FIGURE_PROPORTIONS } from '../../workstation/side-view/posture';
+import { angleAt, distance, type Point } from '../../workstation/side-view/geometry';
 import { pointAtDepth } from './camera';
 import { ARM, ASIDE_OF_STATURE, DEPTH_SD_MM, SCALE_ASIDE_OF_STATURE } from './depths';
 import { cameraAt, fitCamera, markSdPx, type CameraFit } from './fit-camera';

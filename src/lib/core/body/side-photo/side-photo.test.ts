@@ -7,8 +7,8 @@ import {
 	type RenderedView,
 	type ViewOptions
 } from '../../../../../tests/support/rendered-body';
-import { FIGURE_PROPORTIONS } from '../../side-view/posture';
-import { angleAt, distance } from '../../side-view/geometry';
+import { FIGURE_PROPORTIONS } from '../../workstation/side-view/posture';
+import { angleAt, distance } from '../../workstation/side-view/geometry';
 import { pictureOf, pointAtDepth, type Camera } from './camera';
 import { findSheetCorners } from './find-sheet-corners';
 import { leastSquares } from './least-squares';

@@ -1,6 +1,6 @@
 import { bodyOf, type Body } from '..';
-import { setUpAsMeasured, type SetUp } from '../../checks';
-import type { Corner } from '../../corner';
+import { setUpAsMeasured, type SetUp } from '../../workstation/checks';
+import type { Corner } from '../../workstation/corner';
 import { viewingDistanceWith, dropToScreenMiddle } from './viewing-distance';
 
 /** The result for the line of sight to the screen's middle. */

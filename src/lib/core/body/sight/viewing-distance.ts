@@ -6,8 +6,8 @@ import {
 	verdictOf,
 	type SetUp,
 	type Verdict
-} from '../../checks';
-import type { Corner, Lenses, Screen } from '../../corner';
+} from '../../workstation/checks';
+import type { Corner, Lenses, Screen } from '../../workstation/corner';
 
 /** The range of good viewing distances, mm. */
 export interface DistanceBand {

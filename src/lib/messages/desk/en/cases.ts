@@ -1,4 +1,4 @@
-import type { Corner, SeatKind } from '$lib/core/corner';
+import type { Corner, SeatKind } from '$lib/core/workstation/corner';
 import type { DiscomfortChange } from '$lib/core/discomfort';
 
 type ScreenKind = Corner['spot']['screen']['kind'];

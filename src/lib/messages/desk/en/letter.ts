@@ -1,5 +1,5 @@
-import type { CheckId } from '$lib/core/checks';
-import type { Corner, SeatKind } from '$lib/core/corner';
+import type { CheckId } from '$lib/core/workstation/checks';
+import type { Corner, SeatKind } from '$lib/core/workstation/corner';
 import type { ConsentWay } from '$lib/core/referral';
 
 /** The referral letter, in a clinician's words. */

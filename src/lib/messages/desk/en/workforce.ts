@@ -1,4 +1,4 @@
-import type { RemeasuredField } from '$lib/core/side-view';
+import type { RemeasuredField } from '$lib/core/workstation/side-view';
 import type { DecisionKind, DecisionResult, VisitSignal } from '$lib/core/workforce';
 
 /** A team’s share, and that of everyone. */

@@ -19,7 +19,7 @@ import {
 	uuid
 } from 'drizzle-orm/pg-core';
 import { QUESTIONNAIRE_MODES, type QuestionnaireMode } from '../../../core/answers';
-import { SITTING_STYLES, type Corner, type SittingStyle } from '../../../core/corner';
+import { SITTING_STYLES, type Corner, type SittingStyle } from '../../../core/workstation/corner';
 import type { RegionReport, RedFlag } from '../../../core/discomfort';
 import {
 	EQUIPMENT_ITEM_PATTERN,
@@ -27,7 +27,7 @@ import {
 	type EquipmentItem,
 	type RequestState
 } from '../../../core/equipment';
-import type { MeasuredHeights } from '../../../core/side-view';
+import type { MeasuredHeights } from '../../../core/workstation/side-view';
 import { isOneOf, matches, moment, referenceIndex } from './columns';
 import { users } from './access';
 import { people } from './people';

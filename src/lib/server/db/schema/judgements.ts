@@ -2,7 +2,7 @@ import { sql } from 'drizzle-orm';
 import { bigserial, check, date, index, integer, jsonb, pgTable, text, uuid } from 'drizzle-orm/pg-core';
 import type { FindingId } from '../../../core/checklist';
 import { CLOSABLE, type Closable, type StoredAssessmentResult } from '../../../core/case-assessment';
-import type { CheckId, Verdict } from '../../../core/checks';
+import type { CheckId, Verdict } from '../../../core/workstation/checks';
 import {
 	CONTACT_NEXT_STEPS,
 	CONTACT_RESULTS,

@@ -18,8 +18,8 @@ import {
 } from 'drizzle-orm/pg-core';
 import type { QuestionnaireMode } from '../../../core/answers';
 import type { FindingId } from '../../../core/checklist';
-import { VERDICTS } from '../../../core/checks';
-import type { SittingStyle } from '../../../core/corner';
+import { VERDICTS } from '../../../core/workstation/checks';
+import type { SittingStyle } from '../../../core/workstation/corner';
 import { EQUIPMENT_ITEM_PATTERN, type EquipmentItem } from '../../../core/equipment';
 import type { PurchaseId } from '../../../core/plan';
 import {

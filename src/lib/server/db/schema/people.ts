@@ -12,7 +12,7 @@ import {
 	uuid
 } from 'drizzle-orm/pg-core';
 import { QUESTIONNAIRE_MODES, type QuestionnaireMode } from '../../../core/answers';
-import { SITTING_STYLES, type SittingStyle } from '../../../core/corner';
+import { SITTING_STYLES, type SittingStyle } from '../../../core/workstation/corner';
 import type { ReasonCode } from '../../../core/case-assessment';
 import { users } from './access';
 import { isOneOf, textList } from './columns';

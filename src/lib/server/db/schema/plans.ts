@@ -15,7 +15,7 @@ import {
 	uuid
 } from 'drizzle-orm/pg-core';
 import type { StoredAdvice } from '../../../core/advice';
-import type { Corner } from '../../../core/corner';
+import type { Corner } from '../../../core/workstation/corner';
 import type { RegionReport, RedFlag } from '../../../core/discomfort';
 import {
 	NEWS_KINDS,

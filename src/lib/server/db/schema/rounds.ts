@@ -20,7 +20,7 @@ import {
 } from 'drizzle-orm/pg-core';
 import { QUESTIONNAIRE_MODES, type QuestionnaireMode } from '../../../core/answers';
 import type { RoundForecast } from '../../../core/round-forecast';
-import { SITTING_STYLES, type SittingStyle } from '../../../core/corner';
+import { SITTING_STYLES, type SittingStyle } from '../../../core/workstation/corner';
 import { isOneOf } from './columns';
 import { assessments } from './assessments';
 import { people } from './people';

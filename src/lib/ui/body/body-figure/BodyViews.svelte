@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import { messagesFor, type Catalogue } from '$lib/messages';
-	import { smoothPath } from '../../side-view/smooth-path';
+	import { smoothPath } from '../../workstation/side-view/smooth-path';
 	import { FIGURE_PLACES, outlineOf, VIEW, type FigurePlace } from './figure-places';
 
 	interface Props {

@@ -7,17 +7,17 @@
 		photoLengthOf,
 		readLengthField
 	} from '$lib/core/answers';
-	import type { Corner } from '$lib/core/corner';
+	import type { Corner } from '$lib/core/workstation/corner';
 	import { formatLength } from '$lib/core/body/length';
 	import { PHOTO_LENGTHS, PHOTO_LIMBS, type PhotoLength, type SidePhotoReading } from '$lib/core/body/side-photo';
-	import { sideViewOf } from '$lib/core/side-view';
+	import { sideViewOf } from '$lib/core/workstation/side-view';
 	import type { Catalogue } from '$lib/messages';
 	import type { PhotoTexts } from '$lib/messages/photo';
 	import { dayOnDevice } from '../../breaks/breaks-day.svelte';
 	import Button from '../../kit/Button.svelte';
 	import CheckBox from '../../kit/CheckBox.svelte';
 	import type { Draft } from '../../questionnaire/draft.svelte';
-	import SectionDrawing from '../../side-view/SectionDrawing.svelte';
+	import SectionDrawing from '../../workstation/side-view/SectionDrawing.svelte';
 	import PhotoResult from './PhotoResult.svelte';
 
 	interface Props {

@@ -8,8 +8,8 @@
 	import Button from '$lib/ui/kit/Button.svelte';
 	import LazyHydrate from '$lib/ui/lazy-hydrate/LazyHydrate.svelte';
 	import { enqueueTask } from '$lib/ui/lazy-hydrate/idle-tasks';
-	import Rail from '$lib/ui/rail/Rail.svelte';
-	import { drawingVariantOf, usualRoom } from '$lib/ui/side-view/room';
+	import Rail from '$lib/ui/workstation/rail/Rail.svelte';
+	import { drawingVariantOf, usualRoom } from '$lib/ui/workstation/side-view/room';
 	import { deviceStorage } from '$lib/ui/questionnaire/device-storage';
 	import { Draft } from '$lib/ui/questionnaire/draft.svelte';
 	import { heightsOnRail } from '$lib/ui/questionnaire/heights-on-rail';

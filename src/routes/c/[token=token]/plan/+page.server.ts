@@ -14,7 +14,7 @@ import {
 } from '$lib/core/answers';
 import { HABIT_IDS, habitsOf } from '$lib/core/checklist';
 import { PLAN_ITEMS, FINDING_TICKS } from '$lib/core/case-assessment';
-import { HOUSEHOLD_KINDS } from '$lib/core/corner';
+import { HOUSEHOLD_KINDS } from '$lib/core/workstation/corner';
 import { LENGTH_UNITS } from '$lib/core/body/length';
 import { equipmentItem } from '$lib/server/equipment/item-field';
 import { findingId } from '$lib/server/findings/finding-field';

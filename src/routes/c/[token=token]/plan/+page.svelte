@@ -20,7 +20,7 @@
 	import PrintedFindings from '$lib/ui/plan/PrintedFindings.svelte';
 	import { setOfferedItems } from '$lib/ui/plan/offered-items';
 	import SizesToCheck from '$lib/ui/plan/SizesToCheck.svelte';
-	import { drawingVariantOf, usualRoom } from '$lib/ui/side-view/room';
+	import { drawingVariantOf, usualRoom } from '$lib/ui/workstation/side-view/room';
 	import { deviceStorage } from '$lib/ui/questionnaire/device-storage';
 
 	let { data, form } = $props();

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import type { SideViewPointId } from '$lib/core/advice';
 	import { unitOf } from '$lib/core/answers';
-	import { sideViewOf } from '$lib/core/side-view';
+	import { sideViewOf } from '$lib/core/workstation/side-view';
 	import { messagesFor } from '$lib/messages';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import ChoiceRows from '$lib/ui/kit/ChoiceRows.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
-	import SectionDrawing from '$lib/ui/side-view/SectionDrawing.svelte';
+	import SectionDrawing from '$lib/ui/workstation/side-view/SectionDrawing.svelte';
 
 	let { data } = $props();
 

@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
-import { SITTING_STYLES } from '$lib/core/corner';
+import { SITTING_STYLES } from '$lib/core/workstation/corner';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReader } from '$lib/server/http/read-body';

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';
-	import { sideViewOf } from '$lib/core/side-view';
+	import { sideViewOf } from '$lib/core/workstation/side-view';
 	import { messagesFor } from '$lib/messages';
 	import { sittingStyleTextsFor } from '$lib/messages/sitting-styles';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import CheckTable from '$lib/ui/plan/CheckTable.svelte';
 	import { planAsksForChanges } from '$lib/ui/plan/plan-asks';
-	import SectionDrawing from '$lib/ui/side-view/SectionDrawing.svelte';
+	import SectionDrawing from '$lib/ui/workstation/side-view/SectionDrawing.svelte';
 
 	let { data, form } = $props();
 

@@ -1,4 +1,4 @@
-import { drawSideViews } from '$lib/ui/side-view/section-svg';
+import { drawSideViews } from '$lib/ui/workstation/side-view/section-svg';
 import { downloadArchive } from '$lib/server/archive/download-archive';
 import { archiveResponse } from '$lib/server/archive/archive-response';
 import { withJsonError } from '$lib/server/http/error-responses';

@@ -4,7 +4,7 @@ import { randomCorner } from '../tests/support/random-corner';
 import { randomFile } from '../tests/support/random-file';
 import { assessCaseRecord } from '../src/lib/core/case-assessment/assess-case-record';
 import { SHIPPED_RULES } from '../src/lib/core/rules';
-import type { adviseCorner } from '../src/lib/core/advice';
+import type { adviseCorner } from '../src/lib/core/plan/advice';
 import { planCorner } from '../src/lib/core/plan';
 import { cornerSchema } from '../src/lib/core/workstation/corner/corner-schema';
 import { LARGEST_DOCUMENT_BYTES, readDocument, readLines } from './read-input';

@@ -1,5 +1,5 @@
 import { SHIPPED_RULES } from '../src/lib/core/rules';
-import { adviseCorner } from '../src/lib/core/advice';
+import { adviseCorner } from '../src/lib/core/plan/advice';
 import { cornerSchema } from '../src/lib/core/workstation/corner/corner-schema';
 import { validateCorner } from '../src/lib/core/workstation/corner/validate-corner';
 import type { Checked } from '../src/lib/core/issue';

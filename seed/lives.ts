@@ -25,9 +25,9 @@ import { tickFinding } from '../src/lib/server/findings/tick-finding';
 import { newestAssessmentResult } from '../src/lib/server/case-assessments/newest-assessment-result';
 import { addPerson, type NewPerson } from '../src/lib/server/people/add-person';
 import { markAsLeft } from '../src/lib/server/people/mark-as-left';
-import type { Planner } from '../src/lib/server/planning/planning';
-import { currentPlanOf } from '../src/lib/server/plans/current-plan';
-import { tickStep } from '../src/lib/server/plans/tick-step';
+import type { Planner } from '../src/lib/server/plan/planning/planning';
+import { currentPlanOf } from '../src/lib/server/plan/plans/current-plan';
+import { tickStep } from '../src/lib/server/plan/plans/tick-step';
 import { eased, makeHistory, painOf, SeedFault, soreIn } from './profiles';
 import type { Dice } from './random';
 

@@ -9,7 +9,7 @@ import { demoLogo } from './demo-logo';
 import { redrawLogo } from '../src/lib/server/organisation/redraw-logo';
 import { publishDueClosings } from '../src/lib/server/workforce/publish-closing';
 import { setPrices } from '../src/lib/server/organisation-settings/set-prices';
-import { setYearBudget } from '../src/lib/server/equipment/year-budget';
+import { setYearBudget } from '../src/lib/server/plan/equipment/year-budget';
 import { FIRST_DIRECTORY_SETTINGS } from '../src/lib/core/directory';
 import { setDirectory } from '../src/lib/server/directory/directory-page';
 import { seedSettings } from './demo-settings';

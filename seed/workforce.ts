@@ -4,7 +4,7 @@ import type { Actor } from '../src/lib/server/actor';
 import { purgeUndoData } from '../src/lib/server/acts/undo-acts';
 import { schema, type Db } from '../src/lib/server/db/client';
 import type { NewPerson } from '../src/lib/server/people/add-person';
-import { plannerHere } from '../src/lib/server/planning/planning';
+import { plannerHere } from '../src/lib/server/plan/planning/planning';
 import { GIVEN_NAMES, SURNAMES } from './invented-names';
 import { liveOne, QUIET_TEAM } from './lives';
 import { liveTogether } from './many-lives';

@@ -8,7 +8,7 @@ import type { JobName } from '$lib/server/jobs/jobs';
 import type { ChangeFeed } from '$lib/server/live/changes';
 import type { OpenStreams } from '$lib/server/live/open-streams';
 import type { FiguresDatabase } from '$lib/server/workforce/figures-database';
-import type { Planner } from '$lib/server/planning/planning';
+import type { Planner } from '$lib/server/plan/planning/planning';
 
 declare global {
 	namespace App {

@@ -1,5 +1,5 @@
 import { expect, it } from 'vitest';
-import { REQUESTABLE_ITEMS } from '$lib/core/equipment';
+import { REQUESTABLE_ITEMS } from '$lib/core/plan/equipment';
 import { settingsFaults, validateSettings } from '$lib/core/organisation-settings/settings-document';
 import { migrateDatabase } from '$lib/server/db/migrate';
 import { readSettings } from '$lib/server/organisation-settings/read-settings';

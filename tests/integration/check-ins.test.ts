@@ -10,9 +10,9 @@ import { processDueCases } from '$lib/server/check-ins/process-due-cases';
 import { remindCheckIns } from '$lib/server/check-ins/remind-check-ins';
 import { schema } from '$lib/server/db/client';
 import { fieldsOfItemsGone, stillInPlaceField } from '$lib/core/answers';
-import { currentPlanOf, stepEventsOf, stepTicksOfPlan } from '$lib/server/plans/current-plan';
-import { inPlaceSince } from '$lib/server/plans/earlier-plan';
-import { tickStep } from '$lib/server/plans/tick-step';
+import { currentPlanOf, stepEventsOf, stepTicksOfPlan } from '$lib/server/plan/plans/current-plan';
+import { inPlaceSince } from '$lib/server/plan/plans/earlier-plan';
+import { tickStep } from '$lib/server/plan/plans/tick-step';
 import { act, Desk, faultOf, PAINLESS, putRight } from '../support/desk';
 import { markAsLeft } from '$lib/server/people/mark-as-left';
 

@@ -24,7 +24,7 @@ import { schema } from '$lib/server/db/client';
 import { inTransaction } from '$lib/server/db/transaction';
 import { findingsAskedAbout } from '$lib/server/findings/finding-states';
 import { tickFinding } from '$lib/server/findings/tick-finding';
-import { readPlanPage } from '$lib/server/plans/plan-page';
+import { readPlanPage } from '$lib/server/plan/plans/plan-page';
 import { createRound, type RoundInput } from '$lib/server/rounds/edit-rounds';
 import { startRound } from '$lib/server/rounds/run-round';
 import { sendRoundBatches } from '$lib/server/rounds/send-round';

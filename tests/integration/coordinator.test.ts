@@ -16,7 +16,7 @@ import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { requestEquipment } from '$lib/server/assessments/request-equipment';
 import { followUpFeed, renewCalendarFeed } from '$lib/server/calendar/follow-up-feed';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
-import { decideEquipment, equipmentOf } from '$lib/server/equipment/decide-equipment';
+import { decideEquipment, equipmentOf } from '$lib/server/plan/equipment/decide-equipment';
 import { openHazardsOf } from '$lib/server/cases/case-page';
 import { answerCheckIn } from '$lib/server/check-ins/answer-check-in';
 import { contactsOf } from '$lib/server/contacts/record-contact';

@@ -10,12 +10,12 @@ import { NO_DAY_SHEET_FILTER, readDaySheet, type DaySheetFilter } from '$lib/ser
 import { postponeCase, setOwner } from '$lib/server/cases/case-owner';
 import { writeToCoordinator, writeToPerson } from '$lib/server/cases/messages';
 import { schema } from '$lib/server/db/client';
-import { decideEquipment } from '$lib/server/equipment/decide-equipment';
+import { decideEquipment } from '$lib/server/plan/equipment/decide-equipment';
 import {
 	equipmentFilterOf,
 	equipmentRows,
 	readEquipmentBoard
-} from '$lib/server/equipment/read-equipment-board';
+} from '$lib/server/plan/equipment/read-equipment-board';
 import { ChangeFeed } from '$lib/server/live/changes';
 import { daySheetGroupsOf } from '$lib/ui/day-sheet/sheet-words';
 import { Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';

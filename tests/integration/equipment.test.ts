@@ -4,17 +4,17 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { undoActs } from '$lib/server/acts/undo-acts';
 import { requestEquipment } from '$lib/server/assessments/request-equipment';
 import { schema } from '$lib/server/db/client';
-import { approvePurchases } from '$lib/server/equipment/approve-purchases';
-import { orderEquipment } from '$lib/server/equipment/order-equipment';
-import { decideEquipment, type EquipmentDecision } from '$lib/server/equipment/decide-equipment';
-import { planBudget } from '$lib/server/equipment/plan-budget';
+import { approvePurchases } from '$lib/server/plan/equipment/approve-purchases';
+import { orderEquipment } from '$lib/server/plan/equipment/order-equipment';
+import { decideEquipment, type EquipmentDecision } from '$lib/server/plan/equipment/decide-equipment';
+import { planBudget } from '$lib/server/plan/equipment/plan-budget';
 import {
 	equipmentFilterOf,
 	equipmentRows,
 	readEquipmentBoard
-} from '$lib/server/equipment/read-equipment-board';
-import { setStock, readStock } from '$lib/server/equipment/store';
-import { readYearBudget, setYearBudget } from '$lib/server/equipment/year-budget';
+} from '$lib/server/plan/equipment/read-equipment-board';
+import { setStock, readStock } from '$lib/server/plan/equipment/store';
+import { readYearBudget, setYearBudget } from '$lib/server/plan/equipment/year-budget';
 import { planHere } from '../support/planning';
 import { setPrices } from '$lib/server/organisation-settings/set-prices';
 import { DEMO_PEOPLE } from '../../seed/people';

@@ -29,8 +29,8 @@ import { markAsReturned, markAsLeft } from '$lib/server/people/mark-as-left';
 import { readPersonPlace } from '$lib/server/people/lock-person';
 import { clearEmergency } from '$lib/server/warning-signs/clear-emergency';
 import { planHere } from '../support/planning';
-import { currentPlanOf } from '$lib/server/plans/current-plan';
-import { tickStep } from '$lib/server/plans/tick-step';
+import { currentPlanOf } from '$lib/server/plan/plans/current-plan';
+import { tickStep } from '$lib/server/plan/plans/tick-step';
 import { act, CALLED, Desk, MIRELA, PAINLESS, putRight, type TestUser } from '../support/desk';
 import { timesOf } from '../support/rotation';
 

@@ -13,9 +13,9 @@ import {
 import { readDailyLimit, setDailyLimit } from '$lib/server/email-hold/daily-limit';
 import { cancelHeld, countHeld, heldEmails, releaseHeld } from '$lib/server/email-hold/held-emails';
 import { importPeople } from '$lib/server/people/import-people';
-import { currentPlanOf } from '$lib/server/plans/current-plan';
+import { currentPlanOf } from '$lib/server/plan/plans/current-plan';
 import { markAsLeft } from '$lib/server/people/mark-as-left';
-import { tickStep } from '$lib/server/plans/tick-step';
+import { tickStep } from '$lib/server/plan/plans/tick-step';
 import { sendDueReminders } from '$lib/server/rounds/send-due-reminders';
 import { act, Desk, faultOf, PAINLESS, putRight } from '../support/desk';
 

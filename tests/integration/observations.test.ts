@@ -10,8 +10,8 @@ import { changePerson } from '$lib/server/people/change-person';
 import { findPeople } from '$lib/server/people/find-people';
 import { sortColumns } from '$lib/server/people/people-order';
 import { filterOfQuery } from '$lib/server/people/people-filter';
-import { currentPlanOf } from '$lib/server/plans/current-plan';
-import { tickStep } from '$lib/server/plans/tick-step';
+import { currentPlanOf } from '$lib/server/plan/plans/current-plan';
+import { tickStep } from '$lib/server/plan/plans/tick-step';
 import { findingsScreen, timesScreen } from '$lib/server/workforce/screens';
 import { Desk, MIRELA, PAINLESS, putRight } from '../support/desk';
 

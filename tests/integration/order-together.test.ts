@@ -3,9 +3,9 @@ import { inArray } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { undoActs } from '$lib/server/acts/undo-acts';
 import { schema } from '$lib/server/db/client';
-import { decideEquipment } from '$lib/server/equipment/decide-equipment';
-import { orderEquipment } from '$lib/server/equipment/order-equipment';
-import { orderTogether, type JointOrder } from '$lib/server/equipment/order-together';
+import { decideEquipment } from '$lib/server/plan/equipment/decide-equipment';
+import { orderEquipment } from '$lib/server/plan/equipment/order-equipment';
+import { orderTogether, type JointOrder } from '$lib/server/plan/equipment/order-together';
 import { act, Desk, faultOf, PAINLESS } from '../support/desk';
 
 const { equipmentRequests } = schema;

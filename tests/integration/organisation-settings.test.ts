@@ -9,15 +9,15 @@ import { chooseBreakSchedule } from '$lib/server/breaks/choose-break-schedule';
 import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
 import { reassessOutdatedCases } from '$lib/server/case-assessments/reassess-outdated-cases';
 import { schema } from '$lib/server/db/client';
-import { decideEquipment } from '$lib/server/equipment/decide-equipment';
-import { orderEquipment } from '$lib/server/equipment/order-equipment';
-import { ownRequests, setDeliveryAddress } from '$lib/server/equipment/own-requests';
+import { decideEquipment } from '$lib/server/plan/equipment/decide-equipment';
+import { orderEquipment } from '$lib/server/plan/equipment/order-equipment';
+import { ownRequests, setDeliveryAddress } from '$lib/server/plan/equipment/own-requests';
 import {
 	equipmentFilterOf,
 	equipmentRows,
 	readEquipmentBoard
-} from '$lib/server/equipment/read-equipment-board';
-import { readStock, setStock } from '$lib/server/equipment/store';
+} from '$lib/server/plan/equipment/read-equipment-board';
+import { readStock, setStock } from '$lib/server/plan/equipment/store';
 import { previewSettings } from '$lib/server/organisation-settings/preview-settings';
 import { publishSettings, settingsPage } from '$lib/server/organisation-settings/publish-settings';
 import { readSettings } from '$lib/server/organisation-settings/read-settings';
@@ -25,7 +25,7 @@ import { createRound } from '$lib/server/rounds/edit-rounds';
 import { startRound } from '$lib/server/rounds/run-round';
 import { sendDueReminders } from '$lib/server/rounds/send-due-reminders';
 import { sendRoundBatches } from '$lib/server/rounds/send-round';
-import { adoptStyle, startStyleTrial, stylesAt } from '$lib/server/plans/sitting-styles';
+import { adoptStyle, startStyleTrial, stylesAt } from '$lib/server/plan/plans/sitting-styles';
 import { readPrices } from '$lib/server/workforce/prices';
 import { setPrices } from '$lib/server/organisation-settings/set-prices';
 import { openFollowUp, setFollowUp } from '$lib/server/follow-ups/set-follow-up';

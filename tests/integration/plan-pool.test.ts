@@ -1,7 +1,7 @@
 import { afterEach, describe, expect, it } from 'vitest';
-import { adviseCorner } from '$lib/core/advice';
+import { adviseCorner } from '$lib/core/plan/advice';
 import { DomainError } from '$lib/server/domain-error';
-import { PlanPool } from '$lib/server/planning/plan-pool';
+import { PlanPool } from '$lib/server/plan/planning/plan-pool';
 import { randomCorner } from '../support/random-corner';
 
 let pool = new PlanPool();

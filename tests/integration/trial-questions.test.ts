@@ -8,11 +8,11 @@ import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import { schema } from '$lib/server/db/client';
 import { setDailyLimit } from '$lib/server/email-hold/daily-limit';
 import { linkOfLetter } from '$lib/server/email/deliver-emails';
-import { plannerHere } from '$lib/server/planning/planning';
-import { askTrialQuestions } from '$lib/server/plans/ask-trial-questions';
-import { answerTrial, endTrial, startPlanTrial } from '$lib/server/plans/day-trials';
-import { readPlanPage } from '$lib/server/plans/plan-page';
-import { adoptStyle, startStyleTrial } from '$lib/server/plans/sitting-styles';
+import { plannerHere } from '$lib/server/plan/planning/planning';
+import { askTrialQuestions } from '$lib/server/plan/plans/ask-trial-questions';
+import { answerTrial, endTrial, startPlanTrial } from '$lib/server/plan/plans/day-trials';
+import { readPlanPage } from '$lib/server/plan/plans/plan-page';
+import { adoptStyle, startStyleTrial } from '$lib/server/plan/plans/sitting-styles';
 import { Desk, PAINLESS } from '../support/desk';
 import { planHere } from '../support/planning';
 

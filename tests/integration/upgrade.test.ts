@@ -14,7 +14,7 @@ import {
 	countCasesToReassess,
 	reassessOutdatedCases
 } from '$lib/server/case-assessments/reassess-outdated-cases';
-import { currentPlanOf } from '$lib/server/plans/current-plan';
+import { currentPlanOf } from '$lib/server/plan/plans/current-plan';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
 import { MIGRATIONS, migrateTo } from '../support/migrations';
 

@@ -1,4 +1,4 @@
-import { planOffers } from '$lib/core/advice';
+import { planOffers } from '$lib/core/plan/advice';
 import { cannotMeasureField, thingField } from '$lib/core/answers';
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
@@ -9,8 +9,8 @@ import { signIn } from '$lib/server/access/sign-in';
 import type { Actor, Role } from '$lib/server/actor';
 import { newestReMeasurement, openAssessment } from '$lib/server/assessments/open-assessment';
 import { withdrawAnswers } from '$lib/server/assessments/withdraw';
-import { currentPlanOf, stepEventsOf, stepTicksOfPlan } from '$lib/server/plans/current-plan';
-import { tickStep } from '$lib/server/plans/tick-step';
+import { currentPlanOf, stepEventsOf, stepTicksOfPlan } from '$lib/server/plan/plans/current-plan';
+import { tickStep } from '$lib/server/plan/plans/tick-step';
 import {
 	storeRemeasurement,
 	saveRemeasurement,
@@ -20,8 +20,8 @@ import { changeUnit, saveAnswers } from '$lib/server/assessments/save-answers';
 import { recordConsent } from '$lib/server/assessments/record-consent';
 import { sendAssessment } from '$lib/server/assessments/send-assessment';
 import { planHere } from '../support/planning';
-import { readPlanPage } from '$lib/server/plans/plan-page';
-import { solveSpots } from '$lib/server/plans/solve-spots';
+import { readPlanPage } from '$lib/server/plan/plans/plan-page';
+import { solveSpots } from '$lib/server/plan/plans/solve-spots';
 import { submitAnswers } from '$lib/server/assessments/submit-answers';
 import { requestEquipment, equipmentRequestsOf } from '$lib/server/assessments/request-equipment';
 import { addSpot, MAX_SPOTS, spotRows, spotsOf } from '$lib/server/assessments/spots';

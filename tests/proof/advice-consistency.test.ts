@@ -8,7 +8,7 @@ import {
 } from '$lib/core/checklist';
 import { outsideBand } from '$lib/core/workstation/checks';
 import { bandsFor, distanceOutsideBand } from '$lib/core/body/guidance';
-import { conditionHolds, conflictsWith } from '$lib/core/conditions';
+import { conditionHolds, conflictsWith } from '$lib/core/plan/conditions';
 import { seatRulesOf } from '$lib/core/workstation/corner';
 import { formatLength } from '$lib/core/body/length';
 import { plannedDistance } from '$lib/core/plan';

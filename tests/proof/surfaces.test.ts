@@ -1,7 +1,7 @@
 import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
 import { checklistFrom } from '$lib/core/checklist';
-import { adviseCorner, summarizeAdvice, planOffers, stepsOfOffer } from '$lib/core/advice';
+import { adviseCorner, summarizeAdvice, planOffers, stepsOfOffer } from '$lib/core/plan/advice';
 import { checklistField } from '$lib/core/answers';
 import { messagesFor } from '$lib/messages';
 import { adviceForPage } from '$lib/messages/advice/advice-for-page';

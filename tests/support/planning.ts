@@ -1,5 +1,5 @@
 import type { Corner } from '$lib/core/workstation/corner';
-import { plannerHere as solveHere, type Planner } from '$lib/server/planning/planning';
+import { plannerHere as solveHere, type Planner } from '$lib/server/plan/planning/planning';
 
 /** Remembers what was worked out of a document: tests answer with the same few corners over and over. */
 function remembered<T>(work: (of: T) => unknown): (of: T) => unknown {

@@ -1,5 +1,5 @@
 import { askedItems, checklistFrom, type ChecklistAnswers } from '$lib/core/checklist';
-import { factsOf } from '$lib/core/conditions';
+import { factsOf } from '$lib/core/plan/conditions';
 import { SEAT_KINDS, SEAT_RULES, type Corner, type SeatKind } from '$lib/core/workstation/corner';
 import { BODY_SIDES, DISCOMFORT_KINDS, hasSides, REGIONS, type RegionReport } from '$lib/core/discomfort';
 import { Dice } from '../../seed/random';

@@ -6,10 +6,10 @@ import {
 	planOffers,
 	stepsOfOffer,
 	type AdviceSummary
-} from '$lib/core/advice';
+} from '$lib/core/plan/advice';
 import { checklistField, type Answers } from '$lib/core/answers';
 import { checklistFrom, fixRule } from '$lib/core/checklist';
-import { factsOf, type Adjustment, type Facts } from '$lib/core/conditions';
+import { factsOf, type Adjustment, type Facts } from '$lib/core/plan/conditions';
 import type { Corner } from '$lib/core/workstation/corner';
 import { planOptions, laptopArrangements, planCorner, type Plan, type PlanStep } from '$lib/core/plan';
 import { sideViewOf, type SideView } from '$lib/core/workstation/side-view';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { cornerFromAnswers, discomfortFromAnswers, redFlagsOf } from '$lib/core/answers';
-import { adviseCorner } from '$lib/core/advice';
+import { adviseCorner } from '$lib/core/plan/advice';
 import { validateCorner } from '$lib/core/workstation/corner/validate-corner';
 import { DEMO_PEOPLE } from '../../seed/people';
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { adviseCorner } from '$lib/core/advice';
+import { adviseCorner } from '$lib/core/plan/advice';
 import { validateCorner } from '$lib/core/workstation/corner/validate-corner';
 import { recommendedPlan, itemsOfPlan } from '$lib/core/plan';
 import { JUDGED_PEOPLE } from '../support/judged-people';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { EYE_TEST, REQUESTABLE_ITEMS } from '../core/equipment';
+import { EYE_TEST, REQUESTABLE_ITEMS } from '../core/plan/equipment';
 import { messagesFor } from './index';
 import { itemName } from './item-name';
 import { LANGUAGES } from './languages';

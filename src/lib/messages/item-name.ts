@@ -1,4 +1,4 @@
-import { EYE_TEST, isShippedItem, type EquipmentItem } from '$lib/core/equipment';
+import { EYE_TEST, isShippedItem, type EquipmentItem } from '$lib/core/plan/equipment';
 import type { Catalogue } from './index';
 
 /**

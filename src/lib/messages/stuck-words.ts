@@ -3,7 +3,7 @@ import type { ItemId, OwnParts } from '../core/checklist';
 import { checklistTextsFor } from './checklist';
 import type { Catalogue } from '.';
 import { wordsFor } from './words-by-facts';
-import type { Facts } from '../core/conditions';
+import type { Facts } from '../core/plan/conditions';
 
 /** Where someone is stuck, in words: the page, and the question as they saw it. */
 export function stuckWords(

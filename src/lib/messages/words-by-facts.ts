@@ -1,5 +1,5 @@
 import { factsOfAnswers } from '$lib/core/answers';
-import { conditionHolds, type Facts, type FactCondition } from '$lib/core/conditions';
+import { conditionHolds, type Facts, type FactCondition } from '$lib/core/plan/conditions';
 
 /** A text with alternatives: the first that applies to someone is shown. A plain one applies to everyone. */
 export type WordsByFacts = string | readonly { readonly holds: FactCondition; readonly text: string }[];

@@ -8,7 +8,7 @@ import { startJobs, type Jobs } from './jobs/jobs';
 import { ChangeFeed } from './live/changes';
 import { publishedByNow } from './live/publish-soon';
 import { OpenStreams } from './live/open-streams';
-import { PlanPool } from './planning/plan-pool';
+import { PlanPool } from './plan/planning/plan-pool';
 import { FiguresDatabase } from './workforce/figures-database';
 import { receiveBounces } from './email/receive-bounces';
 import { log } from './log';

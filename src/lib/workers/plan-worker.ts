@@ -1,5 +1,5 @@
 /** The page's own planner: a workstation comes in as a message, and its advice goes back. Works offline. */
-import { adviseCorner } from '$lib/core/advice';
+import { adviseCorner } from '$lib/core/plan/advice';
 import type { Corner } from '$lib/core/workstation/corner';
 
 addEventListener('message', ({ data }: MessageEvent<{ id: number; corner: Corner }>) =>

@@ -1,4 +1,4 @@
-import { hasTwoHands, yesNoFact, type Facts } from '../conditions';
+import { hasTwoHands, yesNoFact, type Facts } from '../plan/conditions';
 import { pointingHandOf, SEAT_RULES, type SittingStyle } from '../workstation/corner';
 import {
 	CHECKLIST_VERSIONS,

@@ -1,4 +1,4 @@
-import type { RequestableItem } from '../equipment';
+import type { RequestableItem } from '../plan/equipment';
 import type { Answers } from './fields';
 
 /** Electronics that lie in a drawer of many homes, asked for together with household items. Common practice: borrow before you buy. */

@@ -1,5 +1,5 @@
 import { KEYBOARD_KINDS, LENSES, MOUSE_KINDS, POSTURES, SCREEN_KINDS, SEAT_KINDS } from '../workstation/corner';
-import type { FactName } from '../conditions';
+import type { FactName } from '../plan/conditions';
 
 const YES_NO = ['yes', 'no'] as const;
 

@@ -5,7 +5,7 @@ import { checklistTextsFor } from '$lib/messages/checklist';
 import type { WordsByFacts } from '$lib/messages/words-by-facts';
 import { DEMO_PEOPLE } from '../../../../seed/people';
 import { cornerFromAnswers } from '../answers';
-import { factsOf } from '../conditions';
+import { factsOf } from '../plan/conditions';
 import type { Corner } from '../workstation/corner';
 import type { RegionReport } from '../discomfort';
 import {

@@ -7,7 +7,7 @@ import {
 	KEYBOARD_IS_CLOSE,
 	ON_A_SOFT_SEAT,
 	type FactCondition
-} from '../conditions';
+} from '../plan/conditions';
 import type { Region } from '../discomfort';
 import type { ChecklistCaution, HouseholdFix, PurchaseFix } from './fixes';
 import { stationOfOwnId, type OwnId } from './own-ids';

@@ -15,7 +15,7 @@ import {
 	WITH_ARMRESTS,
 	type Adjustment,
 	type FactCondition
-} from '../conditions';
+} from '../plan/conditions';
 
 /** Whom a fix suits, and its adjustment, as far as another could undo it. */
 export interface FixRule {

@@ -1,5 +1,5 @@
 import { checkCorner, situationNow, type CheckId, type CheckResult, type Situation } from '../workstation/checks';
-import { factsOf, conditionHolds } from '../conditions';
+import { factsOf, conditionHolds } from '../plan/conditions';
 import { seatRulesOf, type Corner } from '../workstation/corner';
 import { MIN_DESK_DEPTH_MM } from '../workstation/desk';
 import { backSupport, checkArmrest, checkSeatDepth, type ArmrestFault } from '../body/seat';

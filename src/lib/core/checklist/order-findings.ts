@@ -1,4 +1,4 @@
-import { factsOf, conditionHolds, type FactSource, type Facts } from '../conditions';
+import { factsOf, conditionHolds, type FactSource, type Facts } from '../plan/conditions';
 import { pointingHandOf, type Corner } from '../workstation/corner';
 import type { Region, RegionReport } from '../discomfort';
 import { causeOfFinding, likelyCauses, type LikelyCause } from './causes';

@@ -5,7 +5,7 @@ import {
 	REQUESTABLE_ITEMS,
 	type Currency,
 	type EquipmentItem
-} from '../equipment';
+} from '../plan/equipment';
 import type { SettingsChange, SettingsFault } from './settings-change';
 import { entryChanges } from './entry-changes';
 import { languagesWithoutName, ownNameIn, type OwnNames } from './own-names';

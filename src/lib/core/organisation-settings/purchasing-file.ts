@@ -1,4 +1,4 @@
-import { BOARD_COLUMNS, type BoardColumn } from '../equipment';
+import { BOARD_COLUMNS, type BoardColumn } from '../plan/equipment';
 import { entryChanges } from './entry-changes';
 import type { SettingsChange, SettingsFault } from './settings-change';
 

@@ -6,7 +6,7 @@ import { addDays, isWorkingDay, type CivilDate } from '../calendar';
 import { workCalendarOfPlace } from '../calendar/public-holidays';
 import { FINDING_IDS } from '../checklist';
 import { SITTING_STYLES } from '../workstation/corner';
-import { BOARD_COLUMNS, findingsHelpedBy, isShippedItem, REQUESTABLE_ITEMS } from '../equipment';
+import { BOARD_COLUMNS, findingsHelpedBy, isShippedItem, REQUESTABLE_ITEMS } from '../plan/equipment';
 import { sameDocument } from '../same-document';
 import { settingsChangesOf } from './area-changes';
 import { SETTINGS_AREAS, type SettingsArea, type SettingsByArea } from './areas';

@@ -1,5 +1,5 @@
 import { keysOverSurfaceMm, type CheckId, type CheckResult } from '../workstation/checks';
-import { factsOf, conditionHolds, LOW_LENSES } from '../conditions';
+import { factsOf, conditionHolds, LOW_LENSES } from './conditions';
 import { forearmsOnSurface } from '../body/guidance';
 import { seatRulesOf, type Corner, type HouseholdKind } from '../workstation/corner';
 import { pieceIds } from '../workstation/corner/piece-ids';

@@ -7,7 +7,7 @@ import {
 	type ChecklistItem,
 	type OwnParts
 } from '../checklist';
-import { conditionHolds, type Facts } from '../conditions';
+import { conditionHolds, type Facts } from '../plan/conditions';
 import type { Region, RegionReport } from '../discomfort';
 import { NO_INFORMATION, type InformationValue } from './information-value';
 

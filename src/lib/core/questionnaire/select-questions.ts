@@ -9,7 +9,7 @@ import {
 	type QuestionnaireMode
 } from '../answers';
 import { regionsOfFinding, type FindingId, type OwnParts } from '../checklist';
-import type { Facts } from '../conditions';
+import type { Facts } from '../plan/conditions';
 import { isAnswered, questionsOf, type QuestionnaireContext, type Question } from './question';
 import { isTypedLength, answerSeconds } from './answer-time';
 import {

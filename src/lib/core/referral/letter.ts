@@ -1,7 +1,7 @@
 import type { Corner, SeatKind } from '../workstation/corner';
 import type { RegionReport, RedFlag } from '../discomfort';
 import type { AssessmentResult, PlanItem } from '../case-assessment';
-import type { EquipmentItem } from '../equipment';
+import type { EquipmentItem } from '../plan/equipment';
 import type { ConsentWay } from './consent';
 
 /** What a clinician is told about a case: no household items, messages, notes or address. Days are ISO dates. */

@@ -1,4 +1,4 @@
-import type { AdviceSummary } from '../advice';
+import type { AdviceSummary } from '../plan/advice';
 import {
 	type Checklist,
 	findingOfCheck,
@@ -7,7 +7,7 @@ import {
 	type ChecklistAnswers,
 	type FindingId
 } from '../checklist';
-import { cheapestSensible, purchaseOffers, type PurchaseOffer } from '../budget';
+import { cheapestSensible, purchaseOffers, type PurchaseOffer } from '../plan/budget';
 import { CHECK_IDS, overallVerdict, type Verdict } from '../workstation/checks';
 import { SEAT_KINDS, seatKindOf, type Corner } from '../workstation/corner';
 import { worstScore, type BodySide, type Region, type RegionReport } from '../discomfort';

@@ -5,7 +5,7 @@ import {
 	planPageActions,
 	advisedViewingDistance,
 	type AdviceSummary
-} from '$lib/core/advice';
+} from '$lib/core/plan/advice';
 import {
 	extraAnswersOf,
 	checklistField,
@@ -30,7 +30,7 @@ import {
 	type ItemId
 } from '$lib/core/checklist';
 import { bodyHeights, checkCorner, setUpAsMeasured } from '$lib/core/workstation/checks';
-import { factsOf } from '$lib/core/conditions';
+import { factsOf } from '$lib/core/plan/conditions';
 import { bodyOf } from '$lib/core/body';
 import { pointingHandOf, type Corner } from '$lib/core/workstation/corner';
 import { actionsOf } from '$lib/core/case-assessment/actions';

@@ -1,7 +1,7 @@
-import type { AdvisedFinding } from '$lib/core/advice';
+import type { AdvisedFinding } from '$lib/core/plan/advice';
 import { findingRule, isPurchaseUseful, type FindingId, type OwnParts } from '$lib/core/checklist';
-import { conditionHolds, type Facts } from '$lib/core/conditions';
-import type { RequestableItem } from '$lib/core/equipment';
+import { conditionHolds, type Facts } from '$lib/core/plan/conditions';
+import type { RequestableItem } from '$lib/core/plan/equipment';
 import type { Region } from '$lib/core/discomfort';
 import { checklistTextsFor, findingName, ownFixWords } from '../checklist';
 import { messagesFor } from '../index';

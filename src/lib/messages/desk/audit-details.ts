@@ -1,4 +1,4 @@
-import { isEquipmentItem } from '$lib/core/equipment';
+import { isEquipmentItem } from '$lib/core/plan/equipment';
 import { countryWords } from '../reader-formats';
 import { LANGUAGE_NAMES } from '../languages';
 import { dayWords } from '../dates';

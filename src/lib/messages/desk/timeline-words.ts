@@ -1,4 +1,4 @@
-import { isEquipmentItem } from '$lib/core/equipment';
+import { isEquipmentItem } from '$lib/core/plan/equipment';
 import type { TimelineEntry } from '$lib/core/timeline';
 import { deskCatalogue, deskWords } from './index';
 import { dayWords } from '../dates';

@@ -5,7 +5,7 @@ import {
 	REQUESTABLE_ITEMS,
 	type EquipmentItem,
 	type RequestState
-} from '$lib/core/equipment';
+} from '$lib/core/plan/equipment';
 import { REGIONS, type Region } from '$lib/core/discomfort';
 import { PURCHASES, type PurchaseId } from '$lib/core/plan';
 import type { Grouping, PublishedChange, PublishedShare } from '$lib/core/workforce';

@@ -1,5 +1,5 @@
 import type { ChecklistCaution, HouseholdFix, PurchaseFix } from '$lib/core/checklist';
-import { WITH_ARMRESTS } from '$lib/core/conditions';
+import { WITH_ARMRESTS } from '$lib/core/plan/conditions';
 import type { WordsByFacts } from '../words-by-facts';
 
 /** What to do at home. */

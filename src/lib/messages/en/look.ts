@@ -1,5 +1,5 @@
 import type { QuestionnairePage } from '$lib/core/answers';
-import { IN_A_WHEELCHAIR, LOW_LENSES, OWN_MOUSE, AT_STANDING_SPOT } from '$lib/core/conditions';
+import { IN_A_WHEELCHAIR, LOW_LENSES, OWN_MOUSE, AT_STANDING_SPOT } from '$lib/core/plan/conditions';
 import type { WordsByFacts } from '../words-by-facts';
 import type { PlacedDeskThing } from '$lib/core/workstation/desk';
 import { typed } from '../typed';

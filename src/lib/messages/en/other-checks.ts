@@ -1,4 +1,4 @@
-import type { NonHeightCheckId } from '$lib/core/advice';
+import type { NonHeightCheckId } from '$lib/core/plan/advice';
 
 /** The checks that are no stacks, now and after the plan. */
 export const nonHeightCheckTexts = {

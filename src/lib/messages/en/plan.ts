@@ -1,6 +1,6 @@
 import type { HouseholdKind } from '$lib/core/workstation/corner';
 import type { PadKind } from '$lib/core/workstation/household';
-import type { RequestableItem } from '$lib/core/equipment';
+import type { RequestableItem } from '$lib/core/plan/equipment';
 import type { PlanAction } from '$lib/core/plan';
 import { inWords, isOne } from './numbers';
 import { typed } from '../typed';

@@ -1,5 +1,5 @@
 import type { AnswerId, ItemId, ChecklistStation } from '$lib/core/checklist';
-import { SITS_FULLY_BACK, AT_STANDING_SPOT } from '$lib/core/conditions';
+import { SITS_FULLY_BACK, AT_STANDING_SPOT } from '$lib/core/plan/conditions';
 import type { WordsByFacts } from '../words-by-facts';
 
 /** The words of one question. */

@@ -1,4 +1,4 @@
-import type { SideViewPointId } from '$lib/core/advice/side-view-points';
+import type { SideViewPointId } from '$lib/core/plan/advice/side-view-points';
 
 /** What to look for from the side once the plan is carried out. Facts: common practice. */
 export const sideViewPointTexts = {

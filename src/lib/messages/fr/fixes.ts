@@ -1,4 +1,4 @@
-import { WITH_ARMRESTS } from '$lib/core/conditions';
+import { WITH_ARMRESTS } from '$lib/core/plan/conditions';
 import type { ChecklistTexts } from '../shapes';
 
 /** What to do at home. */

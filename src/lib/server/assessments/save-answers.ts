@@ -17,7 +17,7 @@ import { updateFindingTicks } from '../findings/update-finding-ticks';
 import { reassessCase } from '../case-assessments/reassess-cases';
 import { publishSoon } from '../live/publish-soon';
 import { requirePerson } from '../people/lock-person';
-import { trialQuestionAt } from '../plans/trial-question-at';
+import { trialQuestionAt } from '../plan/plans/trial-question-at';
 import { recordRedFlags } from '../reports/record-red-flags';
 import { MAX_FIELDS_KEPT } from './link-limits';
 import { endedLinkError, type OpenAssessment } from './open-assessment';

@@ -16,7 +16,7 @@ import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { reassessCase } from '../case-assessments/reassess-cases';
 import { requirePerson } from '../people/lock-person';
-import { currentPlanOf, stepEventsOf, type StoredPlan, type StepEvent } from '../plans/current-plan';
+import { currentPlanOf, stepEventsOf, type StoredPlan, type StepEvent } from '../plan/plans/current-plan';
 import { countLinkUse } from './link-limits';
 import { requireAnswered, newestReMeasurement, type OpenAssessment } from './open-assessment';
 import { saveAnswers } from './save-answers';

@@ -7,7 +7,7 @@ import {
 	stepTicksOf,
 	type FieldIssue
 } from '../../core/answers';
-import { orderEqualPlans } from '../../core/advice';
+import { orderEqualPlans } from '../../core/plan/advice';
 import type { Corner } from '../../core/workstation/corner';
 import { sameDocument } from '../../core/same-document';
 import { validateCorner } from '../../core/workstation/corner/validate-corner';
@@ -21,12 +21,12 @@ import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { reassessCase } from '../case-assessments/reassess-cases';
 import { requirePerson } from '../people/lock-person';
-import { currentPlanOf } from '../plans/current-plan';
-import { earlierPlanOf, carryOverTicks } from '../plans/earlier-plan';
-import { makePlan } from '../plans/make-plan';
-import { inSequence } from '../plans/in-sequence';
-import { solveSpots, type SolvedSpot } from '../plans/solve-spots';
-import type { Planner } from '../planning/planning';
+import { currentPlanOf } from '../plan/plans/current-plan';
+import { earlierPlanOf, carryOverTicks } from '../plan/plans/earlier-plan';
+import { makePlan } from '../plan/plans/make-plan';
+import { inSequence } from '../plan/plans/in-sequence';
+import { solveSpots, type SolvedSpot } from '../plan/plans/solve-spots';
+import type { Planner } from '../plan/planning/planning';
 import { recordDiscomfort } from '../reports/record-discomfort';
 import { recordRedFlags } from '../reports/record-red-flags';
 import { recordRoundAnswer } from '../rounds/round-answers';

@@ -1,11 +1,11 @@
-import { planOffers } from '../../core/advice';
+import { planOffers } from '../../core/plan/advice';
 import { chosenOption } from '../../core/answers';
 import type { Corner } from '../../core/workstation/corner';
 import type { DrawingStyle } from '../../core/workstation/side-view/drawing-style';
 import { spotRows } from '../assessments/spots';
 import type { OpenAssessment } from '../assessments/open-assessment';
 import type { Db } from '../db/client';
-import { currentPlanOf } from '../plans/current-plan';
+import { currentPlanOf } from '../plan/plans/current-plan';
 
 /** A workstation with its plan, to be drawn from the side. */
 export interface WorkstationView {

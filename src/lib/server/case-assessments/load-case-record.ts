@@ -16,7 +16,7 @@ import {
 	type WaitingKind
 } from '../../core/case-assessment';
 import type { MeasuredHeights } from '../../core/workstation/side-view';
-import { advisedFindings } from '../../core/advice/advised-findings';
+import { advisedFindings } from '../../core/plan/advice/advised-findings';
 import { checklistAnswersOf, type Answers } from '../../core/answers';
 import { isHazard, isOwnId, regionsOfFinding, type Checklist } from '../../core/checklist';
 import { checklistsAt } from '../checklists/read-checklists';
@@ -28,7 +28,7 @@ import {
 	plansInProgress,
 	type PlanInProgress,
 	type StepEvent
-} from '../plans/current-plan';
+} from '../plan/plans/current-plan';
 
 /** The newest self-assessments, whose state lists show. */
 export interface NewestAssessment {

@@ -11,7 +11,7 @@ import type { HeldWhy } from '../db/schema/columns';
 import { syncPolicyDays, type PolicyDays, type WantedDays } from '../follow-ups/policy-days';
 import { publishChange } from '../live/changes';
 import { lockPerson, type LockedPerson } from '../people/lock-person';
-import { syncPlanReminders, type PlanReminder } from '../plans/plan-reminders';
+import { syncPlanReminders, type PlanReminder } from '../plan/plans/plan-reminders';
 import { readRules } from '../rules/read-rules';
 import { yieldToEventLoop } from '../yield-to-event-loop';
 import { isCountedAlike, storeLevels, storeMoves, storeObservations } from '../workforce/store-observations';

@@ -24,7 +24,7 @@ import {
 import { readAssessmentResult, type AssessmentResult } from '../../core/case-assessment';
 import { shownCheck } from '../../core/workstation/checks';
 import { policySettingsOf } from '../../core/triage/policy-settings';
-import { PENDING_REQUEST_STATES } from '../../core/equipment';
+import { PENDING_REQUEST_STATES } from '../../core/plan/equipment';
 import { standsFor } from '../accounts/stand-ins';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';

@@ -7,9 +7,9 @@ import type { Actor } from '../actor';
 import { runDeskAct, type DeskActInput } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
-import type { Planner } from '../planning/planning';
-import { solveForStyle, storePlanForStyle } from '../plans/change-sitting-style';
-import { inSequence } from '../plans/in-sequence';
+import type { Planner } from '../plan/planning/planning';
+import { solveForStyle, storePlanForStyle } from '../plan/plans/change-sitting-style';
+import { inSequence } from '../plan/plans/in-sequence';
 
 const { assessments, people } = schema;
 

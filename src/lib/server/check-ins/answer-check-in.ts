@@ -11,7 +11,7 @@ import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { reassessCase } from '../case-assessments/reassess-cases';
 import { requirePerson } from '../people/lock-person';
-import { currentPlanOf, stepEventsOf, stepTicksOfPlan } from '../plans/current-plan';
+import { currentPlanOf, stepEventsOf, stepTicksOfPlan } from '../plan/plans/current-plan';
 
 const { assessments, checkIns, stepEvents } = schema;
 

@@ -18,7 +18,7 @@ import { loadCaseRecord, type LoadedCaseRecord } from '../case-assessments/load-
 import { describeError, log } from '../log';
 import { mailQuotaOfToday, type DailyMailQuota } from '../email-hold/daily-limit';
 import { lockPerson, type LockedPerson } from '../people/lock-person';
-import type { PlanInProgress } from '../plans/current-plan';
+import type { PlanInProgress } from '../plan/plans/current-plan';
 import { queueLinkEmail } from '../email/queue-link-email';
 import { readRules, type RulesInForce } from '../rules/read-rules';
 

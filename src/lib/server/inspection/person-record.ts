@@ -9,9 +9,9 @@ import { requireCase } from '../cases/require-case';
 import { isAbout } from '../audit/is-about';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
-import { equipmentOf } from '../equipment/decide-equipment';
+import { equipmentOf } from '../plan/equipment/decide-equipment';
 import { readPersonPlace } from '../people/lock-person';
-import { currentPlanOf, stepEventsOf } from '../plans/current-plan';
+import { currentPlanOf, stepEventsOf } from '../plan/plans/current-plan';
 
 const { assessments, auditLines, followUps, referrals, users } = schema;
 

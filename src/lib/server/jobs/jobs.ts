@@ -25,7 +25,7 @@ import { countDueFigures } from '../workforce/count-due-figures';
 import { forgetFigures } from '../workforce/current-figures';
 import { FiguresDatabase } from '../workforce/figures-database';
 import { publishDueClosings } from '../workforce/publish-closing';
-import { askTrialQuestions } from '../plans/ask-trial-questions';
+import { askTrialQuestions } from '../plan/plans/ask-trial-questions';
 import { applyRoundChanges } from '../rounds/round-changes';
 import { sendDueReminders } from '../rounds/send-due-reminders';
 import { sendRoundBatches } from '../rounds/send-round';

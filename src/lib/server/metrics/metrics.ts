@@ -8,7 +8,7 @@ import type { OpenStreams } from '../live/open-streams';
 import { describeError, log } from '../log';
 import { closeServer, listenOn } from '../http/own-server';
 import { countRefused } from '../email/undelivered';
-import type { PlanPool } from '../planning/plan-pool';
+import type { PlanPool } from '../plan/planning/plan-pool';
 
 /** What is measured. */
 interface Measured {

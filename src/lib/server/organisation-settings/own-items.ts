@@ -1,5 +1,5 @@
 import type { FindingId } from '../../core/checklist';
-import { EYE_TEST, EYE_TEST_FINDINGS, isShippedItem, type EquipmentItem } from '../../core/equipment';
+import { EYE_TEST, EYE_TEST_FINDINGS, isShippedItem, type EquipmentItem } from '../../core/plan/equipment';
 import { eyeTestFor, ownNameIn, type CatalogueItem } from '../../core/organisation-settings';
 import { messagesFor } from '../../messages';
 import type { Db } from '../db/client';

@@ -9,7 +9,7 @@ import {
 	type TeamSettings
 } from '../../core/organisation-settings';
 import { isWorkingDay, parseCivilDate } from '../../core/calendar';
-import { PENDING_REQUEST_STATES, type EquipmentItem } from '../../core/equipment';
+import { PENDING_REQUEST_STATES, type EquipmentItem } from '../../core/plan/equipment';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { assessmentResultOf } from '../case-assessments/reassess-cases';

@@ -1,4 +1,4 @@
-import type { Currency } from '../../core/equipment';
+import type { Currency } from '../../core/plan/equipment';
 import type { PurchaseId } from '../../core/plan';
 import { sameDocument } from '../../core/same-document';
 import { requirePermission } from '../access/require-permission';

@@ -7,7 +7,7 @@ import {
 	type ExportColumn,
 	type RosterField
 } from '../../core/exchange';
-import { PENDING_REQUEST_STATES } from '../../core/equipment';
+import { PENDING_REQUEST_STATES } from '../../core/plan/equipment';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';

@@ -16,7 +16,7 @@ import { lettersOf, timelineOf } from '../cases/timeline';
 import { checklistForPage } from '../checklists/read-checklists';
 import { schema, type Db } from '../db/client';
 import { readPersonData } from '../erasure/erase-person';
-import { plansOf } from '../plans/current-plan';
+import { plansOf } from '../plan/plans/current-plan';
 
 const { assessments, auditLines, roundPeople, rounds, users } = schema;
 

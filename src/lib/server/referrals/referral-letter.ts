@@ -12,7 +12,7 @@ import { DomainError } from '../domain-error';
 import { newestAssessmentResult } from '../case-assessments/newest-assessment-result';
 import { readOrganisation } from '../organisation/read-organisation';
 import { ownTextOf } from '../texts/read-own-text';
-import { currentPlanOf, stepEventsOf } from '../plans/current-plan';
+import { currentPlanOf, stepEventsOf } from '../plan/plans/current-plan';
 import type { Referral } from './open-referral';
 
 const { assessments, equipmentRequests, people, reportedSigns, users } = schema;

@@ -5,7 +5,7 @@ import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { publishChange } from '../live/changes';
-import { currentPlanOf } from '../plans/current-plan';
+import { currentPlanOf } from '../plan/plans/current-plan';
 import { requireOpenWalkthrough } from './open-walkthrough';
 import type { WalkthroughParty } from './walkthrough-party';
 

@@ -13,7 +13,7 @@ import {
 } from '../../core/walkthrough';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
-import { plansInProgress } from '../plans/current-plan';
+import { plansInProgress } from '../plan/plans/current-plan';
 import { walkthroughsOf, type WalkthroughRow } from './open-walkthrough';
 import { visitsSince } from './walkthrough-visits';
 

@@ -1,5 +1,5 @@
 import { and, desc, eq } from 'drizzle-orm';
-import type { KeptCounts } from '../../core/advice';
+import type { KeptCounts } from '../../core/plan/advice';
 import { KEPT_AFTER_DAYS } from '../../core/workforce';
 import { schema, type Db } from '../db/client';
 

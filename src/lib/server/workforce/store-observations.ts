@@ -1,6 +1,6 @@
 import { and, asc, isNull, sql } from 'drizzle-orm';
-import { readPurchases, type StoredPurchase } from '../../core/advice';
-import { writeOffers, type PurchaseOffer } from '../../core/budget';
+import { readPurchases, type StoredPurchase } from '../../core/plan/advice';
+import { writeOffers, type PurchaseOffer } from '../../core/plan/budget';
 import type { Checklist } from '../../core/checklist';
 import { checklistsAt } from '../checklists/read-checklists';
 import {

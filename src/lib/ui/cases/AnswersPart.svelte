@@ -2,7 +2,7 @@
 	import type { DeviceAtHome, PhotoNumbers } from '$lib/core/answers';
 	import { checklistFrom, type ChecklistDocument } from '$lib/core/checklist';
 	import type { WorkingArms, Precaution, Corner } from '$lib/core/workstation/corner';
-	import type { Facts } from '$lib/core/conditions';
+	import type { Facts } from '$lib/core/plan/conditions';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import { checklistTextsFor } from '$lib/messages/checklist';

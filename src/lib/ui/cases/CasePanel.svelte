@@ -15,7 +15,7 @@
 	import ChecksPart from './ChecksPart.svelte';
 	import type { CaseCornerData, CornerView } from './corner-view.svelte';
 	import type ContactForm from './ContactForm.svelte';
-	import AskForForm from '../equipment/AskForForm.svelte';
+	import AskForForm from '../plan/equipment/AskForForm.svelte';
 	import EquipmentList from './EquipmentList.svelte';
 	import FollowUpForm from './FollowUpForm.svelte';
 	import PersonForm from './PersonForm.svelte';

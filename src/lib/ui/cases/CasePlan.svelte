@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/dates';
-	import { needsNoPlan, planOffers } from '$lib/core/advice/plan-offers';
+	import { needsNoPlan, planOffers } from '$lib/core/plan/advice/plan-offers';
 	import type { Corner } from '$lib/core/workstation/corner';
 	import type { AssessmentResult } from '$lib/core/case-assessment';
 	import type { LengthUnit } from '$lib/core/body/length';

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { EquipmentItem, RequestState } from '$lib/core/equipment';
-	import RequestActs from '../equipment/RequestActs.svelte';
+	import type { EquipmentItem, RequestState } from '$lib/core/plan/equipment';
+	import RequestActs from '../plan/equipment/RequestActs.svelte';
 	import { itemWords, requestStateWords } from '$lib/messages/desk/workforce-words';
 
 	interface Request {

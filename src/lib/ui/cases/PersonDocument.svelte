@@ -2,7 +2,7 @@
 	import type { ComponentProps } from 'svelte';
 	import type { Corner, SittingStyle } from '$lib/core/workstation/corner';
 	import type { RedFlag } from '$lib/core/discomfort';
-	import type { EquipmentItem, RequestState } from '$lib/core/equipment';
+	import type { EquipmentItem, RequestState } from '$lib/core/plan/equipment';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { PlanStep } from '$lib/core/plan';
 	import type { TimelineEntry } from '$lib/core/timeline';

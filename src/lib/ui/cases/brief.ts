@@ -1,6 +1,6 @@
 import type { Corner } from '$lib/core/workstation/corner';
 import type { RegionReport } from '$lib/core/discomfort';
-import type { EquipmentItem, RequestState } from '$lib/core/equipment';
+import type { EquipmentItem, RequestState } from '$lib/core/plan/equipment';
 import type { Closable, AssessmentResult } from '$lib/core/case-assessment';
 import type { Plan } from '$lib/core/plan';
 import type { DrawingStyle, RemeasuredHeights } from '$lib/core/workstation/side-view';

@@ -1,5 +1,5 @@
 import { askedItems, CHECKLIST_STATIONS, type Checklist, type ChecklistStation } from '$lib/core/checklist';
-import type { Facts } from '$lib/core/conditions';
+import type { Facts } from '$lib/core/plan/conditions';
 import { findingName, type ChecklistTexts } from '$lib/messages/checklist';
 import { wordsFor, type WordsByFacts } from '$lib/messages/words-by-facts';
 

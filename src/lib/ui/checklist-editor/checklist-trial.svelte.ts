@@ -9,7 +9,7 @@ import {
 	type FindingId,
 	type HouseholdFix
 } from '$lib/core/checklist';
-import { conditionHolds, type Facts } from '$lib/core/conditions';
+import { conditionHolds, type Facts } from '$lib/core/plan/conditions';
 
 /** Most pieces of advice shown for one problem, as on a person's plan. */
 const MOST_FIXES = 2;

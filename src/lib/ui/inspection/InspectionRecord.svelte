@@ -3,7 +3,7 @@
 	import type { ComponentProps } from 'svelte';
 	import type { SittingStyle } from '$lib/core/workstation/corner';
 	import type { AssessmentResult, FindingTick } from '$lib/core/case-assessment';
-	import type { EquipmentItem, RequestState } from '$lib/core/equipment';
+	import type { EquipmentItem, RequestState } from '$lib/core/plan/equipment';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { StepPlace } from '$lib/core/plan/step-places';
 	import type { Catalogue } from '$lib/messages';

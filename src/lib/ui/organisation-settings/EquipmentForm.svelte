@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { CURRENCIES, isShippedItem, type Currency, type EquipmentItem } from '$lib/core/equipment';
+	import { CURRENCIES, isShippedItem, type Currency, type EquipmentItem } from '$lib/core/plan/equipment';
 	import { ownNameIn, type CatalogueItem } from '$lib/core/organisation-settings';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 	import { deskLocale } from '$lib/messages/desk-language';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import ArrowDown from '@lucide/svelte/icons/arrow-down';
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
-	import { BOARD_COLUMNS } from '$lib/core/equipment';
+	import { BOARD_COLUMNS } from '$lib/core/plan/equipment';
 	import {
 		FIXED_COLUMN,
 		MAX_PURCHASING_COLUMNS,

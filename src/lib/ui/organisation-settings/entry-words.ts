@@ -1,4 +1,4 @@
-import { isEquipmentItem } from '$lib/core/equipment';
+import { isEquipmentItem } from '$lib/core/plan/equipment';
 import type { SettingsArea } from '$lib/core/organisation-settings';
 import type { SittingStyle } from '$lib/core/workstation/corner';
 import type { BreakSchedule } from '$lib/core/breaks';

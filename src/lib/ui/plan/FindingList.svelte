@@ -7,7 +7,7 @@
 	import { formatLength, type LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import type { FindingLine } from '$lib/messages/advice/finding-lines';
-	import type { EquipmentItem } from '$lib/core/equipment';
+	import type { EquipmentItem } from '$lib/core/plan/equipment';
 	import Button from '../kit/Button.svelte';
 	import AskFor from './AskFor.svelte';
 	import { addedItemsFor, offeredItems } from './offered-items';

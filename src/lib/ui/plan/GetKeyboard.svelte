@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhanceForm } from '../kit/enhance-form';
-	import type { EquipmentItem } from '$lib/core/equipment';
+	import type { EquipmentItem } from '$lib/core/plan/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import { isOffline } from '../kit/is-offline.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Check from '@lucide/svelte/icons/check';
 	import { enhanceForm } from '../kit/enhance-form';
-	import type { AdvisedViewingDistance } from '$lib/core/advice';
+	import type { AdvisedViewingDistance } from '$lib/core/plan/advice';
 	import type { Habit } from '$lib/core/checklist';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';

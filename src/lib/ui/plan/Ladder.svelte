@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { PlanOffer } from '$lib/core/advice';
+	import type { PlanOffer } from '$lib/core/plan/advice';
 	import type { CheckResult } from '$lib/core/workstation/checks';
 	import type { Corner } from '$lib/core/workstation/corner';
 	import type { LengthUnit } from '$lib/core/body/length';

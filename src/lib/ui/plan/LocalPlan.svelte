@@ -2,7 +2,7 @@
 	import { checklistField, chosenOption, stepTickField, stepTicksOf } from '$lib/core/answers';
 	import type { Habit } from '$lib/core/checklist';
 	import type { Corner } from '$lib/core/workstation/corner';
-	import { needsNoPlan, planOffers } from '$lib/core/advice/plan-offers';
+	import { needsNoPlan, planOffers } from '$lib/core/plan/advice/plan-offers';
 	import type { PlanStep } from '$lib/core/plan';
 	import { sideViewOf } from '$lib/core/workstation/side-view';
 	import type { Catalogue } from '$lib/messages';

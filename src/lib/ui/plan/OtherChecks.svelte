@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { NonHeightCheck } from '$lib/core/advice';
+	import type { NonHeightCheck } from '$lib/core/plan/advice';
 	import { formatDegrees, formatLength, type LengthUnit } from '$lib/core/body/length';
 	import { GAZE_PUBLISHED_DEG } from '$lib/core/body/sight';
 	import type { Catalogue } from '$lib/messages';

@@ -2,7 +2,7 @@
 	import type { ComponentProps } from 'svelte';
 	import { pageOfField, type LengthFieldName } from '$lib/core/answers';
 	import type { MeasurableLengthName } from '$lib/core/workstation/checks';
-	import type { EquipmentItem } from '$lib/core/equipment';
+	import type { EquipmentItem } from '$lib/core/plan/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import GetKeyboard from './GetKeyboard.svelte';

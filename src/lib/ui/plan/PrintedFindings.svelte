@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { AdvisedViewingDistance } from '$lib/core/advice';
+	import type { AdvisedViewingDistance } from '$lib/core/plan/advice';
 	import { isHazard, type Habit } from '$lib/core/checklist';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import { habitWords } from './habit-words';

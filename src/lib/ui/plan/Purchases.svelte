@@ -1,7 +1,7 @@
 <script lang="ts">
-	import type { ExtraItemSummary, OutcomeSummary, PurchaseSummary } from '$lib/core/advice';
+	import type { ExtraItemSummary, OutcomeSummary, PurchaseSummary } from '$lib/core/plan/advice';
 	import { formatLength, type LengthUnit } from '$lib/core/body/length';
-	import type { EquipmentItem } from '$lib/core/equipment';
+	import type { EquipmentItem } from '$lib/core/plan/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import AskFor from './AskFor.svelte';
 

@@ -6,7 +6,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { LengthUnit } from '$lib/core/body/length';
-	import type { EquipmentItem } from '$lib/core/equipment';
+	import type { EquipmentItem } from '$lib/core/plan/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
 	import Disclosure from '../kit/Disclosure.svelte';

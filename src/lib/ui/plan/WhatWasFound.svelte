@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { LengthUnit } from '$lib/core/body/length';
-	import type { EquipmentItem } from '$lib/core/equipment';
+	import type { EquipmentItem } from '$lib/core/plan/equipment';
 	import type { Habit } from '$lib/core/checklist';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';

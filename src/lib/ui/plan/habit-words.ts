@@ -1,5 +1,5 @@
 import type { Habit } from '$lib/core/checklist';
-import type { AdvisedViewingDistance } from '$lib/core/advice';
+import type { AdvisedViewingDistance } from '$lib/core/plan/advice';
 import { formatLength, type LengthUnit } from '$lib/core/body/length';
 import type { Catalogue } from '$lib/messages';
 

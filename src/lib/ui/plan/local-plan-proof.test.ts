@@ -1,7 +1,7 @@
 import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
 import { checklistFrom } from '$lib/core/checklist';
-import { adviseCorner, needsNoPlan, summarizeAdvice, planOffers, stepsOfOffer } from '$lib/core/advice';
+import { adviseCorner, needsNoPlan, summarizeAdvice, planOffers, stepsOfOffer } from '$lib/core/plan/advice';
 import { measurementGainOf, type MeasurableLengthName } from '$lib/core/workstation/checks';
 import { seatRulesOf } from '$lib/core/workstation/corner';
 import { messagesFor } from '$lib/messages';

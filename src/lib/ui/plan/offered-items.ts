@@ -1,5 +1,5 @@
 import { getContext, setContext } from 'svelte';
-import { isShippedItem, type EquipmentItem } from '$lib/core/equipment';
+import { isShippedItem, type EquipmentItem } from '$lib/core/plan/equipment';
 import type { FindingId } from '$lib/core/checklist';
 
 /** An item that employees can ask for. */

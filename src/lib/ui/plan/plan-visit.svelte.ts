@@ -1,5 +1,5 @@
 import { untrack } from 'svelte';
-import { needsNoPlan, stepsOfOffer, type PlanOffer } from '$lib/core/advice/plan-offers';
+import { needsNoPlan, stepsOfOffer, type PlanOffer } from '$lib/core/plan/advice/plan-offers';
 import { stepTickField, stepTicksOf } from '$lib/core/answers';
 import { setUpAsMeasured, type CheckResult } from '$lib/core/workstation/checks';
 import type { Corner } from '$lib/core/workstation/corner';

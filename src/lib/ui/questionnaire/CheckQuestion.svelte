@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { ChecklistItem, ItemId, OwnParts } from '$lib/core/checklist';
-	import type { Facts } from '$lib/core/conditions';
+	import type { Facts } from '$lib/core/plan/conditions';
 	import { checklistField } from '$lib/core/answers';
 	import type { Catalogue } from '$lib/messages';
 	import { checklistTextsFor, type ItemTexts } from '$lib/messages/checklist';

@@ -7,7 +7,7 @@
 		type PartialCorner
 	} from '$lib/core/answers';
 	import { LENGTH_FIELDS } from '$lib/core/answers';
-	import { factsOf } from '$lib/core/conditions';
+	import { factsOf } from '$lib/core/plan/conditions';
 	import type { DeskThing } from '$lib/core/workstation/desk';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import { drawnDimension, idealOtherPosture, sideViewOf } from '$lib/core/workstation/side-view';

@@ -2,7 +2,7 @@
 	import type { FieldIssue } from '$lib/core/answers';
 	import type { OwnParts } from '$lib/core/checklist';
 	import type { Question } from '$lib/core/questionnaire';
-	import type { Facts } from '$lib/core/conditions';
+	import type { Facts } from '$lib/core/plan/conditions';
 	import type { EmergencyRedFlag } from '$lib/core/discomfort';
 	import type { Catalogue } from '$lib/messages';
 	import CareQuestion from './CareQuestion.svelte';

@@ -3,7 +3,7 @@ import { cornerFromAnswers, answerIssues, pageOfField, type FieldIssue } from '$
 import type { Checklist } from '$lib/core/checklist';
 import type { SittingStyle } from '$lib/core/workstation/corner';
 import { whenIdle } from '../when-idle';
-import { BrowserPlanner } from '../planner/browser-planner';
+import { BrowserPlanner } from '../plan/planner/browser-planner';
 import type { Draft } from './draft.svelte';
 import type { LocalPlanMade } from './make-local-plan';
 

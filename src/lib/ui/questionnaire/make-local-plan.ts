@@ -1,5 +1,5 @@
-import { summarizeAdvice, type Advice } from '$lib/core/advice/advise-corner';
-import { planOffers, stepsOfOffer } from '$lib/core/advice/plan-offers';
+import { summarizeAdvice, type Advice } from '$lib/core/plan/advice/advise-corner';
+import { planOffers, stepsOfOffer } from '$lib/core/plan/advice/plan-offers';
 import { discomfortFromAnswers, type Answers } from '$lib/core/answers';
 import type { Checklist } from '$lib/core/checklist';
 import type { Corner } from '$lib/core/workstation/corner';

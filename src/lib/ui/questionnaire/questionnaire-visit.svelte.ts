@@ -29,7 +29,7 @@ import {
 	type Question,
 	type Questionnaire
 } from '$lib/core/questionnaire';
-import type { Facts } from '$lib/core/conditions';
+import type { Facts } from '$lib/core/plan/conditions';
 import type { Checklist } from '$lib/core/checklist';
 import type { SittingStyle } from '$lib/core/workstation/corner';
 import { isEmergency, type EmergencyRedFlag } from '$lib/core/discomfort';

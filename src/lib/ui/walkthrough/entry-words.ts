@@ -1,6 +1,6 @@
 import { checklistField, LENGTH_FIELDS } from '$lib/core/answers';
 import type { Checklist } from '$lib/core/checklist';
-import type { Facts } from '$lib/core/conditions';
+import type { Facts } from '$lib/core/plan/conditions';
 import type { WalkthroughEntry } from '$lib/core/walkthrough';
 import type { Catalogue } from '$lib/messages';
 import { checklistTextsFor, type ItemTexts } from '$lib/messages/checklist';

@@ -19,7 +19,7 @@ import { restReminders } from '$lib/server/rounds/rest-reminders';
 import { lastEmergency } from '$lib/server/warning-signs/last-emergency';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReader } from '$lib/server/http/read-body';
-import { inPlaceSince } from '$lib/server/plans/earlier-plan';
+import { inPlaceSince } from '$lib/server/plan/plans/earlier-plan';
 import type { Actions, PageServerLoad } from './$types';
 
 const renewedField = (one: ChangedPart) => `new.${one}` as const;

@@ -1,7 +1,7 @@
 import { bodyOf, type Body } from '../../body';
 import type { FindingId } from '../../checklist';
 import { checkCorner, setUpAsMeasured, type CheckId, type CheckResult, type SetUp } from '../checks';
-import { factsOf, type Facts } from '../../conditions';
+import { factsOf, type Facts } from '../../plan/conditions';
 import type { Corner, HouseholdItem } from '../corner';
 import { pieceIds } from '../corner/piece-ids';
 import { backSupport } from '../../body/seat';

@@ -1,4 +1,4 @@
-import type { RequestState } from '$lib/core/equipment';
+import type { RequestState } from '$lib/core/plan/equipment';
 
 /** Equipment requests. */
 export const requestTexts = {

@@ -26,7 +26,7 @@ import {
 	REQUEST_STATES,
 	type EquipmentItem,
 	type RequestState
-} from '../../../core/equipment';
+} from '../../../core/plan/equipment';
 import type { MeasuredHeights } from '../../../core/workstation/side-view';
 import { isOneOf, matches, moment, referenceIndex } from './columns';
 import { users } from './access';

@@ -20,7 +20,7 @@ import type { QuestionnaireMode } from '../../../core/answers';
 import type { FindingId } from '../../../core/checklist';
 import { VERDICTS } from '../../../core/workstation/checks';
 import type { SittingStyle } from '../../../core/workstation/corner';
-import { EQUIPMENT_ITEM_PATTERN, type EquipmentItem } from '../../../core/equipment';
+import { EQUIPMENT_ITEM_PATTERN, type EquipmentItem } from '../../../core/plan/equipment';
 import type { PurchaseId } from '../../../core/plan';
 import {
 	SPOT_KINDS,

@@ -14,7 +14,7 @@ import {
 	uniqueIndex,
 	uuid
 } from 'drizzle-orm/pg-core';
-import type { StoredAdvice } from '../../../core/advice';
+import type { StoredAdvice } from '../../../core/plan/advice';
 import type { Corner } from '../../../core/workstation/corner';
 import type { RegionReport, RedFlag } from '../../../core/discomfort';
 import {

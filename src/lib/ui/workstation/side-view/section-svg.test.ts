@@ -1,6 +1,6 @@
 import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
-import { adviseCorner, planOffers, summarizeAdvice } from '$lib/core/advice';
+import { adviseCorner, planOffers, summarizeAdvice } from '$lib/core/plan/advice';
 import { sideViewOf } from '$lib/core/workstation/side-view';
 import { messagesFor } from '$lib/messages';
 import { randomCorner } from '../../../../../tests/support/random-corner';

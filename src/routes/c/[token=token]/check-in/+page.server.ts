@@ -20,7 +20,7 @@ import { checkInForm, undoneOf } from '$lib/server/check-ins/check-in-form';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReaderOf } from '$lib/server/http/read-body';
-import { currentPlanOf, stepEventsOf, stepTicksOfPlan } from '$lib/server/plans/current-plan';
+import { currentPlanOf, stepEventsOf, stepTicksOfPlan } from '$lib/server/plan/plans/current-plan';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, params, url }) =>

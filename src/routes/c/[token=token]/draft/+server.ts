@@ -5,7 +5,7 @@ import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { saveAnswers, saveRedFlagsOfLeaver } from '$lib/server/assessments/save-answers';
 import { withJsonError } from '$lib/server/http/error-responses';
 import { jsonReader } from '$lib/server/http/read-body';
-import { tickStep } from '$lib/server/plans/tick-step';
+import { tickStep } from '$lib/server/plan/plans/tick-step';
 import type { RequestHandler } from './$types';
 
 const read = jsonReader(saveSchema);

@@ -1,8 +1,8 @@
-import { EYE_TEST } from '$lib/core/equipment';
+import { EYE_TEST } from '$lib/core/plan/equipment';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { requestEquipment } from '$lib/server/assessments/request-equipment';
-import { equipmentItem } from '$lib/server/equipment/item-field';
-import { DELIVERY_ADDRESS_LENGTH, ownRequests, setDeliveryAddress } from '$lib/server/equipment/own-requests';
+import { equipmentItem } from '$lib/server/plan/equipment/item-field';
+import { DELIVERY_ADDRESS_LENGTH, ownRequests, setDeliveryAddress } from '$lib/server/plan/equipment/own-requests';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';

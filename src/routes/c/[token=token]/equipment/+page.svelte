@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { EYE_TEST, type EquipmentItem, type RequestState } from '$lib/core/equipment';
+	import { EYE_TEST, type EquipmentItem, type RequestState } from '$lib/core/plan/equipment';
 	import { messagesFor } from '$lib/messages';
 	import { itemName } from '$lib/messages/item-name';
 	import { asideTextsFor } from '$lib/messages/aside';

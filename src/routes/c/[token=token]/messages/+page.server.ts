@@ -4,7 +4,7 @@ import { EXERCISES } from '$lib/core/breaks/exercise';
 import { messagesFor } from '$lib/messages';
 import { breakTextsFor } from '$lib/messages/breaks';
 import { stuckWords } from '$lib/messages/stuck-words';
-import { equipmentOf } from '$lib/server/equipment/decide-equipment';
+import { equipmentOf } from '$lib/server/plan/equipment/decide-equipment';
 import { MAX_MESSAGE_CHARS, messagesOf, writeToCoordinator } from '$lib/server/cases/messages';
 import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
 import { ownItemNames } from '$lib/server/organisation-settings/own-items';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';
-	import { EYE_TEST, type EquipmentItem, type RequestState } from '$lib/core/equipment';
+	import { EYE_TEST, type EquipmentItem, type RequestState } from '$lib/core/plan/equipment';
 	import { messagesFor } from '$lib/messages';
 	import { itemName } from '$lib/messages/item-name';
 	import MessageList from '$lib/ui/correspondence/MessageList.svelte';

@@ -16,7 +16,7 @@ import { HABIT_IDS, habitsOf } from '$lib/core/checklist';
 import { PLAN_ITEMS, FINDING_TICKS } from '$lib/core/case-assessment';
 import { HOUSEHOLD_KINDS } from '$lib/core/workstation/corner';
 import { LENGTH_UNITS } from '$lib/core/body/length';
-import { equipmentItem } from '$lib/server/equipment/item-field';
+import { equipmentItem } from '$lib/server/plan/equipment/item-field';
 import { findingId } from '$lib/server/findings/finding-field';
 import { requestEquipment } from '$lib/server/assessments/request-equipment';
 import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
@@ -28,11 +28,11 @@ import type { PlanWhy } from '$lib/server/db/schema/plans';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text, yesNo } from '$lib/server/http/fields';
 import { formReader, formReaderOf } from '$lib/server/http/read-body';
-import { choosePlan } from '$lib/server/plans/choose-plan';
-import { answerTrial, endTrial, startPlanTrial } from '$lib/server/plans/day-trials';
-import { readPlanPage } from '$lib/server/plans/plan-page';
+import { choosePlan } from '$lib/server/plan/plans/choose-plan';
+import { answerTrial, endTrial, startPlanTrial } from '$lib/server/plan/plans/day-trials';
+import { readPlanPage } from '$lib/server/plan/plans/plan-page';
 import { tickFinding } from '$lib/server/findings/tick-finding';
-import { tickStep } from '$lib/server/plans/tick-step';
+import { tickStep } from '$lib/server/plan/plans/tick-step';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 export const load: PageServerLoad = ({ locals, params, url }) =>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { tick, untrack } from 'svelte';
 	import { refreshPage } from '$lib/ui/kit/refresh-page';
-	import { EYE_TEST } from '$lib/core/equipment';
+	import { EYE_TEST } from '$lib/core/plan/equipment';
 	import { messagesFor } from '$lib/messages';
 	import { saveErrorOf } from '$lib/ui/autosave/save-error';
 	import { isOffline } from '$lib/ui/kit/is-offline.svelte';

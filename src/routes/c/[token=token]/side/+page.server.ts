@@ -1,9 +1,9 @@
 import { redirect } from '@sveltejs/kit';
 import { chosenOption } from '$lib/core/answers';
-import { planOffers, sideViewPointsFor } from '$lib/core/advice';
+import { planOffers, sideViewPointsFor } from '$lib/core/plan/advice';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { withErrorPage } from '$lib/server/http/error-responses';
-import { currentPlanOf } from '$lib/server/plans/current-plan';
+import { currentPlanOf } from '$lib/server/plan/plans/current-plan';
 import type { PageServerLoad } from './$types';
 
 /** The workstation after its plan, and what to compare with it from the side. */

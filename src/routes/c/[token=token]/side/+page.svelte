@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { SideViewPointId } from '$lib/core/advice';
+	import type { SideViewPointId } from '$lib/core/plan/advice';
 	import { unitOf } from '$lib/core/answers';
 	import { sideViewOf } from '$lib/core/workstation/side-view';
 	import { messagesFor } from '$lib/messages';

@@ -4,7 +4,7 @@ import { SITTING_STYLES } from '$lib/core/workstation/corner';
 import { openAssessment } from '$lib/server/assessments/open-assessment';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReader } from '$lib/server/http/read-body';
-import { adoptStyle, readStylesPage, startStyleTrial } from '$lib/server/plans/sitting-styles';
+import { adoptStyle, readStylesPage, startStyleTrial } from '$lib/server/plan/plans/sitting-styles';
 import type { Actions, PageServerLoad } from './$types';
 
 /** The sitting styles someone can try for a day each, and what one of them asks for at their workstation. */

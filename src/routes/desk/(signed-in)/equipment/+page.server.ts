@@ -1,12 +1,12 @@
 import { Type } from 'typebox';
-import { CURRENCIES } from '$lib/core/equipment';
-import { MAX_ORDERED_TOGETHER, orderTogether } from '$lib/server/equipment/order-together';
-import { equipmentItem } from '$lib/server/equipment/item-field';
-import { setStock } from '$lib/server/equipment/store';
+import { CURRENCIES } from '$lib/core/plan/equipment';
+import { MAX_ORDERED_TOGETHER, orderTogether } from '$lib/server/plan/equipment/order-together';
+import { equipmentItem } from '$lib/server/plan/equipment/item-field';
+import { setStock } from '$lib/server/plan/equipment/store';
 import { UUID_PATTERN } from '$lib/core/uuid';
 import { text, uuid, version } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
-import { equipmentFilterOf, readEquipmentBoard } from '$lib/server/equipment/read-equipment-board';
+import { equipmentFilterOf, readEquipmentBoard } from '$lib/server/plan/equipment/read-equipment-board';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { teamsOf } from '$lib/server/people/list-people';
 import { signedIn } from '$lib/server/signed-in';

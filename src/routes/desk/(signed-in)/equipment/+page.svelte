@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { PENDING_REQUEST_STATES } from '$lib/core/equipment';
-	import BoardFilters from '$lib/ui/equipment/BoardFilters.svelte';
-	import StoreForm from '$lib/ui/equipment/StoreForm.svelte';
-	import BoardTable from '$lib/ui/equipment/BoardTable.svelte';
+	import { PENDING_REQUEST_STATES } from '$lib/core/plan/equipment';
+	import BoardFilters from '$lib/ui/plan/equipment/BoardFilters.svelte';
+	import StoreForm from '$lib/ui/plan/equipment/StoreForm.svelte';
+	import BoardTable from '$lib/ui/plan/equipment/BoardTable.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import { page } from '$app/state';

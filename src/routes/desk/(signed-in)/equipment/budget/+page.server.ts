@@ -1,10 +1,10 @@
 import { Type } from 'typebox';
-import { CURRENCIES } from '$lib/core/equipment';
+import { CURRENCIES } from '$lib/core/plan/equipment';
 import { isoDay } from '$lib/server/clock';
-import { readYearBudget, setYearBudget } from '$lib/server/equipment/year-budget';
+import { readYearBudget, setYearBudget } from '$lib/server/plan/equipment/year-budget';
 import { errorText } from '$lib/messages/error-text';
-import { approvePurchases } from '$lib/server/equipment/approve-purchases';
-import { budgetFilterOf, MAX_PEOPLE_SHOWN, planBudget } from '$lib/server/equipment/plan-budget';
+import { approvePurchases } from '$lib/server/plan/equipment/approve-purchases';
+import { budgetFilterOf, MAX_PEOPLE_SHOWN, planBudget } from '$lib/server/plan/equipment/plan-budget';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text, uuid, uuids } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';

@@ -2,10 +2,10 @@
 	import { page } from '$app/state';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 	import { money } from '$lib/messages/desk/workforce-words';
-	import BudgetPeople from '$lib/ui/equipment/BudgetPeople.svelte';
-	import BudgetThings from '$lib/ui/equipment/BudgetThings.svelte';
+	import BudgetPeople from '$lib/ui/plan/equipment/BudgetPeople.svelte';
+	import BudgetThings from '$lib/ui/plan/equipment/BudgetThings.svelte';
 	import { isPermitted } from '$lib/core/access';
-	import YearBudgetLines from '$lib/ui/equipment/YearBudgetLines.svelte';
+	import YearBudgetLines from '$lib/ui/plan/equipment/YearBudgetLines.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import Select from '$lib/ui/kit/Select.svelte';

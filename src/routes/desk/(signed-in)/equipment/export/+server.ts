@@ -1,6 +1,6 @@
 import { writeAuditLine } from '$lib/server/audit/write-audit-line';
 import { isoDay } from '$lib/server/clock';
-import { equipmentFilterOf, equipmentRows } from '$lib/server/equipment/read-equipment-board';
+import { equipmentFilterOf, equipmentRows } from '$lib/server/plan/equipment/read-equipment-board';
 import { withJsonError } from '$lib/server/http/error-responses';
 import { csvResponse } from '$lib/server/http/csv-response';
 import { signedIn } from '$lib/server/signed-in';

@@ -4,7 +4,7 @@ import { withFormError } from '$lib/server/http/error-responses';
 import { text } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
-import { CURRENCIES } from '$lib/core/equipment';
+import { CURRENCIES } from '$lib/core/plan/equipment';
 import { readPrices } from '$lib/server/workforce/prices';
 import { setPrices } from '$lib/server/organisation-settings/set-prices';
 import { screenLoad } from '$lib/server/workforce/screen-load';

@@ -1,5 +1,0 @@
-import type { Plan } from '../plan';
-
-/** Whether two plans build the same at every station. */
-export const isSamePlan = (a: Plan, b: Plan): boolean =>
-	JSON.stringify(a.stations) === JSON.stringify(b.stations);

@@ -1,0 +1,5 @@
+import type { Plan } from '..';
+
+/** Whether two plans build the same at every station. */
+export const isSamePlan = (a: Plan, b: Plan): boolean =>
+	JSON.stringify(a.stations) === JSON.stringify(b.stations);

@@ -1,0 +1,39 @@
+import { planOffers, readAdvice } from '../../../core/plan/advice';
+import { writeAuditLine } from '../../audit/write-audit-line';
+import { requireAnswered, type OpenAssessment } from '../../assessments/open-assessment';
+import type { Db } from '../../db/client';
+import { inTransaction } from '../../db/transaction';
+import { DomainError } from '../../domain-error';
+import { reassessCase } from '../../case-assessments/reassess-cases';
+import { requirePerson } from '../../people/lock-person';
+import { currentPlanOf } from './current-plan';
+import { makePlan } from './make-plan';
+
+/** The plan chosen: one of those offered, or the one that takes items from the other workstations. */
+export type WantedPlan = { readonly chosen: number } | { readonly moving: true };
+
+/** Switches to another of the offered plans, all solved at submission. Steps that it also has stay done. */
+export async function choosePlan(db: Db, open: OpenAssessment, wanted: WantedPlan, now: Date): Promise<void> {
+	requireAnswered(open);
+	await inTransaction(db, async (tx) => {
+		await requirePerson(tx, open.actor.personId);
+		const plan = await currentPlanOf(tx, open.assessment.id);
+		const moved = plan?.moving;
+		const from = 'moving' in wanted ? moved && { ...moved, advice: readAdvice(moved.advice) } : plan;
+		const chosen = 'moving' in wanted ? 0 : wanted.chosen;
+		if (!plan || !from || !planOffers(from.corner, from.advice)[chosen])
+			throw new DomainError('conflict', 'planGone');
+		const { corner, advice } = from;
+		const why = 'moving' in wanted ? 'household' : 'another';
+		const moving = 'moving' in wanted ? null : plan.moving;
+		await makePlan(tx, { assessmentId: plan.assessmentId, corner, advice, moving, chosen, why }, now);
+		await reassessCase(tx, open.actor.personId, now);
+		const { personId } = open.actor;
+		await writeAuditLine(tx, open.actor, {
+			at: now,
+			act: 'plan-chosen',
+			personId,
+			detail: { plan: chosen + 1 }
+		});
+	});
+}

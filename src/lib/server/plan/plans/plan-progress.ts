@@ -1,0 +1,32 @@
+import { currentCornerOf, planItemStates } from '../../../core/case-assessment';
+import { setUpAsMeasured } from '../../../core/workstation/checks';
+import { remeasuredHeightsOf, type RemeasuredHeights } from '../../../core/workstation/side-view';
+import type { StoredPlan } from './current-plan';
+import type { LoadedCaseRecord } from '../../case-assessments/load-case-record';
+
+/** The progress of a plan, and the workstation as it is now, for drawings: computed by the same function as the assessment. */
+export interface PlanProgress {
+	/** Items carried out and in place. */
+	readonly done: readonly string[];
+	/** The present heights. */
+	readonly lengths: RemeasuredHeights;
+	/** Whether anything was measured again since the plan was made. */
+	readonly isMeasured: boolean;
+}
+
+/**
+ * The workstation as it is now.
+ * @param plan the plan in the case record
+ */
+export function planProgressOf(
+	{ file }: Pick<LoadedCaseRecord, 'file'>,
+	plan: Pick<StoredPlan, 'corner' | 'plan'>
+): PlanProgress {
+	const things = planItemStates(file);
+	const standing = currentCornerOf(file, plan.corner);
+	return {
+		done: things.filter(({ stands }) => stands).map(({ thing }) => thing),
+		lengths: remeasuredHeightsOf(plan.corner, standing?.setUp ?? setUpAsMeasured(plan.corner)),
+		isMeasured: file.measured.length > 0
+	};
+}

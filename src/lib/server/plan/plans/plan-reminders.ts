@@ -1,0 +1,44 @@
+import { sql } from 'drizzle-orm';
+import type { CivilDate } from '../../../core/calendar';
+import type { Db } from '../../db/client';
+import type { HeldWhy } from '../../db/schema/columns';
+import { emailDueDayAfter } from '../../email-hold/email-due-day';
+import type { PlanInProgress } from './current-plan';
+
+/** When to remind of a plan that was not started, and what holds the reminder back. */
+export type PlanReminder = Pick<PlanInProgress, 'remindOn' | 'heldWhy'>;
+
+/** The day that the policy gives for a plan; null where it gives none. */
+export interface WantedReminder {
+	readonly plan: PlanInProgress;
+	readonly remindOn: CivilDate | null;
+	/** What it is computed again for, where neither people nor time have acted. */
+	readonly heldWhy: HeldWhy | null;
+}
+
+/**
+ * Keeps the day of each plan's reminder as the policy gives it; a plan is reminded of only once. Cost: one write for all, where a day has
+ * changed.
+ * @returns the reminders as they stand now, by plan
+ */
+export async function syncPlanReminders(
+	tx: Db,
+	wanted: readonly WantedReminder[]
+): Promise<Map<string, PlanReminder>> {
+	const standing = new Map<string, PlanReminder>();
+	const changed: (PlanReminder & { id: string; heldBefore: string | null })[] = [];
+	for (const { plan, remindOn, heldWhy: why } of wanted) {
+		const before = { day: plan.remindOn, heldWhy: plan.heldWhy, heldBefore: plan.heldBefore };
+		const isCancelled = remindOn !== null && remindOn === plan.cancelledDay;
+		const after = isCancelled ? before : emailDueDayAfter(before, plan.remindedAt ? null : remindOn, why);
+		const { day, heldWhy, heldBefore } = after;
+		standing.set(plan.id, { remindOn: day, heldWhy });
+		if (day !== before.day || heldWhy !== before.heldWhy || heldBefore !== before.heldBefore)
+			changed.push({ id: plan.id, remindOn: day, heldWhy, heldBefore });
+	}
+	if (changed.length > 0)
+		await tx.execute(sql`update plans set remind_on = x."remindOn", held_why = x."heldWhy", held_before = x."heldBefore"
+			from jsonb_to_recordset(${JSON.stringify(changed)}::jsonb) as x(id uuid, "remindOn" date, "heldWhy" text, "heldBefore" date)
+			where plans.id = x.id`);
+	return standing;
+}

@@ -1,0 +1,130 @@
+import { eq, sql } from 'drizzle-orm';
+import { planOffers } from '../../../core/plan/advice';
+import {
+	chosenOption,
+	noTrialFields,
+	styleTrialOf,
+	trialFields,
+	unitOf,
+	type StyleTrial
+} from '../../../core/answers';
+import type { Corner, SittingStyle } from '../../../core/workstation/corner';
+import { offeredSittingStyles } from '../../../core/body/guidance';
+import { countLinkUse } from '../../assessments/link-limits';
+import { requireAnswered, type OpenAssessment } from '../../assessments/open-assessment';
+import { saveAnswers } from '../../assessments/save-answers';
+import { writeAuditLine } from '../../audit/write-audit-line';
+import { schema, type Db } from '../../db/client';
+import { inTransaction } from '../../db/transaction';
+import { DomainError } from '../../domain-error';
+import { reassessCase } from '../../case-assessments/reassess-cases';
+import { loadCaseRecord } from '../../case-assessments/load-case-record';
+import { readSettings } from '../../organisation-settings/read-settings';
+import { readPersonPlace, requirePerson } from '../../people/lock-person';
+import type { Planner } from '../planning/planning';
+import { solveForStyle, storePlanForStyle } from './change-sitting-style';
+import { currentPlanOf } from './current-plan';
+import { inSequence } from './in-sequence';
+import { solveSpots } from './solve-spots';
+
+const { people } = schema;
+
+/** The sitting style someone is trying; null if it is the plan's own. */
+function currentStyleTrial({
+	answers,
+	way
+}: Pick<OpenAssessment['assessment'], 'answers' | 'way'>): StyleTrial | null {
+	const tried = styleTrialOf(answers);
+	return tried?.way === way ? null : tried;
+}
+
+/**
+ * The sitting styles someone can try at a workstation, and what one of them asks for. Null where there is no plan yet, or no choice. Cost:
+ * one plan search if the style shown is not the plan's; it counts towards the link's daily limit.
+ * @param wanted the style to show; the one on trial, or else the plan's, if left out
+ */
+export async function readStylesPage(
+	db: Db,
+	open: OpenAssessment,
+	planning: Planner,
+	wanted: string | null,
+	now: Date
+) {
+	const { assessment } = open;
+	const kept = await currentPlanOf(db, assessment.id);
+	const corner = assessment.corner;
+	if (!kept || !corner) return null;
+	const offered = await stylesAt(db, corner);
+	if (offered.length === 0) return null;
+	const tried = currentStyleTrial(assessment);
+	const shown = offered.find((way) => way === wanted) ?? tried?.way ?? assessment.way;
+	const told = {
+		offered,
+		tried,
+		shown,
+		current: assessment.way,
+		drawnAs: chosenOption(assessment.answers, 'drawnAs'),
+		unit: unitOf(assessment.answers)
+	};
+	if (shown === assessment.way) return { ...told, corner: kept.corner, plan: kept.plan };
+	await countLinkUse(db, assessment.spotOf ?? assessment.id, 'solve', now);
+	const [solved] = await solveSpots([{ ...corner, way: shown }], planning);
+	if (!solved) return null;
+	const plan = planOffers(solved.corner, solved.advice)[0]?.plan ?? null;
+	return { ...told, corner: solved.corner, plan };
+}
+
+/** The sitting styles that the organisation offers at a workstation. One key look-up. */
+export async function stylesAt(db: Db, corner: Corner): Promise<SittingStyle[]> {
+	const { settings } = await readSettings(db, 'choices');
+	return offeredSittingStyles(corner, settings.sittingStyles);
+}
+
+async function requireOffered(db: Db, { assessment: { corner } }: OpenAssessment, way: SittingStyle) {
+	// A seat that leaves no choice, and then what the organisation doesn't offer.
+	if (!corner || !offeredSittingStyles(corner).includes(way)) throw new DomainError('invalid', 'planGone');
+	if (!(await stylesAt(db, corner)).includes(way)) throw new DomainError('conflict', 'notOffered');
+}
+
+/** Records the start of a trial today; for null, its end. The plan is unchanged. */
+export async function startStyleTrial(
+	db: Db,
+	open: OpenAssessment,
+	way: SittingStyle | null,
+	now: Date
+): Promise<void> {
+	requireAnswered(open);
+	if (way !== null) await requireOffered(db, open, way);
+	const person = await readPersonPlace(db, open.actor.personId);
+	if (!person) return;
+	const { file } = await loadCaseRecord(db, person, now);
+	await saveAnswers(db, open, way ? trialFields({ kind: 'style', way }, file.today) : noTrialFields(), now);
+}
+
+/** Adopts a style: later plans and questions use it. */
+export async function adoptStyle(
+	db: Db,
+	open: OpenAssessment,
+	way: SittingStyle,
+	planning: Planner,
+	now: Date
+): Promise<void> {
+	requireAnswered(open);
+	const { personId } = open.actor;
+	await requireOffered(db, open, way);
+	return inSequence(`style ${personId}`, async () => {
+		await countLinkUse(db, open.assessment.spotOf ?? open.assessment.id, 'solve', now);
+		const solved = await solveForStyle(db, personId, way, planning);
+		await inTransaction(db, async (tx) => {
+			await requirePerson(tx, personId);
+			await storePlanForStyle(tx, personId, solved, now);
+			await tx
+				.update(people)
+				.set({ way, version: sql`${people.version} + 1` })
+				.where(eq(people.id, personId));
+			await reassessCase(tx, personId, now);
+			await writeAuditLine(tx, open.actor, { at: now, act: 'style-kept', personId, detail: { way } });
+		});
+		await saveAnswers(db, open, noTrialFields(), now);
+	});
+}

@@ -1,7 +1,7 @@
 import { spawn } from 'node:child_process';
 import { once } from 'node:events';
 import { adviseCorner } from '../src/lib/core/plan/advice';
-import { cornerFromAnswers } from '../src/lib/core/answers';
+import { cornerFromAnswers } from '../src/lib/core/questionnaire/answers';
 import { checkCorner } from '../src/lib/core/workstation/checks';
 import type { Corner } from '../src/lib/core/workstation/corner';
 import { planOptions, planCorner, purchaseOutcomes } from '../src/lib/core/plan';

@@ -7,14 +7,14 @@ import { addUser } from '../src/lib/server/access/add-user';
 import { SESSION_COOKIE } from '../src/lib/server/access/session-cookie';
 import { hashToken, newToken } from '../src/lib/server/access/tokens';
 import type { Actor } from '../src/lib/server/actor';
-import { openAssessment } from '../src/lib/server/assessments/open-assessment';
-import { recordConsent } from '../src/lib/server/assessments/record-consent';
-import { sendAssessment } from '../src/lib/server/assessments/send-assessment';
+import { openAssessment } from '../src/lib/server/questionnaire/assessments/open-assessment';
+import { recordConsent } from '../src/lib/server/questionnaire/assessments/record-consent';
+import { sendAssessment } from '../src/lib/server/questionnaire/assessments/send-assessment';
 import { openDatabase, schema } from '../src/lib/server/db/client';
 import { migrateDatabase } from '../src/lib/server/db/migrate';
 import { addPerson } from '../src/lib/server/people/add-person';
-import { joinWalkthrough } from '../src/lib/server/walkthroughs/join-walkthrough';
-import { openWalkthroughOf, startWalkthrough } from '../src/lib/server/walkthroughs/open-walkthrough';
+import { joinWalkthrough } from '../src/lib/server/questionnaire/walkthroughs/join-walkthrough';
+import { openWalkthroughOf, startWalkthrough } from '../src/lib/server/questionnaire/walkthroughs/open-walkthrough';
 import { print, quantile, rounded } from './measure';
 
 /** Pairs who look at the same time, and coordinators among whom they are shared. */

@@ -57,21 +57,21 @@ const RECIPES = {
 	],
 	question: [
 		{
-			file: 'src/lib/core/checklist/items-3.ts',
+			file: 'src/lib/core/questionnaire/checklist/items-3.ts',
 			find: 'type Item3 = (typeof ITEMS_2)[number] | typeof AIR;',
 			put: "const NOISE = checklistItem('light', 'noise', { quiet: null, loud: 'noisy-room' });\n\ntype Item3 = (typeof ITEMS_2)[number] | typeof AIR | typeof NOISE;"
 		}
 	],
 	finding: [
 		{
-			file: 'src/lib/core/checklist/findings.ts',
+			file: 'src/lib/core/questionnaire/checklist/findings.ts',
 			find: "	'no-fixed-place': rule(",
 			put: "	'noisy-room': rule('light', [], []),\n	'no-fixed-place': rule("
 		}
 	],
 	length: [
 		{
-			file: 'src/lib/core/answers/fields.ts',
+			file: 'src/lib/core/questionnaire/answers/fields.ts',
 			find: '	surfaceHeight: {',
 			put: "	armrestWidth: { page: 'spot', bounds: [10, 200], usual: [20, 120], start: null },\n	surfaceHeight: {"
 		}

@@ -5,9 +5,9 @@ import {
 	discomfortFromAnswers,
 	measuredPadRises,
 	type Answers
-} from '../src/lib/core/answers';
+} from '../src/lib/core/questionnaire/answers';
 import { validateCorner } from '../src/lib/core/workstation/corner/validate-corner';
-import { FINDING_IDS } from '../src/lib/core/checklist';
+import { FINDING_IDS } from '../src/lib/core/questionnaire/checklist';
 import type { PlanItem } from '../src/lib/core/case-assessment';
 import type { CheckResult } from '../src/lib/core/workstation/checks';
 import type { Corner } from '../src/lib/core/workstation/corner';

@@ -1,4 +1,4 @@
-import { cornerFromAnswers, redFlagField, type Answers } from '../src/lib/core/answers';
+import { cornerFromAnswers, redFlagField, type Answers } from '../src/lib/core/questionnaire/answers';
 import { checkCorner, type CheckId } from '../src/lib/core/workstation/checks';
 import { RED_FLAGS } from '../src/lib/core/discomfort';
 import { Dice } from './random';

@@ -1,12 +1,12 @@
 import { eq, sql } from 'drizzle-orm';
 import type { PlanItem } from '../src/lib/core/case-assessment';
 import type { Actor } from '../src/lib/server/actor';
-import { openAssessment } from '../src/lib/server/assessments/open-assessment';
+import { openAssessment } from '../src/lib/server/questionnaire/assessments/open-assessment';
 import { tickStep } from '../src/lib/server/plan/plans/tick-step';
-import { saveAnswers } from '../src/lib/server/assessments/save-answers';
-import { recordConsent } from '../src/lib/server/assessments/record-consent';
-import { sendAssessment } from '../src/lib/server/assessments/send-assessment';
-import { submitAnswers } from '../src/lib/server/assessments/submit-answers';
+import { saveAnswers } from '../src/lib/server/questionnaire/assessments/save-answers';
+import { recordConsent } from '../src/lib/server/questionnaire/assessments/record-consent';
+import { sendAssessment } from '../src/lib/server/questionnaire/assessments/send-assessment';
+import { submitAnswers } from '../src/lib/server/questionnaire/assessments/submit-answers';
 import { settleCase } from '../src/lib/server/cases/settle-case';
 import { addIsoDays, isoDay } from '../src/lib/server/clock';
 import { schema, type Db } from '../src/lib/server/db/client';

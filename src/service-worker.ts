@@ -4,7 +4,7 @@
  * stored on a device.
  */
 import { build, files, version } from '$service-worker';
-import { QUESTIONNAIRE_PAGES } from './lib/core/answers/questionnaire-pages';
+import { QUESTIONNAIRE_PAGES } from './lib/core/questionnaire/answers/questionnaire-pages';
 
 const worker = globalThis as unknown as ServiceWorkerGlobalScope;
 const PROGRAM = `easy-corner-program-${version}`;

@@ -1,5 +1,5 @@
 import type { ParamMatcher } from '@sveltejs/kit';
-import { QUESTIONNAIRE_PAGES } from '$lib/core/answers';
+import { QUESTIONNAIRE_PAGES } from '$lib/core/questionnaire/answers';
 
 /** A page of the self-assessment. */
 export const match = ((param): param is (typeof QUESTIONNAIRE_PAGES)[number] =>

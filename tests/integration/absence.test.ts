@@ -5,7 +5,7 @@ import { NO_COVER } from '$lib/core/cover';
 import { absencePage, handOver, setAbsence, type Absence } from '$lib/server/accounts/absence';
 import { standsInFor } from '$lib/server/accounts/stand-ins';
 import { undoActs } from '$lib/server/acts/undo-acts';
-import { saveAnswers } from '$lib/server/assessments/save-answers';
+import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
 import { setOwner } from '$lib/server/cases/case-owner';
 import { NO_DAY_SHEET_FILTER, readDaySheet } from '$lib/server/cases/day-sheet';
 import { alertDeputies } from '$lib/server/cover/alert-deputies';

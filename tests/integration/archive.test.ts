@@ -10,7 +10,7 @@ import pg from 'pg';
 import { extract, pack } from 'tar-stream';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { MANIFEST_NAME, readManifest, type ArchiveManifest } from '$lib/core/archive/manifest';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { openLongConnection, schema } from '$lib/server/db/client';
 import { newestMigration } from '$lib/server/db/migrate';
 import { givePassword } from '$lib/server/accounts/accounts';

@@ -1,24 +1,24 @@
 import { and, eq, isNull } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { ChecklistDocument } from '$lib/core/checklist';
-import { removeFinding, removeItem, rewordItem } from '$lib/core/checklist-editor/edit-checklist';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { saveAnswers } from '$lib/server/assessments/save-answers';
+import type { ChecklistDocument } from '$lib/core/questionnaire/checklist';
+import { removeFinding, removeItem, rewordItem } from '$lib/core/questionnaire/checklist-editor/edit-checklist';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
+import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
 import {
 	changeDraft,
 	checklistToStartFrom,
 	readEditedChecklist
-} from '$lib/server/checklists/checklist-draft';
-import { checklistFile } from '$lib/server/checklists/checklist-file';
-import { checklistOfFile } from '$lib/server/checklists/checklist-form';
-import { problemPage, questionPage, trialPage } from '$lib/server/checklists/part-page';
+} from '$lib/server/questionnaire/checklists/checklist-draft';
+import { checklistFile } from '$lib/server/questionnaire/checklists/checklist-file';
+import { checklistOfFile } from '$lib/server/questionnaire/checklists/checklist-form';
+import { problemPage, questionPage, trialPage } from '$lib/server/questionnaire/checklists/part-page';
 import {
 	checklistPage,
 	discardChecklistDraft,
 	publishChecklist
-} from '$lib/server/checklists/publish-checklist';
-import { checklistAt, ownFindingNames } from '$lib/server/checklists/read-checklists';
-import { saveProblem, saveQuestion } from '$lib/server/checklists/save-checklist-parts';
+} from '$lib/server/questionnaire/checklists/publish-checklist';
+import { checklistAt, ownFindingNames } from '$lib/server/questionnaire/checklists/read-checklists';
+import { saveProblem, saveQuestion } from '$lib/server/questionnaire/checklists/save-checklist-parts';
 import { reassessCase } from '$lib/server/case-assessments/reassess-cases';
 import { schema } from '$lib/server/db/client';
 import { inTransaction } from '$lib/server/db/transaction';

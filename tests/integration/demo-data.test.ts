@@ -1,7 +1,7 @@
 import { SHIPPED_RULES } from '$lib/core/rules';
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { answersChangedSince } from '$lib/core/answers';
+import { answersChangedSince } from '$lib/core/questionnaire/answers';
 import { parseCivilDate, isWorkingDay } from '$lib/core/calendar';
 import { validateCorner } from '$lib/core/workstation/corner/validate-corner';
 import { remindersFor } from '$lib/core/triage';

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { undoActs } from '$lib/server/acts/undo-acts';
-import { requestEquipment } from '$lib/server/assessments/request-equipment';
+import { requestEquipment } from '$lib/server/questionnaire/assessments/request-equipment';
 import { schema } from '$lib/server/db/client';
 import { approvePurchases } from '$lib/server/plan/equipment/approve-purchases';
 import { orderEquipment } from '$lib/server/plan/equipment/order-equipment';

@@ -14,7 +14,7 @@ import { schema } from '$lib/server/db/client';
 import { erasePerson, readPersonData, previewErasure } from '$lib/server/erasure/erase-person';
 import { OF_ASSESSMENT, OF_PERSON, WITHOUT_NEWS } from '$lib/server/erasure/own-rows';
 import { applyRetention, retentionPage, setRetention } from '$lib/server/erasure/retention';
-import { withdrawAnswers } from '$lib/server/assessments/withdraw';
+import { withdrawAnswers } from '$lib/server/questionnaire/assessments/withdraw';
 import { publishClosing } from '$lib/server/workforce/publish-closing';
 import { saveFilter } from '$lib/server/people/saved-filters';
 import { getTableName, is } from 'drizzle-orm';

@@ -1,12 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { and, asc, eq, isNull } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { redFlagField } from '$lib/core/answers';
-import { requestEquipment } from '$lib/server/assessments/request-equipment';
+import { redFlagField } from '$lib/core/questionnaire/answers';
+import { requestEquipment } from '$lib/server/questionnaire/assessments/request-equipment';
 import { loadCaseRecord } from '$lib/server/case-assessments/load-case-record';
 import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { sendAssessment } from '$lib/server/assessments/send-assessment';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
+import { sendAssessment } from '$lib/server/questionnaire/assessments/send-assessment';
 import { addNote } from '$lib/server/cases/notes';
 import { readCasePage } from '$lib/server/cases/case-page';
 import { writeToCoordinator } from '$lib/server/cases/messages';

@@ -1,8 +1,8 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { parseCivilDate, type CivilDate } from '$lib/core/calendar';
-import { exportOwnData } from '$lib/server/assessments/export-own-data';
-import { withdrawAnswers } from '$lib/server/assessments/withdraw';
+import { exportOwnData } from '$lib/server/questionnaire/assessments/export-own-data';
+import { withdrawAnswers } from '$lib/server/questionnaire/assessments/withdraw';
 import { changePersonSettings } from '$lib/server/cases/set-up';
 import { schema } from '$lib/server/db/client';
 import {

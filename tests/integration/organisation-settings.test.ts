@@ -4,7 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { addDays, type CivilDate } from '$lib/core/calendar';
 import type { SettingsArea, SettingsByArea } from '$lib/core/organisation-settings';
 import { originalSettings } from '$lib/core/organisation-settings/settings-document';
-import { requestEquipment } from '$lib/server/assessments/request-equipment';
+import { requestEquipment } from '$lib/server/questionnaire/assessments/request-equipment';
 import { chooseBreakSchedule } from '$lib/server/breaks/choose-break-schedule';
 import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
 import { reassessOutdatedCases } from '$lib/server/case-assessments/reassess-outdated-cases';

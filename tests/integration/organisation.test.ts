@@ -4,7 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { UNSET_ORGANISATION, type Organisation } from '$lib/core/organisation';
 import { EMAIL_KINDS } from '$lib/core/sending/email-kinds';
 import { createSession, readSession } from '$lib/server/access/sessions';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { schema } from '$lib/server/db/client';
 import { deliverEmails } from '$lib/server/email/deliver-emails';
 import { LOGO_CID } from '$lib/server/email/compose-email';
@@ -16,7 +16,7 @@ import { redrawLogo } from '$lib/server/organisation/redraw-logo';
 import { organisationPage, setLogo, setOrganisation } from '$lib/server/organisation/set-organisation';
 import { readPersonPlace } from '$lib/server/people/lock-person';
 import { areRemindersStopped, setReminders } from '$lib/server/people/set-reminders';
-import { readPrivacyLines } from '$lib/server/privacy/read-privacy-lines';
+import { readPrivacyLines } from '$lib/server/questionnaire/privacy/read-privacy-lines';
 import { Desk, faultOf } from '../support/desk';
 
 const now = new Date('2026-03-02T09:00:00Z');

@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { requestEquipment } from '$lib/server/assessments/request-equipment';
+import { requestEquipment } from '$lib/server/questionnaire/assessments/request-equipment';
 import { addNote } from '$lib/server/cases/notes';
 import { writeToCoordinator } from '$lib/server/cases/messages';
 import { schema } from '$lib/server/db/client';
-import { readPersonDocument } from '$lib/server/privacy/person-document';
+import { readPersonDocument } from '$lib/server/questionnaire/privacy/person-document';
 import { act, Desk, faultOf, MIRELA } from '../support/desk';
 
 const { auditLines } = schema;

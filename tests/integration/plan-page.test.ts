@@ -6,12 +6,12 @@ import {
 	leaveOutKindFields,
 	piecesLeftOut,
 	stepTickField
-} from '$lib/core/answers';
+} from '$lib/core/questionnaire/answers';
 import { shareFigure } from '$lib/core/workforce/figures';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { recordConsent } from '$lib/server/assessments/record-consent';
-import { saveAnswers } from '$lib/server/assessments/save-answers';
-import { submitAnswers } from '$lib/server/assessments/submit-answers';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
+import { recordConsent } from '$lib/server/questionnaire/assessments/record-consent';
+import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
+import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answers';
 import { schema } from '$lib/server/db/client';
 import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
 import { plannerHere } from '$lib/server/plan/planning/planning';

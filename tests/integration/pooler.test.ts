@@ -12,7 +12,7 @@ import { readConfig } from '$lib/server/config';
 import { openDatabase, schema, type OpenDatabase } from '$lib/server/db/client';
 import { withDatabaseLock } from '$lib/server/db/migrate';
 import { prepareDatabase } from '$lib/server/db/prepare';
-import { sendAssessment } from '$lib/server/assessments/send-assessment';
+import { sendAssessment } from '$lib/server/questionnaire/assessments/send-assessment';
 import { startJobs } from '$lib/server/jobs/jobs';
 import { ChangeFeed, publishChange } from '$lib/server/live/changes';
 import { addPerson } from '$lib/server/people/add-person';

@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import { and, eq, inArray, like, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { newestLinkPath } from '$lib/server/assessments/send-assessment';
-import { saveAnswers } from '$lib/server/assessments/save-answers';
-import { recordConsent } from '$lib/server/assessments/record-consent';
-import { submitAnswers } from '$lib/server/assessments/submit-answers';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
+import { newestLinkPath } from '$lib/server/questionnaire/assessments/send-assessment';
+import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
+import { recordConsent } from '$lib/server/questionnaire/assessments/record-consent';
+import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answers';
 import { actInBulk } from '$lib/server/people/act-in-bulk';
 import { lockPerson } from '$lib/server/people/lock-person';
 import { readCase } from '$lib/server/cases/read-case';

@@ -4,8 +4,8 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { OPINION_SIZE } from '$lib/core/second-opinion';
 import type { TriageLevel } from '$lib/core/triage';
 import { regionScoreWords, signWords } from '$lib/messages/desk/triage-words';
-import { saveAnswers } from '$lib/server/assessments/save-answers';
-import { withdrawAnswers } from '$lib/server/assessments/withdraw';
+import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
+import { withdrawAnswers } from '$lib/server/questionnaire/assessments/withdraw';
 import { schema } from '$lib/server/db/client';
 import {
 	askSecondOpinion,

@@ -1,10 +1,10 @@
 import { and, asc, eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { saveAnswers } from '$lib/server/assessments/save-answers';
-import { addSpot } from '$lib/server/assessments/spots';
-import { newestLinkPath } from '$lib/server/assessments/send-assessment';
-import { submitAnswers } from '$lib/server/assessments/submit-answers';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
+import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
+import { addSpot } from '$lib/server/questionnaire/assessments/spots';
+import { newestLinkPath } from '$lib/server/questionnaire/assessments/send-assessment';
+import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answers';
 import { schema } from '$lib/server/db/client';
 import { setDailyLimit } from '$lib/server/email-hold/daily-limit';
 import { linkOfLetter } from '$lib/server/email/deliver-emails';

@@ -1,5 +1,5 @@
 import { planOffers } from '$lib/core/plan/advice';
-import { cannotMeasureField, thingField } from '$lib/core/answers';
+import { cannotMeasureField, thingField } from '$lib/core/questionnaire/answers';
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { randomUUID } from 'node:crypto';
@@ -7,24 +7,24 @@ import { addUser } from '$lib/server/access/add-user';
 import { readSession, signOut } from '$lib/server/access/sessions';
 import { signIn } from '$lib/server/access/sign-in';
 import type { Actor, Role } from '$lib/server/actor';
-import { newestReMeasurement, openAssessment } from '$lib/server/assessments/open-assessment';
-import { withdrawAnswers } from '$lib/server/assessments/withdraw';
+import { newestReMeasurement, openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
+import { withdrawAnswers } from '$lib/server/questionnaire/assessments/withdraw';
 import { currentPlanOf, stepEventsOf, stepTicksOfPlan } from '$lib/server/plan/plans/current-plan';
 import { tickStep } from '$lib/server/plan/plans/tick-step';
 import {
 	storeRemeasurement,
 	saveRemeasurement,
 	type RemeasurementInput
-} from '$lib/server/assessments/save-remeasurement';
-import { changeUnit, saveAnswers } from '$lib/server/assessments/save-answers';
-import { recordConsent } from '$lib/server/assessments/record-consent';
-import { sendAssessment } from '$lib/server/assessments/send-assessment';
+} from '$lib/server/questionnaire/assessments/save-remeasurement';
+import { changeUnit, saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
+import { recordConsent } from '$lib/server/questionnaire/assessments/record-consent';
+import { sendAssessment } from '$lib/server/questionnaire/assessments/send-assessment';
 import { planHere } from '../support/planning';
 import { readPlanPage } from '$lib/server/plan/plans/plan-page';
 import { solveSpots } from '$lib/server/plan/plans/solve-spots';
-import { submitAnswers } from '$lib/server/assessments/submit-answers';
-import { requestEquipment, equipmentRequestsOf } from '$lib/server/assessments/request-equipment';
-import { addSpot, MAX_SPOTS, spotRows, spotsOf } from '$lib/server/assessments/spots';
+import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answers';
+import { requestEquipment, equipmentRequestsOf } from '$lib/server/questionnaire/assessments/request-equipment';
+import { addSpot, MAX_SPOTS, spotRows, spotsOf } from '$lib/server/questionnaire/assessments/spots';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { readCase } from '$lib/server/cases/read-case';
 import { markMessagesRead } from '$lib/server/cases/messages';

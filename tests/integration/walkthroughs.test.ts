@@ -1,30 +1,30 @@
 import { randomUUID } from 'node:crypto';
 import { and, eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
-import { LONGEST_WALKTHROUGH_MS, MOST_WRONG_CODES, spacedCode } from '$lib/core/walkthrough';
-import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
-import { saveAnswers } from '$lib/server/assessments/save-answers';
-import { recordConsent } from '$lib/server/assessments/record-consent';
-import { withdrawAnswers } from '$lib/server/assessments/withdraw';
+import { LONGEST_WALKTHROUGH_MS, MOST_WRONG_CODES, spacedCode } from '$lib/core/questionnaire/walkthrough';
+import { openAssessment, type OpenAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
+import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
+import { recordConsent } from '$lib/server/questionnaire/assessments/record-consent';
+import { withdrawAnswers } from '$lib/server/questionnaire/assessments/withdraw';
 import { mergePeople } from '$lib/server/people/merge-people';
-import { sendAssessment } from '$lib/server/assessments/send-assessment';
+import { sendAssessment } from '$lib/server/questionnaire/assessments/send-assessment';
 import { schema } from '$lib/server/db/client';
 import { ownRows } from '$lib/server/erasure/own-rows';
 import { ChangeFeed } from '$lib/server/live/changes';
-import { enterAnswers } from '$lib/server/walkthroughs/enter-answers';
-import { joinWalkthrough } from '$lib/server/walkthroughs/join-walkthrough';
-import { openWalkthroughOf, startWalkthrough } from '$lib/server/walkthroughs/open-walkthrough';
-import { readOutAnswersOf } from '$lib/server/walkthroughs/read-out-answers';
-import { makeSharedPlan } from '$lib/server/walkthroughs/shared-plan';
+import { enterAnswers } from '$lib/server/questionnaire/walkthroughs/enter-answers';
+import { joinWalkthrough } from '$lib/server/questionnaire/walkthroughs/join-walkthrough';
+import { openWalkthroughOf, startWalkthrough } from '$lib/server/questionnaire/walkthroughs/open-walkthrough';
+import { readOutAnswersOf } from '$lib/server/questionnaire/walkthroughs/read-out-answers';
+import { makeSharedPlan } from '$lib/server/questionnaire/walkthroughs/shared-plan';
 import {
 	agreeToPlan,
 	endWalkthrough,
 	noteNextDay,
 	pointAt
-} from '$lib/server/walkthroughs/steer-walkthrough';
-import { coordinatorParty, personParty } from '$lib/server/walkthroughs/walkthrough-party';
-import { readSummaries, readWalkthroughState } from '$lib/server/walkthroughs/walkthrough-state';
-import { walkthroughStream } from '$lib/server/walkthroughs/walkthrough-stream';
+} from '$lib/server/questionnaire/walkthroughs/steer-walkthrough';
+import { coordinatorParty, personParty } from '$lib/server/questionnaire/walkthroughs/walkthrough-party';
+import { readSummaries, readWalkthroughState } from '$lib/server/questionnaire/walkthroughs/walkthrough-state';
+import { walkthroughStream } from '$lib/server/questionnaire/walkthroughs/walkthrough-stream';
 import { act, Desk, faultOf, MIRELA, type TestUser } from '../support/desk';
 import { PATIENCE } from '../support/patience';
 import { planHere } from '../support/planning';

@@ -1,10 +1,10 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { EmergencyRedFlag } from '$lib/core/discomfort';
-import { saveAnswers } from '$lib/server/assessments/save-answers';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { submitAnswers } from '$lib/server/assessments/submit-answers';
-import { withdrawAnswers } from '$lib/server/assessments/withdraw';
+import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
+import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answers';
+import { withdrawAnswers } from '$lib/server/questionnaire/assessments/withdraw';
 import { undoActs } from '$lib/server/acts/undo-acts';
 import { answerCheckIn } from '$lib/server/check-ins/answer-check-in';
 import { schema } from '$lib/server/db/client';

@@ -5,7 +5,7 @@ import {
 	HOUSEHOLD_FIXES,
 	type FindingId,
 	type HouseholdFix
-} from '$lib/core/checklist';
+} from '$lib/core/questionnaire/checklist';
 import { outsideBand } from '$lib/core/workstation/checks';
 import { bandsFor, distanceOutsideBand } from '$lib/core/body/guidance';
 import { conditionHolds, conflictsWith } from '$lib/core/plan/conditions';

@@ -1,8 +1,8 @@
 import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
-import { checklistFrom } from '$lib/core/checklist';
+import { checklistFrom } from '$lib/core/questionnaire/checklist';
 import { adviseCorner, summarizeAdvice, planOffers, stepsOfOffer } from '$lib/core/plan/advice';
-import { checklistField } from '$lib/core/answers';
+import { checklistField } from '$lib/core/questionnaire/answers';
 import { messagesFor } from '$lib/messages';
 import { adviceForPage } from '$lib/messages/advice/advice-for-page';
 import CasePlan from '$lib/ui/cases/CasePlan.svelte';

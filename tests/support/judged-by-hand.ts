@@ -1,5 +1,5 @@
 import { bodyOf } from '$lib/core/body';
-import { regionsOfFinding, findingOfCheck } from '$lib/core/checklist';
+import { regionsOfFinding, findingOfCheck } from '$lib/core/questionnaire/checklist';
 import { workCalendarAt } from '$lib/core/calendar/public-holidays';
 import type { CivilDate } from '$lib/core/calendar';
 import { checkCorner } from '$lib/core/workstation/checks';

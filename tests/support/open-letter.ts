@@ -1,4 +1,4 @@
-import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
+import { openAssessment, type OpenAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import type { Db } from '$lib/server/db/client';
 import { linkPathToSend } from '$lib/server/email/personal-link';
 

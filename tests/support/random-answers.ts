@@ -4,7 +4,7 @@ import {
 	newThingFields,
 	THING_CHOICES,
 	type LengthFieldName
-} from '$lib/core/answers';
+} from '$lib/core/questionnaire/answers';
 import { Dice } from '../../seed/random';
 
 const NONSENSE = ['', 'a lot', '7,4', '-3', '99999', '29 1/8', '74 cm'];

@@ -1,4 +1,4 @@
-import { askedItems, checklistFrom, type ChecklistAnswers } from '$lib/core/checklist';
+import { askedItems, checklistFrom, type ChecklistAnswers } from '$lib/core/questionnaire/checklist';
 import { factsOf } from '$lib/core/plan/conditions';
 import { SEAT_KINDS, SEAT_RULES, type Corner, type SeatKind } from '$lib/core/workstation/corner';
 import { BODY_SIDES, DISCOMFORT_KINDS, hasSides, REGIONS, type RegionReport } from '$lib/core/discomfort';

@@ -14,7 +14,7 @@ import {
 	defaultLength,
 	type Answers,
 	type LengthFieldName
-} from '$lib/core/answers';
+} from '$lib/core/questionnaire/answers';
 import { questionsOf, type QuestionnaireContext } from '$lib/core/questionnaire';
 import { estimateBodyLength } from '$lib/core/body';
 import { PRECAUTIONS, SEAT_KINDS } from '$lib/core/workstation/corner';

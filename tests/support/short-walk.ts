@@ -7,14 +7,14 @@ import {
 	redFlagField,
 	thingField,
 	type Answers
-} from '$lib/core/answers';
+} from '$lib/core/questionnaire/answers';
 import {
 	openQuestions,
 	answerSeconds,
 	type QuestionnaireContext,
 	type Question
 } from '$lib/core/questionnaire';
-import { precautionField, LENGTH_FIELDS } from '$lib/core/answers';
+import { precautionField, LENGTH_FIELDS } from '$lib/core/questionnaire/answers';
 import { PRECAUTIONS } from '$lib/core/workstation/corner';
 
 /** The fields that an answer to a question fills. */

@@ -7,8 +7,8 @@ import {
 	stepsOfOffer,
 	type AdviceSummary
 } from '$lib/core/plan/advice';
-import { checklistField, type Answers } from '$lib/core/answers';
-import { checklistFrom, fixRule } from '$lib/core/checklist';
+import { checklistField, type Answers } from '$lib/core/questionnaire/answers';
+import { checklistFrom, fixRule } from '$lib/core/questionnaire/checklist';
 import { factsOf, type Adjustment, type Facts } from '$lib/core/plan/conditions';
 import type { Corner } from '$lib/core/workstation/corner';
 import { planOptions, laptopArrangements, planCorner, type Plan, type PlanStep } from '$lib/core/plan';

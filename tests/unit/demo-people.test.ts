@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { cornerFromAnswers, discomfortFromAnswers, redFlagsOf } from '$lib/core/answers';
+import { cornerFromAnswers, discomfortFromAnswers, redFlagsOf } from '$lib/core/questionnaire/answers';
 import { adviseCorner } from '$lib/core/plan/advice';
 import { validateCorner } from '$lib/core/workstation/corner/validate-corner';
 import { DEMO_PEOPLE } from '../../seed/people';

@@ -1,8 +1,8 @@
 import type { Corner } from '$lib/core/workstation/corner';
 import type { Bundle } from 'fhir/r4';
 import { describe, expect, it } from 'vitest';
-import { discomfortFromAnswers, redFlagsOf } from '$lib/core/answers';
-import { CHECKLIST_VERSIONS, newestChecklist } from '$lib/core/checklist';
+import { discomfortFromAnswers, redFlagsOf } from '$lib/core/questionnaire/answers';
+import { CHECKLIST_VERSIONS, newestChecklist } from '$lib/core/questionnaire/checklist';
 import { RED_FLAGS } from '$lib/core/discomfort';
 import { fhirLengthsOf, writeBundle, type FhirRecord } from '$lib/core/fhir';
 import { readBundle } from '$lib/core/fhir/read-bundle';

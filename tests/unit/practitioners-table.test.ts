@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { ChecklistAnswers } from '$lib/core/checklist';
+import type { ChecklistAnswers } from '$lib/core/questionnaire/checklist';
 import type { Corner, HouseholdItem, Seat } from '$lib/core/workstation/corner';
 import type { DiscomfortKind, Region, RegionReport } from '$lib/core/discomfort';
 import { whatIsTold } from '../support/what-is-told';

@@ -1,5 +1,5 @@
-import type { StuckLocation } from '../core/answers';
-import type { ItemId, OwnParts } from '../core/checklist';
+import type { StuckLocation } from '../core/questionnaire/answers';
+import type { ItemId, OwnParts } from '../core/questionnaire/checklist';
 import { checklistTextsFor } from './checklist';
 import type { Catalogue } from '.';
 import { wordsFor } from './words-by-facts';

@@ -1,4 +1,4 @@
-import { factsOfAnswers } from '$lib/core/answers';
+import { factsOfAnswers } from '$lib/core/questionnaire/answers';
 import { conditionHolds, type Facts, type FactCondition } from '$lib/core/plan/conditions';
 
 /** A text with alternatives: the first that applies to someone is shown. A plain one applies to everyone. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { CHOICE_FIELDS, LENGTH_FIELDS } from '$lib/core/answers';
+import { CHOICE_FIELDS, LENGTH_FIELDS } from '$lib/core/questionnaire/answers';
 import { planCorner } from '$lib/core/plan';
 import { sideViewOf } from '$lib/core/workstation/side-view';
 import { messagesFor } from '$lib/messages';

@@ -4,7 +4,7 @@ import { UUID_PATTERN } from '../uuid';
 import { assessmentResultSchema } from '../case-assessment/assessment-result-schema';
 import type { ApiScope } from './api-scopes';
 import { PERSON_FIELDS } from '../people/person-fields';
-import { QUESTIONNAIRE_MODES } from '../answers';
+import { QUESTIONNAIRE_MODES } from '../questionnaire/answers';
 import { BREAK_SCHEDULES } from '../breaks/break-schedules';
 import { SITTING_STYLES } from '../workstation/corner';
 import { ROUND_BOUNDS, ROUND_FIELDS } from '../sending';

@@ -1,6 +1,6 @@
 import type { CheckResult } from '../workstation/checks';
 import { measureNext } from '../workstation/checks';
-import { FINDING_IDS, findingOfCheck, regionsOfFinding } from '../checklist';
+import { FINDING_IDS, findingOfCheck, regionsOfFinding } from '../questionnaire/checklist';
 import { seatKindOf, seatRulesOf, type Corner } from '../workstation/corner';
 import type { Region } from '../discomfort';
 import type { AssessmentResult } from './assessment-result';

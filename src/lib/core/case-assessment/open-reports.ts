@@ -1,5 +1,5 @@
 import { addDays, type CivilDate } from '../calendar';
-import { findingOfCheck, regionsOfFinding } from '../checklist';
+import { findingOfCheck, regionsOfFinding } from '../questionnaire/checklist';
 import type { Plan } from '../plan';
 import { discomfortChange, type RegionReport } from '../discomfort';
 import type { TriagePolicy } from '../triage';

@@ -1,4 +1,4 @@
-import type { Answers } from '../answers';
+import type { Answers } from '../questionnaire/answers';
 import { BODY_LENGTHS, type BodyLengthName, type Corner, type BodyMeasuringMethod } from '../workstation/corner';
 import type { RedFlag, RegionReport } from '../discomfort';
 import type { ConsentWay } from '../referral';

@@ -1,4 +1,4 @@
-import type { Checklist, ChecklistStation } from '../checklist';
+import type { Checklist, ChecklistStation } from '../questionnaire/checklist';
 import type { RegionReport, RedFlag } from '../discomfort';
 import type { FhirLengthName } from './fhir-record';
 

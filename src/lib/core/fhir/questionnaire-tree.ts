@@ -1,5 +1,5 @@
-import { ANSWER_FIELDS, checklistField, THING_FIELD_PARTS } from '../answers';
-import { CHECKLIST_STATIONS, CHECKLIST_VERSIONS, type Checklist } from '../checklist';
+import { ANSWER_FIELDS, checklistField, THING_FIELD_PARTS } from '../questionnaire/answers';
+import { CHECKLIST_STATIONS, CHECKLIST_VERSIONS, type Checklist } from '../questionnaire/checklist';
 import type { AnswerGroup } from './fhir-words';
 
 /** A question of the FHIR questionnaire: a field of the self-assessment with its options, or any short text. */

@@ -1,5 +1,5 @@
-import { leftOutField, OWN_CHECKLIST_FIELD_PATTERN, thingField, THING_FIELD_PARTS } from '../answers';
-import { CHECKLIST_VERSIONS } from '../checklist';
+import { leftOutField, OWN_CHECKLIST_FIELD_PATTERN, thingField, THING_FIELD_PARTS } from '../questionnaire/answers';
+import { CHECKLIST_VERSIONS } from '../questionnaire/checklist';
 import type { OurResponse, ResponseItem } from './bundle-schema';
 import { LINKS, questionnaireTree, thingPartLink } from './questionnaire-tree';
 

@@ -10,8 +10,8 @@ import {
 	THING_FIELD_PARTS,
 	THING_FIELD_PATTERN,
 	type Answers
-} from '../answers';
-import type { Checklist } from '../checklist';
+} from '../questionnaire/answers';
+import type { Checklist } from '../questionnaire/checklist';
 import type { FhirRecord } from './fhir-record';
 import type { FhirWords } from './fhir-words';
 import { LINKS, questionnaireTree, thingPartLink, type Leaf } from './questionnaire-tree';

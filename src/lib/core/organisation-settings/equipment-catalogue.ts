@@ -1,4 +1,4 @@
-import type { FindingId } from '../checklist';
+import type { FindingId } from '../questionnaire/checklist';
 import {
 	CURRENCIES,
 	isShippedItem,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { Dice } from '../../../../seed/random';
-import { THING_CHOICES } from '../answers';
+import { THING_CHOICES } from '../questionnaire/answers';
 import { addDays, addWorkingDays, isWorkingDay, type CivilDate } from '../calendar';
 import { workCalendarOfPlace } from '../calendar/public-holidays';
 import { canBeLent, EYE_TEST, requestMoves, REQUESTABLE_ITEMS, type RequestState } from '../plan/equipment';

@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { Dice } from '../../../../seed/random';
-import { THING_CHOICES } from '../answers';
+import { THING_CHOICES } from '../questionnaire/answers';
 import { BREAK_SCHEDULES, DEFAULT_BREAK_SCHEDULE } from '../breaks/break-schedules';
 import { addDays, isWorkingDay, type CivilDate } from '../calendar';
 import { workCalendarOfPlace } from '../calendar/public-holidays';
-import { FINDING_IDS } from '../checklist';
+import { FINDING_IDS } from '../questionnaire/checklist';
 import { SITTING_STYLES } from '../workstation/corner';
 import { BOARD_COLUMNS, findingsHelpedBy, isShippedItem, REQUESTABLE_ITEMS } from '../plan/equipment';
 import { sameDocument } from '../same-document';

@@ -1,6 +1,6 @@
 import { Type } from 'typebox';
 import { BREAK_SCHEDULES } from '../breaks/break-schedules';
-import { FINDING_IDS, OWN_ID_PATTERN } from '../checklist';
+import { FINDING_IDS, OWN_ID_PATTERN } from '../questionnaire/checklist';
 import { CORNER_BOUNDS, HOUSEHOLD_KINDS, SITTING_STYLES } from '../workstation/corner';
 import { BOARD_COLUMNS, CURRENCIES, CATALOGUE_ITEM_PATTERN, REQUESTABLE_ITEMS } from '../plan/equipment';
 import { MAX_DAYS_OFF } from './days-off';

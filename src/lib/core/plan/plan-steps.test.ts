@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { DEMO_PEOPLE } from '../../../../seed/people';
-import { cornerFromAnswers } from '../answers';
+import { cornerFromAnswers } from '../questionnaire/answers';
 import { laptopArrangements, planCorner, planSteps } from './index';
 
 function solved(name: string) {

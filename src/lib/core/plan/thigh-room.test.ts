@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../../../../tests/support/random-corner';
-import { cornerFromAnswers, type Answers } from '../answers';
+import { cornerFromAnswers, type Answers } from '../questionnaire/answers';
 import { bodyMethodSd, bodyOf } from '../body';
 import { checkCorner } from '../workstation/checks';
 import type { Corner } from '../workstation/corner';

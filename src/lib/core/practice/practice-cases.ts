@@ -1,7 +1,7 @@
 import { addDays, type CivilDate, type WorkCalendar } from '../calendar';
 import { assessCase, type AssessmentResult, type CaseRecord } from '../case-assessment';
-import { cornerFromAnswers } from '../answers';
-import type { FindingId } from '../checklist';
+import { cornerFromAnswers } from '../questionnaire/answers';
+import type { FindingId } from '../questionnaire/checklist';
 import type { Corner } from '../workstation/corner';
 import {
 	CLINICIAN_RED_FLAGS,

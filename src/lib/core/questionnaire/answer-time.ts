@@ -1,4 +1,4 @@
-import { LENGTH_FIELDS, type RedFlagGroup } from '../answers';
+import { LENGTH_FIELDS, type RedFlagGroup } from './answers';
 import type { Question } from './question';
 
 /** Time to measure and type a length, s. Our working assumption. */

@@ -6,7 +6,7 @@ import {
 	type CauseId,
 	type ChecklistItem,
 	type OwnParts
-} from '../checklist';
+} from './checklist';
 import { conditionHolds, type Facts } from '../plan/conditions';
 import type { Region, RegionReport } from '../discomfort';
 import { NO_INFORMATION, type InformationValue } from './information-value';

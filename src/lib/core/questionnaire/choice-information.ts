@@ -1,5 +1,5 @@
-import type { Answers, ChoiceFieldName, PartialCorner } from '../answers';
-import { regionsOfFinding, type FindingId } from '../checklist';
+import type { Answers, ChoiceFieldName, PartialCorner } from './answers';
+import { regionsOfFinding, type FindingId } from './checklist';
 import { checkCorner } from '../workstation/checks';
 import { SEXES } from '../workstation/corner';
 import { worstScoreOfRegions, type Complaints } from './check-information';

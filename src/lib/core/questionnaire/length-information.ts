@@ -7,7 +7,7 @@ import {
 	type LengthFieldName,
 	type AdjustableFurniture,
 	type PartialCorner
-} from '../answers';
+} from './answers';
 import { bodyMethodSd, bodyOf } from '../body';
 import {
 	verdictProbabilities,

@@ -1,4 +1,4 @@
-import type { QuestionnaireMode } from '../answers/fields';
+import type { QuestionnaireMode } from './answers/fields';
 
 /**
  * Minutes promised in the email and on the first page, by version. Measured by `npm run bench -- walk`, where a browser answers as eight

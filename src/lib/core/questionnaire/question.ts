@@ -21,8 +21,8 @@ import {
 	type LengthFieldName,
 	type AdjustableFurniture,
 	type QuestionnairePage
-} from '../answers';
-import { askedItems, type Checklist, type ChecklistItem } from '../checklist';
+} from './answers';
+import { askedItems, type Checklist, type ChecklistItem } from './checklist';
 import { checkIdsOfSeat } from '../workstation/checks';
 import { mayHaveFootBar, SEAT_RULES, type SeatKind, type SittingStyle } from '../workstation/corner';
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { checklistFrom } from '../checklist';
+import { checklistFrom } from './checklist';
 import { randomAnswers } from '../../../../tests/support/random-answers';
 import {
 	prefilledSpotFields,
@@ -7,7 +7,7 @@ import {
 	QUESTIONNAIRE_PAGES,
 	THING_CHOICES,
 	type Answers
-} from '../answers';
+} from './answers';
 import type { HouseholdKind } from '../workstation/corner';
 import {
 	skippedQuestionsOf,

@@ -5,7 +5,7 @@ import {
 	type Answers,
 	type QuestionnairePage,
 	type QuestionnaireMode
-} from '../answers';
+} from './answers';
 import { isAnswered, questionsOf, type QuestionnaireContext, type Question } from './question';
 import { openQuestions } from './select-questions';
 import { answerSeconds } from './answer-time';

@@ -7,8 +7,8 @@ import {
 	type Answers,
 	type PartialCorner,
 	type QuestionnaireMode
-} from '../answers';
-import { regionsOfFinding, type FindingId, type OwnParts } from '../checklist';
+} from './answers';
+import { regionsOfFinding, type FindingId, type OwnParts } from './checklist';
 import type { Facts } from '../plan/conditions';
 import { isAnswered, questionsOf, type QuestionnaireContext, type Question } from './question';
 import { isTypedLength, answerSeconds } from './answer-time';

@@ -1,10 +1,10 @@
 import { describe, expect, test } from 'vitest';
-import { checklistFrom } from '../checklist';
+import { checklistFrom } from './checklist';
 import { randomAnswers } from '../../../../tests/support/random-answers';
 import { casesOf, IS_LONG_RUN, leastOf } from '../../../../tests/support/rotation';
 import { randomWalker } from '../../../../tests/support/random-walker';
 import { shortWalkOf } from '../../../../tests/support/short-walk';
-import { cornerFromAnswers, answerIssues, QUESTIONNAIRE_PAGES, painField, type Answers } from '../answers';
+import { cornerFromAnswers, answerIssues, QUESTIONNAIRE_PAGES, painField, type Answers } from './answers';
 import type { Corner } from '../workstation/corner';
 import { planOptions, cornerCost, planCorner, type Plan } from '../plan';
 import { setUpAfter } from '../plan/plan-corner';

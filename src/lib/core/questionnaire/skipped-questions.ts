@@ -1,4 +1,4 @@
-import { QUESTIONNAIRE_PAGES, type Answers, type QuestionnairePage } from '../answers';
+import { QUESTIONNAIRE_PAGES, type Answers, type QuestionnairePage } from './answers';
 import { isAnswered, questionsOf, type QuestionnaireContext } from './question';
 import { answerSeconds } from './answer-time';
 

@@ -1,4 +1,4 @@
-import { newestChecklist, CHECKLIST_VERSIONS, type Checklist } from '../checklist';
+import { newestChecklist, CHECKLIST_VERSIONS, type Checklist } from '../questionnaire/checklist';
 import { CORE_VERSION } from '../case-assessment/versions';
 import { TRIAGE_POLICIES, type TriagePolicy } from '../triage';
 

@@ -1,4 +1,4 @@
-import type { FindingId } from '../checklist';
+import type { FindingId } from '../questionnaire/checklist';
 import type { ContactNextStep, ContactResult, ContactWay, CoordinatorLook } from '../contact';
 import type { RegionReport } from '../discomfort';
 import type { Closable, AssessmentResult } from '../case-assessment';

@@ -1,4 +1,4 @@
-import { FINDING_IDS } from '../checklist';
+import { FINDING_IDS } from '../questionnaire/checklist';
 import { CHECK_IDS, type CheckId } from '../workstation/checks';
 import { BODY_SIDES, DISCOMFORT_KINDS, REGIONS, SIDED_REGIONS } from '../discomfort';
 import { PURCHASES, type PurchaseId } from '../plan';

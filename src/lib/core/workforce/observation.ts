@@ -6,7 +6,7 @@ import {
 	findingsFromAnswers,
 	type ChecklistAnswers,
 	type FindingId
-} from '../checklist';
+} from '../questionnaire/checklist';
 import { cheapestSensible, purchaseOffers, type PurchaseOffer } from '../plan/budget';
 import { CHECK_IDS, overallVerdict, type Verdict } from '../workstation/checks';
 import { SEAT_KINDS, seatKindOf, type Corner } from '../workstation/corner';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { cornerFromAnswers } from '../answers';
+import { cornerFromAnswers } from '../questionnaire/answers';
 import { planCorner, setUpAfter } from '../plan';
 import { remeasuredHeightsOf } from '../workstation/side-view';
 import { DEMO_PEOPLE } from '../../../../seed/people';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { Dice } from '../../../../seed/random';
 import { randomPerson } from '../../../../tests/support/random-person';
-import { newestChecklist, CHECKLIST_VERSIONS } from '../checklist';
+import { newestChecklist, CHECKLIST_VERSIONS } from '../questionnaire/checklist';
 import { checkCorner } from '../workstation/checks';
 import type { BodySide, Region, RegionReport } from '../discomfort';
 import type { PurchaseSummary } from '../plan/advice';

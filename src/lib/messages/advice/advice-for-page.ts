@@ -18,7 +18,7 @@ import {
 	unitOf,
 	type Answers,
 	type QuestionnairePage
-} from '$lib/core/answers';
+} from '$lib/core/questionnaire/answers';
 import {
 	askedItems,
 	habitsOf,
@@ -28,7 +28,7 @@ import {
 	regionsOfFinding,
 	type Checklist,
 	type ItemId
-} from '$lib/core/checklist';
+} from '$lib/core/questionnaire/checklist';
 import { bodyHeights, checkCorner, setUpAsMeasured } from '$lib/core/workstation/checks';
 import { factsOf } from '$lib/core/plan/conditions';
 import { bodyOf } from '$lib/core/body';

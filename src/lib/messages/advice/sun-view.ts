@@ -1,4 +1,4 @@
-import type { ExtraAnswers } from '$lib/core/answers';
+import type { ExtraAnswers } from '$lib/core/questionnaire/answers';
 import { utcOffsetsOf } from '$lib/core/calendar';
 import {
 	CITIES,

@@ -1,5 +1,5 @@
-import { BODY_PLACES, bodyPlaceName, checklistField } from '$lib/core/answers';
-import { CHECKLIST_STATIONS, type Checklist, type ChecklistStation } from '$lib/core/checklist';
+import { BODY_PLACES, bodyPlaceName, checklistField } from '$lib/core/questionnaire/answers';
+import { CHECKLIST_STATIONS, type Checklist, type ChecklistStation } from '$lib/core/questionnaire/checklist';
 import type { FhirWords } from '$lib/core/fhir';
 import { checklistTextsFor } from '../checklist';
 import { messagesFor, type Catalogue } from '../index';

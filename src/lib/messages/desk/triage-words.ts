@@ -1,4 +1,4 @@
-import { isHazard } from '$lib/core/checklist';
+import { isHazard } from '$lib/core/questionnaire/checklist';
 import { RED_FLAGS, type RedFlag, type RegionReport } from '$lib/core/discomfort';
 import type { AssessmentResult, Closable, TriageReason } from '$lib/core/case-assessment';
 import { dayWords } from '../dates';

@@ -1,4 +1,4 @@
-import type { FindingId } from '$lib/core/checklist';
+import type { FindingId } from '$lib/core/questionnaire/checklist';
 import {
 	EYE_TEST,
 	isEquipmentItem,

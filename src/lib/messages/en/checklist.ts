@@ -6,7 +6,7 @@ import type {
 	ItemId,
 	PurchaseFix,
 	ChecklistStation
-} from '$lib/core/checklist';
+} from '$lib/core/questionnaire/checklist';
 import type { WordsByFacts } from '../words-by-facts';
 import { causeSentences, findingNames } from './findings';
 import { cautionTexts, householdFixTexts, purchaseFixTexts } from './fixes';

@@ -1,4 +1,4 @@
-import type { CauseId, FindingId } from '$lib/core/checklist';
+import type { CauseId, FindingId } from '$lib/core/questionnaire/checklist';
 
 /** What can be found, as a heading. */
 export const findingNames: Readonly<Record<FindingId, string>> = {

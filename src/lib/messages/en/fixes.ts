@@ -1,4 +1,4 @@
-import type { ChecklistCaution, HouseholdFix, PurchaseFix } from '$lib/core/checklist';
+import type { ChecklistCaution, HouseholdFix, PurchaseFix } from '$lib/core/questionnaire/checklist';
 import { WITH_ARMRESTS } from '$lib/core/plan/conditions';
 import type { WordsByFacts } from '../words-by-facts';
 

@@ -1,4 +1,4 @@
-import type { QuestionnairePage } from '$lib/core/answers';
+import type { QuestionnairePage } from '$lib/core/questionnaire/answers';
 import { IN_A_WHEELCHAIR, LOW_LENSES, OWN_MOUSE, AT_STANDING_SPOT } from '$lib/core/plan/conditions';
 import type { WordsByFacts } from '../words-by-facts';
 import type { PlacedDeskThing } from '$lib/core/workstation/desk';

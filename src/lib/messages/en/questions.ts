@@ -1,4 +1,4 @@
-import type { AnswerId, ItemId, ChecklistStation } from '$lib/core/checklist';
+import type { AnswerId, ItemId, ChecklistStation } from '$lib/core/questionnaire/checklist';
 import { SITS_FULLY_BACK, AT_STANDING_SPOT } from '$lib/core/plan/conditions';
 import type { WordsByFacts } from '../words-by-facts';
 

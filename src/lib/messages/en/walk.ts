@@ -1,5 +1,5 @@
 import { PROMISED_MINUTES } from '$lib/core/questionnaire/promise';
-import type { ChoiceFieldName, DeviceAtHome, LengthFieldName } from '$lib/core/answers';
+import type { ChoiceFieldName, DeviceAtHome, LengthFieldName } from '$lib/core/questionnaire/answers';
 import type { RedFlag } from '$lib/core/discomfort';
 import type { Precaution, HouseholdKind } from '$lib/core/workstation/corner';
 import { cityNames } from './cities';

@@ -7,7 +7,7 @@ import {
 	type DeskLanguage,
 	type DeskReader
 } from '../../messages/desk-language';
-import { ownFindingNames } from '../checklists/read-checklists';
+import { ownFindingNames } from '../questionnaire/checklists/read-checklists';
 import { ownItemNames } from '../organisation-settings/own-items';
 import { areSignsReviewed } from '../organisation/language-reviews';
 import type { Db } from '../db/client';

@@ -1,7 +1,7 @@
 import { eq } from 'drizzle-orm';
 import type { Static } from 'typebox';
 import type { API_OPERATIONS } from '../../core/api';
-import { sendAssessment } from '../assessments/send-assessment';
+import { sendAssessment } from '../questionnaire/assessments/send-assessment';
 import { recordRead } from '../audit/record-read';
 import { newestAssessmentResult } from '../case-assessments/newest-assessment-result';
 import { requireCase } from '../cases/require-case';

@@ -1,5 +1,5 @@
 import type pg from 'pg';
-import { chosenOption, unitOf } from '../../core/answers';
+import { chosenOption, unitOf } from '../../core/questionnaire/answers';
 import type { Corner } from '../../core/workstation/corner';
 import type { LengthUnit } from '../../core/body/length';
 import type { Plan } from '../../core/plan';

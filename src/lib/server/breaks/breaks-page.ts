@@ -1,5 +1,5 @@
 import { redirect } from '@sveltejs/kit';
-import { openAssessment } from '../assessments/open-assessment';
+import { openAssessment } from '../questionnaire/assessments/open-assessment';
 import type { Db } from '../db/client';
 import { withErrorPage } from '../http/error-responses';
 import { readBreaksPage } from './read-breaks-page';

@@ -3,7 +3,7 @@ import { acceptedDay, weekdayOf } from '../../core/calendar';
 import type { BreakSchedule, StandingShare } from '../../core/breaks/break-schedules';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
-import type { OpenAssessment } from '../assessments/open-assessment';
+import type { OpenAssessment } from '../questionnaire/assessments/open-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';

@@ -1,9 +1,9 @@
 import { planOffers } from '../../core/plan/advice';
-import { chosenOption } from '../../core/answers';
+import { chosenOption } from '../../core/questionnaire/answers';
 import type { Corner } from '../../core/workstation/corner';
 import type { DrawingStyle } from '../../core/workstation/side-view/drawing-style';
-import { spotRows } from '../assessments/spots';
-import type { OpenAssessment } from '../assessments/open-assessment';
+import { spotRows } from '../questionnaire/assessments/spots';
+import type { OpenAssessment } from '../questionnaire/assessments/open-assessment';
 import type { Db } from '../db/client';
 import { currentPlanOf } from '../plan/plans/current-plan';
 

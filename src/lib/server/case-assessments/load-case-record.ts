@@ -17,9 +17,9 @@ import {
 } from '../../core/case-assessment';
 import type { MeasuredHeights } from '../../core/workstation/side-view';
 import { advisedFindings } from '../../core/plan/advice/advised-findings';
-import { checklistAnswersOf, type Answers } from '../../core/answers';
-import { isHazard, isOwnId, regionsOfFinding, type Checklist } from '../../core/checklist';
-import { checklistsAt } from '../checklists/read-checklists';
+import { checklistAnswersOf, type Answers } from '../../core/questionnaire/answers';
+import { isHazard, isOwnId, regionsOfFinding, type Checklist } from '../../core/questionnaire/checklist';
+import { checklistsAt } from '../questionnaire/checklists/read-checklists';
 import type { Db } from '../db/client';
 import { POLICY_OUTCOMES } from '../db/schema/follow-ups';
 import type { LockedPerson } from '../people/lock-person';

@@ -3,15 +3,15 @@ import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { runDeskAct, type DeskActInput } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
-import { unansweredOf } from '../assessments/unanswered';
+import { unansweredOf } from '../questionnaire/assessments/unanswered';
 import { requireCase } from './require-case';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
 import { linkPathToSend, storedLinkPath } from '../email/personal-link';
 import { readPersonPlace } from '../people/lock-person';
-import { readPrivacyLines } from '../privacy/read-privacy-lines';
-import { markConsent } from '../assessments/record-consent';
-import { sendWithin } from '../assessments/send-assessment';
+import { readPrivacyLines } from '../questionnaire/privacy/read-privacy-lines';
+import { markConsent } from '../questionnaire/assessments/record-consent';
+import { sendWithin } from '../questionnaire/assessments/send-assessment';
 
 const { assessments } = schema;
 

@@ -1,13 +1,13 @@
 import { BREAK_SCHEDULES } from '../../core/breaks/break-schedules';
 import { Type } from 'typebox';
-import { QUESTIONNAIRE_MODES } from '../../core/answers';
+import { QUESTIONNAIRE_MODES } from '../../core/questionnaire/answers';
 import { acceptedDay } from '../../core/calendar';
 import { CHECK_IDS, type CheckId } from '../../core/workstation/checks';
 import { CONTACT_NEXT_STEPS, CONTACT_RESULTS, CONTACT_WAYS, LOOK_RESULTS } from '../../core/contact';
 import { SITTING_STYLES } from '../../core/workstation/corner';
 import { CURRENCIES, REQUEST_STATES } from '../../core/plan/equipment';
 import { equipmentItem } from '../plan/equipment/item-field';
-import { HAZARDS, OWN_ID_PATTERN, type FindingId } from '../../core/checklist';
+import { HAZARDS, OWN_ID_PATTERN, type FindingId } from '../../core/questionnaire/checklist';
 import { CLOSABLE, type Closable } from '../../core/case-assessment';
 import type { NewContact } from '../contacts/record-contact';
 import { CONSENT_WAYS } from '../../core/referral';

@@ -5,15 +5,15 @@ import {
 	devicesOf,
 	photoNumbersOf,
 	factsOfAnswers
-} from '../../core/answers';
+} from '../../core/questionnaire/answers';
 import { addDays, nextWorkingDay } from '../../core/calendar';
 import { mayBePostponed } from '../../core/day-sheet';
 import { CLOSABLE, type Closable, type AssessmentResult } from '../../core/case-assessment';
-import { checklistAt, checklistForPage } from '../checklists/read-checklists';
+import { checklistAt, checklistForPage } from '../questionnaire/checklists/read-checklists';
 import { deskLocale } from '../../messages/desk-language';
 import { adviceForPage } from '../../messages/advice/advice-for-page';
-import { readOutAnswersOf } from '../walkthroughs/read-out-answers';
-import { readByPhone } from '../assessments/read-by-phone';
+import { readOutAnswersOf } from '../questionnaire/walkthroughs/read-out-answers';
+import { readByPhone } from '../questionnaire/assessments/read-by-phone';
 import { replyTo } from '../texts/reply-to';
 import type { Actor } from '../actor';
 import { isoDay } from '../clock';

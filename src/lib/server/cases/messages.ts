@@ -2,7 +2,7 @@ import { and, desc, eq, isNull } from 'drizzle-orm';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { runDeskAct, type DeskActInput } from '../acts/desk-act';
-import type { OpenAssessment } from '../assessments/open-assessment';
+import type { OpenAssessment } from '../questionnaire/assessments/open-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { writeEmail } from '../texts/write-email';
 import { schema, type Db } from '../db/client';
@@ -10,7 +10,7 @@ import { DomainError } from '../domain-error';
 import { inTransaction } from '../db/transaction';
 import { reassessCase } from '../case-assessments/reassess-cases';
 import { unreadReferrals } from '../referrals/answer-referral';
-import { countLinkUse } from '../assessments/link-limits';
+import { countLinkUse } from '../questionnaire/assessments/link-limits';
 import { requirePerson } from '../people/lock-person';
 import { queueLinkEmail } from '../email/queue-link-email';
 

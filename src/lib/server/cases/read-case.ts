@@ -1,7 +1,7 @@
 import { readAssessmentResult } from '../../core/case-assessment';
 import { and, desc, eq, isNull, sql } from 'drizzle-orm';
 import type { Actor } from '../actor';
-import { newestReMeasurement } from '../assessments/open-assessment';
+import { newestReMeasurement } from '../questionnaire/assessments/open-assessment';
 import { answeredCheckIns } from '../check-ins/answer-check-in';
 import { contactsOf } from '../contacts/record-contact';
 import { recordRead } from '../audit/record-read';

@@ -1,5 +1,5 @@
 import { and, eq, isNull } from 'drizzle-orm';
-import type { QuestionnaireMode } from '../../core/answers';
+import type { QuestionnaireMode } from '../../core/questionnaire/answers';
 import type { SittingStyle } from '../../core/workstation/corner';
 import type { BreakSchedule } from '../../core/breaks/break-schedules';
 import { requirePermission } from '../access/require-permission';

@@ -1,10 +1,10 @@
 import { and, desc, eq, isNotNull, isNull } from 'drizzle-orm';
 import type { RegionReport, RedFlag } from '../../core/discomfort';
-import type { FindingId } from '../../core/checklist';
+import type { FindingId } from '../../core/questionnaire/checklist';
 import { PLAN_ITEMS, type NewsKind, type PlanItem } from '../../core/case-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
-import { countLinkUse } from '../assessments/link-limits';
-import { endedLinkError, type OpenAssessment } from '../assessments/open-assessment';
+import { countLinkUse } from '../questionnaire/assessments/link-limits';
+import { endedLinkError, type OpenAssessment } from '../questionnaire/assessments/open-assessment';
 import { schema, type Db } from '../db/client';
 import type { ASKED_KINDS } from '../db/schema/plans';
 import { inTransaction } from '../db/transaction';

@@ -1,6 +1,6 @@
-import { FINDING_IDS, isOwnId, OWN_ID_PATTERN, type FindingId } from '../../core/checklist';
+import { FINDING_IDS, isOwnId, OWN_ID_PATTERN, type FindingId } from '../../core/questionnaire/checklist';
 import { Type } from 'typebox';
-import { ANSWER_FIELDS, RED_FLAG_GROUPS } from '../../core/answers';
+import { ANSWER_FIELDS, RED_FLAG_GROUPS } from '../../core/questionnaire/answers';
 import { NEWS_KINDS, PLAN_ITEMS, type PlanItem } from '../../core/case-assessment';
 
 /** Warning signs and discomfort use the same fields as the self-assessment. */

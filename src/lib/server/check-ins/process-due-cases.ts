@@ -1,13 +1,13 @@
 import { and, asc, eq, lte, sql } from 'drizzle-orm';
-import { prefilledAnswers } from '../../core/answers';
+import { prefilledAnswers } from '../../core/questionnaire/answers';
 import { setUpAsMeasured } from '../../core/workstation/checks';
 import { currentCornerOf } from '../../core/case-assessment';
 import { remindersFor } from '../../core/triage';
-import { sendWithin, type WordsOfInvitation } from '../assessments/send-assessment';
+import { sendWithin, type WordsOfInvitation } from '../questionnaire/assessments/send-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
 import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
-import { unansweredOf } from '../assessments/unanswered';
+import { unansweredOf } from '../questionnaire/assessments/unanswered';
 import { writeEmail } from '../texts/write-email';
 import { schema, type Db } from '../db/client';
 import { POLICY_OUTCOMES } from '../db/schema/follow-ups';

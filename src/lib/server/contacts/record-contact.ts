@@ -13,7 +13,7 @@ import {
 	type Closable,
 	type TriageReason
 } from '../../core/case-assessment';
-import type { FindingId } from '../../core/checklist';
+import type { FindingId } from '../../core/questionnaire/checklist';
 import { isMoreUrgent } from '../../core/triage';
 import type { Actor } from '../actor';
 import { runDeskAct, type DeskActInput } from '../acts/desk-act';

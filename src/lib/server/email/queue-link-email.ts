@@ -1,5 +1,5 @@
 import type { Db } from '../db/client';
-import { newestLinkPath } from '../assessments/send-assessment';
+import { newestLinkPath } from '../questionnaire/assessments/send-assessment';
 import type { EmailWords } from '../../messages/emails';
 import { spotLinkPath } from './personal-link';
 import { queueEmail } from './queue-email';

@@ -1,12 +1,12 @@
 import { sql } from 'drizzle-orm';
 import type { Bundle, BundleEntry } from 'fhir/r4';
-import type { Checklist } from '../../core/checklist';
+import type { Checklist } from '../../core/questionnaire/checklist';
 import { personEntries, questionnaireEntries, writeBundle, type FhirRecord } from '../../core/fhir';
 import { fhirWords } from '../../messages/desk/fhir-words';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
-import { checklistsAt } from '../checklists/read-checklists';
+import { checklistsAt } from '../questionnaire/checklists/read-checklists';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
 import { peopleWhere, type PeopleFilter } from '../people/people-filter';

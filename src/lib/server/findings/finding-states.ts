@@ -1,4 +1,4 @@
-import { FINDING_IDS, isOwnId, type FindingId } from '../../core/checklist';
+import { FINDING_IDS, isOwnId, type FindingId } from '../../core/questionnaire/checklist';
 import { findingStates, type FindingTicks } from '../../core/case-assessment';
 import type { Db } from '../db/client';
 import { loadCaseRecord, type LoadedCaseRecord } from '../case-assessments/load-case-record';

@@ -1,9 +1,9 @@
 import { and, eq } from 'drizzle-orm';
-import type { FindingId } from '../../core/checklist';
+import type { FindingId } from '../../core/questionnaire/checklist';
 import { newestAnswers, openFindings, type FindingTick } from '../../core/case-assessment';
 import type { DeskActContext } from '../acts/desk-act';
 import { DomainError } from '../domain-error';
-import { requireAnswered, type OpenAssessment } from '../assessments/open-assessment';
+import { requireAnswered, type OpenAssessment } from '../questionnaire/assessments/open-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { checkInAnswersOf } from '../check-ins/answer-check-in';
 import { schema, type Db } from '../db/client';

@@ -1,6 +1,6 @@
 import { and, eq, inArray } from 'drizzle-orm';
-import { checklistField, type Answers } from '../../core/answers';
-import { checklistAt } from '../checklists/read-checklists';
+import { checklistField, type Answers } from '../../core/questionnaire/answers';
+import { checklistAt } from '../questionnaire/checklists/read-checklists';
 import { schema, type Db } from '../db/client';
 
 const { findingTicks } = schema;

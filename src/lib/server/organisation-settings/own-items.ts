@@ -1,4 +1,4 @@
-import type { FindingId } from '../../core/checklist';
+import type { FindingId } from '../../core/questionnaire/checklist';
 import { EYE_TEST, EYE_TEST_FINDINGS, isShippedItem, type EquipmentItem } from '../../core/plan/equipment';
 import { eyeTestFor, ownNameIn, type CatalogueItem } from '../../core/organisation-settings';
 import { messagesFor } from '../../messages';

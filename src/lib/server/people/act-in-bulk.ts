@@ -2,7 +2,7 @@ import { asc, eq, inArray, sql } from 'drizzle-orm';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { runDeskAct, idempotencyKeyFor } from '../acts/desk-act';
-import { sendAssessment } from '../assessments/send-assessment';
+import { sendAssessment } from '../questionnaire/assessments/send-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';

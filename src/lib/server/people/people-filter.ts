@@ -1,4 +1,4 @@
-import { FINDING_IDS, type FindingId } from '../../core/checklist';
+import { FINDING_IDS, type FindingId } from '../../core/questionnaire/checklist';
 import { REGIONS, type Region } from '../../core/discomfort';
 import { PEOPLE_GROUPS, PERSON_STATES, type PersonState } from '../../core/people';
 import { and, eq, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';

@@ -4,7 +4,7 @@ import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { setUsualUnit } from '../assessments/usual-unit';
+import { setUsualUnit } from '../questionnaire/assessments/usual-unit';
 import { requirePerson } from './lock-person';
 
 const { people } = schema;

@@ -1,7 +1,7 @@
 import { and, eq, isNotNull, sql } from 'drizzle-orm';
 import { addIsoDays } from '../clock';
 import { writeAuditLine } from '../audit/write-audit-line';
-import type { OpenAssessment } from '../assessments/open-assessment';
+import type { OpenAssessment } from '../questionnaire/assessments/open-assessment';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { requirePerson } from '../people/lock-person';

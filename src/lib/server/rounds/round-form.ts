@@ -1,5 +1,5 @@
 import { Type } from 'typebox';
-import { QUESTIONNAIRE_MODES } from '../../core/answers';
+import { QUESTIONNAIRE_MODES } from '../../core/questionnaire/answers';
 import { BREAK_SCHEDULES } from '../../core/breaks/break-schedules';
 import { SITTING_STYLES } from '../../core/workstation/corner';
 import { ROUND_FIELDS } from '../../core/sending';

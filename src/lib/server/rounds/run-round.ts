@@ -5,7 +5,7 @@ import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { checklistVersionToSend } from '../checklists/read-checklists';
+import { checklistVersionToSend } from '../questionnaire/checklists/read-checklists';
 import { DomainError } from '../domain-error';
 import { publishChange } from '../live/changes';
 import { earlierDelays } from './round-delays';

@@ -1,6 +1,6 @@
 import { and, asc, eq, inArray, isNull, lte, sql } from 'drizzle-orm';
 import { nextReminderDay, remindersFor } from '../../core/triage';
-import { minutesLeftOf } from '../assessments/minutes-left';
+import { minutesLeftOf } from '../questionnaire/assessments/minutes-left';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
 import { reassessCase } from '../case-assessments/reassess-cases';

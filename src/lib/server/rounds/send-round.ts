@@ -1,6 +1,6 @@
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
 import { remindersFor } from '../../core/triage';
-import { sendToAll } from '../assessments/send-assessment';
+import { sendToAll } from '../questionnaire/assessments/send-assessment';
 import { reassessCases } from '../case-assessments/reassess-cases';
 import { isoDay } from '../clock';
 import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';

@@ -1,8 +1,8 @@
 import { eq, max } from 'drizzle-orm';
-import { redFlagField } from '../../core/answers';
+import { redFlagField } from '../../core/questionnaire/answers';
 import { isEmergency, type EmergencyRedFlag, type EmergencyClearance } from '../../core/discomfort';
-import { saveAnswers } from '../assessments/save-answers';
-import type { OpenAssessment } from '../assessments/open-assessment';
+import { saveAnswers } from '../questionnaire/assessments/save-answers';
+import type { OpenAssessment } from '../questionnaire/assessments/open-assessment';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';

@@ -1,5 +1,5 @@
 import { and, desc, eq, lt } from 'drizzle-orm';
-import { FINDING_IDS } from '../../core/checklist';
+import { FINDING_IDS } from '../../core/questionnaire/checklist';
 import { REGIONS } from '../../core/discomfort';
 import {
 	FIGURE_CODES,

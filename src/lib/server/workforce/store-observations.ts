@@ -1,14 +1,14 @@
 import { and, asc, isNull, sql } from 'drizzle-orm';
 import { readPurchases, type StoredPurchase } from '../../core/plan/advice';
 import { writeOffers, type PurchaseOffer } from '../../core/plan/budget';
-import type { Checklist } from '../../core/checklist';
-import { checklistsAt } from '../checklists/read-checklists';
+import type { Checklist } from '../../core/questionnaire/checklist';
+import { checklistsAt } from '../questionnaire/checklists/read-checklists';
 import {
 	checklistAnswersOf,
 	measuredPadShares,
 	thingsAtHome,
 	type QuestionnaireMode
-} from '../../core/answers';
+} from '../../core/questionnaire/answers';
 import type { Corner, SittingStyle } from '../../core/workstation/corner';
 import type { RegionReport } from '../../core/discomfort';
 import type { AssessmentResult } from '../../core/case-assessment';

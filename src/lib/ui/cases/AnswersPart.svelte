@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { DeviceAtHome, PhotoNumbers } from '$lib/core/answers';
-	import { checklistFrom, type ChecklistDocument } from '$lib/core/checklist';
+	import type { DeviceAtHome, PhotoNumbers } from '$lib/core/questionnaire/answers';
+	import { checklistFrom, type ChecklistDocument } from '$lib/core/questionnaire/checklist';
 	import type { WorkingArms, Precaution, Corner } from '$lib/core/workstation/corner';
 	import type { Facts } from '$lib/core/plan/conditions';
 	import type { LengthUnit } from '$lib/core/body/length';

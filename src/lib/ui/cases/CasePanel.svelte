@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { ComponentProps } from 'svelte';
-	import type { QuestionnaireMode } from '$lib/core/answers';
+	import type { QuestionnaireMode } from '$lib/core/questionnaire/answers';
 	import type { BreakSchedule } from '$lib/core/breaks/break-schedules';
 	import type { SittingStyle } from '$lib/core/workstation/corner';
 	import type { AssessmentResult } from '$lib/core/case-assessment';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { QUESTIONNAIRE_MODES } from '$lib/core/answers';
+	import { QUESTIONNAIRE_MODES } from '$lib/core/questionnaire/answers';
 	import { SITTING_STYLES } from '$lib/core/workstation/corner';
 	import { BREAK_SCHEDULES } from '$lib/core/breaks/break-schedules';
 	import type { Catalogue } from '$lib/messages';

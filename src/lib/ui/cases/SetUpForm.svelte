@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhanceForm } from '../kit/enhance-form';
-	import type { QuestionnaireMode } from '$lib/core/answers';
+	import type { QuestionnaireMode } from '$lib/core/questionnaire/answers';
 	import type { SittingStyle } from '$lib/core/workstation/corner';
 	import type { BreakSchedule } from '$lib/core/breaks/break-schedules';
 	import type { Catalogue } from '$lib/messages';

@@ -1,4 +1,4 @@
-import type { DeviceAtHome, PhotoNumbers } from '$lib/core/answers';
+import type { DeviceAtHome, PhotoNumbers } from '$lib/core/questionnaire/answers';
 import {
 	seatKindOrChair,
 	pointingHandOf,

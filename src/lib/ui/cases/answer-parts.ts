@@ -1,5 +1,5 @@
 import type { ComponentProps } from 'svelte';
-import { checklistFrom } from '$lib/core/checklist';
+import { checklistFrom } from '$lib/core/questionnaire/checklist';
 import type { LengthUnit } from '$lib/core/body/length';
 import type { Catalogue } from '$lib/messages';
 import { checklistTextsFor } from '$lib/messages/checklist';

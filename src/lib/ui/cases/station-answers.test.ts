@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { askedItems, checklistFrom, newestChecklist, CHECKLIST_VERSIONS } from '$lib/core/checklist';
-import { checklistAnswersOf, factsOfAnswers } from '$lib/core/answers';
+import { askedItems, checklistFrom, newestChecklist, CHECKLIST_VERSIONS } from '$lib/core/questionnaire/checklist';
+import { checklistAnswersOf, factsOfAnswers } from '$lib/core/questionnaire/answers';
 import { checklistTextsFor } from '$lib/messages/checklist';
 import { DEMO_PEOPLE } from '../../../../seed/people';
 import { stationAnswers } from './station-answers';

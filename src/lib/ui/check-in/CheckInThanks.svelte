@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { QuestionnairePage } from '$lib/core/answers';
+	import type { QuestionnairePage } from '$lib/core/questionnaire/answers';
 	import type { CheckInRemark } from '$lib/core/case-assessment';
 	import type { Catalogue } from '$lib/messages';
 	import { asideTextsFor } from '$lib/messages/aside';

@@ -1,6 +1,6 @@
-import { noneOfTheseFields, isNoneGroup, redFlagField } from '$lib/core/answers';
+import { noneOfTheseFields, isNoneGroup, redFlagField } from '$lib/core/questionnaire/answers';
 import type { EmergencyRedFlag } from '$lib/core/discomfort';
-import type { SaveFields } from '../autosave/autosave.svelte';
+import type { SaveFields } from '../questionnaire/autosave/autosave.svelte';
 import type { AnswerStore } from '../questionnaire/answer-store';
 
 /** The answers of a check-in while they are given; they stay on the device until they are sent. */

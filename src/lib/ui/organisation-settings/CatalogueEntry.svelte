@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { FINDING_IDS, type FindingId } from '$lib/core/checklist';
+	import { FINDING_IDS, type FindingId } from '$lib/core/questionnaire/checklist';
 	import type { CatalogueItem } from '$lib/core/organisation-settings';
 	import { deskWords } from '$lib/messages/desk';
 	import { deskReader } from '$lib/messages/desk-language';

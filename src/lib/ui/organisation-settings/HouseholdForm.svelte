@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { THING_CHOICES, type ThingChoice } from '$lib/core/answers';
+	import { THING_CHOICES, type ThingChoice } from '$lib/core/questionnaire/answers';
 	import { HOUSEHOLD_KINDS, type HouseholdKind } from '$lib/core/workstation/corner';
 	import { ownNameIn, type OwnHouseholdItem } from '$lib/core/organisation-settings';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';

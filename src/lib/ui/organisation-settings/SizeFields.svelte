@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { CORNER_BOUNDS } from '$lib/core/workstation/corner';
-	import type { ThingChoice } from '$lib/core/answers';
+	import type { ThingChoice } from '$lib/core/questionnaire/answers';
 	import { deskWords } from '$lib/messages/desk';
 	import TextField from '../kit/TextField.svelte';
 

@@ -2,7 +2,7 @@
 	import { countryWords } from '$lib/messages/reader-formats';
 	import X from '@lucide/svelte/icons/x';
 	import { enhanceForm } from '../kit/enhance-form';
-	import { FINDING_IDS } from '$lib/core/checklist';
+	import { FINDING_IDS } from '$lib/core/questionnaire/checklist';
 	import { REGIONS } from '$lib/core/discomfort';
 	import { PERSON_STATES } from '$lib/core/people';
 	import { TRIAGE_LEVELS } from '$lib/core/triage';

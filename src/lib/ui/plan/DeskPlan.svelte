@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ExtraAnswers } from '$lib/core/answers';
+	import type { ExtraAnswers } from '$lib/core/questionnaire/answers';
 	import type { Corner } from '$lib/core/workstation/corner';
 	import { secondScreenRaise } from '$lib/core/workstation/desk';
 	import { formatLength, type LengthUnit } from '$lib/core/body/length';

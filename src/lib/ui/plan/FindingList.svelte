@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import type { Region } from '$lib/core/discomfort';
-	import { findingRule, isHazard } from '$lib/core/checklist';
+	import { findingRule, isHazard } from '$lib/core/questionnaire/checklist';
 	import type { FindingTicks } from '$lib/core/case-assessment';
 	import FindingTick from './FindingTick.svelte';
 	import { formatLength, type LengthUnit } from '$lib/core/body/length';

@@ -2,7 +2,7 @@
 	import Check from '@lucide/svelte/icons/check';
 	import { enhanceForm } from '../kit/enhance-form';
 	import type { AdvisedViewingDistance } from '$lib/core/plan/advice';
-	import type { Habit } from '$lib/core/checklist';
+	import type { Habit } from '$lib/core/questionnaire/checklist';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { pageOfField, type LengthFieldName } from '$lib/core/answers';
+	import { pageOfField, type LengthFieldName } from '$lib/core/questionnaire/answers';
 	import type { MeasurableLengthName } from '$lib/core/workstation/checks';
 	import type { PadKind } from '$lib/core/workstation/household';
 	import type { Catalogue } from '$lib/messages';

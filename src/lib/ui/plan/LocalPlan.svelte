@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { checklistField, chosenOption, stepTickField, stepTicksOf } from '$lib/core/answers';
-	import type { Habit } from '$lib/core/checklist';
+	import { checklistField, chosenOption, stepTickField, stepTicksOf } from '$lib/core/questionnaire/answers';
+	import type { Habit } from '$lib/core/questionnaire/checklist';
 	import type { Corner } from '$lib/core/workstation/corner';
 	import { needsNoPlan, planOffers } from '$lib/core/plan/advice/plan-offers';
 	import type { PlanStep } from '$lib/core/plan';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { ComponentProps } from 'svelte';
-	import { pageOfField, type LengthFieldName } from '$lib/core/answers';
+	import { pageOfField, type LengthFieldName } from '$lib/core/questionnaire/answers';
 	import type { MeasurableLengthName } from '$lib/core/workstation/checks';
 	import type { EquipmentItem } from '$lib/core/plan/equipment';
 	import type { Catalogue } from '$lib/messages';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { QUESTIONNAIRE_PAGES } from '$lib/core/answers';
+	import { QUESTIONNAIRE_PAGES } from '$lib/core/questionnaire/answers';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
 	import NeedsNetwork from '../kit/NeedsNetwork.svelte';

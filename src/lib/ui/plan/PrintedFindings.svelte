@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { AdvisedViewingDistance } from '$lib/core/plan/advice';
-	import { isHazard, type Habit } from '$lib/core/checklist';
+	import { isHazard, type Habit } from '$lib/core/questionnaire/checklist';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import { habitWords } from './habit-words';
 	import type { Catalogue } from '$lib/messages';

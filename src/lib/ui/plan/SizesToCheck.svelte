@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhanceForm } from '../kit/enhance-form';
-	import type { FieldIssue, SizeToCheck } from '$lib/core/answers';
+	import type { FieldIssue, SizeToCheck } from '$lib/core/questionnaire/answers';
 	import { formatLength, type LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';

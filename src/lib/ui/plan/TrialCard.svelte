@@ -5,7 +5,7 @@
 		EVENING_FROM_MINUTE,
 		type DayTrial,
 		type TrialStage
-	} from '$lib/core/answers';
+	} from '$lib/core/questionnaire/answers';
 	import type { Catalogue } from '$lib/messages';
 	import { trialTextsFor } from '$lib/messages/trial';
 	import Button from '../kit/Button.svelte';

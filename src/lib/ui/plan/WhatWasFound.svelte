@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { EquipmentItem } from '$lib/core/plan/equipment';
-	import type { Habit } from '$lib/core/checklist';
+	import type { Habit } from '$lib/core/questionnaire/checklist';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
 	import type { FindingTicks } from '$lib/core/case-assessment';

@@ -1,4 +1,4 @@
-import type { LengthFieldName } from '$lib/core/answers';
+import type { LengthFieldName } from '$lib/core/questionnaire/answers';
 import type { MeasurableLengthName } from '$lib/core/workstation/checks';
 
 const FURNITURE = {

@@ -1,4 +1,4 @@
-import type { Habit } from '$lib/core/checklist';
+import type { Habit } from '$lib/core/questionnaire/checklist';
 import type { AdvisedViewingDistance } from '$lib/core/plan/advice';
 import { formatLength, type LengthUnit } from '$lib/core/body/length';
 import type { Catalogue } from '$lib/messages';

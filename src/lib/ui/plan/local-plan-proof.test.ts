@@ -1,6 +1,6 @@
 import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
-import { checklistFrom } from '$lib/core/checklist';
+import { checklistFrom } from '$lib/core/questionnaire/checklist';
 import { adviseCorner, needsNoPlan, summarizeAdvice, planOffers, stepsOfOffer } from '$lib/core/plan/advice';
 import { measurementGainOf, type MeasurableLengthName } from '$lib/core/workstation/checks';
 import { seatRulesOf } from '$lib/core/workstation/corner';

@@ -1,6 +1,6 @@
 import { untrack } from 'svelte';
 import { needsNoPlan, stepsOfOffer, type PlanOffer } from '$lib/core/plan/advice/plan-offers';
-import { stepTickField, stepTicksOf } from '$lib/core/answers';
+import { stepTickField, stepTicksOf } from '$lib/core/questionnaire/answers';
 import { setUpAsMeasured, type CheckResult } from '$lib/core/workstation/checks';
 import type { Corner } from '$lib/core/workstation/corner';
 import { planAsBuilt } from '$lib/core/case-assessment/current-corner';
@@ -18,7 +18,7 @@ import {
 	type RemeasuredHeights,
 	type SideView
 } from '$lib/core/workstation/side-view';
-import { Autosave, type SaveFields } from '../autosave/autosave.svelte';
+import { Autosave, type SaveFields } from '../questionnaire/autosave/autosave.svelte';
 import { Remeasurement } from './remeasurement.svelte';
 import { isForKeyboard, type PlanHeadingInput } from './plan-title';
 

@@ -1,4 +1,4 @@
-import { readLengthField, type FieldIssue } from '$lib/core/answers';
+import { readLengthField, type FieldIssue } from '$lib/core/questionnaire/answers';
 import { setUpAfter, type Plan } from '$lib/core/plan';
 import type { Corner } from '$lib/core/workstation/corner';
 import { formatLength, type LengthUnit } from '$lib/core/body/length';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { precautionField, chosenOption, hasPrecautions } from '$lib/core/answers';
+	import { precautionField, chosenOption, hasPrecautions } from '$lib/core/questionnaire/answers';
 	import { WORKING_ARMS, PRECAUTIONS } from '$lib/core/workstation/corner';
 	import type { Catalogue } from '$lib/messages';
 	import { untrack } from 'svelte';

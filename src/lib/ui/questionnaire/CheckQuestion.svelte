@@ -1,7 +1,7 @@
 <script lang="ts">
-	import type { ChecklistItem, ItemId, OwnParts } from '$lib/core/checklist';
+	import type { ChecklistItem, ItemId, OwnParts } from '$lib/core/questionnaire/checklist';
 	import type { Facts } from '$lib/core/plan/conditions';
-	import { checklistField } from '$lib/core/answers';
+	import { checklistField } from '$lib/core/questionnaire/answers';
 	import type { Catalogue } from '$lib/messages';
 	import { checklistTextsFor, type ItemTexts } from '$lib/messages/checklist';
 	import { wordsFor } from '$lib/messages/words-by-facts';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { CHOICE_FIELDS, chosenOption, SCREEN_SIZES, type ChoiceFieldName } from '$lib/core/answers';
+	import { CHOICE_FIELDS, chosenOption, SCREEN_SIZES, type ChoiceFieldName } from '$lib/core/questionnaire/answers';
 	import { DRAWING_STYLES } from '$lib/core/workstation/side-view/drawing-style';
 	import type { Catalogue } from '$lib/messages';
 	import ChoiceRows from '../kit/ChoiceRows.svelte';

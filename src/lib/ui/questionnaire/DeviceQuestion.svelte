@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { deviceField, DEVICES_AT_HOME } from '$lib/core/answers';
+	import { deviceField, DEVICES_AT_HOME } from '$lib/core/questionnaire/answers';
 	import type { Catalogue } from '$lib/messages';
 	import CheckBox from '../kit/CheckBox.svelte';
 	import type { Draft } from './draft.svelte';

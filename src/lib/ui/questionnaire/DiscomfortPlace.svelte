@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { painField, painOptions, bodyPlaceName, type BodyPlace, type FieldIssue } from '$lib/core/answers';
+	import { painField, painOptions, bodyPlaceName, type BodyPlace, type FieldIssue } from '$lib/core/questionnaire/answers';
 	import { DISCOMFORT_KINDS, WORK_INTERFERENCE, regionPartsOf } from '$lib/core/discomfort';
 	import type { Catalogue } from '$lib/messages';
 	import { openAttribute } from '../kit/open-attribute';

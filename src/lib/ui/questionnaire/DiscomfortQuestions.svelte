@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { tick, untrack, type Snippet } from 'svelte';
-	import { BODY_PLACES, painField, bodyPlaceName, type BodyPlace, type FieldIssue } from '$lib/core/answers';
+	import { BODY_PLACES, painField, bodyPlaceName, type BodyPlace, type FieldIssue } from '$lib/core/questionnaire/answers';
 	import type { Catalogue } from '$lib/messages';
 	import BodyFigure from '../body/body-figure/BodyFigure.svelte';
 	import Button from '../kit/Button.svelte';

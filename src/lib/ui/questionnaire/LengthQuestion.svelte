@@ -16,7 +16,7 @@
 		defaultLength,
 		type FieldIssue,
 		type LengthFieldName
-	} from '$lib/core/answers';
+	} from '$lib/core/questionnaire/answers';
 	import { estimateBodyLength } from '$lib/core/body';
 	import type { BodyLengthName } from '$lib/core/workstation/corner';
 	import { formatLength } from '$lib/core/body/length';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { CHOICE_FIELDS } from '$lib/core/answers';
+	import { CHOICE_FIELDS } from '$lib/core/questionnaire/answers';
 	import type { Catalogue } from '$lib/messages';
 	import { CSS_PX_PER_MM, storedScreenScale } from '../body/measuring/screen-scale';
 	import ChoiceRows from '../kit/ChoiceRows.svelte';

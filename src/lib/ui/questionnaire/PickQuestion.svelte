@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { LENGTH_FIELDS, readLengthField, type FieldIssue, type LengthFieldName } from '$lib/core/answers';
+	import { LENGTH_FIELDS, readLengthField, type FieldIssue, type LengthFieldName } from '$lib/core/questionnaire/answers';
 	import { formatLength } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import ChoiceRows from '../kit/ChoiceRows.svelte';

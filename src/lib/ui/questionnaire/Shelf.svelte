@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ThingChoice } from '$lib/core/answers';
+	import type { ThingChoice } from '$lib/core/questionnaire/answers';
 	import type { HouseholdKind } from '$lib/core/workstation/corner';
 	import { ownThingCode, type HouseholdOffer } from '$lib/core/organisation-settings/household-items';
 	import type { Catalogue } from '$lib/messages';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { RED_FLAG_GROUPS, redFlagField, type FieldIssue, type RedFlagGroup } from '$lib/core/answers';
+	import { RED_FLAG_GROUPS, redFlagField, type FieldIssue, type RedFlagGroup } from '$lib/core/questionnaire/answers';
 	import { isEmergency, type EmergencyRedFlag, type RedFlag } from '$lib/core/discomfort';
 	import { page } from '$app/state';
 	import { messagesFor, type Catalogue } from '$lib/messages';

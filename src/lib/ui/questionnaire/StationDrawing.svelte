@@ -5,8 +5,8 @@
 		type LengthFieldName,
 		type QuestionnairePage,
 		type PartialCorner
-	} from '$lib/core/answers';
-	import { LENGTH_FIELDS } from '$lib/core/answers';
+	} from '$lib/core/questionnaire/answers';
+	import { LENGTH_FIELDS } from '$lib/core/questionnaire/answers';
 	import { factsOf } from '$lib/core/plan/conditions';
 	import type { DeskThing } from '$lib/core/workstation/desk';
 	import type { LengthUnit } from '$lib/core/body/length';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { listedThings, thingField, type FieldIssue } from '$lib/core/answers';
+	import { listedThings, thingField, type FieldIssue } from '$lib/core/questionnaire/answers';
 	import { page } from '$app/state';
 	import {
 		ownThingCode,

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { PartialCorner } from '$lib/core/answers';
+	import type { PartialCorner } from '$lib/core/questionnaire/answers';
 	import type { CheckId } from '$lib/core/workstation/checks';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';

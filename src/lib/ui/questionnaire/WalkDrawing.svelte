@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import type { QuestionnairePage } from '$lib/core/answers';
+	import type { QuestionnairePage } from '$lib/core/questionnaire/answers';
 	import type { Catalogue } from '$lib/messages';
 	import type { Draft } from './draft.svelte';
 	import StationDrawing from './StationDrawing.svelte';

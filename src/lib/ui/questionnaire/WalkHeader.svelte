@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { QUESTIONNAIRE_PAGES, type QuestionnairePage } from '$lib/core/answers';
+	import { QUESTIONNAIRE_PAGES, type QuestionnairePage } from '$lib/core/questionnaire/answers';
 	import type { Catalogue } from '$lib/messages';
-	import { saveErrorOf } from '../autosave/save-error';
+	import { saveErrorOf } from './autosave/save-error';
 	import Button from '../kit/Button.svelte';
 	import Disclosure from '../kit/Disclosure.svelte';
 	import Progress from '../kit/Progress.svelte';

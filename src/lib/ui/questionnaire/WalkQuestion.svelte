@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { FieldIssue } from '$lib/core/answers';
-	import type { OwnParts } from '$lib/core/checklist';
+	import type { FieldIssue } from '$lib/core/questionnaire/answers';
+	import type { OwnParts } from '$lib/core/questionnaire/checklist';
 	import type { Question } from '$lib/core/questionnaire';
 	import type { Facts } from '$lib/core/plan/conditions';
 	import type { EmergencyRedFlag } from '$lib/core/discomfort';

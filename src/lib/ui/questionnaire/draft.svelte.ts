@@ -1,7 +1,7 @@
-import { LENGTH_FIELDS, partialChecks, unitOf, type Answers, type PartialCorner } from '$lib/core/answers';
+import { LENGTH_FIELDS, partialChecks, unitOf, type Answers, type PartialCorner } from '$lib/core/questionnaire/answers';
 import type { SittingStyle } from '$lib/core/workstation/corner';
 import { formatLength, type LengthUnit } from '$lib/core/body/length';
-import { Autosave } from '../autosave/autosave.svelte';
+import { Autosave } from './autosave/autosave.svelte';
 import { storeAnswers, storedAnswers, type ServerAnswers } from './stored-answers';
 
 /** Stature drawn before it is known, mm: between the means of women and men. */

@@ -4,7 +4,7 @@ import {
 	readLengthField,
 	type Answers,
 	type LengthFieldName
-} from '$lib/core/answers';
+} from '$lib/core/questionnaire/answers';
 import type { LengthUnit } from '$lib/core/body/length';
 import type { Notch } from '../workstation/rail/Rail.svelte';
 

@@ -1,4 +1,4 @@
-import type { FieldIssue } from '$lib/core/answers';
+import type { FieldIssue } from '$lib/core/questionnaire/answers';
 import { formatLength, type LengthUnit } from '$lib/core/body/length';
 import type { Catalogue } from '$lib/messages';
 

@@ -1,4 +1,4 @@
-import { LENGTH_FIELDS, readLengthField, type Answers, type LengthFieldName } from '$lib/core/answers';
+import { LENGTH_FIELDS, readLengthField, type Answers, type LengthFieldName } from '$lib/core/questionnaire/answers';
 import { formatLength, type LengthUnit } from '$lib/core/body/length';
 import type { Catalogue } from '$lib/messages';
 

@@ -1,7 +1,7 @@
 import { summarizeAdvice, type Advice } from '$lib/core/plan/advice/advise-corner';
 import { planOffers, stepsOfOffer } from '$lib/core/plan/advice/plan-offers';
-import { discomfortFromAnswers, type Answers } from '$lib/core/answers';
-import type { Checklist } from '$lib/core/checklist';
+import { discomfortFromAnswers, type Answers } from '$lib/core/questionnaire/answers';
+import type { Checklist } from '$lib/core/questionnaire/checklist';
 import type { Corner } from '$lib/core/workstation/corner';
 import type { PlanStep } from '$lib/core/plan';
 import { adviceForPage, type PageAdvice } from '$lib/messages/advice/advice-for-page';

@@ -1,4 +1,4 @@
-import { QUESTIONNAIRE_PAGES, type QuestionnairePage } from '$lib/core/answers';
+import { QUESTIONNAIRE_PAGES, type QuestionnairePage } from '$lib/core/questionnaire/answers';
 
 /** What the URL of a page of the self-assessment says besides the page. */
 export interface QuestionnaireQuery {

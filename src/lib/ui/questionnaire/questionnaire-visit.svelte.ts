@@ -16,7 +16,7 @@ import {
 	type FieldIssue,
 	type QuestionnairePage,
 	type QuestionnaireMode
-} from '$lib/core/answers';
+} from '$lib/core/questionnaire/answers';
 import {
 	isFieldOfQuestion,
 	minutesLeft,
@@ -30,7 +30,7 @@ import {
 	type Questionnaire
 } from '$lib/core/questionnaire';
 import type { Facts } from '$lib/core/plan/conditions';
-import type { Checklist } from '$lib/core/checklist';
+import type { Checklist } from '$lib/core/questionnaire/checklist';
 import type { SittingStyle } from '$lib/core/workstation/corner';
 import { isEmergency, type EmergencyRedFlag } from '$lib/core/discomfort';
 import type { LengthUnit } from '$lib/core/body/length';

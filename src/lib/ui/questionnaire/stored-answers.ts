@@ -1,4 +1,4 @@
-import type { Answers } from '$lib/core/answers';
+import type { Answers } from '$lib/core/questionnaire/answers';
 
 /** Answers as the server has them. */
 export interface ServerAnswers {

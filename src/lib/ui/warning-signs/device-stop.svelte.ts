@@ -1,6 +1,6 @@
-import { redFlagField } from '$lib/core/answers/checklist-fields';
+import { redFlagField } from '$lib/core/questionnaire/answers/checklist-fields';
 import { isEmergency, redFlagNamed, type EmergencyRedFlag } from '$lib/core/discomfort';
-import { discardUnsent } from '../autosave/autosave.svelte';
+import { discardUnsent } from '../questionnaire/autosave/autosave.svelte';
 import { deviceStorage } from '../questionnaire/device-storage';
 
 /** What this device knows about an emergency that stops a link. */

@@ -1,12 +1,12 @@
 import { redirect } from '@sveltejs/kit';
 import type { EmployeeCover } from '$lib/core/cover';
-import { wordsOnlyIn } from '$lib/core/checklist';
+import { wordsOnlyIn } from '$lib/core/questionnaire/checklist';
 import { isUrgent, type UrgentRedFlag } from '$lib/core/discomfort';
 import { householdOffer } from '$lib/core/organisation-settings';
 import { languageOf } from '$lib/messages/languages';
 import { emergencyNumber } from '$lib/core/emergency';
-import { readByPhone } from '$lib/server/assessments/read-by-phone';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { readByPhone } from '$lib/server/questionnaire/assessments/read-by-phone';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withErrorPage } from '$lib/server/http/error-responses';
 import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
 import { readCover } from '$lib/server/cover/cover-settings';

@@ -9,12 +9,12 @@ import {
 	stillInPlaceField,
 	clearChangedParts,
 	type ChangedPart
-} from '$lib/core/answers';
+} from '$lib/core/questionnaire/answers';
 import { questionnaireModeOf, questionnaireOf } from '$lib/core/questionnaire';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { saveAnswers } from '$lib/server/assessments/save-answers';
-import { recordConsent } from '$lib/server/assessments/record-consent';
-import { readPrivacyLines } from '$lib/server/privacy/read-privacy-lines';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
+import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
+import { recordConsent } from '$lib/server/questionnaire/assessments/record-consent';
+import { readPrivacyLines } from '$lib/server/questionnaire/privacy/read-privacy-lines';
 import { restReminders } from '$lib/server/rounds/rest-reminders';
 import { lastEmergency } from '$lib/server/warning-signs/last-emergency';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { QUESTIONNAIRE_PAGES, CHANGED_PARTS, stillInPlaceField } from '$lib/core/answers';
+	import { QUESTIONNAIRE_PAGES, CHANGED_PARTS, stillInPlaceField } from '$lib/core/questionnaire/answers';
 	import { PROMISED_MINUTES, questionnaireModeOf } from '$lib/core/questionnaire';
 	import { messagesFor } from '$lib/messages';
 	import { checklistTextsFor } from '$lib/messages/checklist';

@@ -1,4 +1,4 @@
-import { measuredFindings, type MeasuredFinding } from '../../checklist';
+import { measuredFindings, type MeasuredFinding } from '../../questionnaire/checklist';
 import type { Corner } from '../../workstation/corner';
 import {
 	planOptions,

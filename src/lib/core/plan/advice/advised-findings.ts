@@ -8,7 +8,7 @@ import {
 	type FindingId,
 	type HouseholdFix,
 	type OrderedFinding
-} from '../../checklist';
+} from '../../questionnaire/checklist';
 import { checkCorner, situationNow, type CheckResult } from '../../workstation/checks';
 import { factsOf, conditionHolds, conflictsWith, type Adjustment } from '../conditions';
 import type { WorkingArms, Corner } from '../../workstation/corner';

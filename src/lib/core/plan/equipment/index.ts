@@ -1,4 +1,4 @@
-import { findingRule, PURCHASE_FIXES, type FindingId, type PurchaseFix } from '../../checklist';
+import { findingRule, PURCHASE_FIXES, type FindingId, type PurchaseFix } from '../../questionnaire/checklist';
 
 /** Items that can be requested: what closes a gap in a height, and what other findings call for. */
 export const REQUESTABLE_ITEMS = PURCHASE_FIXES;

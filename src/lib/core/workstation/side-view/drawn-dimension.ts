@@ -1,4 +1,4 @@
-import type { LengthFieldName } from '../../answers/fields';
+import type { LengthFieldName } from '../../questionnaire/answers/fields';
 import { point, type Rectangle, type Point } from './geometry';
 import type { DrawnLevelName } from './drawn-levels';
 import type { SideView } from './side-view';

@@ -1,5 +1,5 @@
 import { bodyOf, type Body } from '../../body';
-import type { FindingId } from '../../checklist';
+import type { FindingId } from '../../questionnaire/checklist';
 import { checkCorner, setUpAsMeasured, type CheckId, type CheckResult, type SetUp } from '../checks';
 import { factsOf, type Facts } from '../../plan/conditions';
 import type { Corner, HouseholdItem } from '../corner';

@@ -1,4 +1,4 @@
-import type { FindingId } from '../../checklist';
+import type { FindingId } from '../../questionnaire/checklist';
 import type { Corner } from '../corner';
 import type { Plan } from '../../plan';
 import { highChair } from './high-chair';

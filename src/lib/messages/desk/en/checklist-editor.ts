@@ -1,5 +1,5 @@
-import type { ConditionFact } from '$lib/core/checklist-editor/conditions';
-import type { ChecklistFault } from '$lib/core/checklist-editor/checklist-faults';
+import type { ConditionFact } from '$lib/core/questionnaire/checklist-editor/conditions';
+import type { ChecklistFault } from '$lib/core/questionnaire/checklist-editor/checklist-faults';
 
 /** What a fault is about, in words. */
 export interface FaultFacts {

@@ -1,5 +1,5 @@
 import type { PolicySettings } from '$lib/core/triage/policy-settings';
-import type { HazardId } from '$lib/core/checklist';
+import type { HazardId } from '$lib/core/questionnaire/checklist';
 import type { Closable, ReasonCode, WaitingKind } from '$lib/core/case-assessment';
 import type { EmergencyClearance, RedFlag, Region } from '$lib/core/discomfort';
 import type { TriageLevel } from '$lib/core/triage';

@@ -18,7 +18,7 @@ import {
 	uniqueIndex,
 	uuid
 } from 'drizzle-orm/pg-core';
-import { QUESTIONNAIRE_MODES, type QuestionnaireMode } from '../../../core/answers';
+import { QUESTIONNAIRE_MODES, type QuestionnaireMode } from '../../../core/questionnaire/answers';
 import { SITTING_STYLES, type Corner, type SittingStyle } from '../../../core/workstation/corner';
 import type { RegionReport, RedFlag } from '../../../core/discomfort';
 import {

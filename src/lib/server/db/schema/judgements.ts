@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { bigserial, check, date, index, integer, jsonb, pgTable, text, uuid } from 'drizzle-orm/pg-core';
-import type { FindingId } from '../../../core/checklist';
+import type { FindingId } from '../../../core/questionnaire/checklist';
 import { CLOSABLE, type Closable, type StoredAssessmentResult } from '../../../core/case-assessment';
 import type { CheckId, Verdict } from '../../../core/workstation/checks';
 import {

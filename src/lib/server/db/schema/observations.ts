@@ -16,8 +16,8 @@ import {
 	uniqueIndex,
 	uuid
 } from 'drizzle-orm/pg-core';
-import type { QuestionnaireMode } from '../../../core/answers';
-import type { FindingId } from '../../../core/checklist';
+import type { QuestionnaireMode } from '../../../core/questionnaire/answers';
+import type { FindingId } from '../../../core/questionnaire/checklist';
 import { VERDICTS } from '../../../core/workstation/checks';
 import type { SittingStyle } from '../../../core/workstation/corner';
 import { EQUIPMENT_ITEM_PATTERN, type EquipmentItem } from '../../../core/plan/equipment';

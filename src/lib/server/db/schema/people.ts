@@ -11,7 +11,7 @@ import {
 	uniqueIndex,
 	uuid
 } from 'drizzle-orm/pg-core';
-import { QUESTIONNAIRE_MODES, type QuestionnaireMode } from '../../../core/answers';
+import { QUESTIONNAIRE_MODES, type QuestionnaireMode } from '../../../core/questionnaire/answers';
 import { SITTING_STYLES, type SittingStyle } from '../../../core/workstation/corner';
 import type { ReasonCode } from '../../../core/case-assessment';
 import { users } from './access';

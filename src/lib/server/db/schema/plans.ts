@@ -1,4 +1,4 @@
-import type { FindingId } from '../../../core/checklist';
+import type { FindingId } from '../../../core/questionnaire/checklist';
 import { sql } from 'drizzle-orm';
 import {
 	bigserial,

@@ -18,7 +18,7 @@ import {
 	timestamp,
 	uuid
 } from 'drizzle-orm/pg-core';
-import { QUESTIONNAIRE_MODES, type QuestionnaireMode } from '../../../core/answers';
+import { QUESTIONNAIRE_MODES, type QuestionnaireMode } from '../../../core/questionnaire/answers';
 import type { RoundForecast } from '../../../core/round-forecast';
 import { SITTING_STYLES, type SittingStyle } from '../../../core/workstation/corner';
 import { isOneOf } from './columns';

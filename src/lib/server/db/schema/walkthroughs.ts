@@ -17,7 +17,7 @@ import {
 	WALKTHROUGH_ENDS,
 	WALKTHROUGH_STATIONS,
 	type WalkthroughStation
-} from '../../../core/walkthrough';
+} from '../../../core/questionnaire/walkthrough';
 import { LENGTH_UNITS, type LengthUnit } from '../../../core/body/length';
 import { users } from './access';
 import { assessments } from './assessments';

@@ -1,7 +1,7 @@
 import { and, eq, inArray } from 'drizzle-orm';
 import { EYE_TEST, PENDING_REQUEST_STATES } from '../../../core/plan/equipment';
 import { eyeTestFor, howToHaveEyeTest } from '../../../core/organisation-settings';
-import type { OpenAssessment } from '../../assessments/open-assessment';
+import type { OpenAssessment } from '../../questionnaire/assessments/open-assessment';
 import { schema, type Db } from '../../db/client';
 import { inTransaction } from '../../db/transaction';
 import { requirePerson } from '../../people/lock-person';

@@ -1,7 +1,7 @@
 import { and, asc, desc, eq, inArray, isNull, sql, type SQL } from 'drizzle-orm';
 import { readPurchases, type AdviceSummary, type StoredPurchase } from '../../../core/plan/advice';
 import type { CheckId } from '../../../core/workstation/checks';
-import type { FindingId } from '../../../core/checklist';
+import type { FindingId } from '../../../core/questionnaire/checklist';
 import {
 	findingsHelpedBy,
 	isEquipmentItem,

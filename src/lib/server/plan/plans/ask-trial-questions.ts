@@ -1,7 +1,7 @@
 import { and, asc, eq, gt, lte, or } from 'drizzle-orm';
 import { civilDateIn } from '../../../core/calendar';
 import { writeAuditLine } from '../../audit/write-audit-line';
-import { spotNumber } from '../../assessments/spots';
+import { spotNumber } from '../../questionnaire/assessments/spots';
 import { schema, type Db } from '../../db/client';
 import { inTransaction } from '../../db/transaction';
 import { mailQuotaOfToday, type DailyMailQuota } from '../../email-hold/daily-limit';

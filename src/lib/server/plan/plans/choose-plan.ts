@@ -1,6 +1,6 @@
 import { planOffers, readAdvice } from '../../../core/plan/advice';
 import { writeAuditLine } from '../../audit/write-audit-line';
-import { requireAnswered, type OpenAssessment } from '../../assessments/open-assessment';
+import { requireAnswered, type OpenAssessment } from '../../questionnaire/assessments/open-assessment';
 import type { Db } from '../../db/client';
 import { inTransaction } from '../../db/transaction';
 import { DomainError } from '../../domain-error';

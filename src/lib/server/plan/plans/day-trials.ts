@@ -7,10 +7,10 @@ import {
 	trialStage,
 	type DayTrial,
 	type TrialStage
-} from '../../../core/answers';
+} from '../../../core/questionnaire/answers';
 import { addWorkingDays, minuteOfDay } from '../../../core/calendar';
-import { requireAnswered, type OpenAssessment } from '../../assessments/open-assessment';
-import { saveAnswers } from '../../assessments/save-answers';
+import { requireAnswered, type OpenAssessment } from '../../questionnaire/assessments/open-assessment';
+import { saveAnswers } from '../../questionnaire/assessments/save-answers';
 import type { Db } from '../../db/client';
 import { DomainError } from '../../domain-error';
 import { readPersonPlace, type LockedPerson } from '../../people/lock-person';

@@ -1,6 +1,6 @@
 import { and, desc, eq, inArray, isNotNull, isNull, ne } from 'drizzle-orm';
-import { itemsGone, LASTING_FINDINGS, type Answers, type InPlaceItem } from '../../../core/answers';
-import type { ShippedFindingId } from '../../../core/checklist';
+import { itemsGone, LASTING_FINDINGS, type Answers, type InPlaceItem } from '../../../core/questionnaire/answers';
+import type { ShippedFindingId } from '../../../core/questionnaire/checklist';
 import type { PlanStep } from '../../../core/plan';
 import { schema, type Db } from '../../db/client';
 import {

@@ -8,16 +8,16 @@ import {
 	thingField,
 	unitOf,
 	type Answers
-} from '../../../core/answers';
+} from '../../../core/questionnaire/answers';
 import { planOffers, planPageActions, stepsOfOffer } from '../../../core/plan/advice';
 import { skippedQuestionsOf } from '../../../core/questionnaire';
 import { adviceForPage } from '../../../messages/advice/advice-for-page';
 import { offeredItems } from '../../organisation-settings/own-items';
 import { readSettings } from '../../organisation-settings/read-settings';
-import { equipmentRequestsOf } from '../../assessments/request-equipment';
-import type { OpenAssessment } from '../../assessments/open-assessment';
-import { newestReMeasurement } from '../../assessments/open-assessment';
-import { spotsOf } from '../../assessments/spots';
+import { equipmentRequestsOf } from '../../questionnaire/assessments/request-equipment';
+import type { OpenAssessment } from '../../questionnaire/assessments/open-assessment';
+import { newestReMeasurement } from '../../questionnaire/assessments/open-assessment';
+import { spotsOf } from '../../questionnaire/assessments/spots';
 import { openCheckInOf } from '../../check-ins/answer-check-in';
 import type { Db } from '../../db/client';
 import { openFollowUp } from '../../follow-ups/set-follow-up';

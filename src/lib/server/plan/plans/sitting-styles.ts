@@ -7,12 +7,12 @@ import {
 	trialFields,
 	unitOf,
 	type StyleTrial
-} from '../../../core/answers';
+} from '../../../core/questionnaire/answers';
 import type { Corner, SittingStyle } from '../../../core/workstation/corner';
 import { offeredSittingStyles } from '../../../core/body/guidance';
-import { countLinkUse } from '../../assessments/link-limits';
-import { requireAnswered, type OpenAssessment } from '../../assessments/open-assessment';
-import { saveAnswers } from '../../assessments/save-answers';
+import { countLinkUse } from '../../questionnaire/assessments/link-limits';
+import { requireAnswered, type OpenAssessment } from '../../questionnaire/assessments/open-assessment';
+import { saveAnswers } from '../../questionnaire/assessments/save-answers';
 import { writeAuditLine } from '../../audit/write-audit-line';
 import { schema, type Db } from '../../db/client';
 import { inTransaction } from '../../db/transaction';

@@ -1,7 +1,7 @@
 import { and, eq, gt } from 'drizzle-orm';
 import { type PlanItem } from '../../../core/case-assessment';
 import { writeAuditLine } from '../../audit/write-audit-line';
-import { requireAnswered, type OpenAssessment } from '../../assessments/open-assessment';
+import { requireAnswered, type OpenAssessment } from '../../questionnaire/assessments/open-assessment';
 import { schema, type Db } from '../../db/client';
 import { inTransaction } from '../../db/transaction';
 import { reassessCase } from '../../case-assessments/reassess-cases';

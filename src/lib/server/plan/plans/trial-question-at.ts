@@ -1,4 +1,4 @@
-import { dayTrialOf, EVENING_FROM_MINUTE, trialDay, type Answers } from '../../../core/answers';
+import { dayTrialOf, EVENING_FROM_MINUTE, trialDay, type Answers } from '../../../core/questionnaire/answers';
 import { zonedTimeToInstant } from '../../../core/calendar';
 import type { LockedPerson } from '../../people/lock-person';
 import type { PersonPlace } from '../../people/person-place';

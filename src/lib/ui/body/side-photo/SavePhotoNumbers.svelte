@@ -6,7 +6,7 @@
 		photoFields,
 		photoLengthOf,
 		readLengthField
-	} from '$lib/core/answers';
+	} from '$lib/core/questionnaire/answers';
 	import type { Corner } from '$lib/core/workstation/corner';
 	import { formatLength } from '$lib/core/body/length';
 	import { PHOTO_LENGTHS, PHOTO_LIMBS, type PhotoLength, type SidePhotoReading } from '$lib/core/body/side-photo';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { CheckId } from '$lib/core/workstation/checks';
-	import type { FindingId } from '$lib/core/checklist';
+	import type { FindingId } from '$lib/core/questionnaire/checklist';
 	import type { EquipmentItem, RequestState } from '$lib/core/plan/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import { dayWords } from '$lib/messages/dates';

@@ -1,4 +1,4 @@
-import type { ExtraAnswers } from '$lib/core/answers';
+import type { ExtraAnswers } from '$lib/core/questionnaire/answers';
 import { pointingHandOf, type Corner } from '$lib/core/workstation/corner';
 import { layOutDesk, type DeskLayout, type DeskThing } from '$lib/core/workstation/desk';
 

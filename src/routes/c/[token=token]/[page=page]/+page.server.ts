@@ -10,7 +10,7 @@ import {
 	unitOf,
 	countsToLengths,
 	type QuestionnairePage
-} from '$lib/core/answers';
+} from '$lib/core/questionnaire/answers';
 import {
 	isFieldOfQuestion,
 	pageAfter,
@@ -25,12 +25,12 @@ import {
 import { householdOffer, thingToAdd } from '$lib/core/organisation-settings';
 import { messagesFor } from '$lib/messages';
 import { languageOf } from '$lib/messages/languages';
-import { pageFormSchema } from '$lib/server/assessments/answer-schema';
+import { pageFormSchema } from '$lib/server/questionnaire/assessments/answer-schema';
 import { readLinkState } from '$lib/server/warning-signs/stop-guard';
-import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
-import { changeUnit, saveAnswers } from '$lib/server/assessments/save-answers';
+import { openAssessment, type OpenAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
+import { changeUnit, saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
 import { readSettings } from '$lib/server/organisation-settings/read-settings';
-import { submitAnswers } from '$lib/server/assessments/submit-answers';
+import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answers';
 import { withFormError } from '$lib/server/http/error-responses';
 import { formReaderOf } from '$lib/server/http/read-body';
 import { questionnaireQuery } from '$lib/ui/questionnaire/questionnaire-query';

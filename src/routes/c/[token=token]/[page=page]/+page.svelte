@@ -3,7 +3,7 @@
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { browser } from '$app/environment';
 	import { page } from '$app/state';
-	import { PAGES_WITH_DRAWING, type FieldIssue, type QuestionnairePage } from '$lib/core/answers';
+	import { PAGES_WITH_DRAWING, type FieldIssue, type QuestionnairePage } from '$lib/core/questionnaire/answers';
 	import { messagesFor } from '$lib/messages';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import LazyHydrate from '$lib/ui/lazy-hydrate/LazyHydrate.svelte';

@@ -1,7 +1,7 @@
 import { Type } from 'typebox';
-import { unitOf } from '$lib/core/answers';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { remeasurementSchema, saveRemeasurement } from '$lib/server/assessments/save-remeasurement';
+import { unitOf } from '$lib/core/questionnaire/answers';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
+import { remeasurementSchema, saveRemeasurement } from '$lib/server/questionnaire/assessments/save-remeasurement';
 import { DomainError } from '$lib/server/domain-error';
 import { withJsonError } from '$lib/server/http/error-responses';
 import { jsonReader } from '$lib/server/http/read-body';

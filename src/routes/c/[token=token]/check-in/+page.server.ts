@@ -5,7 +5,7 @@ import {
 	redFlagIssues,
 	pagesToReview,
 	redFlagsOf
-} from '$lib/core/answers';
+} from '$lib/core/questionnaire/answers';
 import { isEmergency } from '$lib/core/discomfort';
 import { checkInRemarks, NEWS_KINDS } from '$lib/core/case-assessment';
 import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
@@ -17,7 +17,7 @@ import {
 } from '$lib/server/check-ins/answer-check-in';
 import { findingsAskedAbout } from '$lib/server/findings/finding-states';
 import { checkInForm, undoneOf } from '$lib/server/check-ins/check-in-form';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReaderOf } from '$lib/server/http/read-body';
 import { currentPlanOf, stepEventsOf, stepTicksOfPlan } from '$lib/server/plan/plans/current-plan';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { tick, untrack } from 'svelte';
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';
-	import type { FieldIssue } from '$lib/core/answers';
+	import type { FieldIssue } from '$lib/core/questionnaire/answers';
 	import type { EmergencyRedFlag } from '$lib/core/discomfort';
 	import { NEWS_KINDS } from '$lib/core/case-assessment/vocabulary';
 	import { messagesFor } from '$lib/messages';

@@ -1,6 +1,6 @@
 import { Type } from 'typebox';
 import { BREAK_SCHEDULES, STANDING_SHARES } from '$lib/core/breaks/break-schedules';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { yesNo } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { unitOf } from '$lib/core/answers';
+	import { unitOf } from '$lib/core/questionnaire/answers';
 	import { messagesFor } from '$lib/messages';
 	import { breakTextsFor } from '$lib/messages/breaks';
 	import Button from '$lib/ui/kit/Button.svelte';

@@ -1,8 +1,8 @@
-import { stepTicksOf } from '$lib/core/answers';
+import { stepTicksOf } from '$lib/core/questionnaire/answers';
 import type { PlanItem } from '$lib/core/case-assessment';
-import { saveSchema } from '$lib/server/assessments/answer-schema';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { saveAnswers, saveRedFlagsOfLeaver } from '$lib/server/assessments/save-answers';
+import { saveSchema } from '$lib/server/questionnaire/assessments/answer-schema';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
+import { saveAnswers, saveRedFlagsOfLeaver } from '$lib/server/questionnaire/assessments/save-answers';
 import { withJsonError } from '$lib/server/http/error-responses';
 import { jsonReader } from '$lib/server/http/read-body';
 import { tickStep } from '$lib/server/plan/plans/tick-step';

@@ -1,6 +1,6 @@
 import { EYE_TEST } from '$lib/core/plan/equipment';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { requestEquipment } from '$lib/server/assessments/request-equipment';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
+import { requestEquipment } from '$lib/server/questionnaire/assessments/request-equipment';
 import { equipmentItem } from '$lib/server/plan/equipment/item-field';
 import { DELIVERY_ADDRESS_LENGTH, ownRequests, setDeliveryAddress } from '$lib/server/plan/equipment/own-requests';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';

@@ -1,7 +1,7 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
 import { LOCALES } from '$lib/messages/languages';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withJsonError } from '$lib/server/http/error-responses';
 import { formReader } from '$lib/server/http/read-body';
 import { setLanguage } from '$lib/server/people/set-language';

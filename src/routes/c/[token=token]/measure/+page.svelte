@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { QUESTIONNAIRE_PAGES, unitOf } from '$lib/core/answers';
+	import { QUESTIONNAIRE_PAGES, unitOf } from '$lib/core/questionnaire/answers';
 	import { messagesFor } from '$lib/messages';
 	import { measuringPageTextsFor } from '$lib/messages/measuring-page';
 	import Button from '$lib/ui/kit/Button.svelte';

@@ -1,12 +1,12 @@
 import { redirect } from '@sveltejs/kit';
-import { factsOfAnswers, parseStuckLocation } from '$lib/core/answers';
+import { factsOfAnswers, parseStuckLocation } from '$lib/core/questionnaire/answers';
 import { EXERCISES } from '$lib/core/breaks/exercise';
 import { messagesFor } from '$lib/messages';
 import { breakTextsFor } from '$lib/messages/breaks';
 import { stuckWords } from '$lib/messages/stuck-words';
 import { equipmentOf } from '$lib/server/plan/equipment/decide-equipment';
 import { MAX_MESSAGE_CHARS, messagesOf, writeToCoordinator } from '$lib/server/cases/messages';
-import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
+import { openAssessment, type OpenAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { ownItemNames } from '$lib/server/organisation-settings/own-items';
 import { readOrganisation } from '$lib/server/organisation/read-organisation';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';

@@ -7,7 +7,7 @@
 		photoNumbersOf,
 		QUESTIONNAIRE_PAGES,
 		readLengthField
-	} from '$lib/core/answers';
+	} from '$lib/core/questionnaire/answers';
 	import { METHOD_SD } from '$lib/core/body';
 	import { messagesFor } from '$lib/messages';
 	import { photoTextsFor } from '$lib/messages/photo';

@@ -11,19 +11,19 @@ import {
 	pageOfField,
 	readLengthField,
 	unitOf
-} from '$lib/core/answers';
-import { HABIT_IDS, habitsOf } from '$lib/core/checklist';
+} from '$lib/core/questionnaire/answers';
+import { HABIT_IDS, habitsOf } from '$lib/core/questionnaire/checklist';
 import { PLAN_ITEMS, FINDING_TICKS } from '$lib/core/case-assessment';
 import { HOUSEHOLD_KINDS } from '$lib/core/workstation/corner';
 import { LENGTH_UNITS } from '$lib/core/body/length';
 import { equipmentItem } from '$lib/server/plan/equipment/item-field';
 import { findingId } from '$lib/server/findings/finding-field';
-import { requestEquipment } from '$lib/server/assessments/request-equipment';
-import { openAssessment, type OpenAssessment } from '$lib/server/assessments/open-assessment';
-import { remeasurementSchema, saveRemeasurement } from '$lib/server/assessments/save-remeasurement';
-import { changeUnit, saveAnswers } from '$lib/server/assessments/save-answers';
-import { addSpot } from '$lib/server/assessments/spots';
-import { submitAnswers } from '$lib/server/assessments/submit-answers';
+import { requestEquipment } from '$lib/server/questionnaire/assessments/request-equipment';
+import { openAssessment, type OpenAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
+import { remeasurementSchema, saveRemeasurement } from '$lib/server/questionnaire/assessments/save-remeasurement';
+import { changeUnit, saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
+import { addSpot } from '$lib/server/questionnaire/assessments/spots';
+import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answers';
 import type { PlanWhy } from '$lib/server/db/schema/plans';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text, yesNo } from '$lib/server/http/fields';

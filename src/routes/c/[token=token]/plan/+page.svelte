@@ -3,7 +3,7 @@
 	import { refreshPage } from '$lib/ui/kit/refresh-page';
 	import { EYE_TEST } from '$lib/core/plan/equipment';
 	import { messagesFor } from '$lib/messages';
-	import { saveErrorOf } from '$lib/ui/autosave/save-error';
+	import { saveErrorOf } from '$lib/ui/questionnaire/autosave/save-error';
 	import { isOffline } from '$lib/ui/kit/is-offline.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import LazyHydrate from '$lib/ui/lazy-hydrate/LazyHydrate.svelte';

@@ -1,6 +1,6 @@
-import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withErrorPage } from '$lib/server/http/error-responses';
-import { readPrivacyLines } from '$lib/server/privacy/read-privacy-lines';
+import { readPrivacyLines } from '$lib/server/questionnaire/privacy/read-privacy-lines';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, params }) =>

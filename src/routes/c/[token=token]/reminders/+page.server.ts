@@ -1,5 +1,5 @@
 import { Type } from 'typebox';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReader } from '$lib/server/http/read-body';
 import { areRemindersStopped, setReminders } from '$lib/server/people/set-reminders';

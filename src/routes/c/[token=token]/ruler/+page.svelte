@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { unitOf } from '$lib/core/answers';
+	import { unitOf } from '$lib/core/questionnaire/answers';
 	import { BANK_CARD_MM, rulerStrips, MAX_STRIP_MM } from '$lib/core/body/measuring';
 	import { messagesFor } from '$lib/messages';
 	import { measuringPageTextsFor } from '$lib/messages/measuring-page';

@@ -1,7 +1,7 @@
 import { redirect } from '@sveltejs/kit';
-import { chosenOption } from '$lib/core/answers';
+import { chosenOption } from '$lib/core/questionnaire/answers';
 import { planOffers, sideViewPointsFor } from '$lib/core/plan/advice';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withErrorPage } from '$lib/server/http/error-responses';
 import { currentPlanOf } from '$lib/server/plan/plans/current-plan';
 import type { PageServerLoad } from './$types';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { SideViewPointId } from '$lib/core/plan/advice';
-	import { unitOf } from '$lib/core/answers';
+	import { unitOf } from '$lib/core/questionnaire/answers';
 	import { sideViewOf } from '$lib/core/workstation/side-view';
 	import { messagesFor } from '$lib/messages';
 	import Button from '$lib/ui/kit/Button.svelte';

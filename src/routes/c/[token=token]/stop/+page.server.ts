@@ -1,7 +1,7 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
 import { isEmergency, redFlagNamed, EMERGENCY_CLEARANCES } from '$lib/core/discomfort';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';

@@ -1,5 +1,5 @@
-import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { submitAnswers } from '$lib/server/assessments/submit-answers';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
+import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answers';
 import { withJsonError } from '$lib/server/http/error-responses';
 import type { RequestHandler } from './$types';
 

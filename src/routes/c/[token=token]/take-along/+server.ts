@@ -1,5 +1,5 @@
-import { openAssessment } from '$lib/server/assessments/open-assessment';
-import { exportOwnData } from '$lib/server/assessments/export-own-data';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
+import { exportOwnData } from '$lib/server/questionnaire/assessments/export-own-data';
 import { withJsonError } from '$lib/server/http/error-responses';
 import type { RequestHandler } from './$types';
 

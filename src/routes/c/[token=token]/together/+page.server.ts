@@ -1,13 +1,13 @@
 import { redirect } from '@sveltejs/kit';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { uuid } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
-import { openWalkthroughOf, startWalkthrough } from '$lib/server/walkthroughs/open-walkthrough';
-import { agreeToPlan, endWalkthrough } from '$lib/server/walkthroughs/steer-walkthrough';
-import { makeSharedPlan } from '$lib/server/walkthroughs/shared-plan';
-import { personParty } from '$lib/server/walkthroughs/walkthrough-party';
-import { readSummaries, readWalkthroughState } from '$lib/server/walkthroughs/walkthrough-state';
+import { openWalkthroughOf, startWalkthrough } from '$lib/server/questionnaire/walkthroughs/open-walkthrough';
+import { agreeToPlan, endWalkthrough } from '$lib/server/questionnaire/walkthroughs/steer-walkthrough';
+import { makeSharedPlan } from '$lib/server/questionnaire/walkthroughs/shared-plan';
+import { personParty } from '$lib/server/questionnaire/walkthroughs/walkthrough-party';
+import { readSummaries, readWalkthroughState } from '$lib/server/questionnaire/walkthroughs/walkthrough-state';
 import type { Actions, PageServerLoad } from './$types';
 
 /** The open walkthrough, and what is left of earlier ones. */

@@ -1,6 +1,6 @@
 import { messagesFor } from '$lib/messages';
 import { breakTextsFor } from '$lib/messages/breaks';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withJsonError } from '$lib/server/http/error-responses';
 import type { RequestHandler } from './$types';
 

@@ -1,5 +1,5 @@
 import { Type } from 'typebox';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withJsonError } from '$lib/server/http/error-responses';
 import { day } from '$lib/server/http/fields';
 import { jsonReader } from '$lib/server/http/read-body';

@@ -1,4 +1,4 @@
-import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withJsonError } from '$lib/server/http/error-responses';
 import { eventStream } from '$lib/server/live/event-stream';
 import type { RequestHandler } from './$types';

@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { isEmergency, redFlagNamed } from '$lib/core/discomfort';
-import { openAssessment } from '$lib/server/assessments/open-assessment';
+import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withErrorPage } from '$lib/server/http/error-responses';
 import { openEmergencyFlags } from '$lib/server/warning-signs/clear-emergency';
 import type { PageServerLoad } from './$types';

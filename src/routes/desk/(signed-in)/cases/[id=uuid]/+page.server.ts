@@ -1,7 +1,7 @@
 import { redirect } from '@sveltejs/kit';
 import { DomainError } from '$lib/server/domain-error';
 import { mergedInto } from '$lib/server/people/merge-people';
-import { sendAssessment } from '$lib/server/assessments/send-assessment';
+import { sendAssessment } from '$lib/server/questionnaire/assessments/send-assessment';
 import { readCasePage } from '$lib/server/cases/case-page';
 import * as read from '$lib/server/cases/case-forms';
 import { orderEquipment } from '$lib/server/plan/equipment/order-equipment';

@@ -4,13 +4,13 @@ import {
 	removeItem,
 	renumbered,
 	takeItemIn
-} from '$lib/core/checklist-editor/edit-checklist';
-import { isOwnId } from '$lib/core/checklist';
+} from '$lib/core/questionnaire/checklist-editor/edit-checklist';
+import { isOwnId } from '$lib/core/questionnaire/checklist';
 import {
 	changeDraft,
 	checklistToStartFrom,
 	highestChecklistNumber
-} from '$lib/server/checklists/checklist-draft';
+} from '$lib/server/questionnaire/checklists/checklist-draft';
 import {
 	checklistOfFile,
 	readAbout,
@@ -19,12 +19,12 @@ import {
 	readDiscard,
 	readPublish,
 	readStart
-} from '$lib/server/checklists/checklist-form';
+} from '$lib/server/questionnaire/checklists/checklist-form';
 import {
 	checklistPage,
 	discardChecklistDraft,
 	publishChecklist
-} from '$lib/server/checklists/publish-checklist';
+} from '$lib/server/questionnaire/checklists/publish-checklist';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';

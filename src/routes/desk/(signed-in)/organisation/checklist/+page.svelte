@@ -1,17 +1,17 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { CHECKLIST_STATIONS, makeOwnChecklist } from '$lib/core/checklist';
-	import { isUnchanged } from '$lib/core/checklist-editor/checklist-changes';
+	import { CHECKLIST_STATIONS, makeOwnChecklist } from '$lib/core/questionnaire/checklist';
+	import { isUnchanged } from '$lib/core/questionnaire/checklist-editor/checklist-changes';
 	import { deskWords } from '$lib/messages/desk';
 	import { deskLocale } from '$lib/messages/desk-language';
 	import { CaseForm } from '$lib/ui/cases/case-form.svelte';
 	import FormError from '$lib/ui/cases/FormError.svelte';
-	import ChecklistPublish from '$lib/ui/checklist-editor/ChecklistPublish.svelte';
-	import ChecklistStation from '$lib/ui/checklist-editor/ChecklistStation.svelte';
-	import ChecklistVersions from '$lib/ui/checklist-editor/ChecklistVersions.svelte';
-	import { DocumentWords } from '$lib/ui/checklist-editor/document-words';
-	import { MoveQuestion } from '$lib/ui/checklist-editor/move-question.svelte';
-	import OwnProblems from '$lib/ui/checklist-editor/OwnProblems.svelte';
+	import ChecklistPublish from '$lib/ui/questionnaire/checklist-editor/ChecklistPublish.svelte';
+	import ChecklistStation from '$lib/ui/questionnaire/checklist-editor/ChecklistStation.svelte';
+	import ChecklistVersions from '$lib/ui/questionnaire/checklist-editor/ChecklistVersions.svelte';
+	import { DocumentWords } from '$lib/ui/questionnaire/checklist-editor/document-words';
+	import { MoveQuestion } from '$lib/ui/questionnaire/checklist-editor/move-question.svelte';
+	import OwnProblems from '$lib/ui/questionnaire/checklist-editor/OwnProblems.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import WithAside from '$lib/ui/kit/WithAside.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { FINDING_IDS } from '$lib/core/checklist';
+	import { FINDING_IDS } from '$lib/core/questionnaire/checklist';
 	import { FIGURE_CODES, threePartsOf } from '$lib/core/workforce';
 	import GapFigures from '$lib/ui/workforce/GapFigures.svelte';
 	import GroupShares from '$lib/ui/workforce/GroupShares.svelte';

@@ -1,6 +1,6 @@
 import { withJsonError } from '$lib/server/http/error-responses';
-import { personParty } from '$lib/server/walkthroughs/walkthrough-party';
-import { walkthroughStream } from '$lib/server/walkthroughs/walkthrough-stream';
+import { personParty } from '$lib/server/questionnaire/walkthroughs/walkthrough-party';
+import { walkthroughStream } from '$lib/server/questionnaire/walkthroughs/walkthrough-stream';
 import type { RequestHandler } from './$types';
 
 /** What the coordinator enters and points at, as server-sent events; while it is open, the person counts as present. */

@@ -1,4 +1,4 @@
-import { readPersonDocument } from '$lib/server/privacy/person-document';
+import { readPersonDocument } from '$lib/server/questionnaire/privacy/person-document';
 import { withErrorPage } from '$lib/server/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { PageServerLoad } from './$types';

@@ -1,8 +1,8 @@
-import { wordsOnlyIn } from '$lib/core/checklist';
+import { wordsOnlyIn } from '$lib/core/questionnaire/checklist';
 import { deskWords } from '$lib/messages/desk';
 import { languageOf } from '$lib/messages/languages';
 import { deskLocale } from '$lib/messages/desk-language';
-import { openAssessmentOf } from '$lib/server/assessments/open-assessment';
+import { openAssessmentOf } from '$lib/server/questionnaire/assessments/open-assessment';
 import { requireFutureDay } from '$lib/server/cases/case-forms';
 import { requireCase } from '$lib/server/cases/require-case';
 import { DomainError } from '$lib/server/domain-error';
@@ -13,12 +13,12 @@ import { day, text, uuid } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { readPersonPlace } from '$lib/server/people/lock-person';
 import { signedIn } from '$lib/server/signed-in';
-import { joinWalkthrough } from '$lib/server/walkthroughs/join-walkthrough';
-import { openWalkthroughOf, walkthroughsOf } from '$lib/server/walkthroughs/open-walkthrough';
-import { makeSharedPlan } from '$lib/server/walkthroughs/shared-plan';
-import { agreeToPlan, endWalkthrough, noteNextDay } from '$lib/server/walkthroughs/steer-walkthrough';
-import { coordinatorParty, isMember } from '$lib/server/walkthroughs/walkthrough-party';
-import { readSummaries, readWalkthroughState } from '$lib/server/walkthroughs/walkthrough-state';
+import { joinWalkthrough } from '$lib/server/questionnaire/walkthroughs/join-walkthrough';
+import { openWalkthroughOf, walkthroughsOf } from '$lib/server/questionnaire/walkthroughs/open-walkthrough';
+import { makeSharedPlan } from '$lib/server/questionnaire/walkthroughs/shared-plan';
+import { agreeToPlan, endWalkthrough, noteNextDay } from '$lib/server/questionnaire/walkthroughs/steer-walkthrough';
+import { coordinatorParty, isMember } from '$lib/server/questionnaire/walkthroughs/walkthrough-party';
+import { readSummaries, readWalkthroughState } from '$lib/server/questionnaire/walkthroughs/walkthrough-state';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 /** The open walkthrough for coordinators who have come in, and what is left of earlier ones. */

@@ -2,8 +2,8 @@
 	import { untrack } from 'svelte';
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import { refreshPage } from '$lib/ui/kit/refresh-page';
-	import { factsOfAnswers, type FieldIssue } from '$lib/core/answers';
-	import { checklistFrom } from '$lib/core/checklist';
+	import { factsOfAnswers, type FieldIssue } from '$lib/core/questionnaire/answers';
+	import { checklistFrom } from '$lib/core/questionnaire/checklist';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 	import { dayWords } from '$lib/messages/dates';
 	import { walkthroughTextsFor } from '$lib/messages/walkthrough';
@@ -11,9 +11,9 @@
 	import Button from '$lib/ui/kit/Button.svelte';
 	import TextField from '$lib/ui/kit/TextField.svelte';
 	import { phoneHref, phoneWords } from '$lib/ui/kit/phone-words';
-	import { LiveWalkthrough } from '$lib/ui/walkthrough/live-walkthrough.svelte';
-	import WalkthroughBoard from '$lib/ui/walkthrough/WalkthroughBoard.svelte';
-	import WalkthroughSummaries from '$lib/ui/walkthrough/WalkthroughSummaries.svelte';
+	import { LiveWalkthrough } from '$lib/ui/questionnaire/walkthrough/live-walkthrough.svelte';
+	import WalkthroughBoard from '$lib/ui/questionnaire/walkthrough/WalkthroughBoard.svelte';
+	import WalkthroughSummaries from '$lib/ui/questionnaire/walkthrough/WalkthroughSummaries.svelte';
 
 	let { data, form } = $props();
 

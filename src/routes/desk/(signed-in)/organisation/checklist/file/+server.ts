@@ -1,4 +1,4 @@
-import { checklistFile } from '$lib/server/checklists/checklist-file';
+import { checklistFile } from '$lib/server/questionnaire/checklists/checklist-file';
 import { withErrorPage } from '$lib/server/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';

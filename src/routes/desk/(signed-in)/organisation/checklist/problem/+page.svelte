@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { stationOfOwnId } from '$lib/core/checklist';
+	import { stationOfOwnId } from '$lib/core/questionnaire/checklist';
 	import { deskWords } from '$lib/messages/desk';
 	import { CaseForm } from '$lib/ui/cases/case-form.svelte';
 	import FormError from '$lib/ui/cases/FormError.svelte';
-	import ProblemFields from '$lib/ui/checklist-editor/ProblemFields.svelte';
-	import { ProblemDraft } from '$lib/ui/checklist-editor/question-draft.svelte';
+	import ProblemFields from '$lib/ui/questionnaire/checklist-editor/ProblemFields.svelte';
+	import { ProblemDraft } from '$lib/ui/questionnaire/checklist-editor/question-draft.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import type { PageProps } from './$types';

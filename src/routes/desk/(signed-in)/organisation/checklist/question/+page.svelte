@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { makeOwnChecklist } from '$lib/core/checklist';
+	import { makeOwnChecklist } from '$lib/core/questionnaire/checklist';
 	import { deskWords } from '$lib/messages/desk';
 	import { deskLocale } from '$lib/messages/desk-language';
-	import { DocumentWords } from '$lib/ui/checklist-editor/document-words';
-	import { QuestionDraft } from '$lib/ui/checklist-editor/question-draft.svelte';
-	import QuestionForm from '$lib/ui/checklist-editor/QuestionForm.svelte';
+	import { DocumentWords } from '$lib/ui/questionnaire/checklist-editor/document-words';
+	import { QuestionDraft } from '$lib/ui/questionnaire/checklist-editor/question-draft.svelte';
+	import QuestionForm from '$lib/ui/questionnaire/checklist-editor/QuestionForm.svelte';
 	import type { PageProps } from './$types';
 
 	let { data }: PageProps = $props();

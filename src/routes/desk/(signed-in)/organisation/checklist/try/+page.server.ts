@@ -1,4 +1,4 @@
-import { trialPage } from '$lib/server/checklists/part-page';
+import { trialPage } from '$lib/server/questionnaire/checklists/part-page';
 import { withErrorPage } from '$lib/server/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { PageServerLoad } from './$types';

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import { CHECKLIST_STATIONS, makeOwnChecklist } from '$lib/core/checklist';
+	import { CHECKLIST_STATIONS, makeOwnChecklist } from '$lib/core/questionnaire/checklist';
 	import { deskWords } from '$lib/messages/desk';
 	import { LANGUAGE_NAMES, languageOf } from '$lib/messages/languages';
-	import { ChecklistTrial } from '$lib/ui/checklist-editor/checklist-trial.svelte';
-	import TrialFindings from '$lib/ui/checklist-editor/TrialFindings.svelte';
-	import TrialStation from '$lib/ui/checklist-editor/TrialStation.svelte';
-	import TrialPerson from '$lib/ui/checklist-editor/TrialPerson.svelte';
+	import { ChecklistTrial } from '$lib/ui/questionnaire/checklist-editor/checklist-trial.svelte';
+	import TrialFindings from '$lib/ui/questionnaire/checklist-editor/TrialFindings.svelte';
+	import TrialStation from '$lib/ui/questionnaire/checklist-editor/TrialStation.svelte';
+	import TrialPerson from '$lib/ui/questionnaire/checklist-editor/TrialPerson.svelte';
 	import SegmentSwitch from '$lib/ui/kit/SegmentSwitch.svelte';
 	import type { PageProps } from './$types';
 

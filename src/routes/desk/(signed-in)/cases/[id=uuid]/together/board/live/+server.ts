@@ -1,8 +1,8 @@
 import { DomainError } from '$lib/server/domain-error';
 import { withJsonError } from '$lib/server/http/error-responses';
 import { untilSignedOut } from '$lib/server/live/event-stream';
-import { coordinatorParty } from '$lib/server/walkthroughs/walkthrough-party';
-import { walkthroughStream } from '$lib/server/walkthroughs/walkthrough-stream';
+import { coordinatorParty } from '$lib/server/questionnaire/walkthroughs/walkthrough-party';
+import { walkthroughStream } from '$lib/server/questionnaire/walkthroughs/walkthrough-stream';
 import type { RequestHandler } from './$types';
 
 /** What the person enters and points at, as server-sent events; while it is open, the coordinator counts as present. */

@@ -1,0 +1,96 @@
+import type { Answers } from '../answers';
+import type { LengthUnit } from '../../body/length';
+import type { PlanStep } from '../../plan';
+import type { WalkthroughStation } from './stations';
+
+/** An open walkthrough ends by itself after this long, ms. Our assumption: longer than any call about one workstation. */
+export const LONGEST_WALKTHROUGH_MS = 2 * 3_600_000;
+
+/** Who or what ended a walkthrough. */
+export const WALKTHROUGH_ENDS = ['person', 'coordinator', 'time'] as const;
+
+/** One of {@link WALKTHROUGH_ENDS}. */
+export type WalkthroughEnd = (typeof WALKTHROUGH_ENDS)[number];
+
+/** An answer that was entered while both were looking. */
+export interface WalkthroughEntry {
+	readonly field: string;
+	/** As typed; a length in this unit. */
+	readonly text: string;
+	readonly unit: LengthUnit;
+	/** The coordinator who entered what was read out; null where the person entered it. */
+	readonly readOutTo: string | null;
+	readonly at: Date;
+}
+
+/** The plan that both look at. */
+export interface WalkthroughPlan {
+	readonly id: string;
+	readonly steps: readonly PlanStep[];
+	/** Whether answers have changed since it was made. */
+	readonly isBehind: boolean;
+}
+
+/** What both have agreed to. */
+export interface Agreement {
+	/** Whether each has agreed to the plan as it is now. */
+	readonly person: boolean;
+	readonly coordinator: boolean;
+}
+
+/** An open walkthrough as both see it. */
+export interface WalkthroughState {
+	/** The code by which a coordinator comes in. */
+	readonly code: string;
+	readonly answers: Answers;
+	readonly revision: number;
+	/** The station that both look at, and the question that one of them points at. */
+	readonly station: WalkthroughStation;
+	readonly question: string | null;
+	/** Who pointed there; null where the person did. */
+	readonly pointedBy: string | null;
+	/** Whether the person has the page open, and the names of the coordinators who have. */
+	readonly isPersonHere: boolean;
+	readonly coordinatorsHere: readonly string[];
+	/** Newest first. */
+	readonly entries: readonly WalkthroughEntry[];
+	readonly plan: WalkthroughPlan | null;
+	readonly agreement: Agreement;
+	/** The next day, ISO; null where none is set. */
+	readonly nextOn: string | null;
+	readonly isOpen: boolean;
+}
+
+/** What is left of a walkthrough: what both saw, for both to keep. */
+export interface WalkthroughSummary {
+	readonly id: string;
+	readonly startedAt: Date;
+	readonly endedAt: Date;
+	readonly endedBy: WalkthroughEnd;
+	/** Names of the coordinators who came in. */
+	readonly coordinators: readonly string[];
+	/** In the order of the stations. */
+	readonly entries: readonly WalkthroughEntry[];
+	/** The steps that both agreed to; null where they agreed to none. */
+	readonly agreed: readonly PlanStep[] | null;
+	readonly nextOn: string | null;
+}
+
+/**
+ * What holds of an agreement for the plan as it is now: one to an earlier plan has lapsed.
+ * @param agreed the plans that each has agreed to, by id; null for none
+ */
+export function agreementOn(
+	plan: Pick<WalkthroughPlan, 'id' | 'isBehind'> | null,
+	agreed: { readonly person: string | null; readonly coordinator: string | null }
+): Agreement {
+	const holds = (id: string | null) => plan !== null && !plan.isBehind && id === plan.id;
+	return { person: holds(agreed.person), coordinator: holds(agreed.coordinator) };
+}
+
+/** Whether both have agreed. */
+export const isAgreed = ({ person, coordinator }: Agreement): boolean => person && coordinator;
+
+/** Whether an open walkthrough has run out. */
+export const hasRunOut = (startedAt: Date, now: Date): boolean =>
+	now.getTime() - startedAt.getTime() >= LONGEST_WALKTHROUGH_MS;

@@ -1,0 +1,20 @@
+import { minutesLeft, questionnaireModeOf, questionnaireOf } from '../../../core/questionnaire';
+import { isPrefilled } from '../../../core/questionnaire/answers';
+import { checklistAt } from '../checklists/read-checklists';
+import type { Db, schema } from '../../db/client';
+
+/** Whole minutes left of a self-assessment; null where its person has entered nothing yet. */
+export async function minutesLeftOf(
+	db: Db,
+	assessment: typeof schema.assessments.$inferSelect
+): Promise<number | null> {
+	const { answers } = assessment;
+	if (assessment.consentedAt === null || Object.keys(answers).length === 0 || isPrefilled(answers))
+		return null;
+	const { open } = questionnaireOf(
+		answers,
+		{ way: assessment.way, checklist: await checklistAt(db, assessment.checklistVersion) },
+		questionnaireModeOf(answers, assessment.route)
+	);
+	return Math.max(1, minutesLeft(open));
+}

@@ -1,0 +1,28 @@
+import { ownChecklistNumber, ownChecklistVersion } from '../../../core/questionnaire/checklist';
+import { unchangedChecklist } from '../../../core/questionnaire/checklist-editor/edit-checklist';
+import { requirePermission } from '../../access/require-permission';
+import type { Actor } from '../../actor';
+import type { Db } from '../../db/client';
+import { DomainError } from '../../domain-error';
+import { checklistDocumentAt, newestOwnChecklist, SHIPPED_CHECKLIST } from './read-checklists';
+
+/**
+ * A version as a file, for another installation.
+ * @param number the version as people read it; the one asked now if null
+ * @throws DomainError where there is no such version
+ */
+export async function checklistFile(
+	db: Db,
+	actor: Actor,
+	number: number | null
+): Promise<{ readonly number: number; readonly text: string }> {
+	requirePermission(actor, 'settings:change');
+	const newest = number === null ? await newestOwnChecklist(db) : null;
+	const wanted = number ?? (newest ? (ownChecklistNumber(newest.version) ?? 0) : 0);
+	const document =
+		wanted === 0
+			? unchangedChecklist(SHIPPED_CHECKLIST.version)
+			: (newest?.document ?? (await checklistDocumentAt(db, ownChecklistVersion(wanted))));
+	if (!document) throw new DomainError('not-found', 'noChecklistVersion');
+	return { number: wanted, text: `${JSON.stringify(document, null, '\t')}\n` };
+}

@@ -1,0 +1,12 @@
+import { whoSees } from '../../../core/access';
+import { MIN_GROUP_SIZE } from '../../../core/workforce';
+import { privacyLines, type PrivacyLines } from '../../../messages/privacy';
+import type { Db } from '../../db/client';
+import { readRetention } from '../../erasure/retention';
+import { readOrganisation } from '../../organisation/read-organisation';
+
+/** What people are told about their data, from the settings and permissions in force. Two key look-ups. */
+export async function readPrivacyLines(db: Db, locale: string): Promise<PrivacyLines> {
+	const [organisation, retention] = await Promise.all([readOrganisation(db), readRetention(db)]);
+	return privacyLines({ organisation, retention, whoSees: whoSees(), leastPeople: MIN_GROUP_SIZE }, locale);
+}

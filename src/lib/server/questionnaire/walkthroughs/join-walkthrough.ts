@@ -1,0 +1,48 @@
+import { eq } from 'drizzle-orm';
+import { MOST_WRONG_CODES, readCode } from '../../../core/questionnaire/walkthrough';
+import type { Actor } from '../../actor';
+import { writeAuditLine } from '../../audit/write-audit-line';
+import { requireCase } from '../../cases/require-case';
+import { schema, type Db } from '../../db/client';
+import { inTransaction } from '../../db/transaction';
+import { DomainError } from '../../domain-error';
+import { publishChange } from '../../live/changes';
+import { newCode, requireOpenWalkthrough } from './open-walkthrough';
+
+const { walkthroughMembers, walkthroughs } = schema;
+
+/**
+ * Lets a coordinator in by the code that the person reads out. After five wrong codes there is a new one, which the person sees.
+ * @throws DomainError where none is open, or the code is wrong
+ */
+export async function joinWalkthrough(
+	db: Db,
+	actor: Actor,
+	{ personId, code }: { readonly personId: string; readonly code: string },
+	now: Date
+): Promise<void> {
+	const { id: userId } = await requireCase(db, actor, personId, 'cases:act');
+	const isRight = await inTransaction(db, async (tx) => {
+		const open = await requireOpenWalkthrough(tx, personId, now);
+		if (readCode(code) !== open.code) {
+			const wrongCodes = open.wrongCodes + 1;
+			const isLast = wrongCodes >= MOST_WRONG_CODES;
+			await tx
+				.update(walkthroughs)
+				.set(isLast ? { code: newCode(), wrongCodes: 0 } : { wrongCodes })
+				.where(eq(walkthroughs.id, open.id));
+			if (isLast) await publishChange(tx, `walkthrough:${open.id}`);
+			return false;
+		}
+		const joined = await tx
+			.insert(walkthroughMembers)
+			.values({ walkthroughId: open.id, userId, at: now })
+			.onConflictDoNothing()
+			.returning({ at: walkthroughMembers.at });
+		if (joined.length > 0) await writeAuditLine(tx, actor, { at: now, act: 'walkthrough-joined', personId });
+		await tx.update(walkthroughs).set({ wrongCodes: 0 }).where(eq(walkthroughs.id, open.id));
+		await publishChange(tx, `walkthrough:${open.id}`);
+		return true;
+	});
+	if (!isRight) throw new DomainError('invalid', 'wrongWalkthroughCode', '/code');
+}

@@ -1,0 +1,97 @@
+<script lang="ts">
+	import type { ChecklistChanges } from '$lib/core/questionnaire/checklist-editor/checklist-changes';
+	import type { ChecklistFault } from '$lib/core/questionnaire/checklist-editor/checklist-faults';
+	import { CHECKLIST_NOTE_LENGTH } from '$lib/core/questionnaire/checklist-editor/checklist-limits';
+	import { isOwnId } from '$lib/core/questionnaire/checklist';
+	import { momentWords } from '$lib/messages/dates';
+	import { deskWords } from '$lib/messages/desk';
+	import { formattedNumber } from '$lib/messages/desk/workforce-words';
+	import type { CaseForm } from '../../cases/case-form.svelte';
+	import FormError from '../../cases/FormError.svelte';
+	import Button from '../../kit/Button.svelte';
+	import { enhanceForm } from '../../kit/enhance-form';
+	import TextField from '../../kit/TextField.svelte';
+	import ChecklistChangeList from './ChecklistChangeList.svelte';
+	import type { DocumentWords } from './document-words';
+
+	const texts = deskWords.checklistEditor;
+
+	interface Props {
+		changes: ChecklistChanges;
+		faults: readonly ChecklistFault[];
+		/** Ids of problems, which have a page of their own. */
+		problems: readonly string[];
+		words: DocumentWords;
+		seen: number;
+		openLinks: number;
+		changed: { readonly at: Date; readonly by: string | null } | null;
+		timeZone: string;
+		form: CaseForm;
+	}
+
+	let { changes, faults, problems, words, seen, openLinks, changed, timeZone, form }: Props = $props();
+
+	let note = $state('');
+	const hrefOf = (of: string) =>
+		`/desk/organisation/checklist/${problems.includes(of) ? 'problem' : 'question'}?id=${of}`;
+	const isLinked = ({ of, code }: ChecklistFault) => isOwnId(of) && code !== 'unused-finding';
+</script>
+
+<section class="changes" aria-labelledby="changes-title">
+	<h2 id="changes-title" class="text-head">{texts.changes}</h2>
+	{#if changed}
+		<p class="text-note text-ink-soft">
+			{texts.editedBy(changed.by ?? texts.gone, momentWords(changed.at, timeZone))}
+		</p>
+	{/if}
+	<ChecklistChangeList {changes} {words} />
+	{#if faults.length > 0}
+		<h3 class="mt-3 font-semibold">{texts.toComplete}</h3>
+		<ul class="list-disc ps-5">
+			{#each faults as fault, i (i)}
+				<li>
+					{#if isLinked(fault)}<a href={hrefOf(fault.of)}>{words.fault(fault)}</a>{:else}{words.fault(
+							fault
+						)}{/if}
+				</li>
+			{/each}
+		</ul>
+	{:else}
+		<p class="mt-3 text-note">{texts.openLinks(openLinks, formattedNumber(openLinks))} {texts.nobodyMoves}</p>
+	{/if}
+	<form method="POST" action="?/publish" use:enhanceForm={form.submit} class="acts">
+		<input type="hidden" name="seen" value={seen} />
+		{#if faults.length === 0}
+			<div class="grow">
+				<TextField
+					name="note"
+					label={texts.note}
+					hint={texts.noteHint}
+					size="desk"
+					maxlength={CHECKLIST_NOTE_LENGTH}
+					value={note}
+					oninput={(text) => (note = text)}
+				/>
+			</div>
+			<Button look="main" size="desk" isBusy={form.isBusy}>{texts.publish}</Button>
+		{/if}
+		<Button size="desk" formaction="?/discard" isBusy={form.isBusy}>{texts.discard}</Button>
+	</form>
+	<FormError fault={form.fault} />
+</section>
+
+<style>
+	.changes {
+		margin-top: 1rem;
+		padding: 0.75rem 1rem;
+		border-inline-start: 3px solid var(--cool);
+		background: var(--cool-wash);
+	}
+	.acts {
+		display: flex;
+		flex-wrap: wrap;
+		align-items: end;
+		gap: 0.75rem 1rem;
+		margin-top: 0.75rem;
+	}
+</style>

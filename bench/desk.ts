@@ -7,7 +7,7 @@ import { readDaySheet } from '../src/lib/server/cases/day-sheet';
 import { readCase } from '../src/lib/server/cases/read-case';
 import { openDatabase, schema, type Db } from '../src/lib/server/db/client';
 import { migrateDatabase } from '../src/lib/server/db/migrate';
-import { followUpsBetween, followUpsPerDay } from '../src/lib/server/follow-ups/list-follow-ups';
+import { followUpsBetween, followUpsPerDay } from '../src/lib/server/cases/follow-ups/list-follow-ups';
 import { listPeople, teamsAndCountriesOf } from '../src/lib/server/people/list-people';
 import { filterOfQuery } from '../src/lib/server/people/people-filter';
 import { benchDeskPages } from './desk-pages';

@@ -7,7 +7,7 @@ import { seedWorkforce } from '../seed/workforce';
 import { addUser } from '../src/lib/server/access/add-user';
 import { openDatabase, schema } from '../src/lib/server/db/client';
 import { migrateDatabase } from '../src/lib/server/db/migrate';
-import { countCasesToReassess } from '../src/lib/server/case-assessments/reassess-outdated-cases';
+import { countCasesToReassess } from '../src/lib/server/cases/case-assessments/reassess-outdated-cases';
 import { countHeld } from '../src/lib/server/email-hold/held-emails';
 import { print, quantile, rounded } from './measure';
 

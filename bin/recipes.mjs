@@ -36,7 +36,7 @@ const COPIED = [
  */
 const RECIPES = {
 	'body region': [
-		{ file: 'src/lib/core/discomfort/regions.ts', find: "	'head',\n", put: "	'head',\n	'jaw',\n" }
+		{ file: 'src/lib/core/cases/discomfort/regions.ts', find: "	'head',\n", put: "	'head',\n	'jaw',\n" }
 	],
 	'household item': [
 		{ file: 'src/lib/core/workstation/corner/vocabulary.ts', find: "	'book',\n", put: "	'book',\n	'crate',\n" }
@@ -50,7 +50,7 @@ const RECIPES = {
 	],
 	'red flag': [
 		{
-			file: 'src/lib/core/discomfort/red-flags.ts',
+			file: 'src/lib/core/cases/discomfort/red-flags.ts',
 			find: "	'wakes-at-night',\n",
 			put: "	'wakes-at-night',\n	'pain-at-rest',\n"
 		}

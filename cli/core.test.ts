@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../tests/support/random-corner';
 import { randomFile } from '../tests/support/random-file';
-import { assessCaseRecord } from '../src/lib/core/case-assessment/assess-case-record';
+import { assessCaseRecord } from '../src/lib/core/cases/case-assessment/assess-case-record';
 import { SHIPPED_RULES } from '../src/lib/core/rules';
 import type { adviseCorner } from '../src/lib/core/plan/advice';
 import { planCorner } from '../src/lib/core/plan';

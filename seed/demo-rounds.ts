@@ -2,7 +2,7 @@ import { SHIPPED_RULES } from '../src/lib/core/rules';
 import { eq, sql } from 'drizzle-orm';
 import { parseCivilDate } from '../src/lib/core/calendar';
 import { forecastRound } from '../src/lib/core/round-forecast';
-import { remindersFor } from '../src/lib/core/triage';
+import { remindersFor } from '../src/lib/core/cases/triage';
 import { emailTextsFor, emailWords } from '../src/lib/messages/emails';
 import { addIsoDays, isoDay } from '../src/lib/server/clock';
 import { schema, type Db } from '../src/lib/server/db/client';

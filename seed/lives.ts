@@ -1,6 +1,6 @@
 import { and, eq, isNull } from 'drizzle-orm';
 import { discomfortFromAnswers } from '../src/lib/core/questionnaire/answers';
-import type { NewsKind } from '../src/lib/core/case-assessment';
+import type { NewsKind } from '../src/lib/core/cases/case-assessment';
 import type { Actor } from '../src/lib/server/actor';
 import { openAssessment } from '../src/lib/server/questionnaire/assessments/open-assessment';
 import { saveAnswers } from '../src/lib/server/questionnaire/assessments/save-answers';
@@ -8,21 +8,21 @@ import { recordConsent } from '../src/lib/server/questionnaire/assessments/recor
 import { newestLinkPath, sendAssessment } from '../src/lib/server/questionnaire/assessments/send-assessment';
 import { linkPathToSend } from '../src/lib/server/email/personal-link';
 import { submitAnswers } from '../src/lib/server/questionnaire/assessments/submit-answers';
-import { answerCheckIn } from '../src/lib/server/check-ins/answer-check-in';
-import { processDueCase } from '../src/lib/server/check-ins/process-due-cases';
+import { answerCheckIn } from '../src/lib/server/cases/check-ins/answer-check-in';
+import { processDueCase } from '../src/lib/server/cases/check-ins/process-due-cases';
 import { isoDay } from '../src/lib/server/clock';
 import { closableItemsOf } from '../src/lib/server/cases/case-page';
 import { settleCase } from '../src/lib/server/cases/settle-case';
 
-import { recordContact } from '../src/lib/server/contacts/record-contact';
+import { recordContact } from '../src/lib/server/cases/contacts/record-contact';
 import { schema, type Db } from '../src/lib/server/db/client';
 import { inTransaction } from '../src/lib/server/db/transaction';
 import { addDays, nextWorkingDay } from '../src/lib/core/calendar';
-import { setFollowUp } from '../src/lib/server/follow-ups/set-follow-up';
+import { setFollowUp } from '../src/lib/server/cases/follow-ups/set-follow-up';
 import { readPersonPlace } from '../src/lib/server/people/lock-person';
 import { FINDING_IDS } from '../src/lib/core/questionnaire/checklist';
-import { tickFinding } from '../src/lib/server/findings/tick-finding';
-import { newestAssessmentResult } from '../src/lib/server/case-assessments/newest-assessment-result';
+import { tickFinding } from '../src/lib/server/cases/findings/tick-finding';
+import { newestAssessmentResult } from '../src/lib/server/cases/case-assessments/newest-assessment-result';
 import { addPerson, type NewPerson } from '../src/lib/server/people/add-person';
 import { markAsLeft } from '../src/lib/server/people/mark-as-left';
 import type { Planner } from '../src/lib/server/plan/planning/planning';

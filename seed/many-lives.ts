@@ -8,7 +8,7 @@ import {
 } from '../src/lib/core/questionnaire/answers';
 import { validateCorner } from '../src/lib/core/workstation/corner/validate-corner';
 import { FINDING_IDS } from '../src/lib/core/questionnaire/checklist';
-import type { PlanItem } from '../src/lib/core/case-assessment';
+import type { PlanItem } from '../src/lib/core/cases/case-assessment';
 import type { CheckResult } from '../src/lib/core/workstation/checks';
 import type { Corner } from '../src/lib/core/workstation/corner';
 import { COMPRESSED_FRACTION, isPad } from '../src/lib/core/workstation/household';
@@ -18,7 +18,7 @@ import { itemOfPiece, remeasuredHeightsOf } from '../src/lib/core/workstation/si
 import { emailWords } from '../src/lib/messages/emails';
 import { linkToken } from '../src/lib/server/access/secret-keys';
 import { hashToken } from '../src/lib/server/access/tokens';
-import { reassessCases } from '../src/lib/server/case-assessments/reassess-cases';
+import { reassessCases } from '../src/lib/server/cases/case-assessments/reassess-cases';
 import { isoDay } from '../src/lib/server/clock';
 import { schema, type Db } from '../src/lib/server/db/client';
 import { inTransaction } from '../src/lib/server/db/transaction';

@@ -1,6 +1,6 @@
 import { cornerFromAnswers, redFlagField, type Answers } from '../src/lib/core/questionnaire/answers';
 import { checkCorner, type CheckId } from '../src/lib/core/workstation/checks';
-import { RED_FLAGS } from '../src/lib/core/discomfort';
+import { RED_FLAGS } from '../src/lib/core/cases/discomfort';
 import { Dice } from './random';
 
 /** A generated answer could not be read: the generator is wrong, and the message says where. */

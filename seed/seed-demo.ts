@@ -1,5 +1,5 @@
 import { eq, sql } from 'drizzle-orm';
-import type { PlanItem } from '../src/lib/core/case-assessment';
+import type { PlanItem } from '../src/lib/core/cases/case-assessment';
 import type { Actor } from '../src/lib/server/actor';
 import { openAssessment } from '../src/lib/server/questionnaire/assessments/open-assessment';
 import { tickStep } from '../src/lib/server/plan/plans/tick-step';
@@ -10,7 +10,7 @@ import { submitAnswers } from '../src/lib/server/questionnaire/assessments/submi
 import { settleCase } from '../src/lib/server/cases/settle-case';
 import { addIsoDays, isoDay } from '../src/lib/server/clock';
 import { schema, type Db } from '../src/lib/server/db/client';
-import { setFollowUp } from '../src/lib/server/follow-ups/set-follow-up';
+import { setFollowUp } from '../src/lib/server/cases/follow-ups/set-follow-up';
 import { plannerHere } from '../src/lib/server/plan/planning/planning';
 import { addPerson } from '../src/lib/server/people/add-person';
 import { DEMO_PEOPLE, type DemoPerson } from './people';

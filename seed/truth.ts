@@ -1,4 +1,4 @@
-import type { PlanItem } from '../src/lib/core/case-assessment';
+import type { PlanItem } from '../src/lib/core/cases/case-assessment';
 import type { PadKind } from '../src/lib/core/workstation/household';
 
 /** What is true of the generated workforce, so that its figures can be checked: they must find this again. Invented. */

@@ -6,7 +6,7 @@ import { thingsAtHome } from '$lib/core/questionnaire/answers';
 import { purchaseChoices, purchaseOffers, readNeeds, writeOffers, type PersonInNeed } from '$lib/core/plan/budget';
 import { PURCHASES } from '$lib/core/plan';
 import type { Actor } from '$lib/server/actor';
-import { reassessCase } from '$lib/server/case-assessments/reassess-cases';
+import { reassessCase } from '$lib/server/cases/case-assessments/reassess-cases';
 import { schema } from '$lib/server/db/client';
 import { planBudget } from '$lib/server/plan/equipment/plan-budget';
 import { plannerHere } from '$lib/server/plan/planning/planning';

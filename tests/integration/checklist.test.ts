@@ -19,11 +19,11 @@ import {
 } from '$lib/server/questionnaire/checklists/publish-checklist';
 import { checklistAt, ownFindingNames } from '$lib/server/questionnaire/checklists/read-checklists';
 import { saveProblem, saveQuestion } from '$lib/server/questionnaire/checklists/save-checklist-parts';
-import { reassessCase } from '$lib/server/case-assessments/reassess-cases';
+import { reassessCase } from '$lib/server/cases/case-assessments/reassess-cases';
 import { schema } from '$lib/server/db/client';
 import { inTransaction } from '$lib/server/db/transaction';
-import { findingsAskedAbout } from '$lib/server/findings/finding-states';
-import { tickFinding } from '$lib/server/findings/tick-finding';
+import { findingsAskedAbout } from '$lib/server/cases/findings/finding-states';
+import { tickFinding } from '$lib/server/cases/findings/tick-finding';
 import { readPlanPage } from '$lib/server/plan/plans/plan-page';
 import { createRound, type RoundInput } from '$lib/server/rounds/edit-rounds';
 import { startRound } from '$lib/server/rounds/run-round';

@@ -9,7 +9,7 @@ import {
 	inviteUser,
 	listSessions
 } from '$lib/server/accounts/accounts';
-import { SHIPPED_SETTINGS } from '$lib/core/triage/policy-settings';
+import { SHIPPED_SETTINGS } from '$lib/core/cases/triage/policy-settings';
 import { endSessions, readSession } from '$lib/server/access/sessions';
 import { signIn } from '$lib/server/access/sign-in';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
@@ -18,10 +18,10 @@ import { followUpFeed, renewCalendarFeed } from '$lib/server/calendar/follow-up-
 import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { decideEquipment, equipmentOf } from '$lib/server/plan/equipment/decide-equipment';
 import { openHazardsOf } from '$lib/server/cases/case-page';
-import { answerCheckIn } from '$lib/server/check-ins/answer-check-in';
-import { contactsOf } from '$lib/server/contacts/record-contact';
-import { findingsAskedAbout } from '$lib/server/findings/finding-states';
-import { tickFinding } from '$lib/server/findings/tick-finding';
+import { answerCheckIn } from '$lib/server/cases/check-ins/answer-check-in';
+import { contactsOf } from '$lib/server/cases/contacts/record-contact';
+import { findingsAskedAbout } from '$lib/server/cases/findings/finding-states';
+import { tickFinding } from '$lib/server/cases/findings/tick-finding';
 import { checklistField } from '$lib/core/questionnaire/answers';
 import { messagesOf, writeToCoordinator, writeToPerson } from '$lib/server/cases/messages';
 import { addNote } from '$lib/server/cases/notes';
@@ -31,15 +31,15 @@ import { undoActs } from '$lib/server/acts/undo-acts';
 import { linkPathToSend } from '$lib/server/email/personal-link';
 import { schema } from '$lib/server/db/client';
 import { readView } from '$lib/server/workforce/view';
-import { followUpsBetween, followUpsPerDay } from '$lib/server/follow-ups/list-follow-ups';
-import { finishFollowUp, finishFollowUps } from '$lib/server/follow-ups/set-follow-up';
+import { followUpsBetween, followUpsPerDay } from '$lib/server/cases/follow-ups/list-follow-ups';
+import { finishFollowUp, finishFollowUps } from '$lib/server/cases/follow-ups/set-follow-up';
 import { actInBulk } from '$lib/server/people/act-in-bulk';
 import { changePerson } from '$lib/server/people/change-person';
 import { addPerson } from '$lib/server/people/add-person';
 import { listPeople } from '$lib/server/people/list-people';
 import { deleteFilter, saveFilter, savedFiltersOf } from '$lib/server/people/saved-filters';
 import { filterOfQuery } from '$lib/server/people/people-filter';
-import { daySheetGroupsOf } from '$lib/ui/day-sheet/sheet-words';
+import { daySheetGroupsOf } from '$lib/ui/cases/day-sheet/sheet-words';
 import { act, Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';
 
 let desk: Desk;

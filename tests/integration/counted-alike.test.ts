@@ -1,9 +1,9 @@
 import { eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { SHIPPED_SETTINGS, type PolicySettings } from '$lib/core/triage/policy-settings';
+import { SHIPPED_SETTINGS, type PolicySettings } from '$lib/core/cases/triage/policy-settings';
 import type { Actor } from '$lib/server/actor';
-import { reassessCases } from '$lib/server/case-assessments/reassess-cases';
-import { reassessOutdatedCases } from '$lib/server/case-assessments/reassess-outdated-cases';
+import { reassessCases } from '$lib/server/cases/case-assessments/reassess-cases';
+import { reassessOutdatedCases } from '$lib/server/cases/case-assessments/reassess-outdated-cases';
 import { schema } from '$lib/server/db/client';
 import { inTransaction } from '$lib/server/db/transaction';
 import { lockPeople } from '$lib/server/people/lock-person';

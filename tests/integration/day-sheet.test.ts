@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { MOST_COUNTED } from '$lib/core/day-sheet';
-import { SHIPPED_SETTINGS } from '$lib/core/triage/policy-settings';
+import { MOST_COUNTED } from '$lib/core/cases/day-sheet';
+import { SHIPPED_SETTINGS } from '$lib/core/cases/triage/policy-settings';
 import { undoActs } from '$lib/server/acts/undo-acts';
 import { requestEquipment } from '$lib/server/questionnaire/assessments/request-equipment';
 import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
@@ -17,7 +17,7 @@ import {
 	readEquipmentBoard
 } from '$lib/server/plan/equipment/read-equipment-board';
 import { ChangeFeed } from '$lib/server/live/changes';
-import { daySheetGroupsOf } from '$lib/ui/day-sheet/sheet-words';
+import { daySheetGroupsOf } from '$lib/ui/cases/day-sheet/sheet-words';
 import { Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';
 
 const now = new Date('2026-03-02T09:00:00Z');

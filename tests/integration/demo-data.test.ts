@@ -4,12 +4,12 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { answersChangedSince } from '$lib/core/questionnaire/answers';
 import { parseCivilDate, isWorkingDay } from '$lib/core/calendar';
 import { validateCorner } from '$lib/core/workstation/corner/validate-corner';
-import { remindersFor } from '$lib/core/triage';
+import { remindersFor } from '$lib/core/cases/triage';
 import { addUser } from '$lib/server/access/add-user';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { schema } from '$lib/server/db/client';
 import { personPlaceOf } from '$lib/server/people/person-place';
-import { reassessCase } from '$lib/server/case-assessments/reassess-cases';
+import { reassessCase } from '$lib/server/cases/case-assessments/reassess-cases';
 import { sendDueReminders } from '$lib/server/rounds/send-due-reminders';
 import { Z } from '$lib/core/statistics';
 import {

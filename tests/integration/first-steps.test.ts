@@ -4,7 +4,7 @@ import { UNSET_ORGANISATION } from '$lib/core/organisation';
 import { setCover } from '$lib/server/cover/cover-settings';
 import { readFirstSteps } from '$lib/server/organisation/first-steps';
 import { setOrganisation } from '$lib/server/organisation/set-organisation';
-import { setCrisisLine } from '$lib/server/warning-signs/crisis-lines';
+import { setCrisisLine } from '$lib/server/cases/warning-signs/crisis-lines';
 import { Desk } from '../support/desk';
 
 const now = new Date('2026-03-02T09:00:00Z');

@@ -1,9 +1,9 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import { schema } from '$lib/server/db/client';
-import { personInspectionRecord } from '$lib/server/inspection/person-record';
-import { roundInspectionRecord } from '$lib/server/inspection/round-record';
-import { tickFinding } from '$lib/server/findings/tick-finding';
+import { personInspectionRecord } from '$lib/server/cases/inspection/person-record';
+import { roundInspectionRecord } from '$lib/server/cases/inspection/round-record';
+import { tickFinding } from '$lib/server/cases/findings/tick-finding';
 import { createRound } from '$lib/server/rounds/edit-rounds';
 import { startRound } from '$lib/server/rounds/run-round';
 import { sendRoundBatches } from '$lib/server/rounds/send-round';

@@ -5,9 +5,9 @@ import { SHIPPED_RULES_VERSION } from '$lib/core/rules';
 import {
 	countCasesToReassess,
 	reassessOutdatedCases
-} from '$lib/server/case-assessments/reassess-outdated-cases';
-import { ReassessThread } from '$lib/server/case-assessments/reassess-thread';
-import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
+} from '$lib/server/cases/case-assessments/reassess-outdated-cases';
+import { ReassessThread } from '$lib/server/cases/case-assessments/reassess-thread';
+import { newestAssessmentResult } from '$lib/server/cases/case-assessments/newest-assessment-result';
 import { openDatabase, schema } from '$lib/server/db/client';
 import { CHANNEL } from '$lib/server/live/changes';
 import { Desk, MIRELA } from '../support/desk';

@@ -3,13 +3,13 @@ import { and, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { SHIPPED_RULES_VERSION } from '$lib/core/rules';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
-import { processDueCases } from '$lib/server/check-ins/process-due-cases';
-import { remindCheckIns } from '$lib/server/check-ins/remind-check-ins';
+import { processDueCases } from '$lib/server/cases/check-ins/process-due-cases';
+import { remindCheckIns } from '$lib/server/cases/check-ins/remind-check-ins';
 import { schema } from '$lib/server/db/client';
 import {
 	countCasesToReassess,
 	reassessOutdatedCases
-} from '$lib/server/case-assessments/reassess-outdated-cases';
+} from '$lib/server/cases/case-assessments/reassess-outdated-cases';
 import { readDailyLimit, setDailyLimit } from '$lib/server/email-hold/daily-limit';
 import { cancelHeld, countHeld, heldEmails, releaseHeld } from '$lib/server/email-hold/held-emails';
 import { importPeople } from '$lib/server/people/import-people';

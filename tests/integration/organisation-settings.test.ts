@@ -6,8 +6,8 @@ import type { SettingsArea, SettingsByArea } from '$lib/core/organisation-settin
 import { originalSettings } from '$lib/core/organisation-settings/settings-document';
 import { requestEquipment } from '$lib/server/questionnaire/assessments/request-equipment';
 import { chooseBreakSchedule } from '$lib/server/breaks/choose-break-schedule';
-import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
-import { reassessOutdatedCases } from '$lib/server/case-assessments/reassess-outdated-cases';
+import { newestAssessmentResult } from '$lib/server/cases/case-assessments/newest-assessment-result';
+import { reassessOutdatedCases } from '$lib/server/cases/case-assessments/reassess-outdated-cases';
 import { schema } from '$lib/server/db/client';
 import { decideEquipment } from '$lib/server/plan/equipment/decide-equipment';
 import { orderEquipment } from '$lib/server/plan/equipment/order-equipment';
@@ -28,8 +28,8 @@ import { sendRoundBatches } from '$lib/server/rounds/send-round';
 import { adoptStyle, startStyleTrial, stylesAt } from '$lib/server/plan/plans/sitting-styles';
 import { readPrices } from '$lib/server/workforce/prices';
 import { setPrices } from '$lib/server/organisation-settings/set-prices';
-import { openFollowUp, setFollowUp } from '$lib/server/follow-ups/set-follow-up';
-import { followUpsBetween } from '$lib/server/follow-ups/list-follow-ups';
+import { openFollowUp, setFollowUp } from '$lib/server/cases/follow-ups/set-follow-up';
+import { followUpsBetween } from '$lib/server/cases/follow-ups/list-follow-ups';
 import { planHere } from '../support/planning';
 import { act, Desk, faultOf, MIRELA } from '../support/desk';
 

@@ -15,7 +15,7 @@ import {
 } from '$lib/server/texts/edit-own-text';
 import { sampleReply } from '$lib/server/texts/sample-reply';
 import { readOrganisation } from '$lib/server/organisation/read-organisation';
-import { referralLetterOf } from '$lib/server/referrals/referral-letter';
+import { referralLetterOf } from '$lib/server/cases/referrals/referral-letter';
 import { roundWords } from '$lib/server/rounds/round-words';
 import { ownTextOf, ownTextsOf } from '$lib/server/texts/read-own-text';
 import { act, Desk, faultOf, MIRELA } from '../support/desk';

@@ -9,7 +9,7 @@ import { sendAssessment } from '$lib/server/questionnaire/assessments/send-asses
 import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answers';
 import { readCasePage } from '$lib/server/cases/case-page';
 import { schema } from '$lib/server/db/client';
-import { personInspectionRecord } from '$lib/server/inspection/person-record';
+import { personInspectionRecord } from '$lib/server/cases/inspection/person-record';
 import { planHere } from '../support/planning';
 import { act, Desk, faultOf, MIRELA } from '../support/desk';
 

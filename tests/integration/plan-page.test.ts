@@ -13,7 +13,7 @@ import { recordConsent } from '$lib/server/questionnaire/assessments/record-cons
 import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
 import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answers';
 import { schema } from '$lib/server/db/client';
-import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
+import { newestAssessmentResult } from '$lib/server/cases/case-assessments/newest-assessment-result';
 import { plannerHere } from '$lib/server/plan/planning/planning';
 import { answerTrial, endTrial, startPlanTrial } from '$lib/server/plan/plans/day-trials';
 import { currentPlanOf } from '$lib/server/plan/plans/current-plan';

@@ -1,12 +1,12 @@
 import { desc, eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { SHIPPED_SETTINGS, type PolicySettings } from '$lib/core/triage/policy-settings';
-import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
+import { SHIPPED_SETTINGS, type PolicySettings } from '$lib/core/cases/triage/policy-settings';
+import { newestAssessmentResult } from '$lib/server/cases/case-assessments/newest-assessment-result';
 import {
 	countCasesToReassess,
 	reassessOutdatedCases
-} from '$lib/server/case-assessments/reassess-outdated-cases';
-import { processDueCases } from '$lib/server/check-ins/process-due-cases';
+} from '$lib/server/cases/case-assessments/reassess-outdated-cases';
+import { processDueCases } from '$lib/server/cases/check-ins/process-due-cases';
 import { schema } from '$lib/server/db/client';
 import { countHeld, heldEmails } from '$lib/server/email-hold/held-emails';
 import { policyFile, settingsOfFile } from '$lib/server/rules/policy-form';

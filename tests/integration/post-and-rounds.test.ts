@@ -9,7 +9,7 @@ import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answ
 import { actInBulk } from '$lib/server/people/act-in-bulk';
 import { lockPerson } from '$lib/server/people/lock-person';
 import { readCase } from '$lib/server/cases/read-case';
-import { processDueCases } from '$lib/server/check-ins/process-due-cases';
+import { processDueCases } from '$lib/server/cases/check-ins/process-due-cases';
 import { openDatabase, schema } from '$lib/server/db/client';
 import { ChangeFeed } from '$lib/server/live/changes';
 import { planHere } from '../support/planning';
@@ -19,7 +19,7 @@ import { UNSET_ORGANISATION } from '$lib/core/organisation';
 import { composeEmail } from '$lib/server/email/compose-email';
 import { DeliveryError, mailboxTransport, type MailTransport } from '$lib/server/email/mail-transport';
 import { queueEmail } from '$lib/server/email/queue-email';
-import { referCase } from '$lib/server/referrals/refer';
+import { referCase } from '$lib/server/cases/referrals/refer';
 import { roundProgressOf } from '$lib/server/rounds/round-news';
 import { correctRound, pauseRound } from '$lib/server/rounds/correct-round';
 import { changeRound, createRound, type RoundInput } from '$lib/server/rounds/edit-rounds';

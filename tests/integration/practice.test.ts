@@ -1,14 +1,14 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { CivilDate } from '$lib/core/calendar';
-import { PRACTICE_SIZE } from '$lib/core/practice';
+import { PRACTICE_SIZE } from '$lib/core/cases/practice';
 import { schema } from '$lib/server/db/client';
 import {
 	answerPractice,
 	listPracticeRounds,
 	readPractice,
 	startPractice
-} from '$lib/server/practice/practice-rounds';
+} from '$lib/server/cases/practice/practice-rounds';
 import { Desk, faultOf } from '../support/desk';
 
 const { practiceRounds } = schema;

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { eq, like } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { SHIPPED_SETTINGS } from '$lib/core/triage/policy-settings';
+import { SHIPPED_SETTINGS } from '$lib/core/cases/triage/policy-settings';
 import { recordRedFlags } from '$lib/server/reports/record-red-flags';
 import { readCasePage } from '$lib/server/cases/case-page';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
@@ -14,12 +14,12 @@ import { undoActs } from '$lib/server/acts/undo-acts';
 import { planHere } from '../support/planning';
 import { currentPlanOf } from '$lib/server/plan/plans/current-plan';
 import { tickStep } from '$lib/server/plan/plans/tick-step';
-import { endReferral, writeOnReferral } from '$lib/server/referrals/answer-referral';
-import { openReferralOf } from '$lib/server/referrals/open-referral';
-import { readReferral, referralsFor } from '$lib/server/referrals/read-referral';
-import { referCase } from '$lib/server/referrals/refer';
-import { referralLetterOf } from '$lib/server/referrals/referral-letter';
-import { daySheetGroupsOf } from '$lib/ui/day-sheet/sheet-words';
+import { endReferral, writeOnReferral } from '$lib/server/cases/referrals/answer-referral';
+import { openReferralOf } from '$lib/server/cases/referrals/open-referral';
+import { readReferral, referralsFor } from '$lib/server/cases/referrals/read-referral';
+import { referCase } from '$lib/server/cases/referrals/refer';
+import { referralLetterOf } from '$lib/server/cases/referrals/referral-letter';
+import { daySheetGroupsOf } from '$lib/ui/cases/day-sheet/sheet-words';
 import { act, Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';
 
 let desk: Desk;

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { and, eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { OPINION_SIZE } from '$lib/core/second-opinion';
-import type { TriageLevel } from '$lib/core/triage';
+import { OPINION_SIZE } from '$lib/core/cases/second-opinion';
+import type { TriageLevel } from '$lib/core/cases/triage';
 import { regionScoreWords, signWords } from '$lib/messages/desk/triage-words';
 import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
 import { withdrawAnswers } from '$lib/server/questionnaire/assessments/withdraw';
@@ -13,8 +13,8 @@ import {
 	judgeSecondOpinion,
 	listSecondOpinions,
 	readSecondOpinion
-} from '$lib/server/second-opinions/second-opinions';
-import { practiceLines } from '$lib/ui/practice/practice-words';
+} from '$lib/server/cases/second-opinions/second-opinions';
+import { practiceLines } from '$lib/ui/cases/practice/practice-words';
 import { Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';
 
 const { people, secondOpinionCases } = schema;

@@ -13,7 +13,7 @@ import { migrateDatabase } from '$lib/server/db/migrate';
 import {
 	countCasesToReassess,
 	reassessOutdatedCases
-} from '$lib/server/case-assessments/reassess-outdated-cases';
+} from '$lib/server/cases/case-assessments/reassess-outdated-cases';
 import { currentPlanOf } from '$lib/server/plan/plans/current-plan';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
 import { MIGRATIONS, migrateTo } from '../support/migrations';

@@ -31,7 +31,7 @@ import { markMessagesRead } from '$lib/server/cases/messages';
 import { reopenCase, settleCase, settleCases } from '$lib/server/cases/settle-case';
 import { undoActs } from '$lib/server/acts/undo-acts';
 import { schema } from '$lib/server/db/client';
-import { finishFollowUp, setFollowUp } from '$lib/server/follow-ups/set-follow-up';
+import { finishFollowUp, setFollowUp } from '$lib/server/cases/follow-ups/set-follow-up';
 import { addPerson } from '$lib/server/people/add-person';
 import { markAsLeft } from '$lib/server/people/mark-as-left';
 import { listPeople, PEOPLE_PER_PAGE } from '$lib/server/people/list-people';

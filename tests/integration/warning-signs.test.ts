@@ -1,22 +1,22 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { EmergencyRedFlag } from '$lib/core/discomfort';
+import type { EmergencyRedFlag } from '$lib/core/cases/discomfort';
 import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answers';
 import { withdrawAnswers } from '$lib/server/questionnaire/assessments/withdraw';
 import { undoActs } from '$lib/server/acts/undo-acts';
-import { answerCheckIn } from '$lib/server/check-ins/answer-check-in';
+import { answerCheckIn } from '$lib/server/cases/check-ins/answer-check-in';
 import { schema } from '$lib/server/db/client';
-import { tickFinding } from '$lib/server/findings/tick-finding';
+import { tickFinding } from '$lib/server/cases/findings/tick-finding';
 import {
 	crisisLineOf,
 	readCrisisLines,
 	removeCrisisLine,
 	setCrisisLine
-} from '$lib/server/warning-signs/crisis-lines';
-import { clearEmergency } from '$lib/server/warning-signs/clear-emergency';
-import { readLinkState } from '$lib/server/warning-signs/stop-guard';
+} from '$lib/server/cases/warning-signs/crisis-lines';
+import { clearEmergency } from '$lib/server/cases/warning-signs/clear-emergency';
+import { readLinkState } from '$lib/server/cases/warning-signs/stop-guard';
 import { Desk, faultOf, PAINLESS } from '../support/desk';
 import { planHere } from '../support/planning';
 

@@ -11,9 +11,9 @@ import { recordConsent } from '$lib/server/questionnaire/assessments/record-cons
 import { requestEquipment } from '$lib/server/questionnaire/assessments/request-equipment';
 import { storeRemeasurement } from '$lib/server/questionnaire/assessments/save-remeasurement';
 import { withdrawAnswers } from '$lib/server/questionnaire/assessments/withdraw';
-import { answerCheckIn } from '$lib/server/check-ins/answer-check-in';
-import { processDueCases } from '$lib/server/check-ins/process-due-cases';
-import { contactsOf } from '$lib/server/contacts/record-contact';
+import { answerCheckIn } from '$lib/server/cases/check-ins/answer-check-in';
+import { processDueCases } from '$lib/server/cases/check-ins/process-due-cases';
+import { contactsOf } from '$lib/server/cases/contacts/record-contact';
 import { schema } from '$lib/server/db/client';
 import { currentPlanOf } from '$lib/server/plan/plans/current-plan';
 import { readPlanPage } from '$lib/server/plan/plans/plan-page';

@@ -16,9 +16,9 @@ import { openAssessment } from '$lib/server/questionnaire/assessments/open-asses
 import { exportOwnData } from '$lib/server/questionnaire/assessments/export-own-data';
 import { markAsLeft, markAsReturned } from '$lib/server/people/mark-as-left';
 import { planHere } from '../support/planning';
-import { endReferral, writeOnReferral } from '$lib/server/referrals/answer-referral';
-import { readReferral, referralsFor } from '$lib/server/referrals/read-referral';
-import { referCase } from '$lib/server/referrals/refer';
+import { endReferral, writeOnReferral } from '$lib/server/cases/referrals/answer-referral';
+import { readReferral, referralsFor } from '$lib/server/cases/referrals/read-referral';
+import { referCase } from '$lib/server/cases/referrals/refer';
 import { act, Desk, MIRELA, type TestUser } from '../support/desk';
 import { dice } from '../support/attack';
 

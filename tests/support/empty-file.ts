@@ -1,5 +1,5 @@
 import type { CivilDate } from '$lib/core/calendar';
-import type { CaseRecord } from '$lib/core/case-assessment';
+import type { CaseRecord } from '$lib/core/cases/case-assessment';
 
 /** The file of someone of whom nothing is known, with what a test is about. */
 export function emptyFile(over: Partial<CaseRecord> = {}): CaseRecord {

@@ -4,7 +4,7 @@ import { workCalendarAt } from '$lib/core/calendar/public-holidays';
 import type { CivilDate } from '$lib/core/calendar';
 import { checkCorner } from '$lib/core/workstation/checks';
 import { planCorner } from '$lib/core/plan';
-import type { CaseRecord } from '$lib/core/case-assessment';
+import type { CaseRecord } from '$lib/core/cases/case-assessment';
 
 /**
  * The rules of the judgement read once more, apart from the core: plain loops over plain texts, with the numbers written out. What it

@@ -8,7 +8,7 @@ import type {
 	SeatKind
 } from '$lib/core/workstation/corner';
 import { SEAT_KINDS } from '$lib/core/workstation/corner';
-import { REGIONS } from '$lib/core/discomfort';
+import { REGIONS } from '$lib/core/cases/discomfort';
 import { Dice } from '../../seed/random';
 
 const METHODS: readonly MeasuringMethod[] = [

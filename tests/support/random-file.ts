@@ -1,4 +1,4 @@
-import { NEWS_KINDS, CLOSABLE, PLAN_ITEMS, WAITING_KINDS, type CaseRecord } from '$lib/core/case-assessment';
+import { NEWS_KINDS, CLOSABLE, PLAN_ITEMS, WAITING_KINDS, type CaseRecord } from '$lib/core/cases/case-assessment';
 import { addDays, parseCivilDate } from '$lib/core/calendar';
 import {
 	BODY_SIDES,
@@ -9,7 +9,7 @@ import {
 	REGIONS,
 	RED_FLAGS,
 	type RegionReport
-} from '$lib/core/discomfort';
+} from '$lib/core/cases/discomfort';
 import { Dice } from '../../seed/random';
 import { randomCorner } from './random-corner';
 

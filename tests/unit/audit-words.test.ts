@@ -1,6 +1,6 @@
 import { readdirSync, readFileSync } from 'node:fs';
 import { describe, expect, it } from 'vitest';
-import { timelineGroupOfAct } from '$lib/core/timeline';
+import { timelineGroupOfAct } from '$lib/core/cases/timeline';
 import { actWords } from '$lib/messages/desk/timeline-words';
 import { recordActWords } from '$lib/messages/desk/record-words';
 import { deskWords } from '$lib/messages/desk';

@@ -3,7 +3,7 @@ import type { Bundle } from 'fhir/r4';
 import { describe, expect, it } from 'vitest';
 import { discomfortFromAnswers, redFlagsOf } from '$lib/core/questionnaire/answers';
 import { CHECKLIST_VERSIONS, newestChecklist } from '$lib/core/questionnaire/checklist';
-import { RED_FLAGS } from '$lib/core/discomfort';
+import { RED_FLAGS } from '$lib/core/cases/discomfort';
 import { fhirLengthsOf, writeBundle, type FhirRecord } from '$lib/core/fhir';
 import { readBundle } from '$lib/core/fhir/read-bundle';
 import { fhirWords } from '$lib/messages/desk/fhir-words';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import type { ChecklistAnswers } from '$lib/core/questionnaire/checklist';
 import type { Corner, HouseholdItem, Seat } from '$lib/core/workstation/corner';
-import type { DiscomfortKind, Region, RegionReport } from '$lib/core/discomfort';
+import type { DiscomfortKind, Region, RegionReport } from '$lib/core/cases/discomfort';
 import { whatIsTold } from '../support/what-is-told';
 
 /** What is in the house where nothing else is said. */

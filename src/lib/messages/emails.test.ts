@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { REGIONS } from '$lib/core/discomfort';
+import { REGIONS } from '$lib/core/cases/discomfort';
 import { UNSET_ORGANISATION, type Organisation } from '$lib/core/organisation';
 import { unknownPlaceholders } from '$lib/core/sending';
 import { EMAIL_KINDS, EMPLOYEE_EMAIL_KINDS, isEmployeeEmail } from '$lib/core/sending/email-kinds';

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import type { CivilDate } from '$lib/core/calendar';
-import type { RegionReport } from '$lib/core/discomfort';
-import { REASON_CODES, type AssessmentResult, type TriageReason } from '$lib/core/case-assessment';
-import { policyFrom, SHIPPED_SETTINGS, type PolicySettings } from '$lib/core/triage/policy-settings';
-import { TRIAGE_LEVELS, type TriageLevel } from '$lib/core/triage';
+import type { RegionReport } from '$lib/core/cases/discomfort';
+import { REASON_CODES, type AssessmentResult, type TriageReason } from '$lib/core/cases/case-assessment';
+import { policyFrom, SHIPPED_SETTINGS, type PolicySettings } from '$lib/core/cases/triage/policy-settings';
+import { TRIAGE_LEVELS, type TriageLevel } from '$lib/core/cases/triage';
 import { filledText, ROUND_FIELDS } from './emails';
 import { replyWords } from './desk/reply-words';
 import { reasonWords } from './desk/triage-words';

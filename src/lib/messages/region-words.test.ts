@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, it } from 'vitest';
-import { REGIONS } from '$lib/core/discomfort';
+import { REGIONS } from '$lib/core/cases/discomfort';
 import { causeSentences } from './en/findings';
 import { messagesFor } from './index';
 import { LOCALES } from './languages';

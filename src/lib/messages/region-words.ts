@@ -1,4 +1,4 @@
-import type { RegionReport } from '$lib/core/discomfort';
+import type { RegionReport } from '$lib/core/cases/discomfort';
 import type { Catalogue } from './index';
 
 type Place = Pick<RegionReport, 'region' | 'side'>;

@@ -1,4 +1,4 @@
-import { ReassessThread } from './case-assessments/reassess-thread';
+import { ReassessThread } from './cases/case-assessments/reassess-thread';
 import { configureKeys } from './access/secret-keys';
 import { WriteLimits } from './access/write-limits';
 import { readConfig, type Config } from './config';

@@ -2,8 +2,8 @@
 import { setPriority } from 'node:os';
 import { parentPort, workerData } from 'node:worker_threads';
 import { configureKeys } from '$lib/server/access/secret-keys';
-import { reassessOutdatedCases } from '$lib/server/case-assessments/reassess-outdated-cases';
-import type { ReassessStart } from '$lib/server/case-assessments/reassess-thread';
+import { reassessOutdatedCases } from '$lib/server/cases/case-assessments/reassess-outdated-cases';
+import type { ReassessStart } from '$lib/server/cases/case-assessments/reassess-thread';
 import { openDatabase } from '$lib/server/db/client';
 import { publishedByNow } from '$lib/server/live/publish-soon';
 

@@ -1,7 +1,7 @@
 import { Type, type TSchema } from 'typebox';
 import { PEOPLE_GROUPS, PERSON_STATES } from '../people';
 import { UUID_PATTERN } from '../uuid';
-import { assessmentResultSchema } from '../case-assessment/assessment-result-schema';
+import { assessmentResultSchema } from '../cases/case-assessment/assessment-result-schema';
 import type { ApiScope } from './api-scopes';
 import { PERSON_FIELDS } from '../people/person-fields';
 import { QUESTIONNAIRE_MODES } from '../questionnaire/answers';

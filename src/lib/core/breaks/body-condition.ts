@@ -1,8 +1,8 @@
-import { openReportedReasons, openRedFlags } from '../case-assessment/open-red-flags';
-import type { CaseRecord } from '../case-assessment/case-record';
-import { discomfortReportsOf } from '../case-assessment/discomfort-reports';
-import type { TriageReason } from '../case-assessment/assessment-result';
-import { isMoreUrgent, type TriagePolicy } from '../triage';
+import { openReportedReasons, openRedFlags } from '../cases/case-assessment/open-red-flags';
+import type { CaseRecord } from '../cases/case-assessment/case-record';
+import { discomfortReportsOf } from '../cases/case-assessment/discomfort-reports';
+import type { TriageReason } from '../cases/case-assessment/assessment-result';
+import { isMoreUrgent, type TriagePolicy } from '../cases/triage';
 import type { BodyCondition } from './choose-exercise-set';
 
 /**

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { SOUND_BODY } from '../../../../tests/support/sound-body';
 import { Dice } from '../../../../seed/random';
-import { REGIONS } from '../discomfort';
+import { REGIONS } from '../cases/discomfort';
 import { SEGMENT_OF_STATURE } from '../body';
 import { EXERCISE_DRAWINGS } from './poses';
 import { distanceBetween, point3 } from './space';

@@ -1,6 +1,6 @@
-import { RED_FLAGS, REGIONS } from '../discomfort';
+import { RED_FLAGS, REGIONS } from '../cases/discomfort';
 import { BODY_MEASURING_METHODS } from '../workstation/corner';
-import { CONSENT_WAYS } from '../referral';
+import { CONSENT_WAYS } from '../cases/referral';
 import { compileSchema } from '../schema';
 import { FHIR_LENGTHS } from './fhir-record';
 import { FHIR_SYSTEMS, QUESTIONNAIRE_URL, UCUM } from './systems';

@@ -1,7 +1,7 @@
 import type { Answers } from '../questionnaire/answers';
 import { BODY_LENGTHS, type BodyLengthName, type Corner, type BodyMeasuringMethod } from '../workstation/corner';
-import type { RedFlag, RegionReport } from '../discomfort';
-import type { ConsentWay } from '../referral';
+import type { RedFlag, RegionReport } from '../cases/discomfort';
+import type { ConsentWay } from '../cases/referral';
 
 /** The lengths that FHIR gets as observations. */
 export const FHIR_LENGTHS = [...BODY_LENGTHS, 'stature', 'surfaceHeight', 'seatHeight'] as const;

@@ -1,5 +1,5 @@
 import type { Checklist, ChecklistStation } from '../questionnaire/checklist';
-import type { RegionReport, RedFlag } from '../discomfort';
+import type { RegionReport, RedFlag } from '../cases/discomfort';
 import type { FhirLengthName } from './fhir-record';
 
 /** Groups of the questionnaire beside the stations of the checklist. */

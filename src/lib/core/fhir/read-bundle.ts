@@ -6,7 +6,7 @@ import {
 	type RedFlag,
 	type Region,
 	type RegionReport
-} from '../discomfort';
+} from '../cases/discomfort';
 import type { BodyMeasuringMethod } from '../workstation/corner';
 import type { Checked, Issue } from '../issue';
 import {

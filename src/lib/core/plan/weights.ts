@@ -1,6 +1,6 @@
 import type { CheckId } from '../workstation/checks';
 import type { Corner } from '../workstation/corner';
-import type { Region } from '../discomfort/regions';
+import type { Region } from '../cases/discomfort/regions';
 
 /** Base weight of each check. Our assumption: the hands come first, since they are in use all day, then thigh clearance. */
 export const CHECK_WEIGHTS: Readonly<Record<CheckId, number>> = { knee: 2, elbow: 5, eye: 2, thigh: 3 };

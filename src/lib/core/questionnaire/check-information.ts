@@ -8,7 +8,7 @@ import {
 	type OwnParts
 } from './checklist';
 import { conditionHolds, type Facts } from '../plan/conditions';
-import type { Region, RegionReport } from '../discomfort';
+import type { Region, RegionReport } from '../cases/discomfort';
 import { NO_INFORMATION, type InformationValue } from './information-value';
 
 /** Discomfort as far as it decides what is asked. */

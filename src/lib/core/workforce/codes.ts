@@ -1,6 +1,6 @@
 import { FINDING_IDS } from '../questionnaire/checklist';
 import { CHECK_IDS, type CheckId } from '../workstation/checks';
-import { BODY_SIDES, DISCOMFORT_KINDS, REGIONS, SIDED_REGIONS } from '../discomfort';
+import { BODY_SIDES, DISCOMFORT_KINDS, REGIONS, SIDED_REGIONS } from '../cases/discomfort';
 import { PURCHASES, type PurchaseId } from '../plan';
 import type { CodeRule } from './figures';
 import { STEP_RULES } from './plan-step-codes';

@@ -1,5 +1,5 @@
 import { CHECK_IDS, type CheckId, type Verdict } from '../workstation/checks';
-import type { CoordinatorLook, LookResult } from '../contact';
+import type { CoordinatorLook, LookResult } from '../cases/contact';
 import { cohenKappa, Z } from '../statistics';
 import { MIN_GROUP_SIZE } from './group-size-limit';
 import { figureTable, type CodeRule, type PublishedShare } from './figures';

@@ -10,9 +10,9 @@ import {
 import { cheapestSensible, purchaseOffers, type PurchaseOffer } from '../plan/budget';
 import { CHECK_IDS, overallVerdict, type Verdict } from '../workstation/checks';
 import { SEAT_KINDS, seatKindOf, type Corner } from '../workstation/corner';
-import { worstScore, type BodySide, type Region, type RegionReport } from '../discomfort';
+import { worstScore, type BodySide, type Region, type RegionReport } from '../cases/discomfort';
 import { distanceOutsideBand } from '../body/guidance';
-import type { AssessmentResult } from '../case-assessment';
+import type { AssessmentResult } from '../cases/case-assessment';
 import type { Plan, PurchaseId } from '../plan';
 
 /** Kinds of workstation that statistics distinguish: the seat type, or standing. */

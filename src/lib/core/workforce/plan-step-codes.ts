@@ -1,4 +1,4 @@
-import { PLAN_ITEMS, type PlanItem } from '../case-assessment';
+import { PLAN_ITEMS, type PlanItem } from '../cases/case-assessment';
 import { HOUSEHOLD_KINDS, type Corner, type HouseholdKind } from '../workstation/corner';
 import { STATIONS } from '../workstation/household';
 import { setUpAfter, type Plan } from '../plan';

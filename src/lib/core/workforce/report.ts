@@ -1,5 +1,5 @@
 import type { CheckId } from '../workstation/checks';
-import type { Region } from '../discomfort';
+import type { Region } from '../cases/discomfort';
 import type { PurchaseId } from '../plan';
 import type { AdjustedDifference } from '../statistics';
 import type { Association } from './associations';

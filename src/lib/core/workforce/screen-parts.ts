@@ -1,5 +1,5 @@
 import type { CheckId } from '../workstation/checks';
-import { REGIONS, type Region } from '../discomfort';
+import { REGIONS, type Region } from '../cases/discomfort';
 import {
 	adjustedDifference,
 	logRank,

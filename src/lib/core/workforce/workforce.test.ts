@@ -3,11 +3,11 @@ import { Dice } from '../../../../seed/random';
 import { randomPerson } from '../../../../tests/support/random-person';
 import { newestChecklist, CHECKLIST_VERSIONS } from '../questionnaire/checklist';
 import { checkCorner } from '../workstation/checks';
-import type { BodySide, Region, RegionReport } from '../discomfort';
+import type { BodySide, Region, RegionReport } from '../cases/discomfort';
 import type { PurchaseSummary } from '../plan/advice';
 import { cheapestSensible } from '../plan/budget';
 import { planCorner, type Plan, type PurchaseId } from '../plan';
-import type { AssessmentResult } from '../case-assessment';
+import type { AssessmentResult } from '../cases/case-assessment';
 import { kaplanMeier, wilcoxonOfCounts } from '../statistics';
 import {
 	associations,

@@ -33,8 +33,8 @@ import { bodyHeights, checkCorner, setUpAsMeasured } from '$lib/core/workstation
 import { factsOf } from '$lib/core/plan/conditions';
 import { bodyOf } from '$lib/core/body';
 import { pointingHandOf, type Corner } from '$lib/core/workstation/corner';
-import { actionsOf } from '$lib/core/case-assessment/actions';
-import type { RegionReport } from '$lib/core/discomfort';
+import { actionsOf } from '$lib/core/cases/case-assessment/actions';
+import type { RegionReport } from '$lib/core/cases/discomfort';
 import { setUpAfter, type Plan, type PlanStep } from '$lib/core/plan';
 import { variantsOf } from '$lib/core/workstation/variants';
 import { checklistTextsFor, findingName } from '../checklist';

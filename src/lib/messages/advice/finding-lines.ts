@@ -2,7 +2,7 @@ import type { AdvisedFinding } from '$lib/core/plan/advice';
 import { findingRule, isPurchaseUseful, type FindingId, type OwnParts } from '$lib/core/questionnaire/checklist';
 import { conditionHolds, type Facts } from '$lib/core/plan/conditions';
 import type { RequestableItem } from '$lib/core/plan/equipment';
-import type { Region } from '$lib/core/discomfort';
+import type { Region } from '$lib/core/cases/discomfort';
 import { checklistTextsFor, findingName, ownFixWords } from '../checklist';
 import { messagesFor } from '../index';
 import { regionWithin } from '../region-words';

@@ -1,5 +1,5 @@
 import { isEquipmentItem } from '$lib/core/plan/equipment';
-import type { TimelineEntry } from '$lib/core/timeline';
+import type { TimelineEntry } from '$lib/core/cases/timeline';
 import { deskCatalogue, deskWords } from './index';
 import { dayWords } from '../dates';
 import { recordActWords } from './record-words';

@@ -1,6 +1,6 @@
 import { isHazard } from '$lib/core/questionnaire/checklist';
-import { RED_FLAGS, type RedFlag, type RegionReport } from '$lib/core/discomfort';
-import type { AssessmentResult, Closable, TriageReason } from '$lib/core/case-assessment';
+import { RED_FLAGS, type RedFlag, type RegionReport } from '$lib/core/cases/discomfort';
+import type { AssessmentResult, Closable, TriageReason } from '$lib/core/cases/case-assessment';
 import { dayWords } from '../dates';
 import { deskReader } from '../desk-language';
 import { deskTexts as english } from './en/index';

@@ -6,7 +6,7 @@ import {
 	type EquipmentItem,
 	type RequestState
 } from '$lib/core/plan/equipment';
-import { REGIONS, type Region } from '$lib/core/discomfort';
+import { REGIONS, type Region } from '$lib/core/cases/discomfort';
 import { PURCHASES, type PurchaseId } from '$lib/core/plan';
 import type { Grouping, PublishedChange, PublishedShare } from '$lib/core/workforce';
 import type { SittingStyle } from '$lib/core/workstation/corner';

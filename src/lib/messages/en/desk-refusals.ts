@@ -1,4 +1,4 @@
-import type { PolicyField } from '$lib/core/triage/policy-settings';
+import type { PolicyField } from '$lib/core/cases/triage/policy-settings';
 import { policyTexts, type ListLimits } from '../desk/en/policy';
 /** Error messages of the desk, or of both doors: what is wrong, and what to do. They never repeat what someone typed about health. */
 export const deskRefusalTexts = {

@@ -1,4 +1,4 @@
-import type { DiscomfortKind, Region, RegionPart, WORK_INTERFERENCE } from '$lib/core/discomfort';
+import type { DiscomfortKind, Region, RegionPart, WORK_INTERFERENCE } from '$lib/core/cases/discomfort';
 
 export const discomfortTexts = {
 	question: 'Where has it hurt in the last seven days?',

@@ -1,6 +1,6 @@
 import { PROMISED_MINUTES } from '$lib/core/questionnaire/promise';
 import type { ChoiceFieldName, DeviceAtHome, LengthFieldName } from '$lib/core/questionnaire/answers';
-import type { RedFlag } from '$lib/core/discomfort';
+import type { RedFlag } from '$lib/core/cases/discomfort';
 import type { Precaution, HouseholdKind } from '$lib/core/workstation/corner';
 import { cityNames } from './cities';
 import { typed } from '../typed';

@@ -5,7 +5,7 @@ import { schema, type Db } from '../db/client';
 import type { DeskActKind } from '../db/schema/acts';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
-import { reassessCase } from '../case-assessments/reassess-cases';
+import { reassessCase } from '../cases/case-assessments/reassess-cases';
 import { requirePerson, type LockedPerson } from '../people/lock-person';
 import { ChangedRows } from './changed-rows';
 

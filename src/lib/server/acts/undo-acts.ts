@@ -5,7 +5,7 @@ import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
-import { reassessCase } from '../case-assessments/reassess-cases';
+import { reassessCase } from '../cases/case-assessments/reassess-cases';
 import { organisationZone } from '../organisation/organisation-zone';
 import { requirePerson } from '../people/lock-person';
 import { revertRows } from './changed-rows';

@@ -3,7 +3,7 @@ import type { Static } from 'typebox';
 import type { API_OPERATIONS } from '../../core/api';
 import { sendAssessment } from '../questionnaire/assessments/send-assessment';
 import { recordRead } from '../audit/record-read';
-import { newestAssessmentResult } from '../case-assessments/newest-assessment-result';
+import { newestAssessmentResult } from '../cases/case-assessments/newest-assessment-result';
 import { requireCase } from '../cases/require-case';
 import { requirePermission } from '../access/require-permission';
 import { schema, type Db } from '../db/client';

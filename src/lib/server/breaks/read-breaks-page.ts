@@ -1,13 +1,13 @@
 import { eq } from 'drizzle-orm';
 import { precautionsOf, chosenOption } from '../../core/questionnaire/answers';
-import type { Region } from '../../core/discomfort';
+import type { Region } from '../../core/cases/discomfort';
 import { bodyConditionOf } from '../../core/breaks/body-condition';
 import type { BreakSchedule } from '../../core/breaks/break-schedules';
 import type { BreakProfile } from '../../core/breaks/break-profile';
 import { spotRows } from '../questionnaire/assessments/spots';
 import type { OpenAssessment } from '../questionnaire/assessments/open-assessment';
 import { schema, type Db } from '../db/client';
-import { loadCaseRecord } from '../case-assessments/load-case-record';
+import { loadCaseRecord } from '../cases/case-assessments/load-case-record';
 import { readSettings } from '../organisation-settings/read-settings';
 import { readPersonPlace } from '../people/lock-person';
 import { readRules } from '../rules/read-rules';

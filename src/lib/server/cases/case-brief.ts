@@ -1,10 +1,10 @@
-import { mayBePostponed } from '../../core/day-sheet';
+import { mayBePostponed } from '../../core/cases/day-sheet';
 import { replyTo } from '../texts/reply-to';
 import type { Actor } from '../actor';
 import type { Db } from '../db/client';
 import { DomainError } from '../domain-error';
 import { readPersonPlace } from '../people/lock-person';
-import { openReferralOf } from '../referrals/open-referral';
+import { openReferralOf } from './referrals/open-referral';
 import { closableItemsOf, cornerViewOf, openHazardsOf } from './case-page';
 import { coordinators, postponeDaysOf, postponeOptionsOf } from './case-owner';
 import { readCase } from './read-case';

@@ -2,7 +2,7 @@ import { rolesWith } from '../../core/access';
 import { addWorkingDays } from '../../core/calendar';
 import type { LockedPerson } from '../people/lock-person';
 import { and, eq, inArray, isNull } from 'drizzle-orm';
-import { mayBePostponed } from '../../core/day-sheet';
+import { mayBePostponed } from '../../core/cases/day-sheet';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { runDeskAct, type DeskActInput } from '../acts/desk-act';

@@ -7,8 +7,8 @@ import {
 	factsOfAnswers
 } from '../../core/questionnaire/answers';
 import { addDays, nextWorkingDay } from '../../core/calendar';
-import { mayBePostponed } from '../../core/day-sheet';
-import { CLOSABLE, type Closable, type AssessmentResult } from '../../core/case-assessment';
+import { mayBePostponed } from '../../core/cases/day-sheet';
+import { CLOSABLE, type Closable, type AssessmentResult } from '../../core/cases/case-assessment';
 import { checklistAt, checklistForPage } from '../questionnaire/checklists/read-checklists';
 import { deskLocale } from '../../messages/desk-language';
 import { adviceForPage } from '../../messages/advice/advice-for-page';
@@ -18,13 +18,13 @@ import { replyTo } from '../texts/reply-to';
 import type { Actor } from '../actor';
 import { isoDay } from '../clock';
 import type { Db } from '../db/client';
-import { loadCaseRecord } from '../case-assessments/load-case-record';
+import { loadCaseRecord } from './case-assessments/load-case-record';
 import { readPersonPlace } from '../people/lock-person';
-import type { PolicySettings } from '../../core/triage/policy-settings';
+import type { PolicySettings } from '../../core/cases/triage/policy-settings';
 import { settingsInForce } from '../rules/read-rules';
 import { stepTicksOfPlan } from '../plan/plans/current-plan';
 import { planProgressOf } from '../plan/plans/plan-progress';
-import { clinicians } from '../referrals/refer';
+import { clinicians } from './referrals/refer';
 import { coordinators, postponeDaysOf, postponeOptionsOf } from './case-owner';
 import { breaksOf } from '../breaks/choose-break-schedule';
 import { readCase, type Case } from './read-case';

@@ -20,10 +20,10 @@ import {
 	MOST_COUNTED,
 	needsCoordinator,
 	type DaySheetCase
-} from '../../core/day-sheet';
-import { readAssessmentResult, type AssessmentResult } from '../../core/case-assessment';
+} from '../../core/cases/day-sheet';
+import { readAssessmentResult, type AssessmentResult } from '../../core/cases/case-assessment';
 import { shownCheck } from '../../core/workstation/checks';
-import { policySettingsOf } from '../../core/triage/policy-settings';
+import { policySettingsOf } from '../../core/cases/triage/policy-settings';
 import { PENDING_REQUEST_STATES } from '../../core/plan/equipment';
 import { standsFor } from '../accounts/stand-ins';
 import { requirePermission } from '../access/require-permission';
@@ -33,7 +33,7 @@ import { schema, type Db } from '../db/client';
 import { rowsAsJson } from '../db/rows-as-json';
 import { writtenOnce } from '../db/written-once';
 import { organisationZone } from '../organisation/organisation-zone';
-import { casesToReassess } from '../case-assessments/reassess-outdated-cases';
+import { casesToReassess } from './case-assessments/reassess-outdated-cases';
 import { heldCounted } from '../email-hold/held-emails';
 import { newestRefusal, refusedCounted } from '../email/undelivered';
 import { readRules } from '../rules/read-rules';

@@ -1,13 +1,13 @@
-import { readAssessmentResult } from '../../core/case-assessment';
+import { readAssessmentResult } from '../../core/cases/case-assessment';
 import { and, desc, eq, isNull, sql } from 'drizzle-orm';
 import type { Actor } from '../actor';
 import { newestReMeasurement } from '../questionnaire/assessments/open-assessment';
-import { answeredCheckIns } from '../check-ins/answer-check-in';
-import { contactsOf } from '../contacts/record-contact';
+import { answeredCheckIns } from './check-ins/answer-check-in';
+import { contactsOf } from './contacts/record-contact';
 import { recordRead } from '../audit/record-read';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';
-import { followUpHistory } from '../follow-ups/list-follow-ups';
+import { followUpHistory } from './follow-ups/list-follow-ups';
 import { personStateOf } from '../people/list-people';
 import { organisationZone } from '../organisation/organisation-zone';
 import { daysOffColumn } from '../organisation-settings/read-settings';
@@ -18,7 +18,7 @@ import { equipmentOf } from '../plan/equipment/decide-equipment';
 import { messagesOf } from './messages';
 import { requireCase } from './require-case';
 import { notesOf } from './notes';
-import { referralsOf } from '../referrals/refer';
+import { referralsOf } from './referrals/refer';
 
 const { assessments, auditLines, cases, followUps, caseAssessments, people, reportedSigns, users } = schema;
 

@@ -1,4 +1,4 @@
-import type { RegionReport } from '../../core/discomfort';
+import type { RegionReport } from '../../core/cases/discomfort';
 
 /** Answers with their discomfort report. */
 interface Answered {

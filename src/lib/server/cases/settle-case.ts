@@ -1,5 +1,5 @@
 import { and, eq, isNotNull, isNull, sql } from 'drizzle-orm';
-import { isMoreUrgent } from '../../core/triage';
+import { isMoreUrgent } from '../../core/cases/triage';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { runDeskAct, idempotencyKeyFor, type DeskActInput } from '../acts/desk-act';
@@ -8,7 +8,7 @@ import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
-import { newestAssessmentResult } from '../case-assessments/newest-assessment-result';
+import { newestAssessmentResult } from './case-assessments/newest-assessment-result';
 
 const { assessments, cases, checkIns, messages, reportedDiscomfort, roundPeople } = schema;
 

@@ -1,5 +1,5 @@
 import { desc, eq } from 'drizzle-orm';
-import { timelineGroupOfAct, newestFirst, type TimelineEntry } from '../../core/timeline';
+import { timelineGroupOfAct, newestFirst, type TimelineEntry } from '../../core/cases/timeline';
 import { schema, type Db } from '../db/client';
 import { reportsOf } from './reports-of';
 import type { Case } from './read-case';

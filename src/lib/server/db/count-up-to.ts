@@ -1,6 +1,6 @@
 import { sql, type SQL } from 'drizzle-orm';
 import type { PgTable } from 'drizzle-orm/pg-core';
-import { MOST_COUNTED } from '../../core/day-sheet';
+import { MOST_COUNTED } from '../../core/cases/day-sheet';
 
 /**
  * How many rows meet a condition; one more than {@link MOST_COUNTED} where there are more. Cost: at most that many entries of an index.

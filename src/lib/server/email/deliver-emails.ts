@@ -5,7 +5,7 @@ import { log } from '../log';
 import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { reassessCase } from '../case-assessments/reassess-cases';
+import { reassessCase } from '../cases/case-assessments/reassess-cases';
 import { lockPerson } from '../people/lock-person';
 import { publishChange } from '../live/changes';
 import { readLogo, readOrganisation, type Logo } from '../organisation/read-organisation';

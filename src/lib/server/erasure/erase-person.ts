@@ -1,5 +1,5 @@
 import { eq, sql } from 'drizzle-orm';
-import { CLOSABLE } from '../../core/case-assessment';
+import { CLOSABLE } from '../../core/cases/case-assessment';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
@@ -7,7 +7,7 @@ import { isAbout } from '../audit/is-about';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
-import { newestAssessmentResult } from '../case-assessments/newest-assessment-result';
+import { newestAssessmentResult } from '../cases/case-assessments/newest-assessment-result';
 import { requirePerson } from '../people/lock-person';
 import { countRows, ownRows } from './own-rows';
 

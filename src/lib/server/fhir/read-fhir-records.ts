@@ -1,5 +1,5 @@
 import { and, asc, eq, isNotNull } from 'drizzle-orm';
-import type { RegionReport } from '../../core/discomfort';
+import type { RegionReport } from '../../core/cases/discomfort';
 import { fhirLengthsOf, type FhirRecord } from '../../core/fhir';
 import { isAnyOf } from '../db/is-any-of';
 import { schema, type Db } from '../db/client';

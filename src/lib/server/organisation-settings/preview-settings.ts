@@ -12,7 +12,7 @@ import { isWorkingDay, parseCivilDate } from '../../core/calendar';
 import { PENDING_REQUEST_STATES, type EquipmentItem } from '../../core/plan/equipment';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
-import { assessmentResultOf } from '../case-assessments/reassess-cases';
+import { assessmentResultOf } from '../cases/case-assessments/reassess-cases';
 import { schema, type Db } from '../db/client';
 import { workCalendarWith } from '../people/person-place';
 import { previewAssessments, type RulesPreview } from '../rules/preview-policy';

@@ -4,7 +4,7 @@ import {
 	validateSettings,
 	validateSettingsFile
 } from '../../core/organisation-settings/settings-document';
-import { POLICY_NOTE_LENGTH } from '../../core/triage/policy-settings';
+import { POLICY_NOTE_LENGTH } from '../../core/cases/triage/policy-settings';
 import { DomainError } from '../domain-error';
 import { text, version } from '../http/fields';
 import { formReader } from '../http/read-body';

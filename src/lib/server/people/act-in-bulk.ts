@@ -7,7 +7,7 @@ import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
-import { setManualFollowUp } from '../follow-ups/manual-follow-up';
+import { setManualFollowUp } from '../cases/follow-ups/manual-follow-up';
 import type { ExcludedGroup } from '../../core/sending';
 import { excludedPeople, roundSelectionOf } from '../rounds/round-selection';
 import { markAsReturned, markAsLeft } from './mark-as-left';

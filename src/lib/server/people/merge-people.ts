@@ -4,7 +4,7 @@ import { deskWords } from '../../messages/desk';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
-import { reassessCase } from '../case-assessments/reassess-cases';
+import { reassessCase } from '../cases/case-assessments/reassess-cases';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';

@@ -5,7 +5,7 @@ import type { Actor } from '../actor';
 import { revertRows } from '../acts/changed-rows';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
-import { reassessCases } from '../case-assessments/reassess-cases';
+import { reassessCases } from '../cases/case-assessments/reassess-cases';
 import { schema, type Db } from '../db/client';
 import { inSavepoint, inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';

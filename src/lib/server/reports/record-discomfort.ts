@@ -1,5 +1,5 @@
 import { desc, eq } from 'drizzle-orm';
-import type { RegionReport } from '../../core/discomfort';
+import type { RegionReport } from '../../core/cases/discomfort';
 import { sameDocument } from '../../core/same-document';
 import { schema, type Db } from '../db/client';
 

@@ -1,5 +1,5 @@
 import { and, eq, inArray, isNull } from 'drizzle-orm';
-import type { RedFlag } from '../../core/discomfort';
+import type { RedFlag } from '../../core/cases/discomfort';
 import { schema, type Db } from '../db/client';
 
 const { reportedSigns } = schema;

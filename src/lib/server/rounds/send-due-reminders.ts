@@ -1,9 +1,9 @@
 import { and, asc, eq, inArray, isNull, lte, sql } from 'drizzle-orm';
-import { nextReminderDay, remindersFor } from '../../core/triage';
+import { nextReminderDay, remindersFor } from '../../core/cases/triage';
 import { minutesLeftOf } from '../questionnaire/assessments/minutes-left';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { isoDay } from '../clock';
-import { reassessCase } from '../case-assessments/reassess-cases';
+import { reassessCase } from '../cases/case-assessments/reassess-cases';
 import { organisationZone } from '../organisation/organisation-zone';
 import { readSettings } from '../organisation-settings/read-settings';
 import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';

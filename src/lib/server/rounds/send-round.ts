@@ -1,7 +1,7 @@
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
-import { remindersFor } from '../../core/triage';
+import { remindersFor } from '../../core/cases/triage';
 import { sendToAll } from '../questionnaire/assessments/send-assessment';
-import { reassessCases } from '../case-assessments/reassess-cases';
+import { reassessCases } from '../cases/case-assessments/reassess-cases';
 import { isoDay } from '../clock';
 import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
 import { schema, type Db } from '../db/client';

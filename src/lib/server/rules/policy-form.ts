@@ -5,8 +5,8 @@ import {
 	POLICY_NOTE_LENGTH,
 	type PolicyField,
 	type PolicySettings
-} from '../../core/triage/policy-settings';
-import { POLICY_FORMAT, validatePolicyDocument } from '../../core/triage/policy-document';
+} from '../../core/cases/triage/policy-settings';
+import { POLICY_FORMAT, validatePolicyDocument } from '../../core/cases/triage/policy-document';
 import { DomainError } from '../domain-error';
 import { text, version } from '../http/fields';
 import { formReader } from '../http/read-body';

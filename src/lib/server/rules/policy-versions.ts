@@ -7,7 +7,7 @@ import {
 	policySettingsOf,
 	SHIPPED_SETTINGS,
 	type PolicySettings
-} from '../../core/triage/policy-settings';
+} from '../../core/cases/triage/policy-settings';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';

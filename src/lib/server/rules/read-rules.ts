@@ -5,7 +5,7 @@ import {
 	policyFrom,
 	policySettingsOf,
 	type PolicySettings
-} from '../../core/triage/policy-settings';
+} from '../../core/cases/triage/policy-settings';
 import { schema, type Db } from '../db/client';
 import { newestVersion } from '../organisation-settings/read-settings';
 

@@ -1,6 +1,6 @@
 import { and, desc, eq, lt } from 'drizzle-orm';
 import { FINDING_IDS } from '../../core/questionnaire/checklist';
-import { REGIONS } from '../../core/discomfort';
+import { REGIONS } from '../../core/cases/discomfort';
 import {
 	FIGURE_CODES,
 	comparedGroups,

@@ -10,10 +10,10 @@ import {
 	type QuestionnaireMode
 } from '../../core/questionnaire/answers';
 import type { Corner, SittingStyle } from '../../core/workstation/corner';
-import type { RegionReport } from '../../core/discomfort';
-import type { AssessmentResult } from '../../core/case-assessment';
+import type { RegionReport } from '../../core/cases/discomfort';
+import type { AssessmentResult } from '../../core/cases/case-assessment';
 import { sameDocument } from '../../core/same-document';
-import type { TriageLevel } from '../../core/triage';
+import type { TriageLevel } from '../../core/cases/triage';
 import { PURCHASES, type Plan, type PurchaseId } from '../../core/plan';
 import type { MeasuredHeights } from '../../core/workstation/side-view';
 import {

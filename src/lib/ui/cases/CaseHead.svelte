@@ -2,8 +2,8 @@
 	import { phoneHref, phoneWords } from '../kit/phone-words';
 	import { dayWords } from '$lib/messages/dates';
 	import { enhanceForm } from '../kit/enhance-form';
-	import type { TriageLevel } from '$lib/core/triage';
-	import { isMoreUrgent } from '$lib/core/triage';
+	import type { TriageLevel } from '$lib/core/cases/triage';
+	import { isMoreUrgent } from '$lib/core/cases/triage';
 	import Button from '../kit/Button.svelte';
 	import TextField from '../kit/TextField.svelte';
 	import ActFields from './ActFields.svelte';

@@ -2,8 +2,8 @@
 	import { phoneHref, phoneWords } from '../kit/phone-words';
 	import { untrack } from 'svelte';
 	import { enhanceForm } from '../kit/enhance-form';
-	import { planAsBuilt } from '$lib/core/case-assessment/current-corner';
-	import type { PlanItem } from '$lib/core/case-assessment/vocabulary';
+	import { planAsBuilt } from '$lib/core/cases/case-assessment/current-corner';
+	import type { PlanItem } from '$lib/core/cases/case-assessment/vocabulary';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import { sideViewOf } from '$lib/core/workstation/side-view';
 	import type { Catalogue } from '$lib/messages';

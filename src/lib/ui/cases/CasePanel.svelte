@@ -3,10 +3,10 @@
 	import type { QuestionnaireMode } from '$lib/core/questionnaire/answers';
 	import type { BreakSchedule } from '$lib/core/breaks/break-schedules';
 	import type { SittingStyle } from '$lib/core/workstation/corner';
-	import type { AssessmentResult } from '$lib/core/case-assessment';
+	import type { AssessmentResult } from '$lib/core/cases/case-assessment';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
-	import { isMoreUrgent } from '$lib/core/triage';
+	import { isMoreUrgent } from '$lib/core/cases/triage';
 	import { dayWords } from '$lib/messages/dates';
 	import { reasonWords } from '$lib/messages/desk/triage-words';
 	import AnswersPart from './AnswersPart.svelte';

@@ -2,7 +2,7 @@
 	import { dayWords } from '$lib/messages/dates';
 	import { needsNoPlan, planOffers } from '$lib/core/plan/advice/plan-offers';
 	import type { Corner } from '$lib/core/workstation/corner';
-	import type { AssessmentResult } from '$lib/core/case-assessment';
+	import type { AssessmentResult } from '$lib/core/cases/case-assessment';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { PlanStep } from '$lib/core/plan';
 	import type { DrawingStyle } from '$lib/core/workstation/side-view';

@@ -10,9 +10,9 @@
 		type ContactResult,
 		type ContactNextStep,
 		type ContactWay
-	} from '$lib/core/contact';
+	} from '$lib/core/cases/contact';
 	import type { CheckId } from '$lib/core/workstation/checks';
-	import type { Closable } from '$lib/core/case-assessment';
+	import type { Closable } from '$lib/core/cases/case-assessment';
 	import { closableWords, hazardWords } from '$lib/messages/desk/triage-words';
 	import { SvelteSet } from 'svelte/reactivity';
 	import Button from '../kit/Button.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/dates';
-	import { discomfortChange, type RegionReport } from '$lib/core/discomfort';
+	import { discomfortChange, type RegionReport } from '$lib/core/cases/discomfort';
 	import type { Catalogue } from '$lib/messages';
 	import { deskWords } from '$lib/messages/desk';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/dates';
-	import type { FollowUpKind } from '$lib/core/triage';
+	import type { FollowUpKind } from '$lib/core/cases/triage';
 	import { enhanceForm } from '../kit/enhance-form';
 	import { CaseForm } from './case-form.svelte';
 	import ActFields from './ActFields.svelte';

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import type { ComponentProps } from 'svelte';
 	import type { Corner, SittingStyle } from '$lib/core/workstation/corner';
-	import type { RedFlag } from '$lib/core/discomfort';
+	import type { RedFlag } from '$lib/core/cases/discomfort';
 	import type { EquipmentItem, RequestState } from '$lib/core/plan/equipment';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { PlanStep } from '$lib/core/plan';
-	import type { TimelineEntry } from '$lib/core/timeline';
+	import type { TimelineEntry } from '$lib/core/cases/timeline';
 	import { dayWords } from '$lib/messages/dates';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 	import { checklistVersionWords } from '$lib/messages/desk/checklist-version-words';
@@ -13,7 +13,7 @@
 	import { closableWords } from '$lib/messages/desk/triage-words';
 	import { itemWords, requestStateWords } from '$lib/messages/desk/workforce-words';
 	import { countryWords, languageWords } from '$lib/messages/reader-formats';
-	import TimelineLine from '../timeline/TimelineLine.svelte';
+	import TimelineLine from './timeline/TimelineLine.svelte';
 	import { answerParts, changedParts } from './answer-parts';
 	import type AnswersPart from './AnswersPart.svelte';
 	import { valueLines } from './value-lines';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhanceForm } from '../kit/enhance-form';
-	import { CONSENT_WAYS } from '$lib/core/referral';
+	import { CONSENT_WAYS } from '$lib/core/cases/referral';
 	import { dayWords } from '$lib/messages/dates';
 	import type { ComponentProps } from 'svelte';
 	import Button from '../kit/Button.svelte';
@@ -8,7 +8,7 @@
 	import Select from '../kit/Select.svelte';
 	import TextArea from '../kit/TextArea.svelte';
 	import TextField from '../kit/TextField.svelte';
-	import ReferralThread from '../referrals/ReferralThread.svelte';
+	import ReferralThread from './referrals/ReferralThread.svelte';
 	import KeyWords from '../shortcuts/KeyWords.svelte';
 	import ActFields from './ActFields.svelte';
 	import { CaseForm } from './case-form.svelte';

@@ -1,10 +1,10 @@
 <script lang="ts">
 	import { enhanceForm } from '../kit/enhance-form';
-	import type { TimelineEntry } from '$lib/core/timeline';
+	import type { TimelineEntry } from '$lib/core/cases/timeline';
 	import type { ComponentProps } from 'svelte';
 	import Button from '../kit/Button.svelte';
 	import KeyWords from '../shortcuts/KeyWords.svelte';
-	import Timeline from '../timeline/Timeline.svelte';
+	import Timeline from './timeline/Timeline.svelte';
 	import ActFields from './ActFields.svelte';
 	import { CaseForm } from './case-form.svelte';
 	import ContactForm from './ContactForm.svelte';

@@ -1,7 +1,7 @@
 import type { Corner } from '$lib/core/workstation/corner';
-import type { RegionReport } from '$lib/core/discomfort';
+import type { RegionReport } from '$lib/core/cases/discomfort';
 import type { EquipmentItem, RequestState } from '$lib/core/plan/equipment';
-import type { Closable, AssessmentResult } from '$lib/core/case-assessment';
+import type { Closable, AssessmentResult } from '$lib/core/cases/case-assessment';
 import type { Plan } from '$lib/core/plan';
 import type { DrawingStyle, RemeasuredHeights } from '$lib/core/workstation/side-view';
 

@@ -1,10 +1,10 @@
 import type { CheckResult, MeasurableLengthName } from '$lib/core/workstation/checks';
 import type { Corner, SittingStyle } from '$lib/core/workstation/corner';
-import type { AssessmentResult, PlanItem } from '$lib/core/case-assessment';
-import { planAsBuilt } from '$lib/core/case-assessment/current-corner';
+import type { AssessmentResult, PlanItem } from '$lib/core/cases/case-assessment';
+import { planAsBuilt } from '$lib/core/cases/case-assessment/current-corner';
 import type { Plan } from '$lib/core/plan';
 import { sideViewOf, type DrawingStyle, type RemeasuredHeights } from '$lib/core/workstation/side-view';
-import type { TriageLevel } from '$lib/core/triage';
+import type { TriageLevel } from '$lib/core/cases/triage';
 import { SvelteSet } from 'svelte/reactivity';
 import { CORNER_STATES, type CornerState } from './corner-states';
 import { deskWords } from '$lib/messages/desk';

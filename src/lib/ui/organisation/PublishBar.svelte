@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { POLICY_NOTE_LENGTH } from '$lib/core/triage/policy-settings';
+	import { POLICY_NOTE_LENGTH } from '$lib/core/cases/triage/policy-settings';
 	import { deskWords } from '$lib/messages/desk';
 	import Button from '../kit/Button.svelte';
 	import TextField from '../kit/TextField.svelte';

@@ -3,9 +3,9 @@
 	import X from '@lucide/svelte/icons/x';
 	import { enhanceForm } from '../kit/enhance-form';
 	import { FINDING_IDS } from '$lib/core/questionnaire/checklist';
-	import { REGIONS } from '$lib/core/discomfort';
+	import { REGIONS } from '$lib/core/cases/discomfort';
 	import { PERSON_STATES } from '$lib/core/people';
-	import { TRIAGE_LEVELS } from '$lib/core/triage';
+	import { TRIAGE_LEVELS } from '$lib/core/cases/triage';
 	import { codeWords } from '$lib/messages/desk/workforce-words';
 	import Button from '../kit/Button.svelte';
 	import FilterForm from '../kit/FilterForm.svelte';

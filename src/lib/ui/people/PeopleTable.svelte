@@ -10,7 +10,7 @@
 		type PeopleOrder,
 		type PersonState
 	} from '$lib/core/people';
-	import type { TriageLevel } from '$lib/core/triage';
+	import type { TriageLevel } from '$lib/core/cases/triage';
 	import type { PeopleTicks } from './people-ticks.svelte';
 	import DataTable from '../kit/DataTable.svelte';
 	import type { TableColumn } from '../kit/data-table';

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import type { Region } from '$lib/core/discomfort';
+	import type { Region } from '$lib/core/cases/discomfort';
 	import { findingRule, isHazard } from '$lib/core/questionnaire/checklist';
-	import type { FindingTicks } from '$lib/core/case-assessment';
+	import type { FindingTicks } from '$lib/core/cases/case-assessment';
 	import FindingTick from './FindingTick.svelte';
 	import { formatLength, type LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';

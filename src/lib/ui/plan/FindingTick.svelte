@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhanceForm } from '../kit/enhance-form';
-	import type { FindingTick } from '$lib/core/case-assessment';
+	import type { FindingTick } from '$lib/core/cases/case-assessment';
 	import type { Catalogue } from '$lib/messages';
 	import Check from '@lucide/svelte/icons/check';
 	import Button from '../kit/Button.svelte';

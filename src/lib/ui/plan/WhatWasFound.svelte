@@ -4,7 +4,7 @@
 	import type { Habit } from '$lib/core/questionnaire/checklist';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
-	import type { FindingTicks } from '$lib/core/case-assessment';
+	import type { FindingTicks } from '$lib/core/cases/case-assessment';
 	import Button from '../kit/Button.svelte';
 	import type { PlanDrawing } from './plan-drawing';
 	import FindingList from './FindingList.svelte';

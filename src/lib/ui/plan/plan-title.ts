@@ -1,4 +1,4 @@
-import type { Action } from '$lib/core/case-assessment';
+import type { Action } from '$lib/core/cases/case-assessment';
 import { seatRulesOf, type Corner } from '$lib/core/workstation/corner';
 import { formatLength, type LengthUnit } from '$lib/core/body/length';
 import type { MeasurableLengthName } from '$lib/core/workstation/checks';

@@ -3,9 +3,9 @@ import { needsNoPlan, stepsOfOffer, type PlanOffer } from '$lib/core/plan/advice
 import { stepTickField, stepTicksOf } from '$lib/core/questionnaire/answers';
 import { setUpAsMeasured, type CheckResult } from '$lib/core/workstation/checks';
 import type { Corner } from '$lib/core/workstation/corner';
-import { planAsBuilt } from '$lib/core/case-assessment/current-corner';
-import type { PlanItem } from '$lib/core/case-assessment/vocabulary';
-import type { Action } from '$lib/core/case-assessment';
+import { planAsBuilt } from '$lib/core/cases/case-assessment/current-corner';
+import type { PlanItem } from '$lib/core/cases/case-assessment/vocabulary';
+import type { Action } from '$lib/core/cases/case-assessment';
 import type { LengthUnit } from '$lib/core/body/length';
 import type { MeasurableLengthName } from '$lib/core/workstation/checks';
 import type { FindingLine } from '$lib/messages/advice/finding-lines';

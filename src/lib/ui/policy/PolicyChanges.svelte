@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { policyFieldRule, type PolicyChange } from '$lib/core/triage/policy-settings';
+	import { policyFieldRule, type PolicyChange } from '$lib/core/cases/triage/policy-settings';
 	import { deskWords } from '$lib/messages/desk';
 	import { settingText } from './setting-text';
 

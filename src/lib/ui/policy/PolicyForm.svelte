@@ -5,7 +5,7 @@
 		POLICY_PARTS,
 		policyFieldRule,
 		type PolicySettings
-	} from '$lib/core/triage/policy-settings';
+	} from '$lib/core/cases/triage/policy-settings';
 	import { deskWords } from '$lib/messages/desk';
 	import { CaseForm } from '../cases/case-form.svelte';
 	import FormError from '../cases/FormError.svelte';

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import type { PolicyChange } from '$lib/core/triage/policy-settings';
-	import type { CountOverAll, PolicyEffects } from '$lib/core/triage/policy-effect';
-	import type { TriageLevel } from '$lib/core/triage';
-	import type { AssessmentResult, TriageReason } from '$lib/core/case-assessment';
+	import type { PolicyChange } from '$lib/core/cases/triage/policy-settings';
+	import type { CountOverAll, PolicyEffects } from '$lib/core/cases/triage/policy-effect';
+	import type { TriageLevel } from '$lib/core/cases/triage';
+	import type { AssessmentResult, TriageReason } from '$lib/core/cases/case-assessment';
 	import { deskWords } from '$lib/messages/desk';
 	import { reasonWords } from '$lib/messages/desk/triage-words';
 	import { formattedNumber } from '$lib/messages/desk/workforce-words';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { painField, painOptions, bodyPlaceName, type BodyPlace, type FieldIssue } from '$lib/core/questionnaire/answers';
-	import { DISCOMFORT_KINDS, WORK_INTERFERENCE, regionPartsOf } from '$lib/core/discomfort';
+	import { DISCOMFORT_KINDS, WORK_INTERFERENCE, regionPartsOf } from '$lib/core/cases/discomfort';
 	import type { Catalogue } from '$lib/messages';
 	import { openAttribute } from '../kit/open-attribute';
 	import CheckBox from '../kit/CheckBox.svelte';

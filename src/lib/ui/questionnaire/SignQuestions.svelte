@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { RED_FLAG_GROUPS, redFlagField, type FieldIssue, type RedFlagGroup } from '$lib/core/questionnaire/answers';
-	import { isEmergency, type EmergencyRedFlag, type RedFlag } from '$lib/core/discomfort';
+	import { isEmergency, type EmergencyRedFlag, type RedFlag } from '$lib/core/cases/discomfort';
 	import { page } from '$app/state';
 	import { messagesFor, type Catalogue } from '$lib/messages';
 	import Check from '@lucide/svelte/icons/check';

@@ -3,7 +3,7 @@
 	import type { OwnParts } from '$lib/core/questionnaire/checklist';
 	import type { Question } from '$lib/core/questionnaire';
 	import type { Facts } from '$lib/core/plan/conditions';
-	import type { EmergencyRedFlag } from '$lib/core/discomfort';
+	import type { EmergencyRedFlag } from '$lib/core/cases/discomfort';
 	import type { Catalogue } from '$lib/messages';
 	import CareQuestion from './CareQuestion.svelte';
 	import CheckQuestion from './CheckQuestion.svelte';

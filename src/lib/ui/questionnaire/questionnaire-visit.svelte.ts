@@ -1,4 +1,4 @@
-import { deviceStop } from '../warning-signs/device-stop.svelte';
+import { deviceStop } from '../cases/warning-signs/device-stop.svelte';
 import { goto } from '$app/navigation';
 import type { SubmitFunction } from '@sveltejs/kit';
 import { tick } from 'svelte';
@@ -32,7 +32,7 @@ import {
 import type { Facts } from '$lib/core/plan/conditions';
 import type { Checklist } from '$lib/core/questionnaire/checklist';
 import type { SittingStyle } from '$lib/core/workstation/corner';
-import { isEmergency, type EmergencyRedFlag } from '$lib/core/discomfort';
+import { isEmergency, type EmergencyRedFlag } from '$lib/core/cases/discomfort';
 import type { LengthUnit } from '$lib/core/body/length';
 import {
 	SHIPPED_OFFER,

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Region } from '$lib/core/discomfort';
+	import type { Region } from '$lib/core/cases/discomfort';
 	import type { PublishedShare } from '$lib/core/workforce';
 	import BodyViews from '../body/body-figure/BodyViews.svelte';
 	import { percent } from '$lib/messages/desk/workforce-words';

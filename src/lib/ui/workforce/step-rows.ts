@@ -1,5 +1,5 @@
 import { HOUSEHOLD_KINDS } from '$lib/core/workstation/corner';
-import { PLAN_ITEMS, type PlanItem } from '$lib/core/case-assessment';
+import { PLAN_ITEMS, type PlanItem } from '$lib/core/cases/case-assessment';
 import {
 	askedCode,
 	BUILT_HEIGHTS,

@@ -8,8 +8,8 @@
 	import LazyHydrate from '$lib/ui/lazy-hydrate/LazyHydrate.svelte';
 	import { cacheForOffline, cachePage } from '$lib/ui/lazy-hydrate/cache-for-offline';
 	import { setRoom } from '$lib/ui/workstation/side-view/room';
-	import { deviceStop } from '$lib/ui/warning-signs/device-stop.svelte';
-	import UrgentNotice from '$lib/ui/warning-signs/UrgentNotice.svelte';
+	import { deviceStop } from '$lib/ui/cases/warning-signs/device-stop.svelte';
+	import UrgentNotice from '$lib/ui/cases/warning-signs/UrgentNotice.svelte';
 	import LanguageSwitch from '$lib/ui/theme/LanguageSwitch.svelte';
 	import TextSizeSwitch from '$lib/ui/theme/TextSizeSwitch.svelte';
 	import ThemeSwitch from '$lib/ui/theme/ThemeSwitch.svelte';
@@ -54,7 +54,7 @@
 	<main id="content" class="mx-auto max-w-2xl px-5 py-8 md:py-14">
 		<p class="font-title text-body font-semibold">{t.product}</p>
 		<!-- The number at once; the rest comes with the cached files. -->
-		{#await import('$lib/ui/warning-signs/StopPage.svelte')}
+		{#await import('$lib/ui/cases/warning-signs/StopPage.svelte')}
 			{@render callNow()}
 		{:then { default: StopPage }}
 			<StopPage

@@ -7,7 +7,7 @@
 	import Button from '$lib/ui/kit/Button.svelte';
 	import CheckBox from '$lib/ui/kit/CheckBox.svelte';
 	import Notice from '$lib/ui/kit/Notice.svelte';
-	import AfterEmergency from '$lib/ui/warning-signs/AfterEmergency.svelte';
+	import AfterEmergency from '$lib/ui/cases/warning-signs/AfterEmergency.svelte';
 
 	let { data, form } = $props();
 

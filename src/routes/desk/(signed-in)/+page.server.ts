@@ -9,13 +9,13 @@ import { readFirstSteps } from '$lib/server/organisation/first-steps';
 import { readOrganisation } from '$lib/server/organisation/read-organisation';
 import { readDaySheet, daySheetFilterOf } from '$lib/server/cases/day-sheet';
 import { MAX_CASES_AT_ONCE, settleCases } from '$lib/server/cases/settle-case';
-import { finishFollowUps } from '$lib/server/follow-ups/set-follow-up';
+import { finishFollowUps } from '$lib/server/cases/follow-ups/set-follow-up';
 import { isoDay } from '$lib/server/clock';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text, uuid, uuids } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
 import { teamsAndCountriesOf } from '$lib/server/people/list-people';
-import { referralsFor } from '$lib/server/referrals/read-referral';
+import { referralsFor } from '$lib/server/cases/referrals/read-referral';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import SheetPage from '$lib/ui/day-sheet/SheetPage.svelte';
-	import ReferralList from '$lib/ui/referrals/ReferralList.svelte';
+	import SheetPage from '$lib/ui/cases/day-sheet/SheetPage.svelte';
+	import ReferralList from '$lib/ui/cases/referrals/ReferralList.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.daySheet;

@@ -12,7 +12,7 @@ import {
 import { checkCorner, situationNow, type CheckResult } from '../../workstation/checks';
 import { factsOf, conditionHolds, conflictsWith, type Adjustment } from '../conditions';
 import type { WorkingArms, Corner } from '../../workstation/corner';
-import type { RegionReport } from '../../discomfort';
+import type { RegionReport } from '../../cases/discomfort';
 import { situationAfter, type Plan, type PlanStep } from '..';
 
 /** What becomes of a finding once the plan is carried out: it stays, the plan closes it, or the plan causes it. */

@@ -1,4 +1,4 @@
-import type { Action } from '../../case-assessment/actions';
+import type { Action } from '../../cases/case-assessment/actions';
 import type { FirstAction } from './first-actions';
 
 /** Most actions shown at once: nobody does more in one day. */

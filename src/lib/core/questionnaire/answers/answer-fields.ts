@@ -9,7 +9,7 @@ import { COMFORT_SCALE, TRIAL_FIELDS } from './day-trial';
 import { IN_PLACE_ITEMS, stillInPlaceField } from './in-place-items';
 import { CHOICE_FIELDS, LENGTH_FIELDS, THING_FIELD_PARTS, type Answers } from './fields';
 import { mayStayUnmeasured, cannotMeasureField } from './default-lengths';
-import { RED_FLAGS } from '../../discomfort';
+import { RED_FLAGS } from '../../cases/discomfort';
 import { checklistField, redFlagField } from './checklist-fields';
 
 /** What a field accepts: one of these values, or any short text. */

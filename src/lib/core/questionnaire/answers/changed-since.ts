@@ -1,5 +1,5 @@
 import type { Corner, HouseholdItem, SittingStyle } from '../../workstation/corner';
-import type { RegionReport, RedFlag } from '../../discomfort';
+import type { RegionReport, RedFlag } from '../../cases/discomfort';
 import { sameDocument } from '../../same-document';
 import { cornerFromAnswers } from './corner-from-answers';
 import { discomfortFromAnswers } from './discomfort-answers';

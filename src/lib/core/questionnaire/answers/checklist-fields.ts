@@ -8,7 +8,7 @@ import {
 	type ChecklistItem,
 	type ChecklistStation
 } from '../checklist';
-import { RED_FLAGS, type RedFlag } from '../../discomfort';
+import { RED_FLAGS, type RedFlag } from '../../cases/discomfort';
 import { chosenOption, type Answers } from './fields';
 import { handsFromAnswers } from './hands-from-answers';
 import type { QuestionnairePage } from './questionnaire-pages';

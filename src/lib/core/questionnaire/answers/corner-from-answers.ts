@@ -7,7 +7,7 @@ import {
 	type Range,
 	type SittingStyle
 } from '../../workstation/corner';
-import { REGIONS, type Region } from '../../discomfort';
+import { REGIONS, type Region } from '../../cases/discomfort';
 import type { LengthUnit } from '../../body/length';
 import { photoLengthOf } from './photo-answers';
 import { precautionsOf } from './precaution-answers';

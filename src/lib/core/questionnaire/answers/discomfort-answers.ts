@@ -9,7 +9,7 @@ import {
 	type Region,
 	type RegionPart,
 	type RegionReport
-} from '../../discomfort';
+} from '../../cases/discomfort';
 import type { Answers } from './fields';
 import type { FieldIssue } from './read-length-field';
 

@@ -10,7 +10,7 @@ import {
 	type ChecklistDocument
 } from '../checklist';
 import { CHECKLIST_FORMAT } from '../checklist/own-checklist';
-import { REGIONS } from '../../discomfort';
+import { REGIONS } from '../../cases/discomfort';
 import { compileSchema } from '../../schema';
 import {
 	CHECKLIST_TEXT_LENGTHS,

@@ -1,5 +1,5 @@
 import type { Person } from '../../workstation/corner';
-import type { DiscomfortKind, Region, RegionPart, RegionReport } from '../../discomfort';
+import type { DiscomfortKind, Region, RegionPart, RegionReport } from '../../cases/discomfort';
 import { LEG_REGIONS, type FindingId } from './findings';
 import type { ItemId } from './item-ids';
 

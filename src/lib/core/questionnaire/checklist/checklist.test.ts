@@ -7,7 +7,7 @@ import { DEMO_PEOPLE } from '../../../../../seed/people';
 import { cornerFromAnswers } from '../answers';
 import { factsOf } from '../../plan/conditions';
 import type { Corner } from '../../workstation/corner';
-import type { RegionReport } from '../../discomfort';
+import type { RegionReport } from '../../cases/discomfort';
 import {
 	askedItems,
 	checklistOf,

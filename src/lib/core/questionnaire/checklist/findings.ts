@@ -8,7 +8,7 @@ import {
 	ON_A_SOFT_SEAT,
 	type FactCondition
 } from '../../plan/conditions';
-import type { Region } from '../../discomfort';
+import type { Region } from '../../cases/discomfort';
 import type { ChecklistCaution, HouseholdFix, PurchaseFix } from './fixes';
 import { stationOfOwnId, type OwnId } from './own-ids';
 import type { OwnParts } from './own-parts';

@@ -1,6 +1,6 @@
 import { factsOf, conditionHolds, type FactSource, type Facts } from '../../plan/conditions';
 import { pointingHandOf, type Corner } from '../../workstation/corner';
-import type { Region, RegionReport } from '../../discomfort';
+import type { Region, RegionReport } from '../../cases/discomfort';
 import { causeOfFinding, likelyCauses, type LikelyCause } from './causes';
 import { askedItems, type Checklist, type ChecklistAnswers } from './checklist';
 import { FINDING_IDS, findingRule, type FindingId } from './findings';

@@ -1,4 +1,4 @@
-import { REGIONS } from '../../discomfort/regions';
+import { REGIONS } from '../../cases/discomfort/regions';
 import { CORNER_FORMATS } from './corner';
 import { CORNER_BOUNDS, MAX_HOUSEHOLD_ITEMS, MAX_LABEL_CHARS } from './corner-bounds';
 import {

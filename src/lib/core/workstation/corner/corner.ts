@@ -1,4 +1,4 @@
-import type { Region } from '../../discomfort/regions';
+import type { Region } from '../../cases/discomfort/regions';
 import type {
 	WorkingArms,
 	BACK_RELIEF,

@@ -1,4 +1,4 @@
-import { MOST_COUNTED } from '$lib/core/day-sheet';
+import { MOST_COUNTED } from '$lib/core/cases/day-sheet';
 
 /** A number that is counted up to a point: where there are more, it says so. */
 export const counted = (n: number) =>

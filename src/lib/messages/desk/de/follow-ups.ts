@@ -1,5 +1,5 @@
 import type { DeskTexts } from '../shapes';
-import { MOST_COUNTED } from '$lib/core/day-sheet';
+import { MOST_COUNTED } from '$lib/core/cases/day-sheet';
 import { counted, sentence } from './counted';
 
 /** The follow-up calendar. */

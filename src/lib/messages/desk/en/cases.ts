@@ -1,5 +1,5 @@
 import type { Corner, SeatKind } from '$lib/core/workstation/corner';
-import type { DiscomfortChange } from '$lib/core/discomfort';
+import type { DiscomfortChange } from '$lib/core/cases/discomfort';
 
 type ScreenKind = Corner['spot']['screen']['kind'];
 

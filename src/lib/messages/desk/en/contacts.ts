@@ -1,4 +1,4 @@
-import type { ContactNextStep, ContactResult, ContactWay, LookResult } from '$lib/core/contact';
+import type { ContactNextStep, ContactResult, ContactWay, LookResult } from '$lib/core/cases/contact';
 
 /** The parts of a contact: its way, its result and the next step. */
 export const contactTexts = {

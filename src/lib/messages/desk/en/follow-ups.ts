@@ -1,4 +1,4 @@
-import { MOST_COUNTED } from '$lib/core/day-sheet';
+import { MOST_COUNTED } from '$lib/core/cases/day-sheet';
 import { counted, sentence } from './counted';
 
 /** The follow-up calendar. */

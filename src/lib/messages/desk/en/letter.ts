@@ -1,6 +1,6 @@
 import type { CheckId } from '$lib/core/workstation/checks';
 import type { Corner, SeatKind } from '$lib/core/workstation/corner';
-import type { ConsentWay } from '$lib/core/referral';
+import type { ConsentWay } from '$lib/core/cases/referral';
 
 /** The referral letter, in a clinician's words. */
 export const letterTexts = {

@@ -1,5 +1,5 @@
-import type { CountOverAll } from '$lib/core/triage/policy-effect';
-import type { PolicyField, PolicyPart, PolicyUnit } from '$lib/core/triage/policy-settings';
+import type { CountOverAll } from '$lib/core/cases/triage/policy-effect';
+import type { PolicyField, PolicyPart, PolicyUnit } from '$lib/core/cases/triage/policy-settings';
 
 /** The limits of a list of days. */
 export interface ListLimits {

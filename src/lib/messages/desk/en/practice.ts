@@ -1,5 +1,5 @@
-import type { PracticeAct } from '$lib/core/practice';
-import type { RegionReport } from '$lib/core/discomfort';
+import type { PracticeAct } from '$lib/core/cases/practice';
+import type { RegionReport } from '$lib/core/cases/discomfort';
 
 /** Practice on made-up cases. */
 export const practiceTexts = {

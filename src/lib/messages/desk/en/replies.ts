@@ -1,4 +1,4 @@
-import type { AssessmentResult, ReasonCode } from '$lib/core/case-assessment';
+import type { AssessmentResult, ReasonCode } from '$lib/core/cases/case-assessment';
 import { typed } from '../../typed';
 import { triageTexts } from './triage';
 

@@ -1,5 +1,5 @@
-import type { LookResult } from '$lib/core/contact';
-import type { TimelineGroup } from '$lib/core/timeline';
+import type { LookResult } from '$lib/core/cases/contact';
+import type { TimelineGroup } from '$lib/core/cases/timeline';
 import { typed } from '../../typed';
 
 /** What was said and done in a case, line by line. */

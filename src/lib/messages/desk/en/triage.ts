@@ -1,8 +1,8 @@
-import type { PolicySettings } from '$lib/core/triage/policy-settings';
+import type { PolicySettings } from '$lib/core/cases/triage/policy-settings';
 import type { HazardId } from '$lib/core/questionnaire/checklist';
-import type { Closable, ReasonCode, WaitingKind } from '$lib/core/case-assessment';
-import type { EmergencyClearance, RedFlag, Region } from '$lib/core/discomfort';
-import type { TriageLevel } from '$lib/core/triage';
+import type { Closable, ReasonCode, WaitingKind } from '$lib/core/cases/case-assessment';
+import type { EmergencyClearance, RedFlag, Region } from '$lib/core/cases/discomfort';
+import type { TriageLevel } from '$lib/core/cases/triage';
 import { typed } from '../../typed';
 
 /** A level: its name, and its rule by the organisation's settings. */

@@ -20,7 +20,7 @@ import {
 } from 'drizzle-orm/pg-core';
 import { QUESTIONNAIRE_MODES, type QuestionnaireMode } from '../../../core/questionnaire/answers';
 import { SITTING_STYLES, type Corner, type SittingStyle } from '../../../core/workstation/corner';
-import type { RegionReport, RedFlag } from '../../../core/discomfort';
+import type { RegionReport, RedFlag } from '../../../core/cases/discomfort';
 import {
 	EQUIPMENT_ITEM_PATTERN,
 	REQUEST_STATES,

@@ -1,14 +1,14 @@
 import { sql } from 'drizzle-orm';
 import { bigserial, check, date, index, integer, jsonb, pgTable, text, uuid } from 'drizzle-orm/pg-core';
 import type { FindingId } from '../../../core/questionnaire/checklist';
-import { CLOSABLE, type Closable, type StoredAssessmentResult } from '../../../core/case-assessment';
+import { CLOSABLE, type Closable, type StoredAssessmentResult } from '../../../core/cases/case-assessment';
 import type { CheckId, Verdict } from '../../../core/workstation/checks';
 import {
 	CONTACT_NEXT_STEPS,
 	CONTACT_RESULTS,
 	CONTACT_WAYS,
 	type CoordinatorLook
-} from '../../../core/contact';
+} from '../../../core/cases/contact';
 import { users } from './access';
 import { areAllOf, isOneOf, level, moment, referenceIndex, textList } from './columns';
 import { people } from './people';

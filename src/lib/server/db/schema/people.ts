@@ -13,7 +13,7 @@ import {
 } from 'drizzle-orm/pg-core';
 import { QUESTIONNAIRE_MODES, type QuestionnaireMode } from '../../../core/questionnaire/answers';
 import { SITTING_STYLES, type SittingStyle } from '../../../core/workstation/corner';
-import type { ReasonCode } from '../../../core/case-assessment';
+import type { ReasonCode } from '../../../core/cases/case-assessment';
 import { users } from './access';
 import { isOneOf, textList } from './columns';
 

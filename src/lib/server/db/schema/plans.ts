@@ -16,14 +16,14 @@ import {
 } from 'drizzle-orm/pg-core';
 import type { StoredAdvice } from '../../../core/plan/advice';
 import type { Corner } from '../../../core/workstation/corner';
-import type { RegionReport, RedFlag } from '../../../core/discomfort';
+import type { RegionReport, RedFlag } from '../../../core/cases/discomfort';
 import {
 	NEWS_KINDS,
 	PLAN_ITEMS,
 	type NewsKind,
 	type PlanItem,
 	type UnclosableCheck
-} from '../../../core/case-assessment';
+} from '../../../core/cases/case-assessment';
 import type { Plan, PlanStep } from '../../../core/plan';
 import { assessments } from './assessments';
 import { areAllOf, HELD_WHYS, isOneOf, moment, textList } from './columns';

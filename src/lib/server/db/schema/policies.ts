@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { check, integer, jsonb, pgTable, text, uuid } from 'drizzle-orm/pg-core';
-import type { PolicySettings } from '../../../core/triage/policy-settings';
+import type { PolicySettings } from '../../../core/cases/triage/policy-settings';
 import { users } from './access';
 import { moment, referenceIndex } from './columns';
 

@@ -10,10 +10,10 @@ import {
 	text,
 	uuid
 } from 'drizzle-orm/pg-core';
-import type { CaseRecord } from '../../../core/case-assessment';
-import type { ReasonCode } from '../../../core/case-assessment/vocabulary';
-import type { PracticeAnswer } from '../../../core/practice';
-import type { TriageLevel } from '../../../core/triage';
+import type { CaseRecord } from '../../../core/cases/case-assessment';
+import type { ReasonCode } from '../../../core/cases/case-assessment/vocabulary';
+import type { PracticeAnswer } from '../../../core/cases/practice';
+import type { TriageLevel } from '../../../core/cases/triage';
 import { users } from './access';
 import { level, moment } from './columns';
 import { people } from './people';

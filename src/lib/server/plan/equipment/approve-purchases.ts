@@ -4,7 +4,7 @@ import { requirePermission } from '../../access/require-permission';
 import type { Actor } from '../../actor';
 import { runDeskAct, idempotencyKeyFor } from '../../acts/desk-act';
 import { writeAuditLine } from '../../audit/write-audit-line';
-import { checkInAnswersOf } from '../../check-ins/answer-check-in';
+import { checkInAnswersOf } from '../../cases/check-ins/answer-check-in';
 import { writeEmail } from '../../texts/write-email';
 import { schema, type Db } from '../../db/client';
 import { inTransaction } from '../../db/transaction';

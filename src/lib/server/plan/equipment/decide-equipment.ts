@@ -18,7 +18,7 @@ import { DomainError } from '../../domain-error';
 import { queueLinkEmail } from '../../email/queue-link-email';
 import { parseCents } from '../../workforce/prices';
 import { changeStock, requireFreeStock } from './store';
-import { setManualFollowUp } from '../../follow-ups/manual-follow-up';
+import { setManualFollowUp } from '../../cases/follow-ups/manual-follow-up';
 
 const { assessments, equipmentRequests } = schema;
 

@@ -4,7 +4,7 @@ import { requirePermission } from '../../access/require-permission';
 import type { Actor } from '../../actor';
 import { runDeskAct, type DeskActInput } from '../../acts/desk-act';
 import { writeAuditLine } from '../../audit/write-audit-line';
-import { checkInAnswersOf } from '../../check-ins/answer-check-in';
+import { checkInAnswersOf } from '../../cases/check-ins/answer-check-in';
 import { schema, type Db } from '../../db/client';
 import { DomainError } from '../../domain-error';
 

@@ -2,7 +2,7 @@ import { eq } from 'drizzle-orm';
 import { orderEqualPlans } from '../../../core/plan/advice';
 import type { SittingStyle } from '../../../core/workstation/corner';
 import { spotRows, type SpotRow } from '../../questionnaire/assessments/spots';
-import { checkInAnswersOf } from '../../check-ins/answer-check-in';
+import { checkInAnswersOf } from '../../cases/check-ins/answer-check-in';
 import { schema, type Db } from '../../db/client';
 import { DomainError } from '../../domain-error';
 import type { Planner } from '../planning/planning';

@@ -4,7 +4,7 @@ import { requireAnswered, type OpenAssessment } from '../../questionnaire/assess
 import type { Db } from '../../db/client';
 import { inTransaction } from '../../db/transaction';
 import { DomainError } from '../../domain-error';
-import { reassessCase } from '../../case-assessments/reassess-cases';
+import { reassessCase } from '../../cases/case-assessments/reassess-cases';
 import { requirePerson } from '../../people/lock-person';
 import { currentPlanOf } from './current-plan';
 import { makePlan } from './make-plan';

@@ -1,7 +1,7 @@
 import { eq } from 'drizzle-orm';
 import { planOffers, stepsOfOffer, type AdviceSummary } from '../../../core/plan/advice';
 import type { Corner } from '../../../core/workstation/corner';
-import { unclosableChecks, type PlanItem } from '../../../core/case-assessment';
+import { unclosableChecks, type PlanItem } from '../../../core/cases/case-assessment';
 import { cornerCost, type PlanStep } from '../../../core/plan';
 import { sameDocument } from '../../../core/same-document';
 import { schema, type Db } from '../../db/client';

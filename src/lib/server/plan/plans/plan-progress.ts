@@ -1,8 +1,8 @@
-import { currentCornerOf, planItemStates } from '../../../core/case-assessment';
+import { currentCornerOf, planItemStates } from '../../../core/cases/case-assessment';
 import { setUpAsMeasured } from '../../../core/workstation/checks';
 import { remeasuredHeightsOf, type RemeasuredHeights } from '../../../core/workstation/side-view';
 import type { StoredPlan } from './current-plan';
-import type { LoadedCaseRecord } from '../../case-assessments/load-case-record';
+import type { LoadedCaseRecord } from '../../cases/case-assessments/load-case-record';
 
 /** The progress of a plan, and the workstation as it is now, for drawings: computed by the same function as the assessment. */
 export interface PlanProgress {

@@ -1,10 +1,10 @@
 import { and, eq, gt } from 'drizzle-orm';
-import { type PlanItem } from '../../../core/case-assessment';
+import { type PlanItem } from '../../../core/cases/case-assessment';
 import { writeAuditLine } from '../../audit/write-audit-line';
 import { requireAnswered, type OpenAssessment } from '../../questionnaire/assessments/open-assessment';
 import { schema, type Db } from '../../db/client';
 import { inTransaction } from '../../db/transaction';
-import { reassessCase } from '../../case-assessments/reassess-cases';
+import { reassessCase } from '../../cases/case-assessments/reassess-cases';
 import { requirePerson } from '../../people/lock-person';
 import { currentPlanOf, stepEventsOf, type StoredPlan, type StepEvent } from './current-plan';
 

@@ -1,7 +1,7 @@
-import { answeredCheckIns } from '../../check-ins/answer-check-in';
+import { answeredCheckIns } from '../../cases/check-ins/answer-check-in';
 import type { Db } from '../../db/client';
 import { ownBreaks } from '../../breaks/choose-break-schedule';
-import { newestAssessmentResult } from '../../case-assessments/newest-assessment-result';
+import { newestAssessmentResult } from '../../cases/case-assessments/newest-assessment-result';
 import { currentPlanOf, stepEventsOf, plansOf } from '../../plan/plans/current-plan';
 import { equipmentRequestsOf } from './request-equipment';
 import { newestReMeasurement, type OpenAssessment } from './open-assessment';

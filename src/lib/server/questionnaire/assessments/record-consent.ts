@@ -1,6 +1,6 @@
 import { and, eq, isNull, sql } from 'drizzle-orm';
 import { writeAuditLine } from '../../audit/write-audit-line';
-import { reassessCase } from '../../case-assessments/reassess-cases';
+import { reassessCase } from '../../cases/case-assessments/reassess-cases';
 import { schema, type Db } from '../../db/client';
 import { inTransaction } from '../../db/transaction';
 import { requirePerson } from '../../people/lock-person';

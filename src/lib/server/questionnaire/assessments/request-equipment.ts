@@ -1,7 +1,7 @@
 import { and, eq, sql } from 'drizzle-orm';
 import { EYE_TEST, PENDING_REQUEST_STATES, type EquipmentItem } from '../../../core/plan/equipment';
 import { writeAuditLine } from '../../audit/write-audit-line';
-import { reassessCase } from '../../case-assessments/reassess-cases';
+import { reassessCase } from '../../cases/case-assessments/reassess-cases';
 import { requirePerson } from '../../people/lock-person';
 import { inTransaction } from '../../db/transaction';
 import { countLinkUse } from './link-limits';

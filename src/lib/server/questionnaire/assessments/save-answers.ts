@@ -7,14 +7,14 @@ import {
 	speakOfTrial,
 	unitOf
 } from '../../../core/questionnaire/answers';
-import { RED_FLAGS } from '../../../core/discomfort';
+import { RED_FLAGS } from '../../../core/cases/discomfort';
 import type { LengthUnit } from '../../../core/body/length';
 import { writeAuditLine } from '../../audit/write-audit-line';
 import { schema, type Db } from '../../db/client';
 import { inTransaction } from '../../db/transaction';
 import { DomainError } from '../../domain-error';
-import { updateFindingTicks } from '../../findings/update-finding-ticks';
-import { reassessCase } from '../../case-assessments/reassess-cases';
+import { updateFindingTicks } from '../../cases/findings/update-finding-ticks';
+import { reassessCase } from '../../cases/case-assessments/reassess-cases';
 import { publishSoon } from '../../live/publish-soon';
 import { requirePerson } from '../../people/lock-person';
 import { trialQuestionAt } from '../../plan/plans/trial-question-at';

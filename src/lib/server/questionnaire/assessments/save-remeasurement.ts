@@ -2,7 +2,7 @@ import { Type, type Static, type TOptional, type TString } from 'typebox';
 import { measuredPadRises, readLengthField, type FieldIssue } from '../../../core/questionnaire/answers';
 import { setUpAsMeasured } from '../../../core/workstation/checks';
 import type { Corner } from '../../../core/workstation/corner';
-import type { PlanItem } from '../../../core/case-assessment';
+import type { PlanItem } from '../../../core/cases/case-assessment';
 import { LENGTH_UNITS, type LengthUnit } from '../../../core/body/length';
 import { setUpAfter, type Plan } from '../../../core/plan';
 import {
@@ -14,7 +14,7 @@ import {
 import { writeAuditLine } from '../../audit/write-audit-line';
 import { schema, type Db } from '../../db/client';
 import { inTransaction } from '../../db/transaction';
-import { reassessCase } from '../../case-assessments/reassess-cases';
+import { reassessCase } from '../../cases/case-assessments/reassess-cases';
 import { requirePerson } from '../../people/lock-person';
 import { currentPlanOf, stepEventsOf, type StoredPlan, type StepEvent } from '../../plan/plans/current-plan';
 import { countLinkUse } from './link-limits';

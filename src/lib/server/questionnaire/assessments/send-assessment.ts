@@ -16,7 +16,7 @@ import { writeAuditLines } from '../../audit/write-audit-line';
 import { writeEmail } from '../../texts/write-email';
 import { schema, type Db } from '../../db/client';
 import { DomainError } from '../../domain-error';
-import { reassessCase } from '../../case-assessments/reassess-cases';
+import { reassessCase } from '../../cases/case-assessments/reassess-cases';
 import { readOrganisation } from '../../organisation/read-organisation';
 import { requirePerson, type LockedPerson } from '../../people/lock-person';
 import { firstLinkIn, storedLinkPath } from '../../email/personal-link';

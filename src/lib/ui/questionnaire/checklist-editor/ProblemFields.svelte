@@ -6,7 +6,7 @@
 		type PurchaseFix
 	} from '$lib/core/questionnaire/checklist';
 	import { CHECKLIST_TEXT_LENGTHS } from '$lib/core/questionnaire/checklist-editor/checklist-limits';
-	import { REGIONS } from '$lib/core/discomfort';
+	import { REGIONS } from '$lib/core/cases/discomfort';
 	import { checklistTextsFor } from '$lib/messages/checklist';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 	import { deskLocale } from '$lib/messages/desk-language';

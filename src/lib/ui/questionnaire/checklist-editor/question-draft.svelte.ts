@@ -2,7 +2,7 @@ import type { ChecklistDocument, ChecklistStation, FindingId, OwnItemWords } fro
 import type { OwnFindingWords } from '$lib/core/questionnaire/checklist';
 import { OWN_SECONDS } from '$lib/core/questionnaire/checklist-editor/checklist-limits';
 import type { PurchaseFix, HouseholdFix } from '$lib/core/questionnaire/checklist';
-import type { Region } from '$lib/core/discomfort';
+import type { Region } from '$lib/core/cases/discomfort';
 
 /** The first of a new problem's names as an answer has it, before it is saved: its place in the list follows. */
 const NEW = 'new-';

@@ -1,5 +1,5 @@
 import { redFlagsOf, type Answers } from '$lib/core/questionnaire/answers';
-import { isEmergency } from '$lib/core/discomfort';
+import { isEmergency } from '$lib/core/cases/discomfort';
 import type { SittingStyle } from '$lib/core/workstation/corner';
 import type { WalkthroughState, WalkthroughStation } from '$lib/core/questionnaire/walkthrough';
 import { Draft } from '../draft.svelte';

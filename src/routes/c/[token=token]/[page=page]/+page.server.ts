@@ -26,7 +26,7 @@ import { householdOffer, thingToAdd } from '$lib/core/organisation-settings';
 import { messagesFor } from '$lib/messages';
 import { languageOf } from '$lib/messages/languages';
 import { pageFormSchema } from '$lib/server/questionnaire/assessments/answer-schema';
-import { readLinkState } from '$lib/server/warning-signs/stop-guard';
+import { readLinkState } from '$lib/server/cases/warning-signs/stop-guard';
 import { openAssessment, type OpenAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { changeUnit, saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
 import { readSettings } from '$lib/server/organisation-settings/read-settings';

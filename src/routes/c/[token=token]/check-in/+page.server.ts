@@ -6,17 +6,17 @@ import {
 	pagesToReview,
 	redFlagsOf
 } from '$lib/core/questionnaire/answers';
-import { isEmergency } from '$lib/core/discomfort';
-import { checkInRemarks, NEWS_KINDS } from '$lib/core/case-assessment';
-import { newestAssessmentResult } from '$lib/server/case-assessments/newest-assessment-result';
+import { isEmergency } from '$lib/core/cases/discomfort';
+import { checkInRemarks, NEWS_KINDS } from '$lib/core/cases/case-assessment';
+import { newestAssessmentResult } from '$lib/server/cases/case-assessments/newest-assessment-result';
 import {
 	answerCheckIn,
 	answeredCheckIns,
 	checkInAnswersOf,
 	openCheckInOf
-} from '$lib/server/check-ins/answer-check-in';
-import { findingsAskedAbout } from '$lib/server/findings/finding-states';
-import { checkInForm, undoneOf } from '$lib/server/check-ins/check-in-form';
+} from '$lib/server/cases/check-ins/answer-check-in';
+import { findingsAskedAbout } from '$lib/server/cases/findings/finding-states';
+import { checkInForm, undoneOf } from '$lib/server/cases/check-ins/check-in-form';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReaderOf } from '$lib/server/http/read-body';

@@ -2,18 +2,18 @@
 	import { tick, untrack } from 'svelte';
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';
 	import type { FieldIssue } from '$lib/core/questionnaire/answers';
-	import type { EmergencyRedFlag } from '$lib/core/discomfort';
-	import { NEWS_KINDS } from '$lib/core/case-assessment/vocabulary';
+	import type { EmergencyRedFlag } from '$lib/core/cases/discomfort';
+	import { NEWS_KINDS } from '$lib/core/cases/case-assessment/vocabulary';
 	import { messagesFor } from '$lib/messages';
 	import { asideTextsFor } from '$lib/messages/aside';
 	import { checklistTextsFor, findingName } from '$lib/messages/checklist';
-	import { CheckInVisit } from '$lib/ui/check-in/check-in-visit.svelte';
-	import CheckInThanks from '$lib/ui/check-in/CheckInThanks.svelte';
-	import TickList from '$lib/ui/check-in/TickList.svelte';
+	import { CheckInVisit } from '$lib/ui/cases/check-in/check-in-visit.svelte';
+	import CheckInThanks from '$lib/ui/cases/check-in/CheckInThanks.svelte';
+	import TickList from '$lib/ui/cases/check-in/TickList.svelte';
 	import { deviceStorage } from '$lib/ui/questionnaire/device-storage';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import DiscomfortQuestions from '$lib/ui/questionnaire/DiscomfortQuestions.svelte';
-	import { deviceStop } from '$lib/ui/warning-signs/device-stop.svelte';
+	import { deviceStop } from '$lib/ui/cases/warning-signs/device-stop.svelte';
 	import SignQuestions from '$lib/ui/questionnaire/SignQuestions.svelte';
 
 	let { data, form } = $props();

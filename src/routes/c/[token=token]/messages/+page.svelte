@@ -3,7 +3,7 @@
 	import { EYE_TEST, type EquipmentItem, type RequestState } from '$lib/core/plan/equipment';
 	import { messagesFor } from '$lib/messages';
 	import { itemName } from '$lib/messages/item-name';
-	import MessageList from '$lib/ui/correspondence/MessageList.svelte';
+	import MessageList from '$lib/ui/cases/correspondence/MessageList.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import CheckBox from '$lib/ui/kit/CheckBox.svelte';
 	import TextArea from '$lib/ui/kit/TextArea.svelte';

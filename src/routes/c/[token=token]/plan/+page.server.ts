@@ -13,11 +13,11 @@ import {
 	unitOf
 } from '$lib/core/questionnaire/answers';
 import { HABIT_IDS, habitsOf } from '$lib/core/questionnaire/checklist';
-import { PLAN_ITEMS, FINDING_TICKS } from '$lib/core/case-assessment';
+import { PLAN_ITEMS, FINDING_TICKS } from '$lib/core/cases/case-assessment';
 import { HOUSEHOLD_KINDS } from '$lib/core/workstation/corner';
 import { LENGTH_UNITS } from '$lib/core/body/length';
 import { equipmentItem } from '$lib/server/plan/equipment/item-field';
-import { findingId } from '$lib/server/findings/finding-field';
+import { findingId } from '$lib/server/cases/findings/finding-field';
 import { requestEquipment } from '$lib/server/questionnaire/assessments/request-equipment';
 import { openAssessment, type OpenAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { remeasurementSchema, saveRemeasurement } from '$lib/server/questionnaire/assessments/save-remeasurement';
@@ -31,7 +31,7 @@ import { formReader, formReaderOf } from '$lib/server/http/read-body';
 import { choosePlan } from '$lib/server/plan/plans/choose-plan';
 import { answerTrial, endTrial, startPlanTrial } from '$lib/server/plan/plans/day-trials';
 import { readPlanPage } from '$lib/server/plan/plans/plan-page';
-import { tickFinding } from '$lib/server/findings/tick-finding';
+import { tickFinding } from '$lib/server/cases/findings/tick-finding';
 import { tickStep } from '$lib/server/plan/plans/tick-step';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { messagesFor } from '$lib/messages';
 	import Notice from '$lib/ui/kit/Notice.svelte';
-	import StopPage from '$lib/ui/warning-signs/StopPage.svelte';
+	import StopPage from '$lib/ui/cases/warning-signs/StopPage.svelte';
 
 	let { data, form } = $props();
 

@@ -2,7 +2,7 @@ import { redirect } from '@sveltejs/kit';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withdrawAnswers } from '$lib/server/questionnaire/assessments/withdraw';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { hasOpenRedFlag } from '$lib/server/case-assessments/newest-assessment-result';
+import { hasOpenRedFlag } from '$lib/server/cases/case-assessments/newest-assessment-result';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, params }) =>

@@ -3,7 +3,7 @@ import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReader } from '$lib/server/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
 import { PERSON_FIELDS } from '$lib/core/people/person-fields';
-import { readCrisisLines, removeCrisisLine, setCrisisLine } from '$lib/server/warning-signs/crisis-lines';
+import { readCrisisLines, removeCrisisLine, setCrisisLine } from '$lib/server/cases/warning-signs/crisis-lines';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/dates';
 	import { goto } from '$app/navigation';
-	import { stepRange } from '$lib/ui/follow-ups/calendar-days';
-	import { FollowUpBoard } from '$lib/ui/follow-ups/follow-up-board.svelte';
-	import FollowUpAside from '$lib/ui/follow-ups/FollowUpAside.svelte';
-	import FollowUpCard from '$lib/ui/follow-ups/FollowUpCard.svelte';
-	import FollowUpHead from '$lib/ui/follow-ups/FollowUpHead.svelte';
-	import FollowUpDays from '$lib/ui/follow-ups/FollowUpDays.svelte';
+	import { stepRange } from '$lib/ui/cases/follow-ups/calendar-days';
+	import { FollowUpBoard } from '$lib/ui/cases/follow-ups/follow-up-board.svelte';
+	import FollowUpAside from '$lib/ui/cases/follow-ups/FollowUpAside.svelte';
+	import FollowUpCard from '$lib/ui/cases/follow-ups/FollowUpCard.svelte';
+	import FollowUpHead from '$lib/ui/cases/follow-ups/FollowUpHead.svelte';
+	import FollowUpDays from '$lib/ui/cases/follow-ups/FollowUpDays.svelte';
 	import { ACT_KEYS } from '$lib/ui/shortcuts/act-keys';
 	import { useShortcuts } from '$lib/ui/shortcuts/context';
 	import { deskWords } from '$lib/messages/desk';

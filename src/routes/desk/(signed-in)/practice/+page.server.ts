@@ -4,12 +4,12 @@ import { isoDay } from '$lib/server/clock';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { uuid } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';
-import { listPracticeRounds, startPractice } from '$lib/server/practice/practice-rounds';
+import { listPracticeRounds, startPractice } from '$lib/server/cases/practice/practice-rounds';
 import {
 	askSecondOpinion,
 	colleaguesOf,
 	listSecondOpinions
-} from '$lib/server/second-opinions/second-opinions';
+} from '$lib/server/cases/second-opinions/second-opinions';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';
-	import { PRACTICE_SIZE } from '$lib/core/practice';
-	import { OPINION_SIZE } from '$lib/core/second-opinion';
+	import { PRACTICE_SIZE } from '$lib/core/cases/practice';
+	import { OPINION_SIZE } from '$lib/core/cases/second-opinion';
 	import { dayWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
 	import { percent } from '$lib/messages/desk/workforce-words';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { messagesFor } from '$lib/messages';
-	import SignName from '$lib/ui/warning-signs/SignName.svelte';
+	import SignName from '$lib/ui/cases/warning-signs/SignName.svelte';
 	import { stopTextsFor } from '$lib/messages/stop';
 	import Button from '$lib/ui/kit/Button.svelte';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import type { PolicySettings } from '$lib/core/triage/policy-settings';
+	import type { PolicySettings } from '$lib/core/cases/triage/policy-settings';
 	import { deskWords } from '$lib/messages/desk';
 	import Notice from '$lib/ui/kit/Notice.svelte';
 	import WithAside from '$lib/ui/kit/WithAside.svelte';

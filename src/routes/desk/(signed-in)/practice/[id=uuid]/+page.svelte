@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { deskWords } from '$lib/messages/desk';
-	import PracticeResult from '$lib/ui/practice/PracticeResult.svelte';
-	import PracticeRound from '$lib/ui/practice/PracticeRound.svelte';
+	import PracticeResult from '$lib/ui/cases/practice/PracticeResult.svelte';
+	import PracticeRound from '$lib/ui/cases/practice/PracticeRound.svelte';
 
 	let { data, form } = $props();
 

@@ -4,8 +4,8 @@ import { isoDay } from '$lib/server/clock';
 import { readReferralWords } from '$lib/server/cases/case-forms';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { readLetterhead } from '$lib/server/organisation/read-organisation';
-import { endReferral, writeOnReferral } from '$lib/server/referrals/answer-referral';
-import { readReferral } from '$lib/server/referrals/read-referral';
+import { endReferral, writeOnReferral } from '$lib/server/cases/referrals/answer-referral';
+import { readReferral } from '$lib/server/cases/referrals/read-referral';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 

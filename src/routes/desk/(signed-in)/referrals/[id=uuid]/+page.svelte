@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Button from '$lib/ui/kit/Button.svelte';
-	import ReferralLetter from '$lib/ui/referrals/ReferralLetter.svelte';
-	import ReferralThread from '$lib/ui/referrals/ReferralThread.svelte';
+	import ReferralLetter from '$lib/ui/cases/referrals/ReferralLetter.svelte';
+	import ReferralThread from '$lib/ui/cases/referrals/ReferralThread.svelte';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.referrals;

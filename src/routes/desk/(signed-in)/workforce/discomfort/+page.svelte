@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { REGIONS, DISCOMFORT_KINDS } from '$lib/core/discomfort';
+	import { REGIONS, DISCOMFORT_KINDS } from '$lib/core/cases/discomfort';
 	import { FIGURE_CODES } from '$lib/core/workforce';
 	import BodyShares from '$lib/ui/workforce/BodyShares.svelte';
 	import PairedFigures from '$lib/ui/workforce/PairedFigures.svelte';

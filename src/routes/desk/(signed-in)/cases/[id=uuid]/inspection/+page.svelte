@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
-	import InspectionRecord from '$lib/ui/inspection/InspectionRecord.svelte';
-	import RecordPage from '$lib/ui/inspection/RecordPage.svelte';
+	import InspectionRecord from '$lib/ui/cases/inspection/InspectionRecord.svelte';
+	import RecordPage from '$lib/ui/cases/inspection/RecordPage.svelte';
 
 	let { data } = $props();
 </script>

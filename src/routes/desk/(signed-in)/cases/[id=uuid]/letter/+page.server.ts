@@ -2,8 +2,8 @@ import { requireCase } from '$lib/server/cases/require-case';
 import { isoDay } from '$lib/server/clock';
 import { withErrorPage } from '$lib/server/http/error-responses';
 import { readLetterhead } from '$lib/server/organisation/read-organisation';
-import { openReferralOf } from '$lib/server/referrals/open-referral';
-import { referralLetterOf } from '$lib/server/referrals/referral-letter';
+import { openReferralOf } from '$lib/server/cases/referrals/open-referral';
+import { referralLetterOf } from '$lib/server/cases/referrals/referral-letter';
 import { signedIn } from '$lib/server/signed-in';
 import type { PageServerLoad } from './$types';
 

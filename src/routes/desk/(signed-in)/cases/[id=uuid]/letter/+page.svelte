@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import Button from '$lib/ui/kit/Button.svelte';
-	import ReferralLetter from '$lib/ui/referrals/ReferralLetter.svelte';
+	import ReferralLetter from '$lib/ui/cases/referrals/ReferralLetter.svelte';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;

@@ -7,7 +7,7 @@ import { requireFutureDay } from '$lib/server/cases/case-forms';
 import { requireCase } from '$lib/server/cases/require-case';
 import { DomainError } from '$lib/server/domain-error';
 import { isoDay } from '$lib/server/clock';
-import { openFollowUp, setFollowUp } from '$lib/server/follow-ups/set-follow-up';
+import { openFollowUp, setFollowUp } from '$lib/server/cases/follow-ups/set-follow-up';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { day, text, uuid } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
-	import RecordPage from '$lib/ui/inspection/RecordPage.svelte';
-	import RoundRecord from '$lib/ui/inspection/RoundRecord.svelte';
+	import RecordPage from '$lib/ui/cases/inspection/RecordPage.svelte';
+	import RoundRecord from '$lib/ui/cases/inspection/RoundRecord.svelte';
 
 	let { data } = $props();
 </script>

@@ -1,0 +1,34 @@
+import type { CivilDate } from '../../calendar';
+import type { RegionReport } from '../discomfort';
+import { worstScore } from '../discomfort';
+import { inTimeOrder, type CaseRecord } from './case-record';
+
+/** A discomfort report, however it came in. */
+export interface DiscomfortReport {
+	readonly seq: number;
+	readonly on: CivilDate;
+	readonly regions: readonly RegionReport[];
+	readonly worst: number;
+	readonly isAcknowledged: boolean;
+}
+
+/** The discomfort reports of a case record, oldest first. */
+export function discomfortReportsOf({
+	answers,
+	checkIns
+}: Pick<CaseRecord, 'answers' | 'checkIns'>): DiscomfortReport[] {
+	return inTimeOrder([...answers, ...checkIns]).flatMap(
+		({ seq, on, discomfort, acknowledged }): DiscomfortReport[] =>
+			discomfort === null
+				? []
+				: [
+						{
+							seq,
+							on,
+							regions: discomfort,
+							worst: worstScore(discomfort),
+							isAcknowledged: acknowledged !== null
+						}
+					]
+	);
+}

@@ -1,0 +1,21 @@
+import { eq } from 'drizzle-orm';
+import { readAssessmentResult, type AssessmentResult } from '../../../core/cases/case-assessment';
+import { schema, type Db } from '../../db/client';
+
+const { cases, caseAssessments } = schema;
+
+/** A person's newest stored assessment; null where there is none. One key look-up. */
+export async function newestAssessmentResult(db: Db, personId: string): Promise<AssessmentResult | null> {
+	const [row] = await db
+		.select({ document: caseAssessments.document })
+		.from(cases)
+		.innerJoin(caseAssessments, eq(caseAssessments.id, cases.judgementId))
+		.where(eq(cases.personId, personId));
+	return row ? readAssessmentResult(row.document) : null;
+}
+
+/** Whether a person has a warning sign without an outcome. */
+export async function hasOpenRedFlag(db: Db, personId: string): Promise<boolean> {
+	const judgement = await newestAssessmentResult(db, personId);
+	return judgement?.reasons.some(({ sign }) => sign !== undefined) ?? false;
+}

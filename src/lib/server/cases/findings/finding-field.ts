@@ -1,0 +1,7 @@
+import { Type, type TUnsafe } from 'typebox';
+import { FINDING_IDS, OWN_ID_PATTERN, type FindingId } from '../../../core/questionnaire/checklist';
+
+/** A field that names a finding, shipped or added by the organisation. */
+export const findingId: TUnsafe<FindingId> = Type.Unsafe<FindingId>({
+	anyOf: [{ enum: FINDING_IDS }, { type: 'string', pattern: `^${OWN_ID_PATTERN}$` }]
+});

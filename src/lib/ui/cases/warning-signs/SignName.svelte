@@ -1,0 +1,17 @@
+<script lang="ts">
+	import type { RedFlag } from '$lib/core/cases/discomfort';
+	import { messagesFor, type Catalogue } from '$lib/messages';
+
+	interface Props {
+		sign: RedFlag;
+		/** Whether the translation was reviewed: if not, the English text is shown too. */
+		isChecked: boolean;
+		t: Catalogue;
+	}
+
+	let { sign, isChecked, t }: Props = $props();
+</script>
+
+{t.first.signs[sign]}{#if !isChecked}<span lang="en" class="block text-note font-normal text-ink-soft"
+		>{messagesFor().first.signs[sign]}</span
+	>{/if}

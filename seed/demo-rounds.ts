@@ -6,7 +6,7 @@ import { remindersFor } from '../src/lib/core/cases/triage';
 import { emailTextsFor, emailWords } from '../src/lib/messages/emails';
 import { addIsoDays, isoDay } from '../src/lib/server/clock';
 import { schema, type Db } from '../src/lib/server/db/client';
-import { earlierDelays } from '../src/lib/server/rounds/round-delays';
+import { earlierDelays } from '../src/lib/server/people/rounds/round-delays';
 import { workCalendarOfPlace } from '../src/lib/core/calendar/public-holidays';
 import { ROUNDS_AGO } from './workforce';
 

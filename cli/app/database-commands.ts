@@ -7,7 +7,7 @@ import { readConfig } from '../../src/lib/server/config';
 import { openDatabase, type OpenDatabase } from '../../src/lib/server/db/client';
 import { prepareDatabase } from '../../src/lib/server/db/prepare';
 import { pendingMigrations } from '../../src/lib/server/db/migrate';
-import { recordRestore, replayErasures } from '../../src/lib/server/erasure/replay-erasures';
+import { recordRestore, replayErasures } from '../../src/lib/server/people/erasure/replay-erasures';
 import { CommandFault, USAGE } from './usage';
 
 /** Tells whoever typed the command. */

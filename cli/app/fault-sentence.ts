@@ -3,9 +3,9 @@ import { errorText } from '../../src/lib/messages/error-text';
 import { ConfigError } from '../../src/lib/server/config';
 import { databaseFault } from '../../src/lib/server/db/database-fault';
 import { MigrationError } from '../../src/lib/server/db/migrate';
-import { ErasuresFileError } from '../../src/lib/server/erasure/erasures-file';
+import { ErasuresFileError } from '../../src/lib/server/people/erasure/erasures-file';
 import { ArchiveError } from '../../src/lib/server/archive/read-archive';
-import { RestoreError } from '../../src/lib/server/erasure/replay-erasures';
+import { RestoreError } from '../../src/lib/server/people/erasure/replay-erasures';
 import { DomainError } from '../../src/lib/server/domain-error';
 import { CommandFault } from './usage';
 

@@ -25,9 +25,9 @@ import { inTransaction } from '$lib/server/db/transaction';
 import { findingsAskedAbout } from '$lib/server/cases/findings/finding-states';
 import { tickFinding } from '$lib/server/cases/findings/tick-finding';
 import { readPlanPage } from '$lib/server/plan/plans/plan-page';
-import { createRound, type RoundInput } from '$lib/server/rounds/edit-rounds';
-import { startRound } from '$lib/server/rounds/run-round';
-import { sendRoundBatches } from '$lib/server/rounds/send-round';
+import { createRound, type RoundInput } from '$lib/server/people/rounds/edit-rounds';
+import { startRound } from '$lib/server/people/rounds/run-round';
+import { sendRoundBatches } from '$lib/server/people/rounds/send-round';
 import { Desk, faultOf, MIRELA } from '../support/desk';
 
 const { assessments, auditLines, observations, rounds } = schema;

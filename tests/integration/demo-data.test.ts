@@ -10,7 +10,7 @@ import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { schema } from '$lib/server/db/client';
 import { personPlaceOf } from '$lib/server/people/person-place';
 import { reassessCase } from '$lib/server/cases/case-assessments/reassess-cases';
-import { sendDueReminders } from '$lib/server/rounds/send-due-reminders';
+import { sendDueReminders } from '$lib/server/people/rounds/send-due-reminders';
 import { Z } from '$lib/core/statistics';
 import {
 	FIGURE_CODES,

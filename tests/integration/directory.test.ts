@@ -9,7 +9,7 @@ import {
 	FIRST_DIRECTORY_SETTINGS,
 	type DirectoryChange,
 	type DirectorySettings
-} from '$lib/core/directory';
+} from '$lib/core/people/directory';
 import type { DirectoryAddress } from '$lib/server/config';
 import { schema } from '$lib/server/db/client';
 import {
@@ -19,10 +19,10 @@ import {
 	directoryPage,
 	compareAgain,
 	setDirectory
-} from '$lib/server/directory/directory-page';
-import { isDue, purgeDirectoryList, readDirectory } from '$lib/server/directory/read-directory';
-import { checkDirectory, readGroups, readUsers } from '$lib/server/directory/scim-service';
-import { erasePerson } from '$lib/server/erasure/erase-person';
+} from '$lib/server/people/directory/directory-page';
+import { isDue, purgeDirectoryList, readDirectory } from '$lib/server/people/directory/read-directory';
+import { checkDirectory, readGroups, readUsers } from '$lib/server/people/directory/scim-service';
+import { erasePerson } from '$lib/server/people/erasure/erase-person';
 import { undoImport } from '$lib/server/people/undo-import';
 import { startPersonnel, TOKEN, type Worker } from '../../bin/lib/personnel.mjs';
 import { Desk, faultOf } from '../support/desk';

@@ -3,14 +3,14 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { erasePerson } from '$lib/server/erasure/erase-person';
-import { ErasuresFileError, writeErasures, readErasures } from '$lib/server/erasure/erasures-file';
+import { erasePerson } from '$lib/server/people/erasure/erase-person';
+import { ErasuresFileError, writeErasures, readErasures } from '$lib/server/people/erasure/erasures-file';
 import {
 	requireErasuresReplayed,
 	recordRestore,
 	replayErasures,
 	RestoreError
-} from '$lib/server/erasure/replay-erasures';
+} from '$lib/server/people/erasure/replay-erasures';
 import { Desk } from '../support/desk';
 
 const now = new Date('2026-03-02T09:00:00Z');

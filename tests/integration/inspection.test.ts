@@ -4,9 +4,9 @@ import { schema } from '$lib/server/db/client';
 import { personInspectionRecord } from '$lib/server/cases/inspection/person-record';
 import { roundInspectionRecord } from '$lib/server/cases/inspection/round-record';
 import { tickFinding } from '$lib/server/cases/findings/tick-finding';
-import { createRound } from '$lib/server/rounds/edit-rounds';
-import { startRound } from '$lib/server/rounds/run-round';
-import { sendRoundBatches } from '$lib/server/rounds/send-round';
+import { createRound } from '$lib/server/people/rounds/edit-rounds';
+import { startRound } from '$lib/server/people/rounds/run-round';
+import { sendRoundBatches } from '$lib/server/people/rounds/send-round';
 import { Desk, faultOf, MIRELA } from '../support/desk';
 
 const now = new Date('2026-03-02T09:00:00Z');

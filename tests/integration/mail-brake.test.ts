@@ -16,7 +16,7 @@ import { importPeople } from '$lib/server/people/import-people';
 import { currentPlanOf } from '$lib/server/plan/plans/current-plan';
 import { markAsLeft } from '$lib/server/people/mark-as-left';
 import { tickStep } from '$lib/server/plan/plans/tick-step';
-import { sendDueReminders } from '$lib/server/rounds/send-due-reminders';
+import { sendDueReminders } from '$lib/server/people/rounds/send-due-reminders';
 import { act, Desk, faultOf, PAINLESS, putRight } from '../support/desk';
 
 const { assessments, cases, followUps, emails, people } = schema;

@@ -11,7 +11,7 @@ import { addNote } from '$lib/server/cases/notes';
 import { readCasePage } from '$lib/server/cases/case-page';
 import { writeToCoordinator } from '$lib/server/cases/messages';
 import { schema } from '$lib/server/db/client';
-import { OF_PERSON } from '$lib/server/erasure/own-rows';
+import { OF_PERSON } from '$lib/server/people/erasure/own-rows';
 import { openFollowUp, setFollowUp } from '$lib/server/cases/follow-ups/set-follow-up';
 import { readPersonPlace } from '$lib/server/people/lock-person';
 import { mergedInto, mergePeople, readMergePage } from '$lib/server/people/merge-people';

@@ -9,7 +9,7 @@ import { schema } from '$lib/server/db/client';
 import { deliverEmails } from '$lib/server/email/deliver-emails';
 import { LOGO_CID } from '$lib/server/email/compose-email';
 import { DeliveryError, type MailTransport, type OutgoingEmail } from '$lib/server/email/mail-transport';
-import { setRetention } from '$lib/server/erasure/retention';
+import { setRetention } from '$lib/server/people/erasure/retention';
 import { previewEmail, sendSampleEmail } from '$lib/server/organisation/sample-emails';
 import { readLetterhead, readLogo, readOrganisation } from '$lib/server/organisation/read-organisation';
 import { redrawLogo } from '$lib/server/organisation/redraw-logo';

@@ -16,7 +16,7 @@ import {
 import { sampleReply } from '$lib/server/texts/sample-reply';
 import { readOrganisation } from '$lib/server/organisation/read-organisation';
 import { referralLetterOf } from '$lib/server/cases/referrals/referral-letter';
-import { roundWords } from '$lib/server/rounds/round-words';
+import { roundWords } from '$lib/server/people/rounds/round-words';
 import { ownTextOf, ownTextsOf } from '$lib/server/texts/read-own-text';
 import { act, Desk, faultOf, MIRELA } from '../support/desk';
 

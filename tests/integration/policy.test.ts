@@ -13,7 +13,7 @@ import { policyFile, settingsOfFile } from '$lib/server/rules/policy-form';
 import { policyPage, policySettingsAt, publishPolicy } from '$lib/server/rules/policy-versions';
 import { previewPolicy } from '$lib/server/rules/preview-policy';
 import { readRules, settingsInForce } from '$lib/server/rules/read-rules';
-import { reminderDaysNow } from '$lib/server/rounds/remind-unanswered';
+import { reminderDaysNow } from '$lib/server/people/rounds/remind-unanswered';
 import { Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';
 
 const { auditLines, caseAssessments, emails, triagePolicies } = schema;

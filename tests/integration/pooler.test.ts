@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
-import { ROSTER_COLUMNS, type ColumnMap } from '$lib/core/exchange';
+import { ROSTER_COLUMNS, type ColumnMap } from '$lib/core/people/exchange';
 import { addUser } from '$lib/server/access/add-user';
 import { openArchive } from '$lib/server/archive/download-archive';
 import { readConfig } from '$lib/server/config';

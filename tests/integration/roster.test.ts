@@ -13,7 +13,7 @@ import {
 	headingsKey,
 	ROSTER_FIELDS,
 	type ColumnMap
-} from '$lib/core/exchange';
+} from '$lib/core/people/exchange';
 import { UNSET_ORGANISATION } from '$lib/core/organisation';
 import { schema } from '$lib/server/db/client';
 import { setOrganisation } from '$lib/server/organisation/set-organisation';

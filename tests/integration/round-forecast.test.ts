@@ -2,10 +2,10 @@ import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { LEAST_INVITATIONS } from '$lib/core/round-forecast';
 import { schema } from '$lib/server/db/client';
-import { createRound } from '$lib/server/rounds/edit-rounds';
-import { earlierDelays, outcomeOf } from '$lib/server/rounds/round-delays';
-import { previewRoundSelection } from '$lib/server/rounds/round-selection';
-import { startRound } from '$lib/server/rounds/run-round';
+import { createRound } from '$lib/server/people/rounds/edit-rounds';
+import { earlierDelays, outcomeOf } from '$lib/server/people/rounds/round-delays';
+import { previewRoundSelection } from '$lib/server/people/rounds/round-selection';
+import { startRound } from '$lib/server/people/rounds/run-round';
 import type { Corner } from '$lib/core/workstation/corner';
 import { Desk, MIRELA } from '../support/desk';
 

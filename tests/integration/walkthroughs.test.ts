@@ -9,7 +9,7 @@ import { withdrawAnswers } from '$lib/server/questionnaire/assessments/withdraw'
 import { mergePeople } from '$lib/server/people/merge-people';
 import { sendAssessment } from '$lib/server/questionnaire/assessments/send-assessment';
 import { schema } from '$lib/server/db/client';
-import { ownRows } from '$lib/server/erasure/own-rows';
+import { ownRows } from '$lib/server/people/erasure/own-rows';
 import { ChangeFeed } from '$lib/server/live/changes';
 import { enterAnswers } from '$lib/server/questionnaire/walkthroughs/enter-answers';
 import { joinWalkthrough } from '$lib/server/questionnaire/walkthroughs/join-walkthrough';

@@ -10,7 +10,7 @@ import { addNote } from '$lib/server/cases/notes';
 import { schema } from '$lib/server/db/client';
 import { planBudget } from '$lib/server/plan/equipment/plan-budget';
 import { equipmentFilterOf, readEquipmentBoard } from '$lib/server/plan/equipment/read-equipment-board';
-import { readPersonData, previewErasure } from '$lib/server/erasure/erase-person';
+import { readPersonData, previewErasure } from '$lib/server/people/erasure/erase-person';
 import { DomainError } from '$lib/server/domain-error';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { exportOwnData } from '$lib/server/questionnaire/assessments/export-own-data';

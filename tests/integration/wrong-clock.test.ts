@@ -4,7 +4,7 @@ import { readSession } from '$lib/server/access/sessions';
 import { signIn } from '$lib/server/access/sign-in';
 import { countAttempt } from '$lib/server/access/throttle';
 import { schema } from '$lib/server/db/client';
-import { applyRetention, setRetention } from '$lib/server/erasure/retention';
+import { applyRetention, setRetention } from '$lib/server/people/erasure/retention';
 import { deliverEmails, DEFAULT_CLAIM } from '$lib/server/email/deliver-emails';
 import { mailboxTransport } from '$lib/server/email/mail-transport';
 import { queueEmail } from '$lib/server/email/queue-email';

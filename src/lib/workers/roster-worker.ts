@@ -9,7 +9,7 @@ import {
 	type FaultGroup,
 	type IgnoredRow,
 	type RosterPerson
-} from '$lib/core/exchange';
+} from '$lib/core/people/exchange';
 import { tableOf, type RosterTable } from '../ui/people/roster-table';
 
 /** What the page asks of the worker that holds its file. Rows count from 0; null for a table without headings. */

@@ -1,4 +1,4 @@
-import type { CsvCell } from '../exchange/csv';
+import type { CsvCell } from '../people/exchange/csv';
 import type { PublishedChange } from './published-change';
 import type { PublishedShare } from './figures';
 import type { WorkforceReport } from './report';

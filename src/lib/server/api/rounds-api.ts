@@ -1,10 +1,10 @@
 import type { Static } from 'typebox';
 import type { API_OPERATIONS } from '../../core/api';
-import { pauseRound } from '../rounds/correct-round';
-import { createRound } from '../rounds/edit-rounds';
-import { listRounds, readRoundWithProgress } from '../rounds/read-rounds';
-import { previewRoundSelection } from '../rounds/round-selection';
-import { closeRound, startRound } from '../rounds/run-round';
+import { pauseRound } from '../people/rounds/correct-round';
+import { createRound } from '../people/rounds/edit-rounds';
+import { listRounds, readRoundWithProgress } from '../people/rounds/read-rounds';
+import { previewRoundSelection } from '../people/rounds/round-selection';
+import { closeRound, startRound } from '../people/rounds/run-round';
 import type { ApiCall } from './api-handler';
 
 type Operations = typeof API_OPERATIONS;

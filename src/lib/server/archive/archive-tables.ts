@@ -2,7 +2,7 @@ import { is } from 'drizzle-orm';
 import { getTableConfig, PgTable } from 'drizzle-orm/pg-core';
 import type { TableForm } from '../../core/archive/manifest';
 import { schema } from '../db/client';
-import { OF_ASSESSMENT, OF_PERSON } from '../erasure/own-rows';
+import { OF_ASSESSMENT, OF_PERSON } from '../people/erasure/own-rows';
 
 /** Tables that are no part of what the organisation has: sign-ins, what a running program keeps, counters. */
 const LEFT_OUT: readonly string[] = [

@@ -4,7 +4,7 @@ import { and, eq, isNull, lt, min, or, sql } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 import type { DatabaseWatch } from '../db/database-watch';
 import { countRefused } from '../email/undelivered';
-import { erasuresFileFault } from '../erasure/erasures-file';
+import { erasuresFileFault } from '../people/erasure/erasures-file';
 
 const { emails } = schema;
 

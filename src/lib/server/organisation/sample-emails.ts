@@ -8,7 +8,7 @@ import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { composeEmail, type ComposedEmail } from '../email/compose-email';
 import { queueEmail } from '../email/queue-email';
-import { roundSample } from '../rounds/round-words';
+import { roundSample } from '../people/rounds/round-words';
 import { editedText, originalText } from '../texts/edit-own-text';
 import { logoDataUrl } from './logo-data-url';
 import { readLogo, readOrganisation } from './read-organisation';

@@ -9,7 +9,7 @@ import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { setManualFollowUp } from '../cases/follow-ups/manual-follow-up';
 import type { ExcludedGroup } from '../../core/sending';
-import { excludedPeople, roundSelectionOf } from '../rounds/round-selection';
+import { excludedPeople, roundSelectionOf } from './rounds/round-selection';
 import { markAsReturned, markAsLeft } from './mark-as-left';
 import { storeMoves } from '../workforce/store-observations';
 import { requirePerson } from './lock-person';

@@ -6,7 +6,7 @@ import {
 	ROSTER_FIELDS,
 	type ExportColumn,
 	type RosterField
-} from '../../core/exchange';
+} from '../../core/people/exchange';
 import { PENDING_REQUEST_STATES } from '../../core/plan/equipment';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
-import type { DirectoryChange } from '../../core/directory';
-import type { ImportReport } from '../../core/exchange';
+import type { DirectoryChange } from '../../core/people/directory';
+import type { ImportReport } from '../../core/people/exchange';
 import { schema, type Db } from '../db/client';
 
 const { people } = schema;

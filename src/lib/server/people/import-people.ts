@@ -9,8 +9,8 @@ import {
 	type RosterField,
 	type RosterLine,
 	type RosterPerson
-} from '../../core/exchange';
-import { mayChange } from '../../core/directory';
+} from '../../core/people/exchange';
+import { mayChange } from '../../core/people/directory';
 import { hasHolidaysFor } from '../../core/calendar/public-holidays';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';

@@ -1,5 +1,5 @@
 import { eq, sql, type SQL } from 'drizzle-orm';
-import { ROSTER_FIELDS, type RosterField } from '../../core/exchange';
+import { ROSTER_FIELDS, type RosterField } from '../../core/people/exchange';
 import { schema, type Db } from '../db/client';
 
 const { cases, people, rosterImports, rosterImportPeople } = schema;

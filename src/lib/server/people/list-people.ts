@@ -5,7 +5,7 @@ import { isAnyOf } from '../db/is-any-of';
 import { schema, type Db } from '../db/client';
 import { findPeople } from './find-people';
 import type { ExclusionReason } from '../../core/sending';
-import { excludedPeople } from '../rounds/round-selection';
+import { excludedPeople } from './rounds/round-selection';
 import type { PersonState } from '../../core/people';
 import type { TriageLevel } from '../../core/cases/triage';
 import type { PeopleFilter } from './people-filter';

@@ -1,5 +1,5 @@
 import { and, asc, eq, inArray, isNull, ne, or, sql } from 'drizzle-orm';
-import { ROSTER_FIELDS, type RosterField } from '../../core/exchange';
+import { ROSTER_FIELDS, type RosterField } from '../../core/people/exchange';
 import { deskWords } from '../../messages/desk';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
@@ -8,8 +8,8 @@ import { reassessCase } from '../cases/case-assessments/reassess-cases';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
-import { isOutcomeAwaited } from '../erasure/erase-person';
-import { countRows } from '../erasure/own-rows';
+import { isOutcomeAwaited } from './erasure/erase-person';
+import { countRows } from './erasure/own-rows';
 import { lockPeople } from './lock-person';
 import { searchCondition } from './people-filter';
 

@@ -1,5 +1,5 @@
 import { desc, eq } from 'drizzle-orm';
-import type { ColumnMap } from '../../core/exchange';
+import type { ColumnMap } from '../../core/people/exchange';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';

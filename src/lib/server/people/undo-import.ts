@@ -1,5 +1,5 @@
 import { and, desc, eq, isNull, lt, sql, type SQL } from 'drizzle-orm';
-import { ROSTER_FIELDS, type KeptPerson } from '../../core/exchange';
+import { ROSTER_FIELDS, type KeptPerson } from '../../core/people/exchange';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { revertRows } from '../acts/changed-rows';
@@ -9,7 +9,7 @@ import { reassessCases } from '../cases/case-assessments/reassess-cases';
 import { schema, type Db } from '../db/client';
 import { inSavepoint, inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
-import { OF_PERSON } from '../erasure/own-rows';
+import { OF_PERSON } from './erasure/own-rows';
 import { organisationZone } from '../organisation/organisation-zone';
 import { readOrganisation } from '../organisation/read-organisation';
 import { detailsOfPerson } from './import-record';

@@ -1,5 +1,5 @@
 import type { FigureView, PublishedShare } from '../../core/workforce';
-import type { CsvCell } from '../../core/exchange';
+import type { CsvCell } from '../../core/people/exchange';
 import { readFigures, type FigureReader } from './current-figures';
 import type { ScreenTable } from './screens';
 import type { ScreenName } from './screen-list';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { KeptPerson } from '$lib/core/exchange';
+	import type { KeptPerson } from '$lib/core/people/exchange';
 	import { timeWords } from '$lib/messages/dates';
 	import { refreshPage } from '../kit/refresh-page';
 	import Button from '../kit/Button.svelte';

@@ -5,7 +5,7 @@
 		DEFAULT_EXPORT_COLUMNS,
 		type ExportColumn,
 		type RosterField
-	} from '$lib/core/exchange';
+	} from '$lib/core/people/exchange';
 	import Button from '../kit/Button.svelte';
 	import CheckBox from '../kit/CheckBox.svelte';
 	import Popover from '../kit/Popover.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ROSTER_COLUMNS, type ColumnMap, type RosterColumn } from '$lib/core/exchange';
+	import { ROSTER_COLUMNS, type ColumnMap, type RosterColumn } from '$lib/core/people/exchange';
 	import Select from '../kit/Select.svelte';
 	import { deskWords } from '$lib/messages/desk';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { peopleWords } from '$lib/messages/desk/workforce-words';
-	import type { ImportReport, RosterLine } from '$lib/core/exchange';
+	import type { ImportReport, RosterLine } from '$lib/core/people/exchange';
 	import CheckBox from '../kit/CheckBox.svelte';
 	import { deskWords } from '$lib/messages/desk';
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { FaultGroup } from '$lib/core/exchange';
+	import type { FaultGroup } from '$lib/core/people/exchange';
 	import Button from '../kit/Button.svelte';
 	import CheckBox from '../kit/CheckBox.svelte';
 	import { deskWords } from '$lib/messages/desk';

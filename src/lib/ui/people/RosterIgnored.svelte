@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { IgnoredRow } from '$lib/core/exchange';
+	import type { IgnoredRow } from '$lib/core/people/exchange';
 	import { deskWords } from '$lib/messages/desk';
 
 	const { people: texts, roster } = deskWords;

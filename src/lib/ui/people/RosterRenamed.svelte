@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { RenamedPerson } from '$lib/core/exchange';
+	import type { RenamedPerson } from '$lib/core/people/exchange';
 	import CheckBox from '../kit/CheckBox.svelte';
 	import { deskWords } from '$lib/messages/desk';
 

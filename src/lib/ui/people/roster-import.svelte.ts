@@ -1,4 +1,4 @@
-import { csvFormatOf, headingsKey, toCsv, type ColumnMap, type ImportReport } from '$lib/core/exchange';
+import { csvFormatOf, headingsKey, toCsv, type ColumnMap, type ImportReport } from '$lib/core/people/exchange';
 import type { CheckedRoster, OpenedRoster } from '../../workers/roster-worker';
 import { refreshPage } from '../kit/refresh-page';
 import { RosterFile } from './roster-file';

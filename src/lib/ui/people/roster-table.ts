@@ -1,5 +1,5 @@
 import Papa from 'papaparse';
-import { isBlankRow, decodeText, type TextEncoding } from '$lib/core/exchange';
+import { isBlankRow, decodeText, type TextEncoding } from '$lib/core/people/exchange';
 
 /** A table as in its file: every row, including empty ones, so that row numbers match the spreadsheet. */
 export interface RosterTable {

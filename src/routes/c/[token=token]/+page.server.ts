@@ -15,7 +15,7 @@ import { openAssessment } from '$lib/server/questionnaire/assessments/open-asses
 import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
 import { recordConsent } from '$lib/server/questionnaire/assessments/record-consent';
 import { readPrivacyLines } from '$lib/server/questionnaire/privacy/read-privacy-lines';
-import { restReminders } from '$lib/server/rounds/rest-reminders';
+import { restReminders } from '$lib/server/people/rounds/rest-reminders';
 import { lastEmergency } from '$lib/server/cases/warning-signs/last-emergency';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { formReader } from '$lib/server/http/read-body';

@@ -1,5 +1,5 @@
-import type { DirectoryChange, TeamSource } from '$lib/core/directory';
-import type { AsideReason } from '$lib/core/exchange';
+import type { DirectoryChange, TeamSource } from '$lib/core/people/directory';
+import type { AsideReason } from '$lib/core/people/exchange';
 
 /** Joiners, leavers and changes from the organisation's staff directory. */
 export const directoryTexts = {

@@ -1,4 +1,4 @@
-import type { RosterField } from '$lib/core/exchange';
+import type { RosterField } from '$lib/core/people/exchange';
 
 /** Two records of one person made one. */
 export const mergeTexts = {

@@ -29,7 +29,7 @@ import { solveSpots, type SolvedSpot } from '../../plan/plans/solve-spots';
 import type { Planner } from '../../plan/planning/planning';
 import { recordDiscomfort } from '../../reports/record-discomfort';
 import { recordRedFlags } from '../../reports/record-red-flags';
-import { recordRoundAnswer } from '../../rounds/round-answers';
+import { recordRoundAnswer } from '../../people/rounds/round-answers';
 import { keptCounts } from '../../workforce/kept-counts';
 import { countLinkUse } from './link-limits';
 import { endedLinkError, type OpenAssessment } from './open-assessment';

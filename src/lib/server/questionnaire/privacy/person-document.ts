@@ -15,7 +15,7 @@ import { readCase } from '../../cases/read-case';
 import { lettersOf, timelineOf } from '../../cases/timeline';
 import { checklistForPage } from '../checklists/read-checklists';
 import { schema, type Db } from '../../db/client';
-import { readPersonData } from '../../erasure/erase-person';
+import { readPersonData } from '../../people/erasure/erase-person';
 import { plansOf } from '../../plan/plans/current-plan';
 
 const { assessments, auditLines, roundPeople, rounds, users } = schema;

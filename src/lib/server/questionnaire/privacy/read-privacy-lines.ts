@@ -2,7 +2,7 @@ import { whoSees } from '../../../core/access';
 import { MIN_GROUP_SIZE } from '../../../core/workforce';
 import { privacyLines, type PrivacyLines } from '../../../messages/privacy';
 import type { Db } from '../../db/client';
-import { readRetention } from '../../erasure/retention';
+import { readRetention } from '../../people/erasure/retention';
 import { readOrganisation } from '../../organisation/read-organisation';
 
 /** What people are told about their data, from the settings and permissions in force. Two key look-ups. */

@@ -3,7 +3,7 @@ import { redirect } from '@sveltejs/kit';
 import { isValidDay, isoDay } from '$lib/server/clock';
 import { DomainError } from '$lib/server/domain-error';
 import { BULK_ACTS, PEOPLE_COLUMNS, parsePeopleColumns } from '$lib/core/people';
-import { directoryDifferences } from '$lib/server/directory/directory-page';
+import { directoryDifferences } from '$lib/server/people/directory/directory-page';
 import { actInBulk, MAX_IN_BULK, type BulkAct } from '$lib/server/people/act-in-bulk';
 import { listPeople, teamsAndCountriesOf } from '$lib/server/people/list-people';
 import { deleteFilter, savedFiltersOf, saveFilter } from '$lib/server/people/saved-filters';

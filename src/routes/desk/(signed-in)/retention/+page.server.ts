@@ -1,5 +1,5 @@
 import { errorText } from '$lib/messages/error-text';
-import { retentionOf, retentionPage, setRetention } from '$lib/server/erasure/retention';
+import { retentionOf, retentionPage, setRetention } from '$lib/server/people/erasure/retention';
 import { DomainError } from '$lib/server/domain-error';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text, version } from '$lib/server/http/fields';

@@ -1,4 +1,4 @@
-import { listRounds } from '$lib/server/rounds/read-rounds';
+import { listRounds } from '$lib/server/people/rounds/read-rounds';
 import { withErrorPage } from '$lib/server/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { PageServerLoad } from './$types';

@@ -1,11 +1,11 @@
 import { Type } from 'typebox';
-import { DIRECTORY_CHANGES, DIRECTORY_LENGTHS, TEAM_SOURCES } from '$lib/core/directory';
+import { DIRECTORY_CHANGES, DIRECTORY_LENGTHS, TEAM_SOURCES } from '$lib/core/people/directory';
 import {
 	applyDirectory,
 	askForDirectory,
 	directoryPage,
 	setDirectory
-} from '$lib/server/directory/directory-page';
+} from '$lib/server/people/directory/directory-page';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text, uuid, version, yesNo } from '$lib/server/http/fields';
 import { formReader } from '$lib/server/http/read-body';

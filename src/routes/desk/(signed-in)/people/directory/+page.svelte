@@ -4,8 +4,8 @@
 	import { peopleWords } from '$lib/messages/desk/workforce-words';
 	import { CaseForm } from '$lib/ui/cases/case-form.svelte';
 	import FormError from '$lib/ui/cases/FormError.svelte';
-	import DirectoryChanges from '$lib/ui/directory/DirectoryChanges.svelte';
-	import DirectoryForm from '$lib/ui/directory/DirectoryForm.svelte';
+	import DirectoryChanges from '$lib/ui/people/directory/DirectoryChanges.svelte';
+	import DirectoryForm from '$lib/ui/people/directory/DirectoryForm.svelte';
 	import Button from '$lib/ui/kit/Button.svelte';
 	import Disclosure from '$lib/ui/kit/Disclosure.svelte';
 	import { enhanceForm } from '$lib/ui/kit/enhance-form';

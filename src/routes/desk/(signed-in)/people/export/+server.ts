@@ -1,4 +1,4 @@
-import { csvFormatOf, parseExportColumns } from '$lib/core/exchange';
+import { csvFormatOf, parseExportColumns } from '$lib/core/people/exchange';
 import { deskLocale } from '$lib/messages/desk-language';
 import { requirePermission } from '$lib/server/access/require-permission';
 import { exportPeople } from '$lib/server/people/export-people';

@@ -1,7 +1,7 @@
 import { Type } from 'typebox';
-import { MAX_JOINED_COLUMNS, ROSTER_COLUMNS, type RosterColumn } from '$lib/core/exchange';
+import { MAX_JOINED_COLUMNS, ROSTER_COLUMNS, type RosterColumn } from '$lib/core/people/exchange';
 import { requirePermission } from '$lib/server/access/require-permission';
-import { compareAgain } from '$lib/server/directory/directory-page';
+import { compareAgain } from '$lib/server/people/directory/directory-page';
 import { importPeople } from '$lib/server/people/import-people';
 import { undoImport } from '$lib/server/people/undo-import';
 import { DomainError } from '$lib/server/domain-error';

@@ -4,12 +4,12 @@
 	import { refreshPage } from '$lib/ui/kit/refresh-page';
 	import RoundBar from '$lib/ui/cases/RoundBar.svelte';
 	import RoundForm from '$lib/ui/cases/RoundForm.svelte';
-	import RoundActs from '$lib/ui/rounds/RoundActs.svelte';
-	import RoundWho from '$lib/ui/rounds/RoundWho.svelte';
-	import RoundForecast from '$lib/ui/rounds/RoundForecast.svelte';
-	import RoundFigures from '$lib/ui/rounds/RoundFigures.svelte';
-	import RoundSilent from '$lib/ui/rounds/RoundSilent.svelte';
-	import type { RoundNews } from '$lib/server/rounds/round-news';
+	import RoundActs from '$lib/ui/people/rounds/RoundActs.svelte';
+	import RoundWho from '$lib/ui/people/rounds/RoundWho.svelte';
+	import RoundForecast from '$lib/ui/people/rounds/RoundForecast.svelte';
+	import RoundFigures from '$lib/ui/people/rounds/RoundFigures.svelte';
+	import RoundSilent from '$lib/ui/people/rounds/RoundSilent.svelte';
+	import type { RoundNews } from '$lib/server/people/rounds/round-news';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.rounds;

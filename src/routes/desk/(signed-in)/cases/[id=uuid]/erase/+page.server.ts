@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
-import { erasePerson, ERASURE_REASONS, previewErasure } from '$lib/server/erasure/erase-person';
+import { erasePerson, ERASURE_REASONS, previewErasure } from '$lib/server/people/erasure/erase-person';
 import { DomainError } from '$lib/server/domain-error';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { text } from '$lib/server/http/fields';

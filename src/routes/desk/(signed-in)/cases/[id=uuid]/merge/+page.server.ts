@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
-import { ROSTER_FIELDS } from '$lib/core/exchange';
+import { ROSTER_FIELDS } from '$lib/core/people/exchange';
 import { DomainError } from '$lib/server/domain-error';
 import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
 import { UUID_PATTERN } from '$lib/core/uuid';

@@ -2,8 +2,8 @@ import { requirePermission } from '$lib/server/access/require-permission';
 import { DomainError } from '$lib/server/domain-error';
 import { withJsonError } from '$lib/server/http/error-responses';
 import { eventStream, untilSignedOut } from '$lib/server/live/event-stream';
-import { roundNewsOf } from '$lib/server/rounds/round-news';
-import { readRound } from '$lib/server/rounds/read-rounds';
+import { roundNewsOf } from '$lib/server/people/rounds/round-news';
+import { readRound } from '$lib/server/people/rounds/read-rounds';
 import type { RequestHandler } from './$types';
 
 /** The progress of a round as server-sent events, one for each change. */

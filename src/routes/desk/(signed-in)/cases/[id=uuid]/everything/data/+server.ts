@@ -1,4 +1,4 @@
-import { readPersonData } from '$lib/server/erasure/erase-person';
+import { readPersonData } from '$lib/server/people/erasure/erase-person';
 import { withJsonError } from '$lib/server/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';

@@ -9,7 +9,7 @@ import { assessmentResultSchema } from '../src/lib/core/cases/case-assessment/as
 import { validateCaseRecord } from '../src/lib/core/cases/case-assessment/validate-case-record';
 import { readBundle } from '../src/lib/core/fhir/read-bundle';
 import { planCorner, reportCorner } from '../src/lib/core/plan';
-import { statistic, validateStatistic } from '../src/lib/core/statistics/statistic';
+import { statistic, validateStatistic } from '../src/lib/core/workforce/statistics/statistic';
 import { LARGEST_BUNDLE_BYTES, type ReadText } from './read-input';
 
 /** What a command reads from and writes to. */

@@ -1,7 +1,7 @@
 import { SHIPPED_RULES } from '../src/lib/core/rules';
 import { eq, sql } from 'drizzle-orm';
 import { parseCivilDate } from '../src/lib/core/calendar';
-import { forecastRound } from '../src/lib/core/round-forecast';
+import { forecastRound } from '../src/lib/core/workforce/round-forecast';
 import { remindersFor } from '../src/lib/core/cases/triage';
 import { emailTextsFor, emailWords } from '../src/lib/messages/emails';
 import { addIsoDays, isoDay } from '../src/lib/server/clock';

@@ -11,7 +11,7 @@ import { schema } from '$lib/server/db/client';
 import { personPlaceOf } from '$lib/server/people/person-place';
 import { reassessCase } from '$lib/server/cases/case-assessments/reassess-cases';
 import { sendDueReminders } from '$lib/server/people/rounds/send-due-reminders';
-import { Z } from '$lib/core/statistics';
+import { Z } from '$lib/core/workforce/statistics';
 import {
 	FIGURE_CODES,
 	keptCode,

@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { eq, like } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { SHIPPED_SETTINGS } from '$lib/core/cases/triage/policy-settings';
-import { recordRedFlags } from '$lib/server/reports/record-red-flags';
+import { recordRedFlags } from '$lib/server/workforce/reports/record-red-flags';
 import { readCasePage } from '$lib/server/cases/case-page';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { markMessagesRead, writeToCoordinator, writeToPerson } from '$lib/server/cases/messages';

@@ -1,4 +1,4 @@
-import { benjaminiHochberg, riskRatio, shareDifferenceP } from '../statistics';
+import { benjaminiHochberg, riskRatio, shareDifferenceP } from './statistics';
 import { MIN_GROUP_SIZE } from './group-size-limit';
 
 /** The number of people with a finding, with a complaint, and with both. */

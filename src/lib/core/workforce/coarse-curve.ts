@@ -1,4 +1,4 @@
-import { kaplanMeier, medianTime, survivalInterval, type Interval, type TimeToEvent } from '../statistics';
+import { kaplanMeier, medianTime, survivalInterval, type Interval, type TimeToEvent } from './statistics';
 import { MIN_GROUP_SIZE } from './group-size-limit';
 
 /** Time steps, and how many. */

@@ -1,6 +1,6 @@
 import { CHECK_IDS, type CheckId, type Verdict } from '../workstation/checks';
 import type { CoordinatorLook, LookResult } from '../cases/contact';
-import { cohenKappa, Z } from '../statistics';
+import { cohenKappa, Z } from './statistics';
 import { MIN_GROUP_SIZE } from './group-size-limit';
 import { figureTable, type CodeRule, type PublishedShare } from './figures';
 

@@ -1,5 +1,5 @@
 import { COMPRESSED_FRACTION, PAD_KINDS, type PadKind } from '../workstation/household';
-import { Z } from '../statistics';
+import { Z } from './statistics';
 import type { CodeRule, FigureTable, Tally } from './figures';
 
 /** How much of a pad's thickness remains under people, as they have measured it. */

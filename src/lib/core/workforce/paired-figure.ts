@@ -1,4 +1,4 @@
-import { mcNemar, pairedDifference, type Difference, type PairedCounts } from '../statistics';
+import { mcNemar, pairedDifference, type Difference, type PairedCounts } from './statistics';
 import { MIN_GROUP_SIZE } from './group-size-limit';
 
 /** A share among the same people at first and now, with its change. */

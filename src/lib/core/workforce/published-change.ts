@@ -1,4 +1,4 @@
-import { meanChange, wilcoxonOfCounts, type CountedChange } from '../statistics';
+import { meanChange, wilcoxonOfCounts, type CountedChange } from './statistics';
 import { MIN_GROUP_SIZE } from './group-size-limit';
 
 /** How a score or a gap changed for the same people. */

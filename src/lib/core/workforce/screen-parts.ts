@@ -7,7 +7,7 @@ import {
 	type AdjustedRow,
 	type GroupedTimeToEvent,
 	type LogRank
-} from '../statistics';
+} from './statistics';
 import { associations, type AllPairs, type Association } from './associations';
 import { BY_DAYS, BY_WEEKS, coarsenCurve, type CoarseCurve } from './coarse-curve';
 import { FIGURE_CODES, gapCode } from './codes';

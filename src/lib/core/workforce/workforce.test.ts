@@ -8,7 +8,7 @@ import type { PurchaseSummary } from '../plan/advice';
 import { cheapestSensible } from '../plan/budget';
 import { planCorner, type Plan, type PurchaseId } from '../plan';
 import type { AssessmentResult } from '../cases/case-assessment';
-import { kaplanMeier, wilcoxonOfCounts } from '../statistics';
+import { kaplanMeier, wilcoxonOfCounts } from './statistics';
 import {
 	associations,
 	BY_DAYS,

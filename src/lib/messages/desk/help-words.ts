@@ -1,4 +1,4 @@
-import type { AdjustedDifference } from '$lib/core/statistics';
+import type { AdjustedDifference } from '$lib/core/workforce/statistics';
 import type { CoarseCurve, CourseFigure, PublishedChange, TimeSteps } from '$lib/core/workforce';
 import { deskWords } from './index';
 import { decimalNumber, peopleWords, signedNumber } from './workforce-words';

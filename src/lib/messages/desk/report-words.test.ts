@@ -9,7 +9,7 @@ import {
 	type PublishedShare,
 	type WorkforceReport
 } from '$lib/core/workforce';
-import { wilson } from '$lib/core/statistics';
+import { wilson } from '$lib/core/workforce/statistics';
 import { differenceSentence, helpSentence, curveStepWords, timesSentence } from './help-words';
 import { changedLines, decisionLines, outcomeWords, doneLines, standLines } from './report-words';
 import { publishedShareOf, groupSizeOf, rowsByGroup } from '$lib/ui/workforce/table-rows';

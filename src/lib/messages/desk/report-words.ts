@@ -1,5 +1,5 @@
 import { dayWords } from '../dates';
-import { differenceOfShares } from '$lib/core/statistics';
+import { differenceOfShares } from '$lib/core/workforce/statistics';
 import {
 	decisionsOf,
 	type Decision,

@@ -1,5 +1,5 @@
 import { sql, type SQL } from 'drizzle-orm';
-import type { TimeToEvent } from '../../core/statistics';
+import type { TimeToEvent } from '../../core/workforce/statistics';
 import { FIGURE_CODES, type Grouping, type Tally } from '../../core/workforce';
 import type { Db } from '../db/client';
 import { organisationZone } from '../organisation/organisation-zone';

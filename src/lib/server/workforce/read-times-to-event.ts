@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import type { GroupedTimeToEvent } from '../../core/statistics';
+import type { GroupedTimeToEvent } from '../../core/workforce/statistics';
 import type { PlanTimeToEvent } from '../../core/workforce';
 import type { Db } from '../db/client';
 import { organisationZone } from '../organisation/organisation-zone';

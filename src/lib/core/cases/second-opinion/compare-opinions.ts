@@ -1,5 +1,5 @@
 import type { ReasonCode } from '../case-assessment/vocabulary';
-import { cohenKappa, type Kappa } from '../../statistics';
+import { cohenKappa, type Kappa } from '../../workforce/statistics';
 import { TRIAGE_LEVELS, type TriageLevel } from '../triage';
 
 /** Cases that two coordinators judge. Our assumption: as many as fit into half an hour. */

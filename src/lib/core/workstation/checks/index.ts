@@ -17,7 +17,7 @@ export {
 	type MeasurementGains,
 	type MeasurementGain
 } from './measure-next';
-export { normalCdf } from '../../statistics/normal-cdf';
+export { normalCdf } from '../../workforce/statistics/normal-cdf';
 export { setUpAsMeasured, type SetUp } from './set-up';
 export { situationNow, type Situation } from './situation';
 export {

@@ -1,5 +1,5 @@
 import type { Band } from '../../body/guidance';
-import { normalCdf } from '../../statistics/normal-cdf';
+import { normalCdf } from '../../workforce/statistics/normal-cdf';
 
 /** The verdict of a check: within its range, undecided by the measurements, or outside. */
 export const VERDICTS = ['fits', 'unsure', 'off'] as const;

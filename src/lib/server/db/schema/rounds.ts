@@ -19,7 +19,7 @@ import {
 	uuid
 } from 'drizzle-orm/pg-core';
 import { QUESTIONNAIRE_MODES, type QuestionnaireMode } from '../../../core/questionnaire/answers';
-import type { RoundForecast } from '../../../core/round-forecast';
+import type { RoundForecast } from '../../../core/workforce/round-forecast';
 import { SITTING_STYLES, type SittingStyle } from '../../../core/workstation/corner';
 import { isOneOf } from './columns';
 import { assessments } from './assessments';

@@ -4,7 +4,7 @@ import {
 	type ForecastKind,
 	type RoundOutcome,
 	type WeeklyDelays
-} from '../../../core/round-forecast';
+} from '../../../core/workforce/round-forecast';
 import type { Db } from '../../db/client';
 
 /** Most invitations that a forecast rests on, the newest first. Our assumption: as many as two years of a large workforce. */

@@ -1,5 +1,5 @@
 import { eq, sql } from 'drizzle-orm';
-import { forecastRound } from '../../../core/round-forecast';
+import { forecastRound } from '../../../core/workforce/round-forecast';
 import { requirePermission } from '../../access/require-permission';
 import type { Actor } from '../../actor';
 import { writeAuditLine } from '../../audit/write-audit-line';

@@ -18,7 +18,7 @@ import { reassessCase } from '../../cases/case-assessments/reassess-cases';
 import { publishSoon } from '../../live/publish-soon';
 import { requirePerson } from '../../people/lock-person';
 import { trialQuestionAt } from '../../plan/plans/trial-question-at';
-import { recordRedFlags } from '../../reports/record-red-flags';
+import { recordRedFlags } from '../../workforce/reports/record-red-flags';
 import { MAX_FIELDS_KEPT } from './link-limits';
 import { endedLinkError, type OpenAssessment } from './open-assessment';
 

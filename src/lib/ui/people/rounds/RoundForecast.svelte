@@ -9,7 +9,7 @@
 		type PredictedCount,
 		type RoundForecast,
 		type RoundOutcome
-	} from '$lib/core/round-forecast';
+	} from '$lib/core/workforce/round-forecast';
 	import { dayWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
 	import { decimalNumber } from '$lib/messages/desk/workforce-words';

@@ -1,6 +1,6 @@
 import jstat from 'jstat';
 import { describe, expect, it } from 'vitest';
-import { referenceText } from '../../../../tests/support/reference';
+import { referenceText } from '../../../../../tests/support/reference';
 import { statistic, validateStatistic } from './statistic';
 import {
 	differenceOfShares,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { referenceTable } from '../../../../tests/support/reference';
-import { seededRandom } from '../../../../seed/random';
+import { referenceTable } from '../../../../../tests/support/reference';
+import { seededRandom } from '../../../../../seed/random';
 import { adjustedDifference, compareGroups, meanChange, type AdjustedRow } from './index';
 
 /** Additional hours of sleep by two drugs (Student 1908, Biometrika 6:1-25), the second less the first. */

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { forecastRound, isWithin, LEAST_INVITATIONS } from './forecast-round';
 import { predictCount } from './predicted-count';
 import { FORECAST_KINDS, FORECAST_WEEKS, weekShares, type WeeklyDelays } from './weekly-delays';
-import { seededRandom } from '../../../../seed/random';
+import { seededRandom } from '../../../../../seed/random';
 
 const none: WeeklyDelays = { happened: [], lastSeen: [] };
 

@@ -51,7 +51,7 @@ module.exports = {
 				pathNot:
 					'^src/lib/(server|core/calendar/public-holidays|core/case-assessment/assess-case-record)|\\.test\\.ts$|^(cli|seed|bench|tests/support)/'
 			},
-			to: { path: '^src/lib/core/calendar/public-holidays|^node_modules/date-holidays/' }
+			to: { path: '^src/lib/core/platform/calendar/public-holidays|^node_modules/date-holidays/' }
 		},
 		{
 			name: 'desk-words-stay-out-of-the-employees-pages',

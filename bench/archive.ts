@@ -9,10 +9,10 @@ import { promisify } from 'node:util';
 import { needBuild } from '../bin/lib/packages.mjs';
 import { startPostgres } from '../bin/lib/postgres.mjs';
 import { seedWorkforce } from '../seed/workforce';
-import { addUser } from '../src/lib/server/access/add-user';
-import { openDatabase } from '../src/lib/server/db/client';
-import { migrateDatabase } from '../src/lib/server/db/migrate';
-import { prepareDatabase } from '../src/lib/server/db/prepare';
+import { addUser } from '../src/lib/server/platform/access/add-user';
+import { openDatabase } from '../src/lib/server/platform/db/client';
+import { migrateDatabase } from '../src/lib/server/platform/db/migrate';
+import { prepareDatabase } from '../src/lib/server/platform/db/prepare';
 import { print, rounded } from './measure';
 
 /** Size of the organisation that is written and loaded. */

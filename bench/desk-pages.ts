@@ -1,8 +1,8 @@
 import { startApp } from '../bin/lib/app.mjs';
 import { freePort } from '../bin/lib/net.mjs';
-import { hashToken, newToken } from '../src/lib/server/access/tokens';
-import { SESSION_COOKIE } from '../src/lib/server/access/session-cookie';
-import { schema, type Db } from '../src/lib/server/db/client';
+import { hashToken, newToken } from '../src/lib/server/platform/access/tokens';
+import { SESSION_COOKIE } from '../src/lib/server/platform/access/session-cookie';
+import { schema, type Db } from '../src/lib/server/platform/db/client';
 import { print, quantile, rounded, timesOf } from './measure';
 
 /** What is measured of the desk through HTTP. */

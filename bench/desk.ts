@@ -1,12 +1,12 @@
 import { sql } from 'drizzle-orm';
 import { startPostgres } from '../bin/lib/postgres.mjs';
 import { seedWorkforce } from '../seed/workforce';
-import { addUser } from '../src/lib/server/access/add-user';
+import { addUser } from '../src/lib/server/platform/access/add-user';
 import type { Actor } from '../src/lib/server/actor';
 import { readDaySheet } from '../src/lib/server/cases/day-sheet';
 import { readCase } from '../src/lib/server/cases/read-case';
-import { openDatabase, schema, type Db } from '../src/lib/server/db/client';
-import { migrateDatabase } from '../src/lib/server/db/migrate';
+import { openDatabase, schema, type Db } from '../src/lib/server/platform/db/client';
+import { migrateDatabase } from '../src/lib/server/platform/db/migrate';
 import { followUpsBetween, followUpsPerDay } from '../src/lib/server/cases/follow-ups/list-follow-ups';
 import { listPeople, teamsAndCountriesOf } from '../src/lib/server/people/list-people';
 import { filterOfQuery } from '../src/lib/server/people/people-filter';

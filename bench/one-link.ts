@@ -2,15 +2,15 @@ import { randomUUID } from 'node:crypto';
 import { startApp } from '../bin/lib/app.mjs';
 import { freePort } from '../bin/lib/net.mjs';
 import { startPostgres } from '../bin/lib/postgres.mjs';
-import { addUser } from '../src/lib/server/access/add-user';
-import { SESSION_COOKIE } from '../src/lib/server/access/session-cookie';
-import { hashToken, newToken } from '../src/lib/server/access/tokens';
+import { addUser } from '../src/lib/server/platform/access/add-user';
+import { SESSION_COOKIE } from '../src/lib/server/platform/access/session-cookie';
+import { hashToken, newToken } from '../src/lib/server/platform/access/tokens';
 import type { Actor } from '../src/lib/server/actor';
 import { openAssessment } from '../src/lib/server/questionnaire/assessments/open-assessment';
 import { recordConsent } from '../src/lib/server/questionnaire/assessments/record-consent';
 import { sendAssessment } from '../src/lib/server/questionnaire/assessments/send-assessment';
-import { openDatabase, schema } from '../src/lib/server/db/client';
-import { migrateDatabase } from '../src/lib/server/db/migrate';
+import { openDatabase, schema } from '../src/lib/server/platform/db/client';
+import { migrateDatabase } from '../src/lib/server/platform/db/migrate';
 import { addPerson } from '../src/lib/server/people/add-person';
 
 /**

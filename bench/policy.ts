@@ -4,18 +4,18 @@ import { freePort } from '../bin/lib/net.mjs';
 import { needBuild } from '../bin/lib/packages.mjs';
 import { startPostgres } from '../bin/lib/postgres.mjs';
 import { seedWorkforce } from '../seed/workforce';
-import { UNSET_ORGANISATION } from '../src/lib/core/organisation';
+import { UNSET_ORGANISATION } from '../src/lib/core/platform/organisation';
 import { SHIPPED_SETTINGS } from '../src/lib/core/cases/triage/policy-settings';
-import { addUser } from '../src/lib/server/access/add-user';
-import { SESSION_COOKIE } from '../src/lib/server/access/session-cookie';
-import { hashToken, newToken } from '../src/lib/server/access/tokens';
+import { addUser } from '../src/lib/server/platform/access/add-user';
+import { SESSION_COOKIE } from '../src/lib/server/platform/access/session-cookie';
+import { hashToken, newToken } from '../src/lib/server/platform/access/tokens';
 import {
 	casesToReassess,
 	countCasesToReassess
 } from '../src/lib/server/cases/case-assessments/reassess-outdated-cases';
-import { openDatabase, schema, type Db } from '../src/lib/server/db/client';
-import { migrateDatabase } from '../src/lib/server/db/migrate';
-import { readRules } from '../src/lib/server/rules/read-rules';
+import { openDatabase, schema, type Db } from '../src/lib/server/platform/db/client';
+import { migrateDatabase } from '../src/lib/server/platform/db/migrate';
+import { readRules } from '../src/lib/server/platform/rules/read-rules';
 import { publishDueClosings } from '../src/lib/server/workforce/publish-closing';
 import { print, quantile, rounded, stolenShare } from './measure';
 

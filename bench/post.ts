@@ -1,10 +1,10 @@
 import { eq } from 'drizzle-orm';
 import { startPostgres } from '../bin/lib/postgres.mjs';
-import { openDatabase, schema } from '../src/lib/server/db/client';
-import { migrateDatabase } from '../src/lib/server/db/migrate';
-import { deliverEmails } from '../src/lib/server/email/deliver-emails';
-import { smtpTransport } from '../src/lib/server/email/mail-transport';
-import { queueEmail } from '../src/lib/server/email/queue-email';
+import { openDatabase, schema } from '../src/lib/server/platform/db/client';
+import { migrateDatabase } from '../src/lib/server/platform/db/migrate';
+import { deliverEmails } from '../src/lib/server/platform/email/deliver-emails';
+import { smtpTransport } from '../src/lib/server/platform/email/mail-transport';
+import { queueEmail } from '../src/lib/server/platform/email/queue-email';
 import { SmtpStandIn } from '../tests/support/smtp-stand-in';
 import { print, rounded } from './measure';
 

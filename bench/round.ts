@@ -4,7 +4,7 @@ import { migrateAndSeed } from '../bin/lib/app.mjs';
 import { needBuild } from '../bin/lib/packages.mjs';
 import { startPostgres } from '../bin/lib/postgres.mjs';
 import type { Actor } from '../src/lib/server/actor';
-import { openDatabase, openLongConnection, schema, type Db } from '../src/lib/server/db/client';
+import { openDatabase, openLongConnection, schema, type Db } from '../src/lib/server/platform/db/client';
 import { createRound } from '../src/lib/server/people/rounds/edit-rounds';
 import { closeRound, startRound } from '../src/lib/server/people/rounds/run-round';
 import { isoDay } from '../src/lib/server/clock';

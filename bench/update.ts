@@ -4,11 +4,11 @@ import { freePort } from '../bin/lib/net.mjs';
 import { needBuild } from '../bin/lib/packages.mjs';
 import { startPostgres } from '../bin/lib/postgres.mjs';
 import { seedWorkforce } from '../seed/workforce';
-import { addUser } from '../src/lib/server/access/add-user';
-import { openDatabase, schema } from '../src/lib/server/db/client';
-import { migrateDatabase } from '../src/lib/server/db/migrate';
+import { addUser } from '../src/lib/server/platform/access/add-user';
+import { openDatabase, schema } from '../src/lib/server/platform/db/client';
+import { migrateDatabase } from '../src/lib/server/platform/db/migrate';
 import { countCasesToReassess } from '../src/lib/server/cases/case-assessments/reassess-outdated-cases';
-import { countHeld } from '../src/lib/server/email-hold/held-emails';
+import { countHeld } from '../src/lib/server/platform/email-hold/held-emails';
 import { print, quantile, rounded } from './measure';
 
 const { assessments, cases, emails } = schema;

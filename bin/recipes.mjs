@@ -77,11 +77,11 @@ const RECIPES = {
 		}
 	],
 	role: [
-		{ file: 'src/lib/core/access/roles.ts', find: "'reader'] as const", put: "'reader', 'auditor'] as const" }
+		{ file: 'src/lib/core/platform/access/roles.ts', find: "'reader'] as const", put: "'reader', 'auditor'] as const" }
 	],
 	permission: [
 		{
-			file: 'src/lib/core/access/permissions.ts',
+			file: 'src/lib/core/platform/access/permissions.ts',
 			find: "	'cases:read': COORDINATORS,",
 			put: "	'cases:read': COORDINATORS,\n	'cases:merge': COORDINATORS,"
 		}
@@ -105,7 +105,7 @@ const RECIPES = {
 	],
 	'audit log action': [
 		{
-			file: 'src/lib/server/audit/write-audit-line.ts',
+			file: 'src/lib/server/platform/audit/write-audit-line.ts',
 			find: "	'list-read',\n",
 			put: "	'list-read',\n	'people-merged',\n"
 		}

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../tests/support/random-corner';
 import { randomFile } from '../tests/support/random-file';
 import { assessCaseRecord } from '../src/lib/core/cases/case-assessment/assess-case-record';
-import { SHIPPED_RULES } from '../src/lib/core/rules';
+import { SHIPPED_RULES } from '../src/lib/core/platform/rules';
 import type { adviseCorner } from '../src/lib/core/plan/advice';
 import { planCorner } from '../src/lib/core/plan';
 import { cornerSchema } from '../src/lib/core/workstation/corner/corner-schema';

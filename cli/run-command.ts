@@ -1,4 +1,4 @@
-import { SHIPPED_RULES } from '../src/lib/core/rules';
+import { SHIPPED_RULES } from '../src/lib/core/platform/rules';
 import { adviseCorner } from '../src/lib/core/plan/advice';
 import { cornerSchema } from '../src/lib/core/workstation/corner/corner-schema';
 import { validateCorner } from '../src/lib/core/workstation/corner/validate-corner';
@@ -7,7 +7,7 @@ import { caseRecordSchema } from '../src/lib/core/cases/case-assessment/case-rec
 import { assessCaseRecord } from '../src/lib/core/cases/case-assessment/assess-case-record';
 import { assessmentResultSchema } from '../src/lib/core/cases/case-assessment/assessment-result-schema';
 import { validateCaseRecord } from '../src/lib/core/cases/case-assessment/validate-case-record';
-import { readBundle } from '../src/lib/core/fhir/read-bundle';
+import { readBundle } from '../src/lib/core/platform/fhir/read-bundle';
 import { planCorner, reportCorner } from '../src/lib/core/plan';
 import { statistic, validateStatistic } from '../src/lib/core/workforce/statistics/statistic';
 import { LARGEST_BUNDLE_BYTES, type ReadText } from './read-input';

@@ -1,14 +1,14 @@
 import { randomUUID } from 'node:crypto';
 import { expect, test, type APIRequestContext } from '@playwright/test';
-import { ROLES, type Role } from '../src/lib/core/access';
-import { API_OPERATIONS } from '../src/lib/core/api';
-import { API_VERSION } from '../src/lib/core/api/openapi';
+import { ROLES, type Role } from '../src/lib/core/platform/access';
+import { API_OPERATIONS } from '../src/lib/core/platform/api';
+import { API_VERSION } from '../src/lib/core/platform/api/openapi';
 import {
 	DESK_ACTIONS,
 	DESK_ROUTES,
 	isRequestAllowed,
 	type DeskRoute
-} from '../src/lib/server/access/desk-routes';
+} from '../src/lib/server/platform/access/desk-routes';
 import { routesIn } from '../tests/support/routes';
 import { ACCOUNT } from './support';
 

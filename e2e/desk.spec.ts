@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { readFile } from 'node:fs/promises';
 import { expect, type Page } from '@playwright/test';
 import writeXlsxFile from 'write-excel-file/node';
-import { readBundle } from '../src/lib/core/fhir/read-bundle';
+import { readBundle } from '../src/lib/core/platform/fhir/read-bundle';
 import {
 	answeredLike,
 	dragUntil,

@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { expect, type Page } from '@playwright/test';
-import { checkArchive } from '../src/lib/server/archive/read-archive';
+import { checkArchive } from '../src/lib/server/platform/archive/read-archive';
 import { deskTest as test, hydrated, linkOf, posted, sendTo, signIn } from './support';
 
 /** Types part of a time zone's name, and chooses one from the list. */

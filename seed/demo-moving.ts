@@ -1,6 +1,6 @@
-import { addDays, weekdayOf, civilDateIn } from '../src/lib/core/calendar';
+import { addDays, weekdayOf, civilDateIn } from '../src/lib/core/platform/calendar';
 import { BREAK_SCHEDULES } from '../src/lib/core/breaks/break-schedules';
-import { schema, type Db } from '../src/lib/server/db/client';
+import { schema, type Db } from '../src/lib/server/platform/db/client';
 
 const { breakSettings, breakWeeks } = schema;
 

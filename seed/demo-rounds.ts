@@ -1,13 +1,13 @@
-import { SHIPPED_RULES } from '../src/lib/core/rules';
+import { SHIPPED_RULES } from '../src/lib/core/platform/rules';
 import { eq, sql } from 'drizzle-orm';
-import { parseCivilDate } from '../src/lib/core/calendar';
+import { parseCivilDate } from '../src/lib/core/platform/calendar';
 import { forecastRound } from '../src/lib/core/workforce/round-forecast';
 import { remindersFor } from '../src/lib/core/cases/triage';
 import { emailTextsFor, emailWords } from '../src/lib/messages/emails';
 import { addIsoDays, isoDay } from '../src/lib/server/clock';
-import { schema, type Db } from '../src/lib/server/db/client';
+import { schema, type Db } from '../src/lib/server/platform/db/client';
 import { earlierDelays } from '../src/lib/server/people/rounds/round-delays';
-import { workCalendarOfPlace } from '../src/lib/core/calendar/public-holidays';
+import { workCalendarOfPlace } from '../src/lib/core/platform/calendar/public-holidays';
 import { ROUNDS_AGO } from './workforce';
 
 const { roundPeople, rounds } = schema;

@@ -1,9 +1,9 @@
-import { originalSettings } from '../src/lib/core/organisation-settings/settings-document';
-import type { CatalogueItem } from '../src/lib/core/organisation-settings';
+import { originalSettings } from '../src/lib/core/platform/organisation-settings/settings-document';
+import type { CatalogueItem } from '../src/lib/core/platform/organisation-settings';
 import type { Actor } from '../src/lib/server/actor';
-import type { Db } from '../src/lib/server/db/client';
-import { publishSettings } from '../src/lib/server/organisation-settings/publish-settings';
-import { readSettings } from '../src/lib/server/organisation-settings/read-settings';
+import type { Db } from '../src/lib/server/platform/db/client';
+import { publishSettings } from '../src/lib/server/platform/organisation-settings/publish-settings';
+import { readSettings } from '../src/lib/server/platform/organisation-settings/read-settings';
 
 /** Suppliers of the demo's catalogue: invented. */
 const SUPPLIED: Readonly<

@@ -6,7 +6,7 @@ import { writeOnReferral } from '../src/lib/server/cases/referrals/answer-referr
 import { referCase } from '../src/lib/server/cases/referrals/refer';
 import { reassessCase } from '../src/lib/server/cases/case-assessments/reassess-cases';
 import { lockPerson } from '../src/lib/server/people/lock-person';
-import { schema, type Db } from '../src/lib/server/db/client';
+import { schema, type Db } from '../src/lib/server/platform/db/client';
 import { peopleWithWishes, seedBoard } from './demo-board';
 import { seedMoving } from './demo-moving';
 import { seedRounds } from './demo-rounds';

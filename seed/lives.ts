@@ -6,7 +6,7 @@ import { openAssessment } from '../src/lib/server/questionnaire/assessments/open
 import { saveAnswers } from '../src/lib/server/questionnaire/assessments/save-answers';
 import { recordConsent } from '../src/lib/server/questionnaire/assessments/record-consent';
 import { newestLinkPath, sendAssessment } from '../src/lib/server/questionnaire/assessments/send-assessment';
-import { linkPathToSend } from '../src/lib/server/email/personal-link';
+import { linkPathToSend } from '../src/lib/server/platform/email/personal-link';
 import { submitAnswers } from '../src/lib/server/questionnaire/assessments/submit-answers';
 import { answerCheckIn } from '../src/lib/server/cases/check-ins/answer-check-in';
 import { processDueCase } from '../src/lib/server/cases/check-ins/process-due-cases';
@@ -15,9 +15,9 @@ import { closableItemsOf } from '../src/lib/server/cases/case-page';
 import { settleCase } from '../src/lib/server/cases/settle-case';
 
 import { recordContact } from '../src/lib/server/cases/contacts/record-contact';
-import { schema, type Db } from '../src/lib/server/db/client';
-import { inTransaction } from '../src/lib/server/db/transaction';
-import { addDays, nextWorkingDay } from '../src/lib/core/calendar';
+import { schema, type Db } from '../src/lib/server/platform/db/client';
+import { inTransaction } from '../src/lib/server/platform/db/transaction';
+import { addDays, nextWorkingDay } from '../src/lib/core/platform/calendar';
 import { setFollowUp } from '../src/lib/server/cases/follow-ups/set-follow-up';
 import { readPersonPlace } from '../src/lib/server/people/lock-person';
 import { FINDING_IDS } from '../src/lib/core/questionnaire/checklist';

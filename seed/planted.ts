@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
-import type { Db } from '../src/lib/server/db/client';
-import { inTransaction } from '../src/lib/server/db/transaction';
+import type { Db } from '../src/lib/server/platform/db/client';
+import { inTransaction } from '../src/lib/server/platform/db/transaction';
 
 /** What is true of a generated workforce, for the figures to find again. */
 export interface PlantedTruth {

@@ -9,7 +9,7 @@ import { sendAssessment } from '../src/lib/server/questionnaire/assessments/send
 import { submitAnswers } from '../src/lib/server/questionnaire/assessments/submit-answers';
 import { settleCase } from '../src/lib/server/cases/settle-case';
 import { addIsoDays, isoDay } from '../src/lib/server/clock';
-import { schema, type Db } from '../src/lib/server/db/client';
+import { schema, type Db } from '../src/lib/server/platform/db/client';
 import { setFollowUp } from '../src/lib/server/cases/follow-ups/set-follow-up';
 import { plannerHere } from '../src/lib/server/plan/planning/planning';
 import { addPerson } from '../src/lib/server/people/add-person';

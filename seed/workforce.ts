@@ -1,8 +1,8 @@
 import { eq, sql } from 'drizzle-orm';
-import { hashToken } from '../src/lib/server/access/tokens';
+import { hashToken } from '../src/lib/server/platform/access/tokens';
 import type { Actor } from '../src/lib/server/actor';
-import { purgeUndoData } from '../src/lib/server/acts/undo-acts';
-import { schema, type Db } from '../src/lib/server/db/client';
+import { purgeUndoData } from '../src/lib/server/platform/acts/undo-acts';
+import { schema, type Db } from '../src/lib/server/platform/db/client';
 import type { NewPerson } from '../src/lib/server/people/add-person';
 import { plannerHere } from '../src/lib/server/plan/planning/planning';
 import { GIVEN_NAMES, SURNAMES } from './invented-names';

@@ -1,12 +1,12 @@
 import type { NodePgDatabase } from 'drizzle-orm/node-postgres';
 import type { Actor } from '$lib/server/actor';
-import type { Session } from '$lib/server/access/sessions';
+import type { Session } from '$lib/server/platform/access/sessions';
 import type { Config } from '$lib/server/config';
-import type { schema } from '$lib/server/db/client';
-import type { TextSize } from '$lib/ui/theme/text-sizes';
-import type { JobName } from '$lib/server/jobs/jobs';
-import type { ChangeFeed } from '$lib/server/live/changes';
-import type { OpenStreams } from '$lib/server/live/open-streams';
+import type { schema } from '$lib/server/platform/db/client';
+import type { TextSize } from '$lib/ui/platform/theme/text-sizes';
+import type { JobName } from '$lib/server/platform/jobs/jobs';
+import type { ChangeFeed } from '$lib/server/platform/live/changes';
+import type { OpenStreams } from '$lib/server/platform/live/open-streams';
 import type { FiguresDatabase } from '$lib/server/workforce/figures-database';
 import type { Planner } from '$lib/server/plan/planning/planning';
 

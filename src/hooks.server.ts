@@ -11,31 +11,31 @@ import {
 	isRequestAllowed,
 	listShownBy,
 	permissionFor
-} from '$lib/server/access/desk-routes';
-import { gateFor } from '$lib/server/access/gate';
-import { refusalFor as denialOf } from '$lib/server/access/require-permission';
-import { sessionToken } from '$lib/server/access/session-cookie';
-import { readSession } from '$lib/server/access/sessions';
-import { recordRead } from '$lib/server/audit/record-read';
+} from '$lib/server/platform/access/desk-routes';
+import { gateFor } from '$lib/server/platform/access/gate';
+import { refusalFor as denialOf } from '$lib/server/platform/access/require-permission';
+import { sessionToken } from '$lib/server/platform/access/session-cookie';
+import { readSession } from '$lib/server/platform/access/sessions';
+import { recordRead } from '$lib/server/platform/audit/record-read';
 import { ConfigError, requireProductionSettings } from '$lib/server/config';
-import { MAX_LOGO_BYTES, UNSET_ORGANISATION } from '$lib/core/organisation';
-import { databaseFault } from '$lib/server/db/database-fault';
-import { isConnectionError } from '$lib/server/db/connection-error';
-import { MigrationError, requireSchemaVersion } from '$lib/server/db/migrate';
-import { requireArchiveLoaded } from '$lib/server/archive/load-archive';
-import { ArchiveError } from '$lib/server/archive/read-archive';
+import { MAX_LOGO_BYTES, UNSET_ORGANISATION } from '$lib/core/platform/organisation';
+import { databaseFault } from '$lib/server/platform/db/database-fault';
+import { isConnectionError } from '$lib/server/platform/db/connection-error';
+import { MigrationError, requireSchemaVersion } from '$lib/server/platform/db/migrate';
+import { requireArchiveLoaded } from '$lib/server/platform/archive/load-archive';
+import { ArchiveError } from '$lib/server/platform/archive/read-archive';
 import { ErasuresFileError, requireErasuresWritable } from '$lib/server/people/erasure/erasures-file';
 import { requireErasuresReplayed, RestoreError } from '$lib/server/people/erasure/replay-erasures';
 import { DomainError } from '$lib/server/domain-error';
-import { compressResponse } from '$lib/server/http/compress-response';
-import { drainRequest } from '$lib/server/http/drain-request';
-import { trustedOrigins } from '$lib/server/http/trusted-origins';
-import { MAX_BODY_BYTES, MAX_IMPORT_BYTES, limitBodySize } from '$lib/server/http/read-body';
-import { deferHydration } from '$lib/server/http/defer-hydration';
-import { extractInlineStyles, withStyleNonce } from '$lib/server/http/extract-inline-styles';
-import { fillRootTag } from '$lib/server/http/fill-root-tag';
+import { compressResponse } from '$lib/server/platform/http/compress-response';
+import { drainRequest } from '$lib/server/platform/http/drain-request';
+import { trustedOrigins } from '$lib/server/platform/http/trusted-origins';
+import { MAX_BODY_BYTES, MAX_IMPORT_BYTES, limitBodySize } from '$lib/server/platform/http/read-body';
+import { deferHydration } from '$lib/server/platform/http/defer-hydration';
+import { extractInlineStyles, withStyleNonce } from '$lib/server/platform/http/extract-inline-styles';
+import { fillRootTag } from '$lib/server/platform/http/fill-root-tag';
 import { describeError, log } from '$lib/server/log';
-import { recordResponse } from '$lib/server/metrics/metrics';
+import { recordResponse } from '$lib/server/platform/metrics/metrics';
 import { startServices, runtime, wakeJob } from '$lib/server/runtime';
 import { closedByEmergency, isClosedByEmergency, readLinkState } from '$lib/server/cases/warning-signs/stop-guard';
 import { errorText } from '$lib/messages/error-text';
@@ -43,8 +43,8 @@ import { LANGUAGES } from '$lib/messages/languages';
 import { loadLanguage } from '$lib/messages/language-packs';
 import { loadDeskLanguage } from '$lib/messages/desk';
 import { DESK_LANGUAGES, ENGLISH_READER, type DeskReader } from '$lib/messages/desk-language';
-import { acceptedLanguage, forReader, readDeskReader } from '$lib/server/access/desk-reader';
-import { textSizeOf } from '$lib/ui/theme/text-sizes';
+import { acceptedLanguage, forReader, readDeskReader } from '$lib/server/platform/access/desk-reader';
+import { textSizeOf } from '$lib/ui/platform/theme/text-sizes';
 
 export const init: ServerInit = async () => {
 	// An error in one request that nobody awaits any more must not end everyone else's: it is logged, and the process goes on.

@@ -1,11 +1,11 @@
 import { sql } from 'drizzle-orm';
-import type { OpenDatabase } from '../../src/lib/server/db/client';
+import type { OpenDatabase } from '../../src/lib/server/platform/db/client';
 import { readConfig, requireProductionSettings } from '../../src/lib/server/config';
-import { requireSchemaVersion } from '../../src/lib/server/db/migrate';
+import { requireSchemaVersion } from '../../src/lib/server/platform/db/migrate';
 import { checkDirectory } from '../../src/lib/server/people/directory/scim-service';
 import { requireErasuresWritable } from '../../src/lib/server/people/erasure/erasures-file';
 import { requireErasuresReplayed } from '../../src/lib/server/people/erasure/replay-erasures';
-import { checkSmtp } from '../../src/lib/server/email/mail-transport';
+import { checkSmtp } from '../../src/lib/server/platform/email/mail-transport';
 import { withDatabase } from './database-commands';
 import { faultSentence } from './fault-sentence';
 import { CommandFault } from './usage';

@@ -4,9 +4,9 @@ import { copyForTrial, readBackup, writeBackup } from '../../bin/lib/backup.mjs'
 import { postgresBin } from '../../bin/lib/packages.mjs';
 import { giveToOwners, type Roles } from '../../bin/lib/roles.mjs';
 import { readConfig } from '../../src/lib/server/config';
-import { openDatabase, type OpenDatabase } from '../../src/lib/server/db/client';
-import { prepareDatabase } from '../../src/lib/server/db/prepare';
-import { pendingMigrations } from '../../src/lib/server/db/migrate';
+import { openDatabase, type OpenDatabase } from '../../src/lib/server/platform/db/client';
+import { prepareDatabase } from '../../src/lib/server/platform/db/prepare';
+import { pendingMigrations } from '../../src/lib/server/platform/db/migrate';
 import { recordRestore, replayErasures } from '../../src/lib/server/people/erasure/replay-erasures';
 import { CommandFault, USAGE } from './usage';
 

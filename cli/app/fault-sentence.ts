@@ -1,10 +1,10 @@
 import { isPlainFault } from '../../bin/lib/say.mjs';
 import { errorText } from '../../src/lib/messages/error-text';
 import { ConfigError } from '../../src/lib/server/config';
-import { databaseFault } from '../../src/lib/server/db/database-fault';
-import { MigrationError } from '../../src/lib/server/db/migrate';
+import { databaseFault } from '../../src/lib/server/platform/db/database-fault';
+import { MigrationError } from '../../src/lib/server/platform/db/migrate';
 import { ErasuresFileError } from '../../src/lib/server/people/erasure/erasures-file';
-import { ArchiveError } from '../../src/lib/server/archive/read-archive';
+import { ArchiveError } from '../../src/lib/server/platform/archive/read-archive';
 import { RestoreError } from '../../src/lib/server/people/erasure/replay-erasures';
 import { DomainError } from '../../src/lib/server/domain-error';
 import { CommandFault } from './usage';

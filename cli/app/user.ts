@@ -1,7 +1,7 @@
 import { randomBytes } from 'node:crypto';
-import { addUser } from '../../src/lib/server/access/add-user';
-import { givePassword } from '../../src/lib/server/accounts/accounts';
-import { requireSchemaVersion } from '../../src/lib/server/db/migrate';
+import { addUser } from '../../src/lib/server/platform/access/add-user';
+import { givePassword } from '../../src/lib/server/platform/accounts/accounts';
+import { requireSchemaVersion } from '../../src/lib/server/platform/db/migrate';
 import { say, withDatabase } from './database-commands';
 import { CommandFault, USAGE } from './usage';
 

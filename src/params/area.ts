@@ -1,5 +1,5 @@
 import type { ParamMatcher } from '@sveltejs/kit';
-import { SETTINGS_AREAS, type SettingsArea } from '$lib/core/organisation-settings/areas';
+import { SETTINGS_AREAS, type SettingsArea } from '$lib/core/platform/organisation-settings/areas';
 
 /** An area of the organisation's settings. */
 export const match = ((param): param is SettingsArea =>

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { page } from '$app/state';
 	import { messagesFor } from '$lib/messages';
-	import Button from '$lib/ui/kit/Button.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
 
 	const t = $derived(messagesFor(page.data.locale));
 	/** Trying again gives nobody another role: the link leads to the start page of each role. */

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { preserveInput } from '$lib/ui/kit/preserve-input';
-	import { queueIdle } from '$lib/ui/lazy-hydrate/idle-tasks';
+	import { preserveInput } from '$lib/ui/platform/kit/preserve-input';
+	import { queueIdle } from '$lib/ui/platform/lazy-hydrate/idle-tasks';
 	import '../app.css';
 
 	let { children } = $props();

@@ -1,16 +1,16 @@
 import { randomUUID } from 'node:crypto';
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { NO_COVER } from '$lib/core/cover';
-import { absencePage, handOver, setAbsence, type Absence } from '$lib/server/accounts/absence';
-import { standsInFor } from '$lib/server/accounts/stand-ins';
-import { undoActs } from '$lib/server/acts/undo-acts';
+import { NO_COVER } from '$lib/core/platform/cover';
+import { absencePage, handOver, setAbsence, type Absence } from '$lib/server/platform/accounts/absence';
+import { standsInFor } from '$lib/server/platform/accounts/stand-ins';
+import { undoActs } from '$lib/server/platform/acts/undo-acts';
 import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
 import { setOwner } from '$lib/server/cases/case-owner';
 import { NO_DAY_SHEET_FILTER, readDaySheet } from '$lib/server/cases/day-sheet';
-import { alertDeputies } from '$lib/server/cover/alert-deputies';
-import { setCover } from '$lib/server/cover/cover-settings';
-import { schema } from '$lib/server/db/client';
+import { alertDeputies } from '$lib/server/platform/cover/alert-deputies';
+import { setCover } from '$lib/server/platform/cover/cover-settings';
+import { schema } from '$lib/server/platform/db/client';
 import { act, Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';
 
 const now = new Date('2026-03-02T09:00:00Z');

@@ -1,24 +1,24 @@
 import { eq } from 'drizzle-orm';
 import { Secret, TOTP } from 'otpauth';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { addUser } from '$lib/server/access/add-user';
-import { gateFor } from '$lib/server/access/gate';
-import { requireStrongPassword } from '$lib/server/access/passwords';
-import { decryptSecret } from '$lib/server/access/secret-keys';
+import { addUser } from '$lib/server/platform/access/add-user';
+import { gateFor } from '$lib/server/platform/access/gate';
+import { requireStrongPassword } from '$lib/server/platform/access/passwords';
+import { decryptSecret } from '$lib/server/platform/access/secret-keys';
 import {
 	enableTotp,
 	disableTotp,
 	newTotpSecret,
 	verifySecondFactor,
 	countRecoveryCodes
-} from '$lib/server/access/second-factor';
-import { readSession, signOut, type Session } from '$lib/server/access/sessions';
-import { confirmPassword, signIn } from '$lib/server/access/sign-in';
-import { lockoutAfter } from '$lib/server/access/throttle';
-import { changePassword, closeAccount, inviteUser } from '$lib/server/accounts/accounts';
-import { schema } from '$lib/server/db/client';
+} from '$lib/server/platform/access/second-factor';
+import { readSession, signOut, type Session } from '$lib/server/platform/access/sessions';
+import { confirmPassword, signIn } from '$lib/server/platform/access/sign-in';
+import { lockoutAfter } from '$lib/server/platform/access/throttle';
+import { changePassword, closeAccount, inviteUser } from '$lib/server/platform/accounts/accounts';
+import { schema } from '$lib/server/platform/db/client';
 import { DomainError } from '$lib/server/domain-error';
-import { ChangeFeed } from '$lib/server/live/changes';
+import { ChangeFeed } from '$lib/server/platform/live/changes';
 import { Desk, faultOf } from '../support/desk';
 
 let desk: Desk;

@@ -1,9 +1,9 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { API_SCOPES, TOKEN_LIMITS } from '$lib/core/api';
-import { closeAccount, givePassword } from '$lib/server/accounts/accounts';
-import { endToken, listTokens, makeToken, readToken } from '$lib/server/api/tokens';
-import { schema } from '$lib/server/db/client';
+import { API_SCOPES, TOKEN_LIMITS } from '$lib/core/platform/api';
+import { closeAccount, givePassword } from '$lib/server/platform/accounts/accounts';
+import { endToken, listTokens, makeToken, readToken } from '$lib/server/platform/api/tokens';
+import { schema } from '$lib/server/platform/db/client';
 import { Desk, faultOf } from '../support/desk';
 
 const now = new Date('2026-03-02T09:00:00Z');

@@ -3,12 +3,12 @@ import hoodiecrow from 'hoodiecrow-imap';
 import { createTransport } from 'nodemailer';
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { schema } from '$lib/server/db/client';
-import { readUndelivered } from '$lib/server/email/undelivered';
-import { receiveBounces, type BounceReceiver } from '$lib/server/email/receive-bounces';
-import { readMailbox } from '$lib/server/email/read-mailbox';
-import { alwaysContinue } from '$lib/server/jobs/should-continue';
-import { queueEmail } from '$lib/server/email/queue-email';
+import { schema } from '$lib/server/platform/db/client';
+import { readUndelivered } from '$lib/server/platform/email/undelivered';
+import { receiveBounces, type BounceReceiver } from '$lib/server/platform/email/receive-bounces';
+import { readMailbox } from '$lib/server/platform/email/read-mailbox';
+import { alwaysContinue } from '$lib/server/platform/jobs/should-continue';
+import { queueEmail } from '$lib/server/platform/email/queue-email';
 import { Desk } from '../support/desk';
 
 const now = new Date('2026-03-02T09:00:00Z');

@@ -7,7 +7,7 @@ import { purchaseChoices, purchaseOffers, readNeeds, writeOffers, type PersonInN
 import { PURCHASES } from '$lib/core/plan';
 import type { Actor } from '$lib/server/actor';
 import { reassessCase } from '$lib/server/cases/case-assessments/reassess-cases';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import { planBudget } from '$lib/server/plan/equipment/plan-budget';
 import { plannerHere } from '$lib/server/plan/planning/planning';
 import { readPrices } from '$lib/server/workforce/prices';

@@ -1,8 +1,8 @@
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
-import { schema } from '$lib/server/db/client';
-import { othersOnCase, visitCase } from '$lib/server/live/case-visitors';
-import { ChangeFeed } from '$lib/server/live/changes';
-import { MOST_STREAM_MS } from '$lib/server/live/event-stream';
+import { schema } from '$lib/server/platform/db/client';
+import { othersOnCase, visitCase } from '$lib/server/platform/live/case-visitors';
+import { ChangeFeed } from '$lib/server/platform/live/changes';
+import { MOST_STREAM_MS } from '$lib/server/platform/live/event-stream';
 import { Desk } from '../support/desk';
 import { PATIENCE } from '../support/patience';
 

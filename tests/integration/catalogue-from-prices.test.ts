@@ -1,8 +1,8 @@
 import { expect, it } from 'vitest';
 import { REQUESTABLE_ITEMS } from '$lib/core/plan/equipment';
-import { settingsFaults, validateSettings } from '$lib/core/organisation-settings/settings-document';
-import { migrateDatabase } from '$lib/server/db/migrate';
-import { readSettings } from '$lib/server/organisation-settings/read-settings';
+import { settingsFaults, validateSettings } from '$lib/core/platform/organisation-settings/settings-document';
+import { migrateDatabase } from '$lib/server/platform/db/migrate';
+import { readSettings } from '$lib/server/platform/organisation-settings/read-settings';
 import { readPrices } from '$lib/server/workforce/prices';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
 import { migrateTo } from '../support/migrations';

@@ -8,7 +8,7 @@ import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { answerCheckIn } from '$lib/server/cases/check-ins/answer-check-in';
 import { processDueCases } from '$lib/server/cases/check-ins/process-due-cases';
 import { remindCheckIns } from '$lib/server/cases/check-ins/remind-check-ins';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import { fieldsOfItemsGone, stillInPlaceField } from '$lib/core/questionnaire/answers';
 import { currentPlanOf, stepEventsOf, stepTicksOfPlan } from '$lib/server/plan/plans/current-plan';
 import { inPlaceSince } from '$lib/server/plan/plans/earlier-plan';

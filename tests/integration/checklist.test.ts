@@ -20,8 +20,8 @@ import {
 import { checklistAt, ownFindingNames } from '$lib/server/questionnaire/checklists/read-checklists';
 import { saveProblem, saveQuestion } from '$lib/server/questionnaire/checklists/save-checklist-parts';
 import { reassessCase } from '$lib/server/cases/case-assessments/reassess-cases';
-import { schema } from '$lib/server/db/client';
-import { inTransaction } from '$lib/server/db/transaction';
+import { schema } from '$lib/server/platform/db/client';
+import { inTransaction } from '$lib/server/platform/db/transaction';
 import { findingsAskedAbout } from '$lib/server/cases/findings/finding-states';
 import { tickFinding } from '$lib/server/cases/findings/tick-finding';
 import { readPlanPage } from '$lib/server/plan/plans/plan-page';

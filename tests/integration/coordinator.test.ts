@@ -8,13 +8,13 @@ import {
 	closeAccount,
 	inviteUser,
 	listSessions
-} from '$lib/server/accounts/accounts';
+} from '$lib/server/platform/accounts/accounts';
 import { SHIPPED_SETTINGS } from '$lib/core/cases/triage/policy-settings';
-import { endSessions, readSession } from '$lib/server/access/sessions';
-import { signIn } from '$lib/server/access/sign-in';
+import { endSessions, readSession } from '$lib/server/platform/access/sessions';
+import { signIn } from '$lib/server/platform/access/sign-in';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { requestEquipment } from '$lib/server/questionnaire/assessments/request-equipment';
-import { followUpFeed, renewCalendarFeed } from '$lib/server/calendar/follow-up-feed';
+import { followUpFeed, renewCalendarFeed } from '$lib/server/platform/calendar/follow-up-feed';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { decideEquipment, equipmentOf } from '$lib/server/plan/equipment/decide-equipment';
 import { openHazardsOf } from '$lib/server/cases/case-page';
@@ -27,9 +27,9 @@ import { messagesOf, writeToCoordinator, writeToPerson } from '$lib/server/cases
 import { addNote } from '$lib/server/cases/notes';
 import { readCase } from '$lib/server/cases/read-case';
 import { reopenCase, settleCase, settleCases } from '$lib/server/cases/settle-case';
-import { undoActs } from '$lib/server/acts/undo-acts';
-import { linkPathToSend } from '$lib/server/email/personal-link';
-import { schema } from '$lib/server/db/client';
+import { undoActs } from '$lib/server/platform/acts/undo-acts';
+import { linkPathToSend } from '$lib/server/platform/email/personal-link';
+import { schema } from '$lib/server/platform/db/client';
 import { readView } from '$lib/server/workforce/view';
 import { followUpsBetween, followUpsPerDay } from '$lib/server/cases/follow-ups/list-follow-ups';
 import { finishFollowUp, finishFollowUps } from '$lib/server/cases/follow-ups/set-follow-up';

@@ -4,11 +4,11 @@ import { SHIPPED_SETTINGS, type PolicySettings } from '$lib/core/cases/triage/po
 import type { Actor } from '$lib/server/actor';
 import { reassessCases } from '$lib/server/cases/case-assessments/reassess-cases';
 import { reassessOutdatedCases } from '$lib/server/cases/case-assessments/reassess-outdated-cases';
-import { schema } from '$lib/server/db/client';
-import { inTransaction } from '$lib/server/db/transaction';
+import { schema } from '$lib/server/platform/db/client';
+import { inTransaction } from '$lib/server/platform/db/transaction';
 import { lockPeople } from '$lib/server/people/lock-person';
-import { publishPolicy } from '$lib/server/rules/policy-versions';
-import { readRules } from '$lib/server/rules/read-rules';
+import { publishPolicy } from '$lib/server/platform/rules/policy-versions';
+import { readRules } from '$lib/server/platform/rules/read-rules';
 import type { TestDatabase } from '../support/database';
 import { makeFilledDatabase } from '../support/filled-database';
 

@@ -1,16 +1,16 @@
 import { createHmac } from 'node:crypto';
 import { desc, eq } from 'drizzle-orm';
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
-import { NO_COVER, type CoverSettings } from '$lib/core/cover';
+import { NO_COVER, type CoverSettings } from '$lib/core/platform/cover';
 import { EMERGENCY_RED_FLAGS, type EmergencyRedFlag } from '$lib/core/cases/discomfort';
-import { closeAccount } from '$lib/server/accounts/accounts';
+import { closeAccount } from '$lib/server/platform/accounts/accounts';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
 import { readCase } from '$lib/server/cases/read-case';
-import { alertDeputies, tellWebhook } from '$lib/server/cover/alert-deputies';
-import { coverPage, readCover, readWebhook, setCover } from '$lib/server/cover/cover-settings';
-import { postSigned, webhookSignature } from '$lib/server/webhooks/post-signed';
-import { schema } from '$lib/server/db/client';
+import { alertDeputies, tellWebhook } from '$lib/server/platform/cover/alert-deputies';
+import { coverPage, readCover, readWebhook, setCover } from '$lib/server/platform/cover/cover-settings';
+import { postSigned, webhookSignature } from '$lib/server/platform/webhooks/post-signed';
+import { schema } from '$lib/server/platform/db/client';
 import { Desk, faultOf, PAINLESS } from '../support/desk';
 import { webhookReceiver } from '../support/webhook-receiver';
 

@@ -2,8 +2,8 @@ import { spawn, type ChildProcess } from 'node:child_process';
 import { join } from 'node:path';
 import { eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { openDatabase, schema, type OpenDatabase } from '$lib/server/db/client';
-import { migrateDatabase } from '$lib/server/db/migrate';
+import { openDatabase, schema, type OpenDatabase } from '$lib/server/platform/db/client';
+import { migrateDatabase } from '$lib/server/platform/db/migrate';
 import { startPostgres } from '../../bin/lib/postgres.mjs';
 import { PATIENCE } from '../support/patience';
 

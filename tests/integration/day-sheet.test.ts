@@ -3,20 +3,20 @@ import { eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { MOST_COUNTED } from '$lib/core/cases/day-sheet';
 import { SHIPPED_SETTINGS } from '$lib/core/cases/triage/policy-settings';
-import { undoActs } from '$lib/server/acts/undo-acts';
+import { undoActs } from '$lib/server/platform/acts/undo-acts';
 import { requestEquipment } from '$lib/server/questionnaire/assessments/request-equipment';
 import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
 import { NO_DAY_SHEET_FILTER, readDaySheet, type DaySheetFilter } from '$lib/server/cases/day-sheet';
 import { postponeCase, setOwner } from '$lib/server/cases/case-owner';
 import { writeToCoordinator, writeToPerson } from '$lib/server/cases/messages';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import { decideEquipment } from '$lib/server/plan/equipment/decide-equipment';
 import {
 	equipmentFilterOf,
 	equipmentRows,
 	readEquipmentBoard
 } from '$lib/server/plan/equipment/read-equipment-board';
-import { ChangeFeed } from '$lib/server/live/changes';
+import { ChangeFeed } from '$lib/server/platform/live/changes';
 import { daySheetGroupsOf } from '$lib/ui/cases/day-sheet/sheet-words';
 import { Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';
 

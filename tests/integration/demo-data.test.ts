@@ -1,13 +1,13 @@
-import { SHIPPED_RULES } from '$lib/core/rules';
+import { SHIPPED_RULES } from '$lib/core/platform/rules';
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { answersChangedSince } from '$lib/core/questionnaire/answers';
-import { parseCivilDate, isWorkingDay } from '$lib/core/calendar';
+import { parseCivilDate, isWorkingDay } from '$lib/core/platform/calendar';
 import { validateCorner } from '$lib/core/workstation/corner/validate-corner';
 import { remindersFor } from '$lib/core/cases/triage';
-import { addUser } from '$lib/server/access/add-user';
+import { addUser } from '$lib/server/platform/access/add-user';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import { personPlaceOf } from '$lib/server/people/person-place';
 import { reassessCase } from '$lib/server/cases/case-assessments/reassess-cases';
 import { sendDueReminders } from '$lib/server/people/rounds/send-due-reminders';

@@ -1,18 +1,18 @@
 import { asc, eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { UNSET_ORGANISATION } from '$lib/core/organisation';
-import { addUser } from '$lib/server/access/add-user';
-import { readDeskReader } from '$lib/server/access/desk-reader';
-import { readSession } from '$lib/server/access/sessions';
-import { signIn } from '$lib/server/access/sign-in';
-import { inviteUser, requestPasswordReset } from '$lib/server/accounts/accounts';
-import { setDeskLanguage } from '$lib/server/accounts/set-desk-language';
-import { schema } from '$lib/server/db/client';
+import { UNSET_ORGANISATION } from '$lib/core/platform/organisation';
+import { addUser } from '$lib/server/platform/access/add-user';
+import { readDeskReader } from '$lib/server/platform/access/desk-reader';
+import { readSession } from '$lib/server/platform/access/sessions';
+import { signIn } from '$lib/server/platform/access/sign-in';
+import { inviteUser, requestPasswordReset } from '$lib/server/platform/accounts/accounts';
+import { setDeskLanguage } from '$lib/server/platform/accounts/set-desk-language';
+import { schema } from '$lib/server/platform/db/client';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { minutesLeftOf } from '$lib/server/questionnaire/assessments/minutes-left';
 import { setLanguage } from '$lib/server/people/set-language';
-import { confirmReview, reviewPage } from '$lib/server/organisation/language-reviews';
-import { setOrganisation } from '$lib/server/organisation/set-organisation';
+import { confirmReview, reviewPage } from '$lib/server/platform/organisation/language-reviews';
+import { setOrganisation } from '$lib/server/platform/organisation/set-organisation';
 import { loadDeskLanguage } from '$lib/messages/desk';
 import { Desk } from '../support/desk';
 

@@ -11,7 +11,7 @@ import {
 	type DirectorySettings
 } from '$lib/core/people/directory';
 import type { DirectoryAddress } from '$lib/server/config';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import {
 	applyDirectory,
 	askForDirectory,

@@ -1,9 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { undoActs } from '$lib/server/acts/undo-acts';
+import { undoActs } from '$lib/server/platform/acts/undo-acts';
 import { requestEquipment } from '$lib/server/questionnaire/assessments/request-equipment';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import { approvePurchases } from '$lib/server/plan/equipment/approve-purchases';
 import { orderEquipment } from '$lib/server/plan/equipment/order-equipment';
 import { decideEquipment, type EquipmentDecision } from '$lib/server/plan/equipment/decide-equipment';
@@ -16,7 +16,7 @@ import {
 import { setStock, readStock } from '$lib/server/plan/equipment/store';
 import { readYearBudget, setYearBudget } from '$lib/server/plan/equipment/year-budget';
 import { planHere } from '../support/planning';
-import { setPrices } from '$lib/server/organisation-settings/set-prices';
+import { setPrices } from '$lib/server/platform/organisation-settings/set-prices';
 import { DEMO_PEOPLE } from '../../seed/people';
 import { NO_SIGNS } from '../../seed/profiles';
 import { act, Desk, faultOf, MIRELA } from '../support/desk';

@@ -1,11 +1,11 @@
 import type { Bundle } from 'fhir/r4';
 import { and, asc, eq, isNotNull, isNull } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { readBundle } from '$lib/core/fhir/read-bundle';
+import { readBundle } from '$lib/core/platform/fhir/read-bundle';
 import { DomainError } from '$lib/server/domain-error';
-import { schema } from '$lib/server/db/client';
-import { exportFhir, fhirBundleOf } from '$lib/server/fhir/export-fhir';
-import { readFhirRecords } from '$lib/server/fhir/read-fhir-records';
+import { schema } from '$lib/server/platform/db/client';
+import { exportFhir, fhirBundleOf } from '$lib/server/platform/fhir/export-fhir';
+import { readFhirRecords } from '$lib/server/platform/fhir/read-fhir-records';
 import { filterOfQuery } from '$lib/server/people/people-filter';
 import type { TestDatabase } from '../support/database';
 import { makeFilledDatabase } from '../support/filled-database';

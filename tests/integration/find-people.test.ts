@@ -1,8 +1,8 @@
 import { and, eq, isNotNull, isNull } from 'drizzle-orm';
-import { addUser } from '$lib/server/access/add-user';
+import { addUser } from '$lib/server/platform/access/add-user';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { TRIAGE_LEVELS } from '$lib/core/cases/triage';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import { findPeople } from '$lib/server/people/find-people';
 import { sortOrderOfQuery, sortColumns } from '$lib/server/people/people-order';
 import { listPeople, personStateOf, type PersonLine } from '$lib/server/people/list-people';

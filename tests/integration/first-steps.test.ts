@@ -1,9 +1,9 @@
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { NO_COVER } from '$lib/core/cover';
-import { UNSET_ORGANISATION } from '$lib/core/organisation';
-import { setCover } from '$lib/server/cover/cover-settings';
-import { readFirstSteps } from '$lib/server/organisation/first-steps';
-import { setOrganisation } from '$lib/server/organisation/set-organisation';
+import { NO_COVER } from '$lib/core/platform/cover';
+import { UNSET_ORGANISATION } from '$lib/core/platform/organisation';
+import { setCover } from '$lib/server/platform/cover/cover-settings';
+import { readFirstSteps } from '$lib/server/platform/organisation/first-steps';
+import { setOrganisation } from '$lib/server/platform/organisation/set-organisation';
 import { setCrisisLine } from '$lib/server/cases/warning-signs/crisis-lines';
 import { Desk } from '../support/desk';
 

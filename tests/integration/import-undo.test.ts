@@ -5,7 +5,7 @@ import { readSheet } from 'read-excel-file/node';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import writeXlsxFile from 'write-excel-file/node';
 import { guessColumns, headingRowOf, headingsKey, ROSTER_COLUMNS, type ColumnMap } from '$lib/core/people/exchange';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import { importPeople, type ImportInput } from '$lib/server/people/import-people';
 import { changePerson } from '$lib/server/people/change-person';
 import { importsOfToday, purgeImportRecords, undoImport } from '$lib/server/people/undo-import';

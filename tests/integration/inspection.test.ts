@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import { personInspectionRecord } from '$lib/server/cases/inspection/person-record';
 import { roundInspectionRecord } from '$lib/server/cases/inspection/round-record';
 import { tickFinding } from '$lib/server/cases/findings/tick-finding';

@@ -1,15 +1,15 @@
 import { eq, ne } from 'drizzle-orm';
 import pg from 'pg';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
-import { SHIPPED_RULES_VERSION } from '$lib/core/rules';
+import { SHIPPED_RULES_VERSION } from '$lib/core/platform/rules';
 import {
 	countCasesToReassess,
 	reassessOutdatedCases
 } from '$lib/server/cases/case-assessments/reassess-outdated-cases';
 import { ReassessThread } from '$lib/server/cases/case-assessments/reassess-thread';
 import { newestAssessmentResult } from '$lib/server/cases/case-assessments/newest-assessment-result';
-import { openDatabase, schema } from '$lib/server/db/client';
-import { CHANNEL } from '$lib/server/live/changes';
+import { openDatabase, schema } from '$lib/server/platform/db/client';
+import { CHANNEL } from '$lib/server/platform/live/changes';
 import { Desk, MIRELA } from '../support/desk';
 
 const { cases } = schema;

@@ -1,9 +1,9 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
-import { ChangeFeed, publishChange, type ChangeListener } from '$lib/server/live/changes';
-import { openDatabase } from '$lib/server/db/client';
-import { publishedByNow, publishSoon } from '$lib/server/live/publish-soon';
-import { eventStream } from '$lib/server/live/event-stream';
+import { ChangeFeed, publishChange, type ChangeListener } from '$lib/server/platform/live/changes';
+import { openDatabase } from '$lib/server/platform/db/client';
+import { publishedByNow, publishSoon } from '$lib/server/platform/live/publish-soon';
+import { eventStream } from '$lib/server/platform/live/event-stream';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
 import { PATIENCE } from '../support/patience';
 

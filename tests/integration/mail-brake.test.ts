@@ -1,17 +1,17 @@
 import { randomUUID } from 'node:crypto';
 import { and, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { SHIPPED_RULES_VERSION } from '$lib/core/rules';
+import { SHIPPED_RULES_VERSION } from '$lib/core/platform/rules';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { processDueCases } from '$lib/server/cases/check-ins/process-due-cases';
 import { remindCheckIns } from '$lib/server/cases/check-ins/remind-check-ins';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import {
 	countCasesToReassess,
 	reassessOutdatedCases
 } from '$lib/server/cases/case-assessments/reassess-outdated-cases';
-import { readDailyLimit, setDailyLimit } from '$lib/server/email-hold/daily-limit';
-import { cancelHeld, countHeld, heldEmails, releaseHeld } from '$lib/server/email-hold/held-emails';
+import { readDailyLimit, setDailyLimit } from '$lib/server/platform/email-hold/daily-limit';
+import { cancelHeld, countHeld, heldEmails, releaseHeld } from '$lib/server/platform/email-hold/held-emails';
 import { importPeople } from '$lib/server/people/import-people';
 import { currentPlanOf } from '$lib/server/plan/plans/current-plan';
 import { markAsLeft } from '$lib/server/people/mark-as-left';

@@ -10,7 +10,7 @@ import { sendAssessment } from '$lib/server/questionnaire/assessments/send-asses
 import { addNote } from '$lib/server/cases/notes';
 import { readCasePage } from '$lib/server/cases/case-page';
 import { writeToCoordinator } from '$lib/server/cases/messages';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import { OF_PERSON } from '$lib/server/people/erasure/own-rows';
 import { openFollowUp, setFollowUp } from '$lib/server/cases/follow-ups/set-follow-up';
 import { readPersonPlace } from '$lib/server/people/lock-person';

@@ -1,10 +1,10 @@
 import { once } from 'node:events';
 import { connect } from 'node:net';
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { openDatabase, type OpenDatabase } from '$lib/server/db/client';
-import { DatabaseWatch } from '$lib/server/db/database-watch';
-import { OpenStreams } from '$lib/server/live/open-streams';
-import { recordResponse, serveMetrics } from '$lib/server/metrics/metrics';
+import { openDatabase, type OpenDatabase } from '$lib/server/platform/db/client';
+import { DatabaseWatch } from '$lib/server/platform/db/database-watch';
+import { OpenStreams } from '$lib/server/platform/live/open-streams';
+import { recordResponse, serveMetrics } from '$lib/server/platform/metrics/metrics';
 import { freePort } from '../../bin/lib/net.mjs';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
 

@@ -1,7 +1,7 @@
 import PgBoss from 'pg-boss';
 import { describe, expect, it } from 'vitest';
-import { openDatabase } from '$lib/server/db/client';
-import { withDatabaseLock, migrateDatabase, MigrationError } from '$lib/server/db/migrate';
+import { openDatabase } from '$lib/server/platform/db/client';
+import { withDatabaseLock, migrateDatabase, MigrationError } from '$lib/server/platform/db/migrate';
 import { makeTestDatabase } from '../support/database';
 
 describe('migrateDatabase', () => {

@@ -1,10 +1,10 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { parseCivilDate, type CivilDate } from '$lib/core/calendar';
+import { parseCivilDate, type CivilDate } from '$lib/core/platform/calendar';
 import { exportOwnData } from '$lib/server/questionnaire/assessments/export-own-data';
 import { withdrawAnswers } from '$lib/server/questionnaire/assessments/withdraw';
 import { changePersonSettings } from '$lib/server/cases/set-up';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import {
 	chooseBreakSchedule,
 	storeBreakWeek,

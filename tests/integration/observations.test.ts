@@ -4,7 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { CHECK_IDS } from '$lib/core/workstation/checks';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withdrawAnswers } from '$lib/server/questionnaire/assessments/withdraw';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import { actInBulk } from '$lib/server/people/act-in-bulk';
 import { changePerson } from '$lib/server/people/change-person';
 import { findPeople } from '$lib/server/people/find-people';

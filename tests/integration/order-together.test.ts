@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { inArray } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { undoActs } from '$lib/server/acts/undo-acts';
-import { schema } from '$lib/server/db/client';
+import { undoActs } from '$lib/server/platform/acts/undo-acts';
+import { schema } from '$lib/server/platform/db/client';
 import { decideEquipment } from '$lib/server/plan/equipment/decide-equipment';
 import { orderEquipment } from '$lib/server/plan/equipment/order-equipment';
 import { orderTogether, type JointOrder } from '$lib/server/plan/equipment/order-together';

@@ -1,13 +1,13 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { gateFor } from '$lib/server/access/gate';
-import { startProviderSignIn, ProviderError, type ProviderClaims } from '$lib/server/access/provider';
-import { readSession } from '$lib/server/access/sessions';
-import { signInByProvider } from '$lib/server/access/sign-in-by-provider';
-import { closeAccount, inviteUser, setAuditLogAccess } from '$lib/server/accounts/accounts';
-import { requireAuditLog } from '$lib/server/audit/read-audit-log';
+import { gateFor } from '$lib/server/platform/access/gate';
+import { startProviderSignIn, ProviderError, type ProviderClaims } from '$lib/server/platform/access/provider';
+import { readSession } from '$lib/server/platform/access/sessions';
+import { signInByProvider } from '$lib/server/platform/access/sign-in-by-provider';
+import { closeAccount, inviteUser, setAuditLogAccess } from '$lib/server/platform/accounts/accounts';
+import { requireAuditLog } from '$lib/server/platform/audit/read-audit-log';
 import { ConfigError, readConfig } from '$lib/server/config';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import { Desk, faultOf } from '../support/desk';
 
 let desk: Desk;

@@ -3,8 +3,8 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { loadDeskLanguage } from '$lib/messages/desk';
 import { writeToPerson } from '$lib/server/cases/messages';
 import { readCasePage } from '$lib/server/cases/case-page';
-import { schema } from '$lib/server/db/client';
-import { previewEmail, sendSampleEmail } from '$lib/server/organisation/sample-emails';
+import { schema } from '$lib/server/platform/db/client';
+import { previewEmail, sendSampleEmail } from '$lib/server/platform/organisation/sample-emails';
 import {
 	discardTextDraft,
 	ownTextPage,
@@ -12,12 +12,12 @@ import {
 	returnToOriginal,
 	saveTextDraft,
 	type TextNamed
-} from '$lib/server/texts/edit-own-text';
-import { sampleReply } from '$lib/server/texts/sample-reply';
-import { readOrganisation } from '$lib/server/organisation/read-organisation';
+} from '$lib/server/platform/texts/edit-own-text';
+import { sampleReply } from '$lib/server/platform/texts/sample-reply';
+import { readOrganisation } from '$lib/server/platform/organisation/read-organisation';
 import { referralLetterOf } from '$lib/server/cases/referrals/referral-letter';
 import { roundWords } from '$lib/server/people/rounds/round-words';
-import { ownTextOf, ownTextsOf } from '$lib/server/texts/read-own-text';
+import { ownTextOf, ownTextsOf } from '$lib/server/platform/texts/read-own-text';
 import { act, Desk, faultOf, MIRELA } from '../support/desk';
 
 const { auditLines, emails, people } = schema;

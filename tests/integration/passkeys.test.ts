@@ -8,12 +8,12 @@ import {
 	listPasskeys,
 	removePasskey,
 	verifyPasskeySignIn
-} from '$lib/server/access/passkeys';
-import { countRecoveryCodes } from '$lib/server/access/second-factor';
-import { readSession } from '$lib/server/access/sessions';
-import { signIn } from '$lib/server/access/sign-in';
-import { schema } from '$lib/server/db/client';
-import { trustedOrigins } from '$lib/server/http/trusted-origins';
+} from '$lib/server/platform/access/passkeys';
+import { countRecoveryCodes } from '$lib/server/platform/access/second-factor';
+import { readSession } from '$lib/server/platform/access/sessions';
+import { signIn } from '$lib/server/platform/access/sign-in';
+import { schema } from '$lib/server/platform/db/client';
+import { trustedOrigins } from '$lib/server/platform/http/trusted-origins';
 import { Desk, faultOf, type TestUser } from '../support/desk';
 import { PasskeyDevice } from '../support/passkey-device';
 

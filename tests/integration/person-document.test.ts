@@ -4,7 +4,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { requestEquipment } from '$lib/server/questionnaire/assessments/request-equipment';
 import { addNote } from '$lib/server/cases/notes';
 import { writeToCoordinator } from '$lib/server/cases/messages';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import { readPersonDocument } from '$lib/server/questionnaire/privacy/person-document';
 import { act, Desk, faultOf, MIRELA } from '../support/desk';
 

@@ -8,7 +8,7 @@ import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers'
 import { sendAssessment } from '$lib/server/questionnaire/assessments/send-assessment';
 import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answers';
 import { readCasePage } from '$lib/server/cases/case-page';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import { personInspectionRecord } from '$lib/server/cases/inspection/person-record';
 import { planHere } from '../support/planning';
 import { act, Desk, faultOf, MIRELA } from '../support/desk';

@@ -12,7 +12,7 @@ import { openAssessment } from '$lib/server/questionnaire/assessments/open-asses
 import { recordConsent } from '$lib/server/questionnaire/assessments/record-consent';
 import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
 import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answers';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import { newestAssessmentResult } from '$lib/server/cases/case-assessments/newest-assessment-result';
 import { plannerHere } from '$lib/server/plan/planning/planning';
 import { answerTrial, endTrial, startPlanTrial } from '$lib/server/plan/plans/day-trials';

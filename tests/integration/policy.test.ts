@@ -7,12 +7,12 @@ import {
 	reassessOutdatedCases
 } from '$lib/server/cases/case-assessments/reassess-outdated-cases';
 import { processDueCases } from '$lib/server/cases/check-ins/process-due-cases';
-import { schema } from '$lib/server/db/client';
-import { countHeld, heldEmails } from '$lib/server/email-hold/held-emails';
-import { policyFile, settingsOfFile } from '$lib/server/rules/policy-form';
-import { policyPage, policySettingsAt, publishPolicy } from '$lib/server/rules/policy-versions';
-import { previewPolicy } from '$lib/server/rules/preview-policy';
-import { readRules, settingsInForce } from '$lib/server/rules/read-rules';
+import { schema } from '$lib/server/platform/db/client';
+import { countHeld, heldEmails } from '$lib/server/platform/email-hold/held-emails';
+import { policyFile, settingsOfFile } from '$lib/server/platform/rules/policy-form';
+import { policyPage, policySettingsAt, publishPolicy } from '$lib/server/platform/rules/policy-versions';
+import { previewPolicy } from '$lib/server/platform/rules/preview-policy';
+import { readRules, settingsInForce } from '$lib/server/platform/rules/read-rules';
 import { reminderDaysNow } from '$lib/server/people/rounds/remind-unanswered';
 import { Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';
 

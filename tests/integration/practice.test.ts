@@ -1,8 +1,8 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { CivilDate } from '$lib/core/calendar';
+import type { CivilDate } from '$lib/core/platform/calendar';
 import { PRACTICE_SIZE } from '$lib/core/cases/practice';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import {
 	answerPractice,
 	listPracticeRounds,

@@ -6,7 +6,7 @@ import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { promisify } from 'node:util';
 import pg from 'pg';
-import { UNSET_ORGANISATION } from '$lib/core/organisation';
+import { UNSET_ORGANISATION } from '$lib/core/platform/organisation';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { NODE_FLAGS } from '../../bin/lib/app.mjs';
 import { freePort } from '../../bin/lib/net.mjs';

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
 import PgBoss from 'pg-boss';
-import { QueueConnections } from '$lib/server/jobs/queue-connections';
+import { QueueConnections } from '$lib/server/platform/jobs/queue-connections';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
 
 let test: TestDatabase;

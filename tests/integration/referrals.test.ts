@@ -9,8 +9,8 @@ import { markMessagesRead, writeToCoordinator, writeToPerson } from '$lib/server
 import { addNote } from '$lib/server/cases/notes';
 import { readCase } from '$lib/server/cases/read-case';
 import { changePersonSettings } from '$lib/server/cases/set-up';
-import { schema } from '$lib/server/db/client';
-import { undoActs } from '$lib/server/acts/undo-acts';
+import { schema } from '$lib/server/platform/db/client';
+import { undoActs } from '$lib/server/platform/acts/undo-acts';
 import { planHere } from '../support/planning';
 import { currentPlanOf } from '$lib/server/plan/plans/current-plan';
 import { tickStep } from '$lib/server/plan/plans/tick-step';

@@ -3,7 +3,7 @@ import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { migrateAndSeed } from '../../bin/lib/app.mjs';
 import { startPostgres, startReplica } from '../../bin/lib/postgres.mjs';
 import { DomainError } from '$lib/server/domain-error';
-import { openDatabase, type Db, type OpenDatabase } from '$lib/server/db/client';
+import { openDatabase, type Db, type OpenDatabase } from '$lib/server/platform/db/client';
 import type { WorkforceView } from '$lib/core/workforce';
 import { figureRows } from '$lib/server/workforce/figure-rows';
 import { FiguresDatabase } from '$lib/server/workforce/figures-database';

@@ -6,9 +6,9 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { readBackup, writeBackup } from '../../bin/lib/backup.mjs';
 import { postgresBin } from '../../bin/lib/packages.mjs';
 import { readConfig } from '$lib/server/config';
-import { migrateDatabase } from '$lib/server/db/migrate';
-import { openDatabase } from '$lib/server/db/client';
-import { startJobs, type Jobs } from '$lib/server/jobs/jobs';
+import { migrateDatabase } from '$lib/server/platform/db/migrate';
+import { openDatabase } from '$lib/server/platform/db/client';
+import { startJobs, type Jobs } from '$lib/server/platform/jobs/jobs';
 import { Desk, MIRELA } from '../support/desk';
 import { timesOf } from '../support/rotation';
 

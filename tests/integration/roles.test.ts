@@ -3,9 +3,9 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { postgresBin } from '../../bin/lib/packages.mjs';
 import { setUpRoles } from '../../bin/lib/roles.mjs';
 import { readConfig } from '$lib/server/config';
-import { openDatabase, schema, type OpenDatabase } from '$lib/server/db/client';
-import { prepareDatabase } from '$lib/server/db/prepare';
-import { startJobs } from '$lib/server/jobs/jobs';
+import { openDatabase, schema, type OpenDatabase } from '$lib/server/platform/db/client';
+import { prepareDatabase } from '$lib/server/platform/db/prepare';
+import { startJobs } from '$lib/server/platform/jobs/jobs';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
 
 let test: TestDatabase;

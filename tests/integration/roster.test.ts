@@ -14,9 +14,9 @@ import {
 	ROSTER_FIELDS,
 	type ColumnMap
 } from '$lib/core/people/exchange';
-import { UNSET_ORGANISATION } from '$lib/core/organisation';
-import { schema } from '$lib/server/db/client';
-import { setOrganisation } from '$lib/server/organisation/set-organisation';
+import { UNSET_ORGANISATION } from '$lib/core/platform/organisation';
+import { schema } from '$lib/server/platform/db/client';
+import { setOrganisation } from '$lib/server/platform/organisation/set-organisation';
 import { setLanguage } from '$lib/server/people/set-language';
 import { exportPeople } from '$lib/server/people/export-people';
 import { importPeople, type ImportInput } from '$lib/server/people/import-people';

@@ -1,7 +1,7 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { LEAST_INVITATIONS } from '$lib/core/workforce/round-forecast';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import { createRound } from '$lib/server/people/rounds/edit-rounds';
 import { earlierDelays, outcomeOf } from '$lib/server/people/rounds/round-delays';
 import { previewRoundSelection } from '$lib/server/people/rounds/round-selection';

@@ -6,7 +6,7 @@ import type { TriageLevel } from '$lib/core/cases/triage';
 import { regionScoreWords, signWords } from '$lib/messages/desk/triage-words';
 import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
 import { withdrawAnswers } from '$lib/server/questionnaire/assessments/withdraw';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import {
 	askSecondOpinion,
 	colleaguesOf,

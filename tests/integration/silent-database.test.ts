@@ -1,10 +1,10 @@
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
-import { openDatabase, type OpenDatabase } from '$lib/server/db/client';
-import { isConnectionError } from '$lib/server/db/connection-error';
-import { DatabaseWatch } from '$lib/server/db/database-watch';
-import { readHealth } from '$lib/server/health/read-health';
-import { ChangeFeed, publishChange } from '$lib/server/live/changes';
+import { openDatabase, type OpenDatabase } from '$lib/server/platform/db/client';
+import { isConnectionError } from '$lib/server/platform/db/connection-error';
+import { DatabaseWatch } from '$lib/server/platform/db/database-watch';
+import { readHealth } from '$lib/server/platform/health/read-health';
+import { ChangeFeed, publishChange } from '$lib/server/platform/live/changes';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
 import { PATIENCE } from '../support/patience';
 import { SilentProxy } from '../support/silent-proxy';

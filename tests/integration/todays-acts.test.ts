@@ -1,9 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import { eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { undoableActs, undoActs } from '$lib/server/acts/undo-acts';
+import { undoableActs, undoActs } from '$lib/server/platform/acts/undo-acts';
 import { markAsLeft } from '$lib/server/people/mark-as-left';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import { Desk } from '../support/desk';
 
 const now = new Date('2026-03-02T12:00:00Z');

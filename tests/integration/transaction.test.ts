@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
 import type pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { openDatabase, type OpenDatabase } from '$lib/server/db/client';
+import { openDatabase, type OpenDatabase } from '$lib/server/platform/db/client';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
 
 let test: TestDatabase;

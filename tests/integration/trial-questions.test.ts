@@ -5,9 +5,9 @@ import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers'
 import { addSpot } from '$lib/server/questionnaire/assessments/spots';
 import { newestLinkPath } from '$lib/server/questionnaire/assessments/send-assessment';
 import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answers';
-import { schema } from '$lib/server/db/client';
-import { setDailyLimit } from '$lib/server/email-hold/daily-limit';
-import { linkOfLetter } from '$lib/server/email/deliver-emails';
+import { schema } from '$lib/server/platform/db/client';
+import { setDailyLimit } from '$lib/server/platform/email-hold/daily-limit';
+import { linkOfLetter } from '$lib/server/platform/email/deliver-emails';
 import { plannerHere } from '$lib/server/plan/planning/planning';
 import { askTrialQuestions } from '$lib/server/plan/plans/ask-trial-questions';
 import { answerTrial, endTrial, startPlanTrial } from '$lib/server/plan/plans/day-trials';

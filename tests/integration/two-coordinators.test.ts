@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { and, eq, inArray, isNull } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { undoActs } from '$lib/server/acts/undo-acts';
+import { undoActs } from '$lib/server/platform/acts/undo-acts';
 import { readCasePage } from '$lib/server/cases/case-page';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { postponeCase, setOwner } from '$lib/server/cases/case-owner';
@@ -9,7 +9,7 @@ import { writeToPerson } from '$lib/server/cases/messages';
 import { addNote } from '$lib/server/cases/notes';
 import { reopenCase, settleCase } from '$lib/server/cases/settle-case';
 import { recordContact } from '$lib/server/cases/contacts/record-contact';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import { orderEquipment } from '$lib/server/plan/equipment/order-equipment';
 import { decideEquipment } from '$lib/server/plan/equipment/decide-equipment';
 import { DomainError } from '$lib/server/domain-error';

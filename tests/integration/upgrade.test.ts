@@ -3,13 +3,13 @@ import { gunzipSync } from 'node:zlib';
 import { generateDrizzleJson, generateMigration } from 'drizzle-kit/api';
 import { asc, eq } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
-import { SHIPPED_RULES_VERSION } from '$lib/core/rules';
+import { SHIPPED_RULES_VERSION } from '$lib/core/platform/rules';
 import type { Actor } from '$lib/server/actor';
-import { verifyAuditLog, sealAuditLines } from '$lib/server/audit/seal-audit-log';
+import { verifyAuditLog, sealAuditLines } from '$lib/server/platform/audit/seal-audit-log';
 import { readCasePage } from '$lib/server/cases/case-page';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
-import { schema } from '$lib/server/db/client';
-import { migrateDatabase } from '$lib/server/db/migrate';
+import { schema } from '$lib/server/platform/db/client';
+import { migrateDatabase } from '$lib/server/platform/db/migrate';
 import {
 	countCasesToReassess,
 	reassessOutdatedCases

@@ -8,9 +8,9 @@ import { recordConsent } from '$lib/server/questionnaire/assessments/record-cons
 import { withdrawAnswers } from '$lib/server/questionnaire/assessments/withdraw';
 import { mergePeople } from '$lib/server/people/merge-people';
 import { sendAssessment } from '$lib/server/questionnaire/assessments/send-assessment';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import { ownRows } from '$lib/server/people/erasure/own-rows';
-import { ChangeFeed } from '$lib/server/live/changes';
+import { ChangeFeed } from '$lib/server/platform/live/changes';
 import { enterAnswers } from '$lib/server/questionnaire/walkthroughs/enter-answers';
 import { joinWalkthrough } from '$lib/server/questionnaire/walkthroughs/join-walkthrough';
 import { openWalkthroughOf, startWalkthrough } from '$lib/server/questionnaire/walkthroughs/open-walkthrough';

@@ -5,9 +5,9 @@ import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers'
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answers';
 import { withdrawAnswers } from '$lib/server/questionnaire/assessments/withdraw';
-import { undoActs } from '$lib/server/acts/undo-acts';
+import { undoActs } from '$lib/server/platform/acts/undo-acts';
 import { answerCheckIn } from '$lib/server/cases/check-ins/answer-check-in';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import { tickFinding } from '$lib/server/cases/findings/tick-finding';
 import {
 	crisisLineOf,

@@ -1,21 +1,21 @@
 import { createHmac } from 'node:crypto';
 import { asc, eq } from 'drizzle-orm';
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
-import { MAX_WEBHOOKS, nextTryAfterMs, WEBHOOK_DAYS, WEBHOOK_KINDS } from '$lib/core/webhooks';
+import { MAX_WEBHOOKS, nextTryAfterMs, WEBHOOK_DAYS, WEBHOOK_KINDS } from '$lib/core/platform/webhooks';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
-import { sealAuditLog } from '$lib/server/audit/seal-audit-log';
-import { AUDIT_ACTIONS } from '$lib/server/audit/write-audit-line';
-import { schema } from '$lib/server/db/client';
-import { deliverWebhookMessages, purgeWebhookMessages } from '$lib/server/webhooks/deliver-messages';
-import { postSigned, type PostSigned } from '$lib/server/webhooks/post-signed';
+import { sealAuditLog } from '$lib/server/platform/audit/seal-audit-log';
+import { AUDIT_ACTIONS } from '$lib/server/platform/audit/write-audit-line';
+import { schema } from '$lib/server/platform/db/client';
+import { deliverWebhookMessages, purgeWebhookMessages } from '$lib/server/platform/webhooks/deliver-messages';
+import { postSigned, type PostSigned } from '$lib/server/platform/webhooks/post-signed';
 import {
 	removeWebhook,
 	setWebhook,
 	tryWebhook,
 	webhooksPage,
 	type WebhookInput
-} from '$lib/server/webhooks/webhooks';
+} from '$lib/server/platform/webhooks/webhooks';
 import { Desk, faultOf, PAINLESS } from '../support/desk';
 import { webhookReceiver } from '../support/webhook-receiver';
 

@@ -14,7 +14,7 @@ import { withdrawAnswers } from '$lib/server/questionnaire/assessments/withdraw'
 import { answerCheckIn } from '$lib/server/cases/check-ins/answer-check-in';
 import { processDueCases } from '$lib/server/cases/check-ins/process-due-cases';
 import { contactsOf } from '$lib/server/cases/contacts/record-contact';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import { currentPlanOf } from '$lib/server/plan/plans/current-plan';
 import { readPlanPage } from '$lib/server/plan/plans/plan-page';
 import { tickStep } from '$lib/server/plan/plans/tick-step';

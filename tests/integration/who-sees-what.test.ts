@@ -1,13 +1,13 @@
 import { randomUUID } from 'node:crypto';
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { readAuditLog, auditLogFilterOf } from '$lib/server/audit/read-audit-log';
+import { readAuditLog, auditLogFilterOf } from '$lib/server/platform/audit/read-audit-log';
 import { readCaseBrief } from '$lib/server/cases/case-brief';
 import { readCasePage } from '$lib/server/cases/case-page';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { writeToPerson } from '$lib/server/cases/messages';
 import { addNote } from '$lib/server/cases/notes';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import { planBudget } from '$lib/server/plan/equipment/plan-budget';
 import { equipmentFilterOf, readEquipmentBoard } from '$lib/server/plan/equipment/read-equipment-board';
 import { readPersonData, previewErasure } from '$lib/server/people/erasure/erase-person';

@@ -9,9 +9,9 @@ import {
 	reportRows,
 	type WorkforceView
 } from '$lib/core/workforce';
-import { addUser } from '$lib/server/access/add-user';
+import { addUser } from '$lib/server/platform/access/add-user';
 import type { Actor } from '$lib/server/actor';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import { DomainError } from '$lib/server/domain-error';
 import { helpSentence } from '$lib/messages/desk/help-words';
 import { publishDueClosings } from '$lib/server/workforce/publish-closing';
@@ -25,7 +25,7 @@ import {
 	recordOnReport
 } from '$lib/server/workforce/create-report';
 import { parseCents, readPrices } from '$lib/server/workforce/prices';
-import { setPrices } from '$lib/server/organisation-settings/set-prices';
+import { setPrices } from '$lib/server/platform/organisation-settings/set-prices';
 import { readTally } from '$lib/server/workforce/read-tally';
 import {
 	answersScreen,

@@ -1,6 +1,6 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
-import { purgeWriteLimits, WriteLimits, type WriteSource } from '$lib/server/access/write-limits';
-import { openDatabase, schema, type OpenDatabase } from '$lib/server/db/client';
+import { purgeWriteLimits, WriteLimits, type WriteSource } from '$lib/server/platform/access/write-limits';
+import { openDatabase, schema, type OpenDatabase } from '$lib/server/platform/db/client';
 import { DomainError } from '$lib/server/domain-error';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
 

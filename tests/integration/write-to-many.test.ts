@@ -3,7 +3,7 @@ import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { writeToMany } from '$lib/server/cases/write-to-many';
 import { messagesOf } from '$lib/server/cases/messages';
-import { schema } from '$lib/server/db/client';
+import { schema } from '$lib/server/platform/db/client';
 import { Desk, faultOf } from '../support/desk';
 
 const { people } = schema;

@@ -1,13 +1,13 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { readSession } from '$lib/server/access/sessions';
-import { signIn } from '$lib/server/access/sign-in';
-import { countAttempt } from '$lib/server/access/throttle';
-import { schema } from '$lib/server/db/client';
+import { readSession } from '$lib/server/platform/access/sessions';
+import { signIn } from '$lib/server/platform/access/sign-in';
+import { countAttempt } from '$lib/server/platform/access/throttle';
+import { schema } from '$lib/server/platform/db/client';
 import { applyRetention, setRetention } from '$lib/server/people/erasure/retention';
-import { deliverEmails, DEFAULT_CLAIM } from '$lib/server/email/deliver-emails';
-import { mailboxTransport } from '$lib/server/email/mail-transport';
-import { queueEmail } from '$lib/server/email/queue-email';
+import { deliverEmails, DEFAULT_CLAIM } from '$lib/server/platform/email/deliver-emails';
+import { mailboxTransport } from '$lib/server/platform/email/mail-transport';
+import { queueEmail } from '$lib/server/platform/email/queue-email';
 import { Desk, faultOf, PAINLESS } from '../support/desk';
 
 let desk: Desk;

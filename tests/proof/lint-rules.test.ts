@@ -35,7 +35,7 @@ describe('what the linter refuses of markup', () => {
 		]) {
 			expect(await refusals(bare, WALK), bare).toHaveLength(1);
 			// Those are drawn there.
-			expect(await refusals(bare, 'src/lib/ui/kit/Button.svelte'), bare).toEqual([]);
+			expect(await refusals(bare, 'src/lib/ui/platform/kit/Button.svelte'), bare).toEqual([]);
 		}
 		expect(await refusals('<a class="btn btn-main" href="/">a</a>', WALK)).toHaveLength(1);
 		// What is sent along, and what Enter presses, are no controls to anybody's eye.

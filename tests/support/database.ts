@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import pg from 'pg';
-import { openDatabase, type OpenDatabase } from '$lib/server/db/client';
+import { openDatabase, type OpenDatabase } from '$lib/server/platform/db/client';
 import { TEMPLATE } from './template-name';
 
 /** A database of its own for one test file, made on the throw-away cluster that `npm test` starts. */

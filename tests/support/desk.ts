@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { eq } from 'drizzle-orm';
 
-import { addUser } from '$lib/server/access/add-user';
+import { addUser } from '$lib/server/platform/access/add-user';
 import type { Actor, Role } from '$lib/server/actor';
 import { openAssessment, type OpenAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { FINDING_IDS } from '$lib/core/questionnaire/checklist';
@@ -13,10 +13,10 @@ import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers'
 import { recordConsent } from '$lib/server/questionnaire/assessments/record-consent';
 import { sendAssessment } from '$lib/server/questionnaire/assessments/send-assessment';
 import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answers';
-import type { DeskActInput } from '$lib/server/acts/desk-act';
+import type { DeskActInput } from '$lib/server/platform/acts/desk-act';
 import { recordContact, type NewContact } from '$lib/server/cases/contacts/record-contact';
 import { settleCases } from '$lib/server/cases/settle-case';
-import { schema, type Db } from '$lib/server/db/client';
+import { schema, type Db } from '$lib/server/platform/db/client';
 import { DomainError, type ErrorKind } from '$lib/server/domain-error';
 import { addPerson } from '$lib/server/people/add-person';
 import { openFollowUp, setFollowUp } from '$lib/server/cases/follow-ups/set-follow-up';

@@ -1,4 +1,4 @@
-import type { CivilDate } from '$lib/core/calendar';
+import type { CivilDate } from '$lib/core/platform/calendar';
 import type { CaseRecord } from '$lib/core/cases/case-assessment';
 
 /** The file of someone of whom nothing is known, with what a test is about. */

@@ -1,4 +1,4 @@
-import type { Db } from '$lib/server/db/client';
+import type { Db } from '$lib/server/platform/db/client';
 import type { FigureReader } from '$lib/server/workforce/current-figures';
 import { FiguresDatabase } from '$lib/server/workforce/figures-database';
 

@@ -1,7 +1,7 @@
 import { bodyOf } from '$lib/core/body';
 import { regionsOfFinding, findingOfCheck } from '$lib/core/questionnaire/checklist';
-import { workCalendarAt } from '$lib/core/calendar/public-holidays';
-import type { CivilDate } from '$lib/core/calendar';
+import { workCalendarAt } from '$lib/core/platform/calendar/public-holidays';
+import type { CivilDate } from '$lib/core/platform/calendar';
 import { checkCorner } from '$lib/core/workstation/checks';
 import { planCorner } from '$lib/core/plan';
 import type { CaseRecord } from '$lib/core/cases/case-assessment';

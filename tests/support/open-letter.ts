@@ -1,6 +1,6 @@
 import { openAssessment, type OpenAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
-import type { Db } from '$lib/server/db/client';
-import { linkPathToSend } from '$lib/server/email/personal-link';
+import type { Db } from '$lib/server/platform/db/client';
+import { linkPathToSend } from '$lib/server/platform/email/personal-link';
 
 /** Opens what a letter leads to, as its person does by the link in it. */
 export async function openLetter(db: Db, letter: { linkPath: string } | undefined): Promise<OpenAssessment> {

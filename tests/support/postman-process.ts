@@ -1,8 +1,8 @@
 /** A process of its own that delivers letters until none waits, slowly enough to be killed in between. Run by a test. */
 import { eq } from 'drizzle-orm';
-import { openDatabase, schema } from '$lib/server/db/client';
-import { deliverEmails } from '$lib/server/email/deliver-emails';
-import { mailboxTransport, type MailTransport } from '$lib/server/email/mail-transport';
+import { openDatabase, schema } from '$lib/server/platform/db/client';
+import { deliverEmails } from '$lib/server/platform/email/deliver-emails';
+import { mailboxTransport, type MailTransport } from '$lib/server/platform/email/mail-transport';
 
 const { db, pool } = openDatabase(process.env.DATABASE_URL ?? '');
 const own = mailboxTransport(db, () => new Date());

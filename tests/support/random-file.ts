@@ -1,5 +1,5 @@
 import { NEWS_KINDS, CLOSABLE, PLAN_ITEMS, WAITING_KINDS, type CaseRecord } from '$lib/core/cases/case-assessment';
-import { addDays, parseCivilDate } from '$lib/core/calendar';
+import { addDays, parseCivilDate } from '$lib/core/platform/calendar';
 import {
 	BODY_SIDES,
 	DISCOMFORT_KINDS,

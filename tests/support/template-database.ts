@@ -1,6 +1,6 @@
 import pg from 'pg';
-import { openDatabase } from '../../src/lib/server/db/client';
-import { migrateDatabase } from '../../src/lib/server/db/migrate';
+import { openDatabase } from '../../src/lib/server/platform/db/client';
+import { migrateDatabase } from '../../src/lib/server/platform/db/migrate';
 import { TEMPLATE } from './template-name';
 
 /** Makes, once for all integration tests, the migrated database that each of theirs is a copy of. */

@@ -1,6 +1,6 @@
 import { createServer, type IncomingMessage } from 'node:http';
 import type { AddressInfo } from 'node:net';
-import { SIGNATURE_HEADER } from '$lib/server/webhooks/post-signed';
+import { SIGNATURE_HEADER } from '$lib/server/platform/webhooks/post-signed';
 
 /** What a receiver was handed. */
 export interface Received {

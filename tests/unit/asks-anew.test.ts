@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { gateFor } from '../../src/lib/server/access/gate';
-import { DESK_ENDPOINTS, DESK_ROUTES } from '../../src/lib/server/access/desk-routes';
-import type { Session } from '../../src/lib/server/access/sessions';
+import { gateFor } from '../../src/lib/server/platform/access/gate';
+import { DESK_ENDPOINTS, DESK_ROUTES } from '../../src/lib/server/platform/access/desk-routes';
+import type { Session } from '../../src/lib/server/platform/access/sessions';
 
 const session = (isFresh: boolean): Session => ({
 	user: { kind: 'user', id: '', name: '', role: 'coordinator' },

@@ -6,8 +6,8 @@ import { recordActWords } from '$lib/messages/desk/record-words';
 import { deskWords } from '$lib/messages/desk';
 import { deskTexts as german } from '$lib/messages/desk/de';
 import { deskTexts as english } from '$lib/messages/desk/en';
-import { DESK_ROUTES, listShownBy } from '$lib/server/access/desk-routes';
-import { AUDIT_ACTIONS } from '$lib/server/audit/write-audit-line';
+import { DESK_ROUTES, listShownBy } from '$lib/server/platform/access/desk-routes';
+import { AUDIT_ACTIONS } from '$lib/server/platform/audit/write-audit-line';
 
 describe('the audit log', () => {
 	it('says every act in words, and none by its code', () => {

@@ -9,7 +9,7 @@ import {
 	rolesWith,
 	SHOWS_PEOPLE,
 	type Permission
-} from '$lib/core/access';
+} from '$lib/core/platform/access';
 import {
 	DESK_ACTIONS,
 	DESK_ENDPOINTS,
@@ -19,8 +19,8 @@ import {
 	listShownBy,
 	permissionFor,
 	type DeskRoute
-} from '$lib/server/access/desk-routes';
-import { grantFor, requirePermission } from '$lib/server/access/require-permission';
+} from '$lib/server/platform/access/desk-routes';
+import { grantFor, requirePermission } from '$lib/server/platform/access/require-permission';
 import type { Actor, Role } from '$lib/server/actor';
 import { DomainError } from '$lib/server/domain-error';
 import { actionsOf, deskRoutes } from '../support/routes';
@@ -133,7 +133,7 @@ function sourcesIn(folder: string): { name: string; text: string }[] {
 describe('code', () => {
 	it('asks what someone may do, and never which role they have or have not', () => {
 		const asks = /\brole\s*(?:===|!==)|(?:===|!==)\s*'(?:coordinator|reader)'|users\.role,\s*'/;
-		expect(existsSync('src/lib/core/access/permissions.ts')).toBe(true);
+		expect(existsSync('src/lib/core/platform/access/permissions.ts')).toBe(true);
 		const found = ['src/lib', 'src/routes']
 			.flatMap(sourcesIn)
 			.flatMap(({ name, text }) => (asks.test(text) ? [name] : []));

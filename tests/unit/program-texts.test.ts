@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import { USAGE } from '../../cli/app/usage';
-import { openApiDocument } from '../../src/lib/core/api';
-import { READ_ME } from '../../src/lib/server/archive/read-me';
+import { openApiDocument } from '../../src/lib/core/platform/api';
+import { READ_ME } from '../../src/lib/server/platform/archive/read-me';
 import { BARE, CLUMSY } from '../support/voice';
 
 /** Every summary and description of a document. */

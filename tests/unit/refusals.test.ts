@@ -25,7 +25,7 @@ const EMPLOYEES_DOOR = [
 	'src/lib/server/http',
 	'src/lib/server/planning',
 	'src/lib/server/live',
-	'src/lib/server/access/write-limits.ts',
+	'src/lib/server/platform/access/write-limits.ts',
 	'src/lib/server/assessments',
 	'src/lib/server/check-ins',
 	'src/lib/server/breaks',

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { emptyFile } from '../support/empty-file';
 import type { RedFlag } from '$lib/core/cases/discomfort';
-import { addDays, type CivilDate } from '$lib/core/calendar';
+import { addDays, type CivilDate } from '$lib/core/platform/calendar';
 import { reasonWords } from '$lib/messages/desk/triage-words';
-import { SHIPPED_RULES } from '$lib/core/rules';
+import { SHIPPED_RULES } from '$lib/core/platform/rules';
 import { assessCaseRecord } from '$lib/core/cases/case-assessment/assess-case-record';
 import type { CaseRecord } from '$lib/core/cases/case-assessment';
 

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { REGIONS } from '$lib/core/cases/discomfort';
-import { UNSET_ORGANISATION, type Organisation } from '$lib/core/organisation';
-import { unknownPlaceholders } from '$lib/core/sending';
-import { EMAIL_KINDS, EMPLOYEE_EMAIL_KINDS, isEmployeeEmail } from '$lib/core/sending/email-kinds';
-import { fieldsOfText, hasSubject, OWN_TEXT_KINDS } from '$lib/core/sending/own-texts';
+import { UNSET_ORGANISATION, type Organisation } from '$lib/core/platform/organisation';
+import { unknownPlaceholders } from '$lib/core/platform/sending';
+import { EMAIL_KINDS, EMPLOYEE_EMAIL_KINDS, isEmployeeEmail } from '$lib/core/platform/sending/email-kinds';
+import { fieldsOfText, hasSubject, OWN_TEXT_KINDS } from '$lib/core/platform/sending/own-texts';
 import {
 	emailButton,
 	emailFrame,

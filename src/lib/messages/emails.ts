@@ -1,7 +1,7 @@
-import { UNSET_ORGANISATION, type Organisation } from '../core/organisation';
+import { UNSET_ORGANISATION, type Organisation } from '../core/platform/organisation';
 import { PROMISED_MINUTES } from '../core/questionnaire/promise';
-import { isEmployeeEmail, type EmailKind } from '../core/sending/email-kinds';
-import { filledFields, type OwnText } from '../core/sending/own-texts';
+import { isEmployeeEmail, type EmailKind } from '../core/platform/sending/email-kinds';
+import { filledFields, type OwnText } from '../core/platform/sending/own-texts';
 import { emailTexts as german } from './de/emails';
 import { emailTexts as spanish } from './es/emails';
 import { emailTexts as french } from './fr/emails';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { CivilDate } from '$lib/core/calendar';
+import type { CivilDate } from '$lib/core/platform/calendar';
 import type { RegionReport } from '$lib/core/cases/discomfort';
 import { REASON_CODES, type AssessmentResult, type TriageReason } from '$lib/core/cases/case-assessment';
 import { policyFrom, SHIPPED_SETTINGS, type PolicySettings } from '$lib/core/cases/triage/policy-settings';

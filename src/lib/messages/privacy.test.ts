@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { whoSees, type WhoSees } from '$lib/core/access';
-import { UNSET_ORGANISATION } from '$lib/core/organisation';
-import type { Retention } from '$lib/core/retention';
+import { whoSees, type WhoSees } from '$lib/core/platform/access';
+import { UNSET_ORGANISATION } from '$lib/core/platform/organisation';
+import type { Retention } from '$lib/core/platform/retention';
 import { LANGUAGES } from './languages';
 import { privacyLines, type PrivacyFacts } from './privacy';
 

@@ -1,6 +1,6 @@
-import type { WhoSees } from '../core/access';
-import type { Organisation } from '../core/organisation';
-import type { Retention } from '../core/retention';
+import type { WhoSees } from '../core/platform/access';
+import type { Organisation } from '../core/platform/organisation';
+import type { Retention } from '../core/platform/retention';
 import { privacyTexts as german } from './de/privacy';
 import { privacyTexts as spanish } from './es/privacy';
 import { privacyTexts as french } from './fr/privacy';

@@ -1,11 +1,11 @@
 /** The server thread that assesses the cases under other rules: `ReassessStart` comes with it, and how many were assessed goes back. */
 import { setPriority } from 'node:os';
 import { parentPort, workerData } from 'node:worker_threads';
-import { configureKeys } from '$lib/server/access/secret-keys';
+import { configureKeys } from '$lib/server/platform/access/secret-keys';
 import { reassessOutdatedCases } from '$lib/server/cases/case-assessments/reassess-outdated-cases';
 import type { ReassessStart } from '$lib/server/cases/case-assessments/reassess-thread';
-import { openDatabase } from '$lib/server/db/client';
-import { publishedByNow } from '$lib/server/live/publish-soon';
+import { openDatabase } from '$lib/server/platform/db/client';
+import { publishedByNow } from '$lib/server/platform/live/publish-soon';
 
 /** Whoever waits for a page goes first: half as urgent as the process's other threads. On Linux, of this thread alone. */
 const NICENESS = 5;

@@ -1,4 +1,4 @@
-import { readHealth } from '$lib/server/health/read-health';
+import { readHealth } from '$lib/server/platform/health/read-health';
 import { runtime } from '$lib/server/runtime';
 import type { RequestHandler } from './$types';
 

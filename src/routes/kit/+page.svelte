@@ -1,10 +1,10 @@
 <script lang="ts">
-	import ShownButtons from '$lib/ui/kit/shown/ShownButtons.svelte';
-	import ShownCharts from '$lib/ui/kit/shown/ShownCharts.svelte';
-	import ShownChoices from '$lib/ui/kit/shown/ShownChoices.svelte';
-	import ShownFields from '$lib/ui/kit/shown/ShownFields.svelte';
-	import ShownOpening from '$lib/ui/kit/shown/ShownOpening.svelte';
-	import ShownSaying from '$lib/ui/kit/shown/ShownSaying.svelte';
+	import ShownButtons from '$lib/ui/platform/kit/shown/ShownButtons.svelte';
+	import ShownCharts from '$lib/ui/platform/kit/shown/ShownCharts.svelte';
+	import ShownChoices from '$lib/ui/platform/kit/shown/ShownChoices.svelte';
+	import ShownFields from '$lib/ui/platform/kit/shown/ShownFields.svelte';
+	import ShownOpening from '$lib/ui/platform/kit/shown/ShownOpening.svelte';
+	import ShownSaying from '$lib/ui/platform/kit/shown/ShownSaying.svelte';
 </script>
 
 <svelte:head><title>Controls · Easy Corner</title></svelte:head>

@@ -1,4 +1,4 @@
-import { logoResponse } from '$lib/server/organisation/logo-response';
+import { logoResponse } from '$lib/server/platform/organisation/logo-response';
 import type { RequestHandler } from './$types';
 
 /** The organisation's logo, public: reports and printed letters show it. */

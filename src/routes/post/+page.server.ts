@@ -1,6 +1,6 @@
 import { error } from '@sveltejs/kit';
 import { errorText } from '$lib/messages/error-text';
-import { newestEmails } from '$lib/server/email/queue-email';
+import { newestEmails } from '$lib/server/platform/email/queue-email';
 import type { PageServerLoad } from './$types';
 
 /** Longest text that can be searched for, in characters. */

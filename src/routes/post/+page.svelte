@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { DEFAULT_DATE_LOCALE } from '$lib/messages';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import TextField from '$lib/ui/kit/TextField.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import TextField from '$lib/ui/platform/kit/TextField.svelte';
 	import { EMAIL_STATE_WORDS } from './email-states';
 
 	let { data } = $props();

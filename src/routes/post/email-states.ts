@@ -1,4 +1,4 @@
-import type { LetterState } from '$lib/core/sending/letter-states';
+import type { LetterState } from '$lib/core/platform/sending/letter-states';
 
 /** What became of an email, in words. */
 export const EMAIL_STATE_WORDS = {

@@ -1,9 +1,9 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
 import { LENGTH_UNITS } from '$lib/core/body/length';
-import { formReader } from '$lib/server/http/read-body';
-import { withJsonError } from '$lib/server/http/error-responses';
-import { TEXT_SIZES } from '$lib/ui/theme/text-sizes';
+import { formReader } from '$lib/server/platform/http/read-body';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
+import { TEXT_SIZES } from '$lib/ui/platform/theme/text-sizes';
 import type { RequestHandler } from './$types';
 
 const read = formReader({

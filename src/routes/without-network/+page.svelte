@@ -2,7 +2,7 @@
 	import { messagesFor } from '$lib/messages';
 	import { asideTextsFor } from '$lib/messages/aside';
 	import { DEFAULT_LANGUAGE, LANGUAGES } from '$lib/messages/languages';
-	import Button from '$lib/ui/kit/Button.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
 
 	/** In every language: the device keeps one such page for all links. */
 	const others = LANGUAGES.filter((language) => language !== DEFAULT_LANGUAGE).map((language) => ({

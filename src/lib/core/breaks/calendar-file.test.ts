@@ -1,6 +1,6 @@
 import { parseICS } from 'node-ical';
 import { describe, expect, it } from 'vitest';
-import { minuteOfDay, zonedTimeToInstant, type CivilDate } from '../calendar';
+import { minuteOfDay, zonedTimeToInstant, type CivilDate } from '../platform/calendar';
 import { breaksCalendar, readBusyEntries } from './calendar-file';
 import type { PlannedBreak } from './day-plan';
 

@@ -1,5 +1,5 @@
 import ICAL from 'ical.js';
-import { isTimeZone, minuteOfDay, zonedTimeToInstant, type CivilDate } from '../calendar';
+import { isTimeZone, minuteOfDay, zonedTimeToInstant, type CivilDate } from '../platform/calendar';
 import type { BusyTime, PlannedBreak } from './day-plan';
 
 /** A calendar entry that occupies part of a day. */

@@ -1,5 +1,5 @@
 import type { ExtraAnswers } from '$lib/core/questionnaire/answers';
-import { utcOffsetsOf } from '$lib/core/calendar';
+import { utcOffsetsOf } from '$lib/core/platform/calendar';
 import {
 	CITIES,
 	sunExposureByMonth,

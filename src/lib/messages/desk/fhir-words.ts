@@ -1,6 +1,6 @@
 import { BODY_PLACES, bodyPlaceName, checklistField } from '$lib/core/questionnaire/answers';
 import { CHECKLIST_STATIONS, type Checklist, type ChecklistStation } from '$lib/core/questionnaire/checklist';
-import type { FhirWords } from '$lib/core/fhir';
+import type { FhirWords } from '$lib/core/platform/fhir';
 import { checklistTextsFor } from '../checklist';
 import { messagesFor, type Catalogue } from '../index';
 import { regionWords } from '../region-words';

@@ -1,4 +1,4 @@
-import type { ExcludedGroup } from '$lib/core/sending';
+import type { ExcludedGroup } from '$lib/core/platform/sending';
 import { deskWords } from './index';
 
 /** Names listed before the rest is counted. */

@@ -1,6 +1,6 @@
 import { PROMISED_MINUTES } from '$lib/core/questionnaire/promise';
-import type { Organisation } from '$lib/core/organisation';
-import type { EmailKind } from '$lib/core/sending/email-kinds';
+import type { Organisation } from '$lib/core/platform/organisation';
+import type { EmailKind } from '$lib/core/platform/sending/email-kinds';
 import type { EmailFields } from '../text-parts';
 
 /** The text of one kind of email. An empty line separates paragraphs. */

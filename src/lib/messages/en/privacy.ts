@@ -1,6 +1,6 @@
-import type { Role, WhoSees } from '$lib/core/access';
-import type { Organisation } from '$lib/core/organisation';
-import type { Retention } from '$lib/core/retention';
+import type { Role, WhoSees } from '$lib/core/platform/access';
+import type { Organisation } from '$lib/core/platform/organisation';
+import type { Retention } from '$lib/core/platform/retention';
 import type { PrivacyLine } from '../text-parts';
 
 const COUNTS = ['no', 'one', 'two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten'];

@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
-import { addDays, weekdayOf, type CivilDate } from '../../core/calendar';
+import { addDays, weekdayOf, type CivilDate } from '../../core/platform/calendar';
 import { MIN_GROUP_SIZE } from '../../core/workforce';
-import type { Db } from '../db/client';
+import type { Db } from '../platform/db/client';
 
 /** Whole weeks in the totals. */
 const WEEKS = 4;

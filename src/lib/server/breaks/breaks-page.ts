@@ -1,7 +1,7 @@
 import { redirect } from '@sveltejs/kit';
 import { openAssessment } from '../questionnaire/assessments/open-assessment';
-import type { Db } from '../db/client';
-import { withErrorPage } from '../http/error-responses';
+import type { Db } from '../platform/db/client';
+import { withErrorPage } from '../platform/http/error-responses';
 import { readBreaksPage } from './read-breaks-page';
 
 /** Loads the data of both break pages; sends people who have not begun to the start page first. */

@@ -6,11 +6,11 @@ import type { BreakSchedule } from '../../core/breaks/break-schedules';
 import type { BreakProfile } from '../../core/breaks/break-profile';
 import { spotRows } from '../questionnaire/assessments/spots';
 import type { OpenAssessment } from '../questionnaire/assessments/open-assessment';
-import { schema, type Db } from '../db/client';
+import { schema, type Db } from '../platform/db/client';
 import { loadCaseRecord } from '../cases/case-assessments/load-case-record';
-import { readSettings } from '../organisation-settings/read-settings';
+import { readSettings } from '../platform/organisation-settings/read-settings';
 import { readPersonPlace } from '../people/lock-person';
-import { readRules } from '../rules/read-rules';
+import { readRules } from '../platform/rules/read-rules';
 
 const { breakSettings } = schema;
 

@@ -4,7 +4,7 @@ import type { Corner } from '../../core/workstation/corner';
 import type { DrawingStyle } from '../../core/workstation/side-view/drawing-style';
 import { spotRows } from '../questionnaire/assessments/spots';
 import type { OpenAssessment } from '../questionnaire/assessments/open-assessment';
-import type { Db } from '../db/client';
+import type { Db } from '../platform/db/client';
 import { currentPlanOf } from '../plan/plans/current-plan';
 
 /** A workstation with its plan, to be drawn from the side. */

@@ -1,13 +1,13 @@
 import { eq } from 'drizzle-orm';
-import { requirePermission } from '../access/require-permission';
+import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../actor';
-import { runDeskAct, type DeskActInput } from '../acts/desk-act';
-import { writeAuditLine } from '../audit/write-audit-line';
+import { runDeskAct, type DeskActInput } from '../platform/acts/desk-act';
+import { writeAuditLine } from '../platform/audit/write-audit-line';
 import { unansweredOf } from '../questionnaire/assessments/unanswered';
 import { requireCase } from './require-case';
-import { schema, type Db } from '../db/client';
+import { schema, type Db } from '../platform/db/client';
 import { DomainError } from '../domain-error';
-import { linkPathToSend, storedLinkPath } from '../email/personal-link';
+import { linkPathToSend, storedLinkPath } from '../platform/email/personal-link';
 import { readPersonPlace } from '../people/lock-person';
 import { readPrivacyLines } from '../questionnaire/privacy/read-privacy-lines';
 import { markConsent } from '../questionnaire/assessments/record-consent';

@@ -1,7 +1,7 @@
 import { mayBePostponed } from '../../core/cases/day-sheet';
-import { replyTo } from '../texts/reply-to';
+import { replyTo } from '../platform/texts/reply-to';
 import type { Actor } from '../actor';
-import type { Db } from '../db/client';
+import type { Db } from '../platform/db/client';
 import { DomainError } from '../domain-error';
 import { readPersonPlace } from '../people/lock-person';
 import { openReferralOf } from './referrals/open-referral';

@@ -1,13 +1,13 @@
-import { rolesWith } from '../../core/access';
-import { addWorkingDays } from '../../core/calendar';
+import { rolesWith } from '../../core/platform/access';
+import { addWorkingDays } from '../../core/platform/calendar';
 import type { LockedPerson } from '../people/lock-person';
 import { and, eq, inArray, isNull } from 'drizzle-orm';
 import { mayBePostponed } from '../../core/cases/day-sheet';
-import { requirePermission } from '../access/require-permission';
+import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../actor';
-import { runDeskAct, type DeskActInput } from '../acts/desk-act';
-import { writeAuditLine } from '../audit/write-audit-line';
-import { schema, type Db } from '../db/client';
+import { runDeskAct, type DeskActInput } from '../platform/acts/desk-act';
+import { writeAuditLine } from '../platform/audit/write-audit-line';
+import { schema, type Db } from '../platform/db/client';
 import { DomainError } from '../domain-error';
 
 const { cases, caseAssessments, messages, people, users } = schema;

@@ -6,7 +6,7 @@ import {
 	photoNumbersOf,
 	factsOfAnswers
 } from '../../core/questionnaire/answers';
-import { addDays, nextWorkingDay } from '../../core/calendar';
+import { addDays, nextWorkingDay } from '../../core/platform/calendar';
 import { mayBePostponed } from '../../core/cases/day-sheet';
 import { CLOSABLE, type Closable, type AssessmentResult } from '../../core/cases/case-assessment';
 import { checklistAt, checklistForPage } from '../questionnaire/checklists/read-checklists';
@@ -14,14 +14,14 @@ import { deskLocale } from '../../messages/desk-language';
 import { adviceForPage } from '../../messages/advice/advice-for-page';
 import { readOutAnswersOf } from '../questionnaire/walkthroughs/read-out-answers';
 import { readByPhone } from '../questionnaire/assessments/read-by-phone';
-import { replyTo } from '../texts/reply-to';
+import { replyTo } from '../platform/texts/reply-to';
 import type { Actor } from '../actor';
 import { isoDay } from '../clock';
-import type { Db } from '../db/client';
+import type { Db } from '../platform/db/client';
 import { loadCaseRecord } from './case-assessments/load-case-record';
 import { readPersonPlace } from '../people/lock-person';
 import type { PolicySettings } from '../../core/cases/triage/policy-settings';
-import { settingsInForce } from '../rules/read-rules';
+import { settingsInForce } from '../platform/rules/read-rules';
 import { stepTicksOfPlan } from '../plan/plans/current-plan';
 import { planProgressOf } from '../plan/plans/plan-progress';
 import { clinicians } from './referrals/refer';

@@ -25,18 +25,18 @@ import { readAssessmentResult, type AssessmentResult } from '../../core/cases/ca
 import { shownCheck } from '../../core/workstation/checks';
 import { policySettingsOf } from '../../core/cases/triage/policy-settings';
 import { PENDING_REQUEST_STATES } from '../../core/plan/equipment';
-import { standsFor } from '../accounts/stand-ins';
-import { requirePermission } from '../access/require-permission';
+import { standsFor } from '../platform/accounts/stand-ins';
+import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../actor';
-import { countUpTo } from '../db/count-up-to';
-import { schema, type Db } from '../db/client';
-import { rowsAsJson } from '../db/rows-as-json';
-import { writtenOnce } from '../db/written-once';
-import { organisationZone } from '../organisation/organisation-zone';
+import { countUpTo } from '../platform/db/count-up-to';
+import { schema, type Db } from '../platform/db/client';
+import { rowsAsJson } from '../platform/db/rows-as-json';
+import { writtenOnce } from '../platform/db/written-once';
+import { organisationZone } from '../platform/organisation/organisation-zone';
 import { casesToReassess } from './case-assessments/reassess-outdated-cases';
-import { heldCounted } from '../email-hold/held-emails';
-import { newestRefusal, refusedCounted } from '../email/undelivered';
-import { readRules } from '../rules/read-rules';
+import { heldCounted } from '../platform/email-hold/held-emails';
+import { newestRefusal, refusedCounted } from '../platform/email/undelivered';
+import { readRules } from '../platform/rules/read-rules';
 
 const {
 	cases,

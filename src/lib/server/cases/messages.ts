@@ -1,18 +1,18 @@
 import { and, desc, eq, isNull } from 'drizzle-orm';
-import { requirePermission } from '../access/require-permission';
+import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../actor';
-import { runDeskAct, type DeskActInput } from '../acts/desk-act';
+import { runDeskAct, type DeskActInput } from '../platform/acts/desk-act';
 import type { OpenAssessment } from '../questionnaire/assessments/open-assessment';
-import { writeAuditLine } from '../audit/write-audit-line';
-import { writeEmail } from '../texts/write-email';
-import { schema, type Db } from '../db/client';
+import { writeAuditLine } from '../platform/audit/write-audit-line';
+import { writeEmail } from '../platform/texts/write-email';
+import { schema, type Db } from '../platform/db/client';
 import { DomainError } from '../domain-error';
-import { inTransaction } from '../db/transaction';
+import { inTransaction } from '../platform/db/transaction';
 import { reassessCase } from './case-assessments/reassess-cases';
 import { unreadReferrals } from './referrals/answer-referral';
 import { countLinkUse } from '../questionnaire/assessments/link-limits';
 import { requirePerson } from '../people/lock-person';
-import { queueLinkEmail } from '../email/queue-link-email';
+import { queueLinkEmail } from '../platform/email/queue-link-email';
 
 const { messages, referralLines, users } = schema;
 

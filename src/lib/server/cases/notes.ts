@@ -1,10 +1,10 @@
 import { desc, eq } from 'drizzle-orm';
 import type { Actor } from '../actor';
-import { writeAuditLine } from '../audit/write-audit-line';
-import { schema, type Db } from '../db/client';
+import { writeAuditLine } from '../platform/audit/write-audit-line';
+import { schema, type Db } from '../platform/db/client';
 import { DomainError } from '../domain-error';
-import { runDeskAct, type DeskActInput } from '../acts/desk-act';
-import { inTransaction } from '../db/transaction';
+import { runDeskAct, type DeskActInput } from '../platform/acts/desk-act';
+import { inTransaction } from '../platform/db/transaction';
 import { requireCase } from './require-case';
 
 const { notes, users } = schema;

@@ -1,8 +1,8 @@
 import { eq } from 'drizzle-orm';
-import type { Permission } from '../../core/access';
-import { requirePermission } from '../access/require-permission';
+import type { Permission } from '../../core/platform/access';
+import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../actor';
-import { schema, type Db } from '../db/client';
+import { schema, type Db } from '../platform/db/client';
 import { DomainError } from '../domain-error';
 
 const { people } = schema;

@@ -1,12 +1,12 @@
 import { and, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import { isMoreUrgent } from '../../core/cases/triage';
-import { requirePermission } from '../access/require-permission';
+import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../actor';
-import { runDeskAct, idempotencyKeyFor, type DeskActInput } from '../acts/desk-act';
-import type { ChangedRows } from '../acts/changed-rows';
-import { writeAuditLine } from '../audit/write-audit-line';
-import { schema, type Db } from '../db/client';
-import { inTransaction } from '../db/transaction';
+import { runDeskAct, idempotencyKeyFor, type DeskActInput } from '../platform/acts/desk-act';
+import type { ChangedRows } from '../platform/acts/changed-rows';
+import { writeAuditLine } from '../platform/audit/write-audit-line';
+import { schema, type Db } from '../platform/db/client';
+import { inTransaction } from '../platform/db/transaction';
 import { DomainError } from '../domain-error';
 import { newestAssessmentResult } from './case-assessments/newest-assessment-result';
 

@@ -1,6 +1,6 @@
 import { desc, eq } from 'drizzle-orm';
 import { timelineGroupOfAct, newestFirst, type TimelineEntry } from '../../core/cases/timeline';
-import { schema, type Db } from '../db/client';
+import { schema, type Db } from '../platform/db/client';
 import { reportsOf } from './reports-of';
 import type { Case } from './read-case';
 

@@ -1,11 +1,11 @@
-import { unknownPlaceholders } from '../../core/sending';
-import { filledFields, firstNameOf } from '../../core/sending/own-texts';
-import { requirePermission } from '../access/require-permission';
+import { unknownPlaceholders } from '../../core/platform/sending';
+import { filledFields, firstNameOf } from '../../core/platform/sending/own-texts';
+import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../actor';
-import { idempotencyKeyFor } from '../acts/desk-act';
-import { isAnyOf } from '../db/is-any-of';
-import { schema, type Db } from '../db/client';
-import { inTransaction } from '../db/transaction';
+import { idempotencyKeyFor } from '../platform/acts/desk-act';
+import { isAnyOf } from '../platform/db/is-any-of';
+import { schema, type Db } from '../platform/db/client';
+import { inTransaction } from '../platform/db/transaction';
 import { DomainError } from '../domain-error';
 import { writeToPerson } from './messages';
 

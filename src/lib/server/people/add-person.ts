@@ -1,12 +1,12 @@
-import { countriesWithHolidays } from '../../core/calendar/public-holidays';
-import { requirePermission } from '../access/require-permission';
+import { countriesWithHolidays } from '../../core/platform/calendar/public-holidays';
+import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../actor';
-import { writeAuditLine } from '../audit/write-audit-line';
-import { schema, type Db } from '../db/client';
-import { inTransaction } from '../db/transaction';
+import { writeAuditLine } from '../platform/audit/write-audit-line';
+import { schema, type Db } from '../platform/db/client';
+import { inTransaction } from '../platform/db/transaction';
 import { DomainError } from '../domain-error';
 import { reassessCase } from '../cases/case-assessments/reassess-cases';
-import { readOrganisation } from '../organisation/read-organisation';
+import { readOrganisation } from '../platform/organisation/read-organisation';
 import { teamsOf } from './list-people';
 import { checkPersonDetails, type PersonDetails } from './person-details';
 

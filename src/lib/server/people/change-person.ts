@@ -1,9 +1,9 @@
 import { eq, sql } from 'drizzle-orm';
-import { requirePermission } from '../access/require-permission';
+import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../actor';
-import { writeAuditLine } from '../audit/write-audit-line';
-import { schema, type Db } from '../db/client';
-import { inTransaction } from '../db/transaction';
+import { writeAuditLine } from '../platform/audit/write-audit-line';
+import { schema, type Db } from '../platform/db/client';
+import { inTransaction } from '../platform/db/transaction';
 import { DomainError } from '../domain-error';
 import { reassessCase } from '../cases/case-assessments/reassess-cases';
 import { requirePerson } from './lock-person';

@@ -8,11 +8,11 @@ import {
 	type RosterField
 } from '../../core/people/exchange';
 import { PENDING_REQUEST_STATES } from '../../core/plan/equipment';
-import { requirePermission } from '../access/require-permission';
+import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../actor';
-import { writeAuditLine } from '../audit/write-audit-line';
-import { schema, type Db } from '../db/client';
-import { organisationZone } from '../organisation/organisation-zone';
+import { writeAuditLine } from '../platform/audit/write-audit-line';
+import { schema, type Db } from '../platform/db/client';
+import { organisationZone } from '../platform/organisation/organisation-zone';
 import { peopleWhere, type PeopleFilter } from './people-filter';
 
 const { assessments, cases, equipmentRequests, caseAssessments, people, users } = schema;

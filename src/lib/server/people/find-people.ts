@@ -1,5 +1,5 @@
 import { and, eq, sql, type SQL } from 'drizzle-orm';
-import { schema, type Db } from '../db/client';
+import { schema, type Db } from '../platform/db/client';
 import type { SortColumns } from './people-order';
 import { searchCondition, TRIGRAM, whereCase, wherePerson, type PeopleFilter } from './people-filter';
 

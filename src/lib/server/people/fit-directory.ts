@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
 import type { DirectoryChange } from '../../core/people/directory';
 import type { ImportReport } from '../../core/people/exchange';
-import { schema, type Db } from '../db/client';
+import { schema, type Db } from '../platform/db/client';
 
 const { people } = schema;
 

@@ -11,17 +11,17 @@ import {
 	type RosterPerson
 } from '../../core/people/exchange';
 import { mayChange } from '../../core/people/directory';
-import { hasHolidaysFor } from '../../core/calendar/public-holidays';
-import { requirePermission } from '../access/require-permission';
+import { hasHolidaysFor } from '../../core/platform/calendar/public-holidays';
+import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../actor';
 import { isoDay } from '../clock';
-import { idempotencyKeyFor } from '../acts/desk-act';
-import { writeAuditLine } from '../audit/write-audit-line';
-import { schema, type Db } from '../db/client';
-import { inTransaction } from '../db/transaction';
+import { idempotencyKeyFor } from '../platform/acts/desk-act';
+import { writeAuditLine } from '../platform/audit/write-audit-line';
+import { schema, type Db } from '../platform/db/client';
+import { inTransaction } from '../platform/db/transaction';
 import { DomainError } from '../domain-error';
 import { yieldToEventLoop } from '../yield-to-event-loop';
-import { readOrganisation } from '../organisation/read-organisation';
+import { readOrganisation } from '../platform/organisation/read-organisation';
 import { markAsReturned, markAsLeft } from './mark-as-left';
 import { fitDirectory, type DirectoryRules } from './fit-directory';
 import { beginRecord, endRecord } from './import-record';

@@ -1,6 +1,6 @@
 import { eq, sql, type SQL } from 'drizzle-orm';
 import { ROSTER_FIELDS, type RosterField } from '../../core/people/exchange';
-import { schema, type Db } from '../db/client';
+import { schema, type Db } from '../platform/db/client';
 
 const { cases, people, rosterImports, rosterImportPeople } = schema;
 

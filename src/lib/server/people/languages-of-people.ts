@@ -1,7 +1,7 @@
 import { isNull } from 'drizzle-orm';
 import { deskLocale } from '../../messages/desk-language';
 import { languageOf, type Language } from '../../messages/languages';
-import { schema, type Db } from '../db/client';
+import { schema, type Db } from '../platform/db/client';
 
 const { people } = schema;
 

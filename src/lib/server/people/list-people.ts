@@ -1,10 +1,10 @@
 import { eq, sql, type SQL } from 'drizzle-orm';
-import { requirePermission } from '../access/require-permission';
+import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../actor';
-import { isAnyOf } from '../db/is-any-of';
-import { schema, type Db } from '../db/client';
+import { isAnyOf } from '../platform/db/is-any-of';
+import { schema, type Db } from '../platform/db/client';
 import { findPeople } from './find-people';
-import type { ExclusionReason } from '../../core/sending';
+import type { ExclusionReason } from '../../core/platform/sending';
 import { excludedPeople } from './rounds/round-selection';
 import type { PersonState } from '../../core/people';
 import type { TriageLevel } from '../../core/cases/triage';

@@ -1,9 +1,9 @@
 import { asc, eq, getTableColumns } from 'drizzle-orm';
-import { isAnyOf } from '../db/is-any-of';
-import { schema, type Db } from '../db/client';
+import { isAnyOf } from '../platform/db/is-any-of';
+import { schema, type Db } from '../platform/db/client';
 import { DomainError } from '../domain-error';
-import { daysOffColumn, readSettings } from '../organisation-settings/read-settings';
-import { organisationZone } from '../organisation/organisation-zone';
+import { daysOffColumn, readSettings } from '../platform/organisation-settings/read-settings';
+import { organisationZone } from '../platform/organisation/organisation-zone';
 import { personPlaceOf, type OrganisationDays, type PersonPlace } from './person-place';
 
 const { people } = schema;

@@ -1,9 +1,9 @@
 import { and, eq, isNull } from 'drizzle-orm';
-import { requirePermission } from '../access/require-permission';
+import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../actor';
-import { runDeskAct, type DeskActInput, type DeskActContext } from '../acts/desk-act';
-import { writeAuditLine } from '../audit/write-audit-line';
-import { schema, type Db } from '../db/client';
+import { runDeskAct, type DeskActInput, type DeskActContext } from '../platform/acts/desk-act';
+import { writeAuditLine } from '../platform/audit/write-audit-line';
+import { schema, type Db } from '../platform/db/client';
 
 const { assessments, checkIns, followUps, people, roundPeople } = schema;
 

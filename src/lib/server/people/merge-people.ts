@@ -1,12 +1,12 @@
 import { and, asc, eq, inArray, isNull, ne, or, sql } from 'drizzle-orm';
 import { ROSTER_FIELDS, type RosterField } from '../../core/people/exchange';
 import { deskWords } from '../../messages/desk';
-import { requirePermission } from '../access/require-permission';
+import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../actor';
-import { writeAuditLine } from '../audit/write-audit-line';
+import { writeAuditLine } from '../platform/audit/write-audit-line';
 import { reassessCase } from '../cases/case-assessments/reassess-cases';
-import { schema, type Db } from '../db/client';
-import { inTransaction } from '../db/transaction';
+import { schema, type Db } from '../platform/db/client';
+import { inTransaction } from '../platform/db/transaction';
 import { DomainError } from '../domain-error';
 import { isOutcomeAwaited } from './erasure/erase-person';
 import { countRows } from './erasure/own-rows';

@@ -3,8 +3,8 @@ import { REGIONS, type Region } from '../../core/cases/discomfort';
 import { PEOPLE_GROUPS, PERSON_STATES, type PersonState } from '../../core/people';
 import { and, eq, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
 import { TRIAGE_LEVELS, type TriageLevel } from '../../core/cases/triage';
-import { isAnyOf } from '../db/is-any-of';
-import { schema } from '../db/client';
+import { isAnyOf } from '../platform/db/is-any-of';
+import { schema } from '../platform/db/client';
 
 const { cases, observations, people } = schema;
 

@@ -1,6 +1,6 @@
 import { sql, type AnyColumn, type SQL } from 'drizzle-orm';
 import { PEOPLE_ORDERS, type PeopleOrder } from '../../core/people';
-import { schema } from '../db/client';
+import { schema } from '../platform/db/client';
 
 const { people, cases } = schema;
 

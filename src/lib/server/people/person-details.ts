@@ -1,7 +1,7 @@
 import type { Static } from 'typebox';
-import { isTimeZone } from '../../core/calendar';
+import { isTimeZone } from '../../core/platform/calendar';
 import { PERSON_FIELDS } from '../../core/people/person-fields';
-import { hasHolidaysFor } from '../../core/calendar/public-holidays';
+import { hasHolidaysFor } from '../../core/platform/calendar/public-holidays';
 import { DomainError } from '../domain-error';
 
 /** A person's details as a coordinator can change them. */

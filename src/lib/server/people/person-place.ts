@@ -1,6 +1,6 @@
-import { civilDateIn, timeZoneFor, type CivilDate, type WorkCalendar } from '../../core/calendar';
-import { workCalendarOfPlace } from '../../core/calendar/public-holidays';
-import { withDaysOff, type DaysOffSettings } from '../../core/organisation-settings';
+import { civilDateIn, timeZoneFor, type CivilDate, type WorkCalendar } from '../../core/platform/calendar';
+import { workCalendarOfPlace } from '../../core/platform/calendar/public-holidays';
+import { withDaysOff, type DaysOffSettings } from '../../core/platform/organisation-settings';
 
 /** Where a person's days begin, and which of them are working days. */
 export interface PersonPlace {

@@ -1,8 +1,8 @@
 import { desc, eq } from 'drizzle-orm';
 import type { ColumnMap } from '../../core/people/exchange';
-import { requirePermission } from '../access/require-permission';
+import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../actor';
-import { schema, type Db } from '../db/client';
+import { schema, type Db } from '../platform/db/client';
 
 const { rosterMappings } = schema;
 

@@ -1,9 +1,9 @@
 import { eq } from 'drizzle-orm';
 import type { Locale } from '../../messages/languages';
 import type { Actor } from '../actor';
-import { writeAuditLine } from '../audit/write-audit-line';
-import { schema, type Db } from '../db/client';
-import { inTransaction } from '../db/transaction';
+import { writeAuditLine } from '../platform/audit/write-audit-line';
+import { schema, type Db } from '../platform/db/client';
+import { inTransaction } from '../platform/db/transaction';
 import { setUsualUnit } from '../questionnaire/assessments/usual-unit';
 import { requirePerson } from './lock-person';
 

@@ -1,19 +1,19 @@
 import { and, desc, eq, isNull, lt, sql, type SQL } from 'drizzle-orm';
 import { ROSTER_FIELDS, type KeptPerson } from '../../core/people/exchange';
-import { requirePermission } from '../access/require-permission';
+import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../actor';
-import { revertRows } from '../acts/changed-rows';
-import { writeAuditLine } from '../audit/write-audit-line';
+import { revertRows } from '../platform/acts/changed-rows';
+import { writeAuditLine } from '../platform/audit/write-audit-line';
 import { isoDay } from '../clock';
 import { reassessCases } from '../cases/case-assessments/reassess-cases';
-import { schema, type Db } from '../db/client';
-import { inSavepoint, inTransaction } from '../db/transaction';
+import { schema, type Db } from '../platform/db/client';
+import { inSavepoint, inTransaction } from '../platform/db/transaction';
 import { DomainError } from '../domain-error';
 import { OF_PERSON } from './erasure/own-rows';
-import { organisationZone } from '../organisation/organisation-zone';
-import { readOrganisation } from '../organisation/read-organisation';
+import { organisationZone } from '../platform/organisation/organisation-zone';
+import { readOrganisation } from '../platform/organisation/read-organisation';
 import { detailsOfPerson } from './import-record';
-import { publishChange } from '../live/changes';
+import { publishChange } from '../platform/live/changes';
 import { lockPeople } from './lock-person';
 
 const { cases, deskActs, people, rosterImports, rosterImportPeople, users } = schema;

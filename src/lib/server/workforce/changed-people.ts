@@ -7,7 +7,7 @@ import {
 	type ChangedPerson,
 	type CountedState
 } from '../../core/workforce';
-import type { Db } from '../db/client';
+import type { Db } from '../platform/db/client';
 import { codesOfRow } from './read-tally';
 import { STATE_COLUMNS, statesOn } from './states-on';
 import { yieldToEventLoop } from '../yield-to-event-loop';

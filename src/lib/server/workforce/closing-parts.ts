@@ -18,7 +18,7 @@ import {
 	type FigureTable,
 	type PublishedOf
 } from '../../core/workforce';
-import { schema, type Db } from '../db/client';
+import { schema, type Db } from '../platform/db/client';
 import { readAnswerRates } from './read-answers';
 import { readGaps, readScoreChanges } from './read-changes';
 import { readPairs } from './read-pairs';

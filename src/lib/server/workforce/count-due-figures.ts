@@ -1,8 +1,8 @@
 import { and, desc, eq, lt, or, sql } from 'drizzle-orm';
 import { isoDay } from '../clock';
-import { schema, type Db } from '../db/client';
-import type { ShouldContinue } from '../jobs/should-continue';
-import { readOrganisation } from '../organisation/read-organisation';
+import { schema, type Db } from '../platform/db/client';
+import type { ShouldContinue } from '../platform/jobs/should-continue';
+import { readOrganisation } from '../platform/organisation/read-organisation';
 import { countFigures, isLargeWorkforce, viewKey } from './current-figures';
 import type { FiguresDatabase } from './figures-database';
 import { FIRST_VIEWS, isScreenName } from './screen-list';

@@ -1,6 +1,6 @@
 import { and, eq, isNull, sql } from 'drizzle-orm';
 import type { FigureView } from '../../core/workforce';
-import { schema, type Db } from '../db/client';
+import { schema, type Db } from '../platform/db/client';
 import type { FiguresDatabase } from './figures-database';
 import { SCREENS, type ScreenFigures, type ScreenName } from './screen-list';
 

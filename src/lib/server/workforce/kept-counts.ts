@@ -1,7 +1,7 @@
 import { and, desc, eq } from 'drizzle-orm';
 import type { KeptCounts } from '../../core/plan/advice';
 import { KEPT_AFTER_DAYS } from '../../core/workforce';
-import { schema, type Db } from '../db/client';
+import { schema, type Db } from '../platform/db/client';
 
 const { publishedFigures } = schema;
 

@@ -12,7 +12,7 @@ import {
 	type TeamToVisit,
 	type FigureView
 } from '../../core/workforce';
-import { schema, type Db } from '../db/client';
+import { schema, type Db } from '../platform/db/client';
 import { readPrices } from './prices';
 import { readAnswerRates } from './read-answers';
 import { readTally } from './read-tally';

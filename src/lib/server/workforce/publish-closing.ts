@@ -17,10 +17,10 @@ import {
 	type PublishedOf
 } from '../../core/workforce';
 import { isoDay } from '../clock';
-import { schema, type Db } from '../db/client';
-import { inTransaction } from '../db/transaction';
-import type { ShouldContinue } from '../jobs/should-continue';
-import { readOrganisation } from '../organisation/read-organisation';
+import { schema, type Db } from '../platform/db/client';
+import { inTransaction } from '../platform/db/transaction';
+import type { ShouldContinue } from '../platform/jobs/should-continue';
+import { readOrganisation } from '../platform/organisation/read-organisation';
 import { dimensionOf, readChangedPeople, type ChangedRow } from './changed-people';
 import { ASKED_BY, readAnswerRates } from './read-answers';
 import { workOutClosingParts } from './closing-parts';

@@ -1,8 +1,8 @@
 import { sql, type SQL } from 'drizzle-orm';
 import type { TimeToEvent } from '../../core/workforce/statistics';
 import { FIGURE_CODES, type Grouping, type Tally } from '../../core/workforce';
-import type { Db } from '../db/client';
-import { organisationZone } from '../organisation/organisation-zone';
+import type { Db } from '../platform/db/client';
+import { organisationZone } from '../platform/organisation/organisation-zone';
 import { crossTableKey } from './cross-table-key';
 import { ASKED_WITHIN_DAYS, hadLeftBy, publishedRows, type Snapshot } from './snapshot';
 

@@ -1,8 +1,8 @@
 import { sql } from 'drizzle-orm';
 import type { ArrivedEquipment } from '../../core/workforce';
 import type { PurchaseId } from '../../core/plan';
-import type { Db } from '../db/client';
-import { organisationZone } from '../organisation/organisation-zone';
+import type { Db } from '../platform/db/client';
+import { organisationZone } from '../platform/organisation/organisation-zone';
 
 interface Row extends Record<string, unknown> {
 	readonly purchases: readonly PurchaseId[];

@@ -7,7 +7,7 @@ import {
 	type PlanCourse,
 	type ScoreChange
 } from '../../core/workforce';
-import type { Db } from '../db/client';
+import type { Db } from '../platform/db/client';
 import { groupKey, snapshotRows, type Snapshot } from './snapshot';
 
 /** A group of a dimension, or everyone. */

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import type { RecordedLook } from '../../core/workforce';
-import type { Db } from '../db/client';
+import type { Db } from '../platform/db/client';
 
 /** The newest look of a coordinator at each person's workstation. Cost: the looks, by contacts_look_idx. */
 export async function readLooks(db: Db): Promise<RecordedLook[]> {

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import type { AllPairs } from '../../core/workforce';
-import type { Db } from '../db/client';
+import type { Db } from '../platform/db/client';
 import { snapshotRows, type Snapshot } from './snapshot';
 
 /**

@@ -10,8 +10,8 @@ import {
 	type CrossTable,
 	type Tally
 } from '../../core/workforce';
-import type { Db } from '../db/client';
-import { inTransaction } from '../db/transaction';
+import type { Db } from '../platform/db/client';
+import { inTransaction } from '../platform/db/transaction';
 import { CARRIED_OUT_SQL, REPORTED_AGAIN_SQL } from './read-changes';
 import { crossTableKey, crossTableOf } from './cross-table-key';
 import { groupKey, observedUntil, snapshotRows, type Snapshot } from './snapshot';

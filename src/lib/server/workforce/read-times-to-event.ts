@@ -1,8 +1,8 @@
 import { sql } from 'drizzle-orm';
 import type { GroupedTimeToEvent } from '../../core/workforce/statistics';
 import type { PlanTimeToEvent } from '../../core/workforce';
-import type { Db } from '../db/client';
-import { organisationZone } from '../organisation/organisation-zone';
+import type { Db } from '../platform/db/client';
+import { organisationZone } from '../platform/organisation/organisation-zone';
 import { hadLeftBy, observedUntil, publishedRows, snapshotRows, type Snapshot } from './snapshot';
 
 /** Times in days; equal ones are combined: a row may stand for thousands. */

@@ -1,6 +1,6 @@
-import { organisationZone } from '../organisation/organisation-zone';
+import { organisationZone } from '../platform/organisation/organisation-zone';
 import { desc, sql } from 'drizzle-orm';
-import { schema, type Db } from '../db/client';
+import { schema, type Db } from '../platform/db/client';
 
 const { workforceClosings } = schema;
 

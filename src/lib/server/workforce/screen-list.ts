@@ -1,5 +1,5 @@
 import { GROUPINGS, type FigureView, type Grouping } from '../../core/workforce';
-import type { Db } from '../db/client';
+import type { Db } from '../platform/db/client';
 import { overviewScreen } from './overview';
 import { ASKED_BY } from './read-answers';
 import {

@@ -1,6 +1,6 @@
 import type { WorkforceView } from '../../core/workforce';
 import { isoDay } from '../clock';
-import { withErrorPage } from '../http/error-responses';
+import { withErrorPage } from '../platform/http/error-responses';
 import { signedIn } from '../signed-in';
 import { readFigures } from './current-figures';
 import type { ScreenName } from './screen-list';

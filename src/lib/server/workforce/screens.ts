@@ -38,7 +38,7 @@ import {
 	type PublishedOf,
 	type FigureView
 } from '../../core/workforce';
-import { schema, type Db } from '../db/client';
+import { schema, type Db } from '../platform/db/client';
 import { crossTableOf } from './cross-table-key';
 import { readLooks } from './read-looks';
 import { readArrivedEquipment } from './read-arrived';

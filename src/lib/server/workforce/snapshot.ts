@@ -1,6 +1,6 @@
 import { sql, type SQL } from 'drizzle-orm';
 import type { Grouping } from '../../core/workforce';
-import { organisationZone } from '../organisation/organisation-zone';
+import { organisationZone } from '../platform/organisation/organisation-zone';
 
 /** The people a figure is about. */
 export interface Snapshot {

@@ -1,6 +1,6 @@
 import { getTableColumns, sql, type SQL } from 'drizzle-orm';
-import { schema } from '../db/client';
-import { organisationZone } from '../organisation/organisation-zone';
+import { schema } from '../platform/db/client';
+import { organisationZone } from '../platform/organisation/organisation-zone';
 import { ASKED_WITHIN_DAYS, hadLeftBy } from './snapshot';
 
 const { observations, publishedStates } = schema;

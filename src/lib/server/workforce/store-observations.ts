@@ -24,8 +24,8 @@ import {
 	type RecordedSteps,
 	type UndoneReport
 } from '../../core/workforce';
-import { isAnyOf } from '../db/is-any-of';
-import { schema, type Db } from '../db/client';
+import { isAnyOf } from '../platform/db/is-any-of';
+import { schema, type Db } from '../platform/db/client';
 import type { LockedPerson } from '../people/lock-person';
 import { readPrices } from './prices';
 

@@ -1,9 +1,9 @@
 import { inArray } from 'drizzle-orm';
 import { GROUPINGS, UNKNOWN_GROUP, type WorkforceView } from '../../core/workforce';
-import { isPermitted } from '../../core/access';
-import { requirePermission } from '../access/require-permission';
+import { isPermitted } from '../../core/platform/access';
+import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../actor';
-import { schema, type Db } from '../db/client';
+import { schema, type Db } from '../platform/db/client';
 import { teamNames } from '../people/list-people';
 import { readReportingDates } from './reporting-dates';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Catalogue } from '$lib/messages';
 	import type { BreakTexts } from '$lib/messages/breaks';
-	import SegmentSwitch from '../kit/SegmentSwitch.svelte';
+	import SegmentSwitch from '../platform/kit/SegmentSwitch.svelte';
 	import type { BreakRun } from './break-run.svelte';
 	import { shortBreakKindWords } from './break-words';
 

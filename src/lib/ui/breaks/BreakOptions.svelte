@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { BreakTexts } from '$lib/messages/breaks';
-	import CheckBox from '../kit/CheckBox.svelte';
+	import CheckBox from '../platform/kit/CheckBox.svelte';
 	import type { BreaksDay } from './breaks-day.svelte';
 	import { requestNotifications } from './signals';
 

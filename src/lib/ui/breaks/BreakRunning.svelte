@@ -1,8 +1,8 @@
 <script lang="ts">
 	import type { Catalogue } from '$lib/messages';
 	import type { BreakTexts } from '$lib/messages/breaks';
-	import Button from '../kit/Button.svelte';
-	import NeedsNetwork from '../kit/NeedsNetwork.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import NeedsNetwork from '../platform/kit/NeedsNetwork.svelte';
 	import type { BreakRun } from './break-run.svelte';
 
 	interface Props {

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { endsSitting, type PlannedBreak } from '$lib/core/breaks';
 	import type { BreakTexts } from '$lib/messages/breaks';
-	import Disclosure from '../kit/Disclosure.svelte';
+	import Disclosure from '../platform/kit/Disclosure.svelte';
 	import { clockWords } from './clock-words';
 	import { breakKindWords } from './break-words';
 	import type { BreaksDay } from './breaks-day.svelte';

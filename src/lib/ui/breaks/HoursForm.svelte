@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { BreakTexts } from '$lib/messages/breaks';
-	import Select from '../kit/Select.svelte';
+	import Select from '../platform/kit/Select.svelte';
 	import { clockOptions } from './clock-words';
 	import type { BreaksDay } from './breaks-day.svelte';
 

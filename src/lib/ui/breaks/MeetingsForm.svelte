@@ -1,11 +1,11 @@
 <script lang="ts">
 	import X from '@lucide/svelte/icons/x';
-	import type { CivilDate } from '$lib/core/calendar/civil-date';
+	import type { CivilDate } from '$lib/core/platform/calendar/civil-date';
 	import type { BreakTexts } from '$lib/messages/breaks';
-	import Button from '../kit/Button.svelte';
-	import CheckBox from '../kit/CheckBox.svelte';
-	import FileField from '../kit/FileField.svelte';
-	import Select from '../kit/Select.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import CheckBox from '../platform/kit/CheckBox.svelte';
+	import FileField from '../platform/kit/FileField.svelte';
+	import Select from '../platform/kit/Select.svelte';
 	import { clockOptions, clockWords } from './clock-words';
 	import type { BreaksDay } from './breaks-day.svelte';
 

@@ -6,7 +6,7 @@
 	import type { DrawingStyle } from '$lib/core/workstation/side-view/drawing-style';
 	import type { Catalogue } from '$lib/messages';
 	import type { BreakTexts } from '$lib/messages/breaks';
-	import Range from '../kit/Range.svelte';
+	import Range from '../platform/kit/Range.svelte';
 	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';
 	import { breakKindWords } from './break-words';
 	import type { BreaksDay } from './breaks-day.svelte';

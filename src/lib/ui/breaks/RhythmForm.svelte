@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { enhanceForm } from '../kit/enhance-form';
+	import { enhanceForm } from '../platform/kit/enhance-form';
 	import { BREAK_SCHEDULES, STANDING_SHARES, type BreakSchedule, type StandingShare } from '$lib/core/breaks';
 	import type { BreakTexts } from '$lib/messages/breaks';
-	import Button from '../kit/Button.svelte';
-	import Select from '../kit/Select.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import Select from '../platform/kit/Select.svelte';
 	import { breakScheduleWords } from './break-words';
 
 	interface Props {

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { enhanceForm } from '../kit/enhance-form';
+	import { enhanceForm } from '../platform/kit/enhance-form';
 	import type { BreakTexts } from '$lib/messages/breaks';
-	import Button from '../kit/Button.svelte';
-	import { isOffline } from '../kit/is-offline.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import { isOffline } from '../platform/kit/is-offline.svelte';
 
 	let { isShared, texts }: { isShared: boolean; texts: BreakTexts } = $props();
 </script>

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { addDays, weekdayOf, type CivilDate } from '$lib/core/calendar/civil-date';
+	import { addDays, weekdayOf, type CivilDate } from '$lib/core/platform/calendar/civil-date';
 	import type { PlannedBreak } from '$lib/core/breaks';
 	import type { BreakTexts } from '$lib/messages/breaks';
-	import Button from '../kit/Button.svelte';
-	import Select from '../kit/Select.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import Select from '../platform/kit/Select.svelte';
 	import { breakKindWords } from './break-words';
 
 	interface Props {

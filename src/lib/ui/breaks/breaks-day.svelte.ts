@@ -12,7 +12,7 @@ import {
 	type PlannedBreak,
 	type SimulatedBreak
 } from '$lib/core/breaks';
-import { addDays, weekdayOf, type CivilDate } from '$lib/core/calendar/civil-date';
+import { addDays, weekdayOf, type CivilDate } from '$lib/core/platform/calendar/civil-date';
 import { storeDay, readStoredDay, DEFAULT_DAY, type StoredDay } from './stored-day';
 
 /** What the server sends about a person's breaks. */

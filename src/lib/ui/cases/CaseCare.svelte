@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { enhanceForm } from '../kit/enhance-form';
-	import Button from '../kit/Button.svelte';
-	import Select from '../kit/Select.svelte';
-	import TextField from '../kit/TextField.svelte';
-	import { ACT_KEYS } from '../shortcuts/act-keys';
-	import KeyWords from '../shortcuts/KeyWords.svelte';
+	import { enhanceForm } from '../platform/kit/enhance-form';
+	import Button from '../platform/kit/Button.svelte';
+	import Select from '../platform/kit/Select.svelte';
+	import TextField from '../platform/kit/TextField.svelte';
+	import { ACT_KEYS } from '../platform/shortcuts/act-keys';
+	import KeyWords from '../platform/shortcuts/KeyWords.svelte';
 	import ActFields from './ActFields.svelte';
 	import { CaseForm } from './case-form.svelte';
 	import FormError from './FormError.svelte';

@@ -3,8 +3,8 @@
 	import type { Catalogue } from '$lib/messages';
 	import { dayWords } from '$lib/messages/dates';
 	import { reasonWords } from '$lib/messages/desk/triage-words';
-	import Range from '../kit/Range.svelte';
-	import SegmentSwitch from '../kit/SegmentSwitch.svelte';
+	import Range from '../platform/kit/Range.svelte';
+	import SegmentSwitch from '../platform/kit/SegmentSwitch.svelte';
 	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';
 	import type { CaseCornerData, CornerView, JudgedAt } from './corner-view.svelte';
 	import { deskWords } from '$lib/messages/desk';

@@ -1,14 +1,14 @@
 <script lang="ts">
-	import { phoneHref, phoneWords } from '../kit/phone-words';
+	import { phoneHref, phoneWords } from '../platform/kit/phone-words';
 	import { dayWords } from '$lib/messages/dates';
-	import { enhanceForm } from '../kit/enhance-form';
+	import { enhanceForm } from '../platform/kit/enhance-form';
 	import type { TriageLevel } from '$lib/core/cases/triage';
 	import { isMoreUrgent } from '$lib/core/cases/triage';
-	import Button from '../kit/Button.svelte';
-	import TextField from '../kit/TextField.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import TextField from '../platform/kit/TextField.svelte';
 	import ActFields from './ActFields.svelte';
 	import { CaseForm } from './case-form.svelte';
-	import KeyWords from '../shortcuts/KeyWords.svelte';
+	import KeyWords from '../platform/shortcuts/KeyWords.svelte';
 	import FormError from './FormError.svelte';
 	import { deskWords } from '$lib/messages/desk';
 

@@ -5,7 +5,7 @@
 	import type { AssessmentResult } from '$lib/core/cases/case-assessment';
 	import type { PolicySettings } from '$lib/core/cases/triage/policy-settings';
 	import { isMoreUrgent } from '$lib/core/cases/triage';
-	import KeyWords from '../shortcuts/KeyWords.svelte';
+	import KeyWords from '../platform/shortcuts/KeyWords.svelte';
 	import ContactForm from './ContactForm.svelte';
 	import { deskWords } from '$lib/messages/desk';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { phoneHref, phoneWords } from '../kit/phone-words';
+	import { phoneHref, phoneWords } from '../platform/kit/phone-words';
 	import { untrack } from 'svelte';
-	import { enhanceForm } from '../kit/enhance-form';
+	import { enhanceForm } from '../platform/kit/enhance-form';
 	import { planAsBuilt } from '$lib/core/cases/case-assessment/current-corner';
 	import type { PlanItem } from '$lib/core/cases/case-assessment/vocabulary';
 	import type { LengthUnit } from '$lib/core/body/length';
@@ -9,11 +9,11 @@
 	import type { Catalogue } from '$lib/messages';
 	import { reasonWords, regionScoreWords } from '$lib/messages/desk/triage-words';
 	import { dayWords } from '$lib/messages/dates';
-	import { openAttribute } from '../kit/open-attribute';
+	import { openAttribute } from '../platform/kit/open-attribute';
 	import CheckTable from '../plan/CheckTable.svelte';
-	import SegmentSwitch from '../kit/SegmentSwitch.svelte';
+	import SegmentSwitch from '../platform/kit/SegmentSwitch.svelte';
 	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';
-	import Button from '../kit/Button.svelte';
+	import Button from '../platform/kit/Button.svelte';
 	import ActFields from './ActFields.svelte';
 	import type { BriefData } from './brief';
 	import { CaseForm } from './case-form.svelte';

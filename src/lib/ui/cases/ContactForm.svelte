@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { phoneHref, phoneWords } from '../kit/phone-words';
-	import { enhanceForm } from '../kit/enhance-form';
+	import { phoneHref, phoneWords } from '../platform/kit/phone-words';
+	import { enhanceForm } from '../platform/kit/enhance-form';
 	import {
 		CONTACT_RESULTS,
 		CONTACT_WAYS,
@@ -15,11 +15,11 @@
 	import type { Closable } from '$lib/core/cases/case-assessment';
 	import { closableWords, hazardWords } from '$lib/messages/desk/triage-words';
 	import { SvelteSet } from 'svelte/reactivity';
-	import Button from '../kit/Button.svelte';
-	import CheckBox from '../kit/CheckBox.svelte';
-	import Select from '../kit/Select.svelte';
-	import TextArea from '../kit/TextArea.svelte';
-	import TextField from '../kit/TextField.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import CheckBox from '../platform/kit/CheckBox.svelte';
+	import Select from '../platform/kit/Select.svelte';
+	import TextArea from '../platform/kit/TextArea.svelte';
+	import TextField from '../platform/kit/TextField.svelte';
 	import ActFields from './ActFields.svelte';
 	import DayField from './DayField.svelte';
 	import { CaseForm } from './case-form.svelte';

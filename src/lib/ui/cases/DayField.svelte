@@ -1,5 +1,5 @@
 <script lang="ts">
-	import DateField from '../kit/DateField.svelte';
+	import DateField from '../platform/kit/DateField.svelte';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;

@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { enhanceForm } from '../kit/enhance-form';
-	import { openAttribute } from '../kit/open-attribute';
-	import Button from '../kit/Button.svelte';
-	import TextField from '../kit/TextField.svelte';
+	import { enhanceForm } from '../platform/kit/enhance-form';
+	import { openAttribute } from '../platform/kit/open-attribute';
+	import Button from '../platform/kit/Button.svelte';
+	import TextField from '../platform/kit/TextField.svelte';
 	import ActFields from './ActFields.svelte';
 	import { CaseForm } from './case-form.svelte';
 	import DayField from './DayField.svelte';

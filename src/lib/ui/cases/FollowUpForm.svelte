@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/dates';
 	import type { FollowUpKind } from '$lib/core/cases/triage';
-	import { enhanceForm } from '../kit/enhance-form';
+	import { enhanceForm } from '../platform/kit/enhance-form';
 	import { CaseForm } from './case-form.svelte';
 	import ActFields from './ActFields.svelte';
-	import Button from '../kit/Button.svelte';
-	import TextField from '../kit/TextField.svelte';
-	import { ACT_KEYS } from '../shortcuts/act-keys';
+	import Button from '../platform/kit/Button.svelte';
+	import TextField from '../platform/kit/TextField.svelte';
+	import { ACT_KEYS } from '../platform/shortcuts/act-keys';
 	import DayField from './DayField.svelte';
 	import FinishForm from './FinishForm.svelte';
 	import FormError from './FormError.svelte';

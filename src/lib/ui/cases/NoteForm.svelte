@@ -1,8 +1,8 @@
 <script lang="ts">
-	import { enhanceForm } from '../kit/enhance-form';
-	import Button from '../kit/Button.svelte';
-	import CheckBox from '../kit/CheckBox.svelte';
-	import TextArea from '../kit/TextArea.svelte';
+	import { enhanceForm } from '../platform/kit/enhance-form';
+	import Button from '../platform/kit/Button.svelte';
+	import CheckBox from '../platform/kit/CheckBox.svelte';
+	import TextArea from '../platform/kit/TextArea.svelte';
 	import ActFields from './ActFields.svelte';
 	import { CaseForm } from './case-form.svelte';
 	import { readDraft, storeDraft } from './drafts';

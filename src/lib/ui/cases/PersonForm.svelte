@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { enhanceForm } from '../kit/enhance-form';
-	import Button from '../kit/Button.svelte';
+	import { enhanceForm } from '../platform/kit/enhance-form';
+	import Button from '../platform/kit/Button.svelte';
 	import { localeOf, LOCALES, LOCALE_NAMES } from '$lib/messages/languages';
-	import Select from '../kit/Select.svelte';
-	import TextField from '../kit/TextField.svelte';
+	import Select from '../platform/kit/Select.svelte';
+	import TextField from '../platform/kit/TextField.svelte';
 	import { CaseForm } from './case-form.svelte';
 	import FormError from './FormError.svelte';
 	import { deskWords } from '$lib/messages/desk';

@@ -1,15 +1,15 @@
 <script lang="ts">
-	import { enhanceForm } from '../kit/enhance-form';
+	import { enhanceForm } from '../platform/kit/enhance-form';
 	import { CONSENT_WAYS } from '$lib/core/cases/referral';
 	import { dayWords } from '$lib/messages/dates';
 	import type { ComponentProps } from 'svelte';
-	import Button from '../kit/Button.svelte';
-	import ChoiceRows from '../kit/ChoiceRows.svelte';
-	import Select from '../kit/Select.svelte';
-	import TextArea from '../kit/TextArea.svelte';
-	import TextField from '../kit/TextField.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import ChoiceRows from '../platform/kit/ChoiceRows.svelte';
+	import Select from '../platform/kit/Select.svelte';
+	import TextArea from '../platform/kit/TextArea.svelte';
+	import TextField from '../platform/kit/TextField.svelte';
 	import ReferralThread from './referrals/ReferralThread.svelte';
-	import KeyWords from '../shortcuts/KeyWords.svelte';
+	import KeyWords from '../platform/shortcuts/KeyWords.svelte';
 	import ActFields from './ActFields.svelte';
 	import { CaseForm } from './case-form.svelte';
 	import DayField from './DayField.svelte';

@@ -1,15 +1,15 @@
 <script lang="ts">
 	import { countryWords } from '$lib/messages/reader-formats';
 	import { dayWords } from '$lib/messages/dates';
-	import CheckBox from '../kit/CheckBox.svelte';
-	import Select from '../kit/Select.svelte';
-	import TextArea from '../kit/TextArea.svelte';
-	import TextField from '../kit/TextField.svelte';
-	import Button from '../kit/Button.svelte';
-	import { enhanceForm } from '../kit/enhance-form';
+	import CheckBox from '../platform/kit/CheckBox.svelte';
+	import Select from '../platform/kit/Select.svelte';
+	import TextArea from '../platform/kit/TextArea.svelte';
+	import TextField from '../platform/kit/TextField.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import { enhanceForm } from '../platform/kit/enhance-form';
 	import { SvelteSet } from 'svelte/reactivity';
 	import { untrack } from 'svelte';
-	import type { Organisation } from '$lib/core/organisation';
+	import type { Organisation } from '$lib/core/platform/organisation';
 	import {
 		emailButton,
 		emailFrame,

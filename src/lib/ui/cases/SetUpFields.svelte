@@ -5,7 +5,7 @@
 	import { BREAK_SCHEDULES } from '$lib/core/breaks/break-schedules';
 	import type { Catalogue } from '$lib/messages';
 	import { breakTextsFor } from '$lib/messages/breaks';
-	import Select from '../kit/Select.svelte';
+	import Select from '../platform/kit/Select.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;

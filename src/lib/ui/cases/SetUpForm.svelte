@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { enhanceForm } from '../kit/enhance-form';
+	import { enhanceForm } from '../platform/kit/enhance-form';
 	import type { QuestionnaireMode } from '$lib/core/questionnaire/answers';
 	import type { SittingStyle } from '$lib/core/workstation/corner';
 	import type { BreakSchedule } from '$lib/core/breaks/break-schedules';
 	import type { Catalogue } from '$lib/messages';
-	import Button from '../kit/Button.svelte';
+	import Button from '../platform/kit/Button.svelte';
 	import ActFields from './ActFields.svelte';
 	import { CaseForm } from './case-form.svelte';
 	import FormError from './FormError.svelte';

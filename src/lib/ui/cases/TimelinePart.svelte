@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { enhanceForm } from '../kit/enhance-form';
+	import { enhanceForm } from '../platform/kit/enhance-form';
 	import type { TimelineEntry } from '$lib/core/cases/timeline';
 	import type { ComponentProps } from 'svelte';
-	import Button from '../kit/Button.svelte';
-	import KeyWords from '../shortcuts/KeyWords.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import KeyWords from '../platform/shortcuts/KeyWords.svelte';
 	import Timeline from './timeline/Timeline.svelte';
 	import ActFields from './ActFields.svelte';
 	import { CaseForm } from './case-form.svelte';

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { enhanceForm } from '../kit/enhance-form';
+	import { enhanceForm } from '../platform/kit/enhance-form';
 	import { CaseForm } from './case-form.svelte';
-	import Button from '../kit/Button.svelte';
-	import TextArea from '../kit/TextArea.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import TextArea from '../platform/kit/TextArea.svelte';
 	import ActFields from './ActFields.svelte';
 	import { readDraft, storeDraft } from './drafts';
 	import FormError from './FormError.svelte';

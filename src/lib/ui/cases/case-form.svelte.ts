@@ -1,5 +1,5 @@
 import type { SubmitFunction } from '@sveltejs/kit';
-import { refreshPage } from '../kit/refresh-page';
+import { refreshPage } from '../platform/kit/refresh-page';
 import { deskWords } from '$lib/messages/desk';
 
 /** Event of a form that was carried out, for the elements around it. */

@@ -1,5 +1,5 @@
-import { ACT_KEYS } from '../shortcuts/act-keys';
-import type { Shortcut } from '../shortcuts/shortcuts.svelte';
+import { ACT_KEYS } from '../platform/shortcuts/act-keys';
+import type { Shortcut } from '../platform/shortcuts/shortcuts.svelte';
 
 const press = (id: string) => () => document.getElementById(id)?.click();
 

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import type { KeptPerson } from '$lib/core/people/exchange';
 	import { timeWords } from '$lib/messages/dates';
-	import { refreshPage } from '../kit/refresh-page';
-	import Button from '../kit/Button.svelte';
-	import Notice from '../kit/Notice.svelte';
+	import { refreshPage } from '../platform/kit/refresh-page';
+	import Button from '../platform/kit/Button.svelte';
+	import Notice from '../platform/kit/Notice.svelte';
 	import FormError from '../cases/FormError.svelte';
 	import { deskWords } from '$lib/messages/desk';
 

@@ -1,14 +1,14 @@
 <script lang="ts">
-	import TextField from '../kit/TextField.svelte';
-	import Select from '../kit/Select.svelte';
-	import Button from '../kit/Button.svelte';
-	import { enhanceForm } from '../kit/enhance-form';
+	import TextField from '../platform/kit/TextField.svelte';
+	import Select from '../platform/kit/Select.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import { enhanceForm } from '../platform/kit/enhance-form';
 	import { BULK_ACTS } from '$lib/core/people';
 	import ActFields from '../cases/ActFields.svelte';
 	import DayField from '../cases/DayField.svelte';
 	import { CaseForm } from '../cases/case-form.svelte';
 	import FormError from '../cases/FormError.svelte';
-	import type { ExclusionReason, ExcludedGroup } from '$lib/core/sending';
+	import type { ExclusionReason, ExcludedGroup } from '$lib/core/platform/sending';
 	import { leftOutWords } from '$lib/messages/desk/left-out-words';
 	import type { PeopleTicks } from './people-ticks.svelte';
 	import { deskWords } from '$lib/messages/desk';

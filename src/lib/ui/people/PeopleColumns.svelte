@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { enhanceForm } from '../kit/enhance-form';
+	import { enhanceForm } from '../platform/kit/enhance-form';
 	import { PEOPLE_COLUMNS, type PeopleColumn } from '$lib/core/people';
-	import Button from '../kit/Button.svelte';
-	import CheckBox from '../kit/CheckBox.svelte';
-	import Popover from '../kit/Popover.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import CheckBox from '../platform/kit/CheckBox.svelte';
+	import Popover from '../platform/kit/Popover.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.people;

@@ -6,9 +6,9 @@
 		type ExportColumn,
 		type RosterField
 	} from '$lib/core/people/exchange';
-	import Button from '../kit/Button.svelte';
-	import CheckBox from '../kit/CheckBox.svelte';
-	import Popover from '../kit/Popover.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import CheckBox from '../platform/kit/CheckBox.svelte';
+	import Popover from '../platform/kit/Popover.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.people;

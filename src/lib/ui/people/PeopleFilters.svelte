@@ -1,17 +1,17 @@
 <script lang="ts">
 	import { countryWords } from '$lib/messages/reader-formats';
 	import X from '@lucide/svelte/icons/x';
-	import { enhanceForm } from '../kit/enhance-form';
+	import { enhanceForm } from '../platform/kit/enhance-form';
 	import { FINDING_IDS } from '$lib/core/questionnaire/checklist';
 	import { REGIONS } from '$lib/core/cases/discomfort';
 	import { PERSON_STATES } from '$lib/core/people';
 	import { TRIAGE_LEVELS } from '$lib/core/cases/triage';
 	import { codeWords } from '$lib/messages/desk/workforce-words';
-	import Button from '../kit/Button.svelte';
-	import FilterForm from '../kit/FilterForm.svelte';
-	import Select from '../kit/Select.svelte';
-	import TextField from '../kit/TextField.svelte';
-	import { useShortcuts } from '../shortcuts/context';
+	import Button from '../platform/kit/Button.svelte';
+	import FilterForm from '../platform/kit/FilterForm.svelte';
+	import Select from '../platform/kit/Select.svelte';
+	import TextField from '../platform/kit/TextField.svelte';
+	import { useShortcuts } from '../platform/shortcuts/context';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.people;

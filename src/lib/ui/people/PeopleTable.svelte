@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { phoneHref, phoneWords } from '../kit/phone-words';
+	import { phoneHref, phoneWords } from '../platform/kit/phone-words';
 	import { countryWords } from '$lib/messages/reader-formats';
 	import { dayWords } from '$lib/messages/dates';
 	import { DESCENDING_ORDERS } from '$lib/core/people';
@@ -12,8 +12,8 @@
 	} from '$lib/core/people';
 	import type { TriageLevel } from '$lib/core/cases/triage';
 	import type { PeopleTicks } from './people-ticks.svelte';
-	import DataTable from '../kit/DataTable.svelte';
-	import type { TableColumn } from '../kit/data-table';
+	import DataTable from '../platform/kit/DataTable.svelte';
+	import type { TableColumn } from '../platform/kit/data-table';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.people;

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { ROSTER_COLUMNS, type ColumnMap, type RosterColumn } from '$lib/core/people/exchange';
-	import Select from '../kit/Select.svelte';
+	import Select from '../platform/kit/Select.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.people;

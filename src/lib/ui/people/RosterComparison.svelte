@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { peopleWords } from '$lib/messages/desk/workforce-words';
 	import type { ImportReport, RosterLine } from '$lib/core/people/exchange';
-	import CheckBox from '../kit/CheckBox.svelte';
+	import CheckBox from '../platform/kit/CheckBox.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
 	const { people: texts, directory } = deskWords;

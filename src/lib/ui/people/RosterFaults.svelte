@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { FaultGroup } from '$lib/core/people/exchange';
-	import Button from '../kit/Button.svelte';
-	import CheckBox from '../kit/CheckBox.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import CheckBox from '../platform/kit/CheckBox.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
 	const { people: texts, roster } = deskWords;

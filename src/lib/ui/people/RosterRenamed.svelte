@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { RenamedPerson } from '$lib/core/people/exchange';
-	import CheckBox from '../kit/CheckBox.svelte';
+	import CheckBox from '../platform/kit/CheckBox.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.people;

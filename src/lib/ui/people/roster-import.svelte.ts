@@ -1,6 +1,6 @@
 import { csvFormatOf, headingsKey, toCsv, type ColumnMap, type ImportReport } from '$lib/core/people/exchange';
 import type { CheckedRoster, OpenedRoster } from '../../workers/roster-worker';
-import { refreshPage } from '../kit/refresh-page';
+import { refreshPage } from '../platform/kit/refresh-page';
 import { RosterFile } from './roster-file';
 import { deskCatalogue, deskWords } from '$lib/messages/desk';
 

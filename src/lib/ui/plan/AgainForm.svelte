@@ -1,11 +1,11 @@
 <script lang="ts">
 	import type { PlanVisit } from './plan-visit.svelte';
-	import { enhanceForm } from '../kit/enhance-form';
+	import { enhanceForm } from '../platform/kit/enhance-form';
 	import { formatLength, withDecimalMark, type LengthUnit } from '$lib/core/body/length';
 	import type { RemeasuredField } from '$lib/core/workstation/side-view';
 	import type { Catalogue } from '$lib/messages';
-	import Button from '../kit/Button.svelte';
-	import TextField from '../kit/TextField.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import TextField from '../platform/kit/TextField.svelte';
 	import { issueWords } from '../questionnaire/issue-words';
 	import type { Remeasurement } from './remeasurement.svelte';
 

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { enhanceForm } from '../kit/enhance-form';
+	import { enhanceForm } from '../platform/kit/enhance-form';
 	import { isShippedItem, type EquipmentItem } from '$lib/core/plan/equipment';
 	import type { Catalogue } from '$lib/messages';
-	import Button from '../kit/Button.svelte';
-	import { isOffline } from '../kit/is-offline.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import { isOffline } from '../platform/kit/is-offline.svelte';
 	import { offeredItems } from './offered-items';
 
 	interface Props {

@@ -6,8 +6,8 @@
 	import DeskPlan from './DeskPlan.svelte';
 	import OtherChecks from './OtherChecks.svelte';
 	import SunAtWindow from './SunAtWindow.svelte';
-	import Disclosure from '../kit/Disclosure.svelte';
-	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
+	import Disclosure from '../platform/kit/Disclosure.svelte';
+	import LazyHydrate from '../platform/lazy-hydrate/LazyHydrate.svelte';
 
 	interface Props {
 		corner: Corner;

@@ -8,11 +8,11 @@
 	import type { Catalogue } from '$lib/messages';
 	import type { FindingLine } from '$lib/messages/advice/finding-lines';
 	import type { EquipmentItem } from '$lib/core/plan/equipment';
-	import Button from '../kit/Button.svelte';
+	import Button from '../platform/kit/Button.svelte';
 	import AskFor from './AskFor.svelte';
 	import { addedItemsFor, offeredItems } from './offered-items';
-	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
-	import Disclosure from '../kit/Disclosure.svelte';
+	import LazyHydrate from '../platform/lazy-hydrate/LazyHydrate.svelte';
+	import Disclosure from '../platform/kit/Disclosure.svelte';
 
 	interface Props {
 		/** Most important first. */

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { enhanceForm } from '../kit/enhance-form';
+	import { enhanceForm } from '../platform/kit/enhance-form';
 	import type { FindingTick } from '$lib/core/cases/case-assessment';
 	import type { Catalogue } from '$lib/messages';
 	import Check from '@lucide/svelte/icons/check';
-	import Button from '../kit/Button.svelte';
-	import { isOffline } from '../kit/is-offline.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import { isOffline } from '../platform/kit/is-offline.svelte';
 
 	interface Props {
 		finding: string;

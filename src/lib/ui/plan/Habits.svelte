@@ -1,12 +1,12 @@
 <script lang="ts">
 	import Check from '@lucide/svelte/icons/check';
-	import { enhanceForm } from '../kit/enhance-form';
+	import { enhanceForm } from '../platform/kit/enhance-form';
 	import type { AdvisedViewingDistance } from '$lib/core/plan/advice';
 	import type { Habit } from '$lib/core/questionnaire/checklist';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
-	import Button from '../kit/Button.svelte';
-	import { isOffline } from '../kit/is-offline.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import { isOffline } from '../platform/kit/is-offline.svelte';
 	import { habitWords } from './habit-words';
 
 	interface Props {

@@ -4,8 +4,8 @@
 	import type { PadKind } from '$lib/core/workstation/household';
 	import type { Catalogue } from '$lib/messages';
 	import { checkWords } from '../workstation/gap-mark/check-words';
-	import Disclosure from '../kit/Disclosure.svelte';
-	import NeedsNetwork from '../kit/NeedsNetwork.svelte';
+	import Disclosure from '../platform/kit/Disclosure.svelte';
+	import NeedsNetwork from '../platform/kit/NeedsNetwork.svelte';
 	import { fieldOfMeasurable } from './field-of-measurable';
 	import type { PlanVisit } from './plan-visit.svelte';
 

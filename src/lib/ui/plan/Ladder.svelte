@@ -5,10 +5,10 @@
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Plan } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
-	import Button from '../kit/Button.svelte';
+	import Button from '../platform/kit/Button.svelte';
 	import CheckChange from '../workstation/gap-mark/CheckChange.svelte';
 	import GapMark from '../workstation/gap-mark/GapMark.svelte';
-	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
+	import LazyHydrate from '../platform/lazy-hydrate/LazyHydrate.svelte';
 	import { planAsksForChanges } from './plan-asks';
 
 	interface Props {

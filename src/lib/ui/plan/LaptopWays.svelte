@@ -5,7 +5,7 @@
 	import { cornerWithKeyboard } from '$lib/core/plan/purchases';
 	import type { Snippet } from 'svelte';
 	import type { Catalogue } from '$lib/messages';
-	import Button from '../kit/Button.svelte';
+	import Button from '../platform/kit/Button.svelte';
 	import { planAsksForChanges } from './plan-asks';
 
 	interface Props {

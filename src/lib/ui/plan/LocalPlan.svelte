@@ -12,7 +12,7 @@
 	import { planTitle } from './plan-title';
 	import BesideHeights from './BesideHeights.svelte';
 	import CheckTable from './CheckTable.svelte';
-	import SegmentSwitch from '../kit/SegmentSwitch.svelte';
+	import SegmentSwitch from '../platform/kit/SegmentSwitch.svelte';
 	import StepList from './StepList.svelte';
 	import WhatElseHelps from './WhatElseHelps.svelte';
 	import WhatWasFound from './WhatWasFound.svelte';

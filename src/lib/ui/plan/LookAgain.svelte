@@ -2,9 +2,9 @@
 	import { untrack } from 'svelte';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
-	import Button from '../kit/Button.svelte';
-	import Disclosure from '../kit/Disclosure.svelte';
-	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import Disclosure from '../platform/kit/Disclosure.svelte';
+	import LazyHydrate from '../platform/lazy-hydrate/LazyHydrate.svelte';
 	import AgainForm from './AgainForm.svelte';
 	import type { PlanVisit } from './plan-visit.svelte';
 

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import type { SkippedQuestions } from '$lib/core/questionnaire';
 	import type { Catalogue } from '$lib/messages';
-	import Button from '../kit/Button.svelte';
-	import Disclosure from '../kit/Disclosure.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import Disclosure from '../platform/kit/Disclosure.svelte';
 
 	interface Props {
 		closer: readonly SkippedQuestions[];

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { ComponentProps } from 'svelte';
 	import type { Catalogue } from '$lib/messages';
-	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
+	import LazyHydrate from '../platform/lazy-hydrate/LazyHydrate.svelte';
 	import HowSure from './HowSure.svelte';
 	import LookCloser from './LookCloser.svelte';
 	import type { PlanPageData, PlanVisit } from './plan-visit.svelte';

@@ -3,7 +3,7 @@
 	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';
 	import CheckTable from './CheckTable.svelte';
 	import type { PlanState, PlanVisit } from './plan-visit.svelte';
-	import SegmentSwitch from '../kit/SegmentSwitch.svelte';
+	import SegmentSwitch from '../platform/kit/SegmentSwitch.svelte';
 
 	interface Props {
 		visit: PlanVisit;

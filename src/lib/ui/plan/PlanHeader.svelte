@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { enhanceForm } from '../kit/enhance-form';
+	import { enhanceForm } from '../platform/kit/enhance-form';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
-	import Button from '../kit/Button.svelte';
-	import { isOffline } from '../kit/is-offline.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import { isOffline } from '../platform/kit/is-offline.svelte';
 	import UnitButtons from '../questionnaire/UnitButtons.svelte';
 
 	interface Props {

@@ -4,7 +4,7 @@
 	import type { MeasurableLengthName } from '$lib/core/workstation/checks';
 	import type { EquipmentItem } from '$lib/core/plan/equipment';
 	import type { Catalogue } from '$lib/messages';
-	import Button from '../kit/Button.svelte';
+	import Button from '../platform/kit/Button.svelte';
 	import GetKeyboard from './GetKeyboard.svelte';
 	import { fieldOfMeasurable } from './field-of-measurable';
 	import PlanNotices from './PlanNotices.svelte';

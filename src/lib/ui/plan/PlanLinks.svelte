@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { QUESTIONNAIRE_PAGES } from '$lib/core/questionnaire/answers';
 	import type { Catalogue } from '$lib/messages';
-	import Button from '../kit/Button.svelte';
-	import NeedsNetwork from '../kit/NeedsNetwork.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import NeedsNetwork from '../platform/kit/NeedsNetwork.svelte';
 
 	interface Props {
 		token: string;

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { PlanStep } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
-	import Button from '../kit/Button.svelte';
+	import Button from '../platform/kit/Button.svelte';
 
 	interface Props {
 		token: string;

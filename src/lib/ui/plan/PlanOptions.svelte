@@ -1,8 +1,8 @@
 <script lang="ts">
 	import type { Catalogue } from '$lib/messages';
-	import Button from '../kit/Button.svelte';
-	import Disclosure from '../kit/Disclosure.svelte';
-	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import Disclosure from '../platform/kit/Disclosure.svelte';
+	import LazyHydrate from '../platform/lazy-hydrate/LazyHydrate.svelte';
 	import Ladder from './Ladder.svelte';
 	import type { PlanVisit } from './plan-visit.svelte';
 

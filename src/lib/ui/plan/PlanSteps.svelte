@@ -1,13 +1,13 @@
 <script lang="ts">
-	import { enhanceForm } from '../kit/enhance-form';
+	import { enhanceForm } from '../platform/kit/enhance-form';
 	import type { HouseholdKind } from '$lib/core/workstation/corner';
 	import type { Catalogue } from '$lib/messages';
 	import { trialTextsFor } from '$lib/messages/trial';
-	import Button from '../kit/Button.svelte';
+	import Button from '../platform/kit/Button.svelte';
 	import type { PlanVisit } from './plan-visit.svelte';
-	import { isOffline } from '../kit/is-offline.svelte';
+	import { isOffline } from '../platform/kit/is-offline.svelte';
 	import StepList from './StepList.svelte';
-	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
+	import LazyHydrate from '../platform/lazy-hydrate/LazyHydrate.svelte';
 
 	interface Props {
 		visit: PlanVisit;

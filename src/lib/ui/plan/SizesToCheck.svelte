@@ -1,12 +1,12 @@
 <script lang="ts">
-	import { enhanceForm } from '../kit/enhance-form';
+	import { enhanceForm } from '../platform/kit/enhance-form';
 	import type { FieldIssue, SizeToCheck } from '$lib/core/questionnaire/answers';
 	import { formatLength, type LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
-	import Button from '../kit/Button.svelte';
-	import Disclosure from '../kit/Disclosure.svelte';
-	import TextField from '../kit/TextField.svelte';
-	import { isOffline } from '../kit/is-offline.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import Disclosure from '../platform/kit/Disclosure.svelte';
+	import TextField from '../platform/kit/TextField.svelte';
+	import { isOffline } from '../platform/kit/is-offline.svelte';
 	import { issueWords } from '../questionnaire/issue-words';
 
 	interface Props {

@@ -1,20 +1,20 @@
 <script lang="ts">
 	import Check from '@lucide/svelte/icons/check';
-	import { enhanceForm } from '../kit/enhance-form';
+	import { enhanceForm } from '../platform/kit/enhance-form';
 	import type { HouseholdKind } from '$lib/core/workstation/corner';
 	import { formatLength, type LengthUnit } from '$lib/core/body/length';
 	import type { PlanStep, StepPlace } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
 	import CheckChange from '../workstation/gap-mark/CheckChange.svelte';
 	import GapMark from '../workstation/gap-mark/GapMark.svelte';
-	import Button from '../kit/Button.svelte';
-	import NeedsNetwork from '../kit/NeedsNetwork.svelte';
-	import Disclosure from '../kit/Disclosure.svelte';
-	import TickButton from '../kit/TickButton.svelte';
-	import { isOffline } from '../kit/is-offline.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import NeedsNetwork from '../platform/kit/NeedsNetwork.svelte';
+	import Disclosure from '../platform/kit/Disclosure.svelte';
+	import TickButton from '../platform/kit/TickButton.svelte';
+	import { isOffline } from '../platform/kit/is-offline.svelte';
 	import StackDrawing from './StackDrawing.svelte';
 	import { stepCheck, stepWords } from './step-words';
-	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
+	import LazyHydrate from '../platform/lazy-hydrate/LazyHydrate.svelte';
 
 	interface Props {
 		steps: readonly PlanStep[];

@@ -8,11 +8,11 @@
 	} from '$lib/core/questionnaire/answers';
 	import type { Catalogue } from '$lib/messages';
 	import { trialTextsFor } from '$lib/messages/trial';
-	import Button from '../kit/Button.svelte';
-	import Disclosure from '../kit/Disclosure.svelte';
-	import { enhanceForm } from '../kit/enhance-form';
-	import { isOffline } from '../kit/is-offline.svelte';
-	import NumberScale from '../kit/NumberScale.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import Disclosure from '../platform/kit/Disclosure.svelte';
+	import { enhanceForm } from '../platform/kit/enhance-form';
+	import { isOffline } from '../platform/kit/is-offline.svelte';
+	import NumberScale from '../platform/kit/NumberScale.svelte';
 
 	interface Props {
 		trial: DayTrial;

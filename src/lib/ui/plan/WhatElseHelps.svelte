@@ -9,11 +9,11 @@
 	import type { EquipmentItem } from '$lib/core/plan/equipment';
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
-	import Disclosure from '../kit/Disclosure.svelte';
+	import Disclosure from '../platform/kit/Disclosure.svelte';
 	import type { PlanDrawing } from './plan-drawing';
 	import OtherWays from './OtherWays.svelte';
 	import Purchases from './Purchases.svelte';
-	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
+	import LazyHydrate from '../platform/lazy-hydrate/LazyHydrate.svelte';
 
 	interface Props {
 		advice: PageAdvice;

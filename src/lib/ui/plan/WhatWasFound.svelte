@@ -5,14 +5,14 @@
 	import type { Catalogue } from '$lib/messages';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
 	import type { FindingTicks } from '$lib/core/cases/case-assessment';
-	import Button from '../kit/Button.svelte';
+	import Button from '../platform/kit/Button.svelte';
 	import type { PlanDrawing } from './plan-drawing';
 	import FindingList from './FindingList.svelte';
 	import GetKeyboard from './GetKeyboard.svelte';
 	import Habits from './Habits.svelte';
 	import LaptopWays from './LaptopWays.svelte';
 	import OtherWays from './OtherWays.svelte';
-	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
+	import LazyHydrate from '../platform/lazy-hydrate/LazyHydrate.svelte';
 
 	interface Props {
 		advice: PageAdvice;

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Catalogue } from '$lib/messages';
-	import Disclosure from '../kit/Disclosure.svelte';
+	import Disclosure from '../platform/kit/Disclosure.svelte';
 
 	let { t }: { t: Catalogue } = $props();
 

@@ -3,8 +3,8 @@
 	import { WORKING_ARMS, PRECAUTIONS } from '$lib/core/workstation/corner';
 	import type { Catalogue } from '$lib/messages';
 	import { untrack } from 'svelte';
-	import CheckBox from '../kit/CheckBox.svelte';
-	import Disclosure from '../kit/Disclosure.svelte';
+	import CheckBox from '../platform/kit/CheckBox.svelte';
+	import Disclosure from '../platform/kit/Disclosure.svelte';
 	import type { Draft } from './draft.svelte';
 
 	let { draft, t }: { draft: Draft; t: Catalogue } = $props();

@@ -5,8 +5,8 @@
 	import type { Catalogue } from '$lib/messages';
 	import { checklistTextsFor, type ItemTexts } from '$lib/messages/checklist';
 	import { wordsFor } from '$lib/messages/words-by-facts';
-	import ChoiceRows from '../kit/ChoiceRows.svelte';
-	import Disclosure from '../kit/Disclosure.svelte';
+	import ChoiceRows from '../platform/kit/ChoiceRows.svelte';
+	import Disclosure from '../platform/kit/Disclosure.svelte';
 	import type { Draft } from './draft.svelte';
 
 	interface Props {

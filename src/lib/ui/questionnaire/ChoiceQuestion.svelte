@@ -2,8 +2,8 @@
 	import { CHOICE_FIELDS, chosenOption, SCREEN_SIZES, type ChoiceFieldName } from '$lib/core/questionnaire/answers';
 	import { DRAWING_STYLES } from '$lib/core/workstation/side-view/drawing-style';
 	import type { Catalogue } from '$lib/messages';
-	import ChoiceRows from '../kit/ChoiceRows.svelte';
-	import Combobox from '../kit/Combobox.svelte';
+	import ChoiceRows from '../platform/kit/ChoiceRows.svelte';
+	import Combobox from '../platform/kit/Combobox.svelte';
 	import BackTest from './BackTest.svelte';
 	import type { Draft } from './draft.svelte';
 

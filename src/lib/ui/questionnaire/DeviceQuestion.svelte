@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { deviceField, DEVICES_AT_HOME } from '$lib/core/questionnaire/answers';
 	import type { Catalogue } from '$lib/messages';
-	import CheckBox from '../kit/CheckBox.svelte';
+	import CheckBox from '../platform/kit/CheckBox.svelte';
 	import type { Draft } from './draft.svelte';
 
 	let { draft, t }: { draft: Draft; t: Catalogue } = $props();

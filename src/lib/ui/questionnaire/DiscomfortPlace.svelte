@@ -2,12 +2,12 @@
 	import { painField, painOptions, bodyPlaceName, type BodyPlace, type FieldIssue } from '$lib/core/questionnaire/answers';
 	import { DISCOMFORT_KINDS, WORK_INTERFERENCE, regionPartsOf } from '$lib/core/cases/discomfort';
 	import type { Catalogue } from '$lib/messages';
-	import { openAttribute } from '../kit/open-attribute';
-	import CheckBox from '../kit/CheckBox.svelte';
-	import ChoiceRows from '../kit/ChoiceRows.svelte';
+	import { openAttribute } from '../platform/kit/open-attribute';
+	import CheckBox from '../platform/kit/CheckBox.svelte';
+	import ChoiceRows from '../platform/kit/ChoiceRows.svelte';
 	import type { AnswerStore } from './answer-store';
-	import NumberScale from '../kit/NumberScale.svelte';
-	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
+	import NumberScale from '../platform/kit/NumberScale.svelte';
+	import LazyHydrate from '../platform/lazy-hydrate/LazyHydrate.svelte';
 
 	interface Props {
 		place: BodyPlace;

@@ -3,11 +3,11 @@
 	import { BODY_PLACES, painField, bodyPlaceName, type BodyPlace, type FieldIssue } from '$lib/core/questionnaire/answers';
 	import type { Catalogue } from '$lib/messages';
 	import BodyFigure from '../body/body-figure/BodyFigure.svelte';
-	import Button from '../kit/Button.svelte';
-	import Disclosure from '../kit/Disclosure.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import Disclosure from '../platform/kit/Disclosure.svelte';
 	import type { AnswerStore } from './answer-store';
 	import DiscomfortPlace from './DiscomfortPlace.svelte';
-	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
+	import LazyHydrate from '../platform/lazy-hydrate/LazyHydrate.svelte';
 
 	interface Props {
 		draft: AnswerStore;

@@ -22,10 +22,10 @@
 	import { formatLength } from '$lib/core/body/length';
 	import { PHOTO_LENGTHS } from '$lib/core/body/side-photo/photo-values';
 	import type { Catalogue } from '$lib/messages';
-	import Button from '../kit/Button.svelte';
-	import CheckBox from '../kit/CheckBox.svelte';
-	import Disclosure from '../kit/Disclosure.svelte';
-	import StepField from '../kit/StepField.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import CheckBox from '../platform/kit/CheckBox.svelte';
+	import Disclosure from '../platform/kit/Disclosure.svelte';
+	import StepField from '../platform/kit/StepField.svelte';
 	import type { Draft } from './draft.svelte';
 	import { issueWords } from './issue-words';
 

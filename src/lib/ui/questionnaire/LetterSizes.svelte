@@ -3,7 +3,7 @@
 	import { CHOICE_FIELDS } from '$lib/core/questionnaire/answers';
 	import type { Catalogue } from '$lib/messages';
 	import { CSS_PX_PER_MM, storedScreenScale } from '../body/measuring/screen-scale';
-	import ChoiceRows from '../kit/ChoiceRows.svelte';
+	import ChoiceRows from '../platform/kit/ChoiceRows.svelte';
 	import { deviceStorage } from './device-storage';
 	import type { Draft } from './draft.svelte';
 

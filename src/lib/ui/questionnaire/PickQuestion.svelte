@@ -2,9 +2,9 @@
 	import { LENGTH_FIELDS, readLengthField, type FieldIssue, type LengthFieldName } from '$lib/core/questionnaire/answers';
 	import { formatLength } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
-	import ChoiceRows from '../kit/ChoiceRows.svelte';
-	import Disclosure from '../kit/Disclosure.svelte';
-	import TextField from '../kit/TextField.svelte';
+	import ChoiceRows from '../platform/kit/ChoiceRows.svelte';
+	import Disclosure from '../platform/kit/Disclosure.svelte';
+	import TextField from '../platform/kit/TextField.svelte';
 	import type { Draft } from './draft.svelte';
 	import { issueWords } from './issue-words';
 

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import type { ThingChoice } from '$lib/core/questionnaire/answers';
 	import type { HouseholdKind } from '$lib/core/workstation/corner';
-	import { ownThingCode, type HouseholdOffer } from '$lib/core/organisation-settings/household-items';
+	import { ownThingCode, type HouseholdOffer } from '$lib/core/platform/organisation-settings/household-items';
 	import type { Catalogue } from '$lib/messages';
-	import Button from '../kit/Button.svelte';
-	import Disclosure from '../kit/Disclosure.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import Disclosure from '../platform/kit/Disclosure.svelte';
 	import { pieceShape } from '../workstation/side-view/piece-shape';
-	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
+	import LazyHydrate from '../platform/lazy-hydrate/LazyHydrate.svelte';
 
 	interface Props {
 		/** The number listed of each, by its code. */

@@ -4,9 +4,9 @@
 	import { page } from '$app/state';
 	import { messagesFor, type Catalogue } from '$lib/messages';
 	import Check from '@lucide/svelte/icons/check';
-	import Button from '../kit/Button.svelte';
-	import ChoiceRows from '../kit/ChoiceRows.svelte';
-	import Notice from '../kit/Notice.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import ChoiceRows from '../platform/kit/ChoiceRows.svelte';
+	import Notice from '../platform/kit/Notice.svelte';
 	import type { AnswerStore } from './answer-store';
 
 	interface Props {

@@ -5,9 +5,9 @@
 		ownThingCode,
 		SHIPPED_OFFER,
 		type HouseholdOffer
-	} from '$lib/core/organisation-settings/household-items';
+	} from '$lib/core/platform/organisation-settings/household-items';
 	import type { Catalogue } from '$lib/messages';
-	import Button from '../kit/Button.svelte';
+	import Button from '../platform/kit/Button.svelte';
 	import type { Draft } from './draft.svelte';
 	import DeviceQuestion from './DeviceQuestion.svelte';
 	import Shelf from './Shelf.svelte';

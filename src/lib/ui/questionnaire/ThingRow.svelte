@@ -4,13 +4,13 @@
 	import { CORNER_BOUNDS, type HouseholdKind } from '$lib/core/workstation/corner';
 	import { formatLength, parseLength, withDecimalMark } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
-	import Button from '../kit/Button.svelte';
-	import Disclosure from '../kit/Disclosure.svelte';
-	import StepField from '../kit/StepField.svelte';
-	import TextField from '../kit/TextField.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import Disclosure from '../platform/kit/Disclosure.svelte';
+	import StepField from '../platform/kit/StepField.svelte';
+	import TextField from '../platform/kit/TextField.svelte';
 	import type { Draft } from './draft.svelte';
 	import { issueWords } from './issue-words';
-	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
+	import LazyHydrate from '../platform/lazy-hydrate/LazyHydrate.svelte';
 
 	interface Props {
 		index: number;

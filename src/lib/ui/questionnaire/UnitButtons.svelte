@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { LENGTH_UNITS, type LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
-	import Button from '../kit/Button.svelte';
+	import Button from '../platform/kit/Button.svelte';
 
 	interface Props {
 		unit: LengthUnit;

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Catalogue } from '$lib/messages';
-	import NeedsNetwork from '../kit/NeedsNetwork.svelte';
-	import Button from '../kit/Button.svelte';
+	import NeedsNetwork from '../platform/kit/NeedsNetwork.svelte';
+	import Button from '../platform/kit/Button.svelte';
 
 	interface Props {
 		/** Labels of the main button for one question, and for a page. */

@@ -2,10 +2,10 @@
 	import { QUESTIONNAIRE_PAGES, type QuestionnairePage } from '$lib/core/questionnaire/answers';
 	import type { Catalogue } from '$lib/messages';
 	import { saveErrorOf } from './autosave/save-error';
-	import Button from '../kit/Button.svelte';
-	import Disclosure from '../kit/Disclosure.svelte';
-	import Progress from '../kit/Progress.svelte';
-	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import Disclosure from '../platform/kit/Disclosure.svelte';
+	import Progress from '../platform/kit/Progress.svelte';
+	import LazyHydrate from '../platform/lazy-hydrate/LazyHydrate.svelte';
 	import type { Draft } from './draft.svelte';
 	import UnitButtons from './UnitButtons.svelte';
 	import type { QuestionnaireVisit } from './questionnaire-visit.svelte';

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { isFieldOfQuestion } from '$lib/core/questionnaire';
 	import type { Catalogue } from '$lib/messages';
-	import Button from '../kit/Button.svelte';
-	import Notice from '../kit/Notice.svelte';
-	import LazyHydrate from '../lazy-hydrate/LazyHydrate.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import Notice from '../platform/kit/Notice.svelte';
+	import LazyHydrate from '../platform/lazy-hydrate/LazyHydrate.svelte';
 	import type { Draft } from './draft.svelte';
 	import VerdictLine from './VerdictLine.svelte';
 	import type { QuestionnaireVisit } from './questionnaire-visit.svelte';

@@ -38,7 +38,7 @@ import {
 	SHIPPED_OFFER,
 	thingToAdd,
 	type HouseholdOffer
-} from '$lib/core/organisation-settings/household-items';
+} from '$lib/core/platform/organisation-settings/household-items';
 import type { Catalogue } from '$lib/messages';
 import type { Draft } from './draft.svelte';
 import { isOneAtATime } from '../one-at-a-time';

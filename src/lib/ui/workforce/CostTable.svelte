@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { costOf, type ReportedPurchase } from '$lib/core/workforce';
 	import { codeWords, money, formattedNumber } from '$lib/messages/desk/workforce-words';
-	import DataTable from '../kit/DataTable.svelte';
-	import type { TableColumn } from '../kit/data-table';
+	import DataTable from '../platform/kit/DataTable.svelte';
+	import type { TableColumn } from '../platform/kit/data-table';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;

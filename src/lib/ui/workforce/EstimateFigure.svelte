@@ -1,6 +1,6 @@
 <script lang="ts">
-	import ChartFigure from '../kit/charts/ChartFigure.svelte';
-	import { intervalDots, type DotAxis } from '../kit/charts/chart-configs';
+	import ChartFigure from '../platform/kit/charts/ChartFigure.svelte';
+	import { intervalDots, type DotAxis } from '../platform/kit/charts/chart-configs';
 
 	/** A row's estimate as drawn, with all its numbers as text; null where nothing is drawn. */
 	interface Row {

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { GapFigure, PublishedChange } from '$lib/core/workforce';
-	import ChartFigure from '../kit/charts/ChartFigure.svelte';
-	import { dotStrips } from '../kit/charts/chart-configs';
+	import ChartFigure from '../platform/kit/charts/ChartFigure.svelte';
+	import { dotStrips } from '../platform/kit/charts/chart-configs';
 	import {
 		countsWords,
 		signedNumber,

@@ -3,8 +3,8 @@
 	import { dayWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
 	import { money, percent } from '$lib/messages/desk/workforce-words';
-	import DataTable from '../kit/DataTable.svelte';
-	import type { TableColumn } from '../kit/data-table';
+	import DataTable from '../platform/kit/DataTable.svelte';
+	import type { TableColumn } from '../platform/kit/data-table';
 
 	const texts = deskWords.workforce;
 

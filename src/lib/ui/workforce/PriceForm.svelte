@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { enhanceForm } from '../kit/enhance-form';
+	import { enhanceForm } from '../platform/kit/enhance-form';
 	import type { PurchaseId } from '$lib/core/plan';
-	import Button from '../kit/Button.svelte';
-	import Disclosure from '../kit/Disclosure.svelte';
-	import Notice from '../kit/Notice.svelte';
-	import Select from '../kit/Select.svelte';
-	import TextField from '../kit/TextField.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import Disclosure from '../platform/kit/Disclosure.svelte';
+	import Notice from '../platform/kit/Notice.svelte';
+	import Select from '../platform/kit/Select.svelte';
+	import TextField from '../platform/kit/TextField.svelte';
 	import { codeWords } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 

@@ -2,7 +2,7 @@
 	import { dayWords, momentWords } from '$lib/messages/dates';
 	import type { ComponentProps } from 'svelte';
 	import { decisionsOf, type RecordedDecisions, type WorkforceReport } from '$lib/core/workforce';
-	import LetterheadLines from '../organisation/LetterheadLines.svelte';
+	import LetterheadLines from '../platform/organisation/LetterheadLines.svelte';
 	import ChangeFigure from './ChangeFigure.svelte';
 	import CostTable from './CostTable.svelte';
 	import GapFigures from './GapFigures.svelte';

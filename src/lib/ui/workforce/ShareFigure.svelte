@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { PublishedShare } from '$lib/core/workforce';
-	import ChartFigure from '../kit/charts/ChartFigure.svelte';
-	import { shareBars } from '../kit/charts/chart-configs';
+	import ChartFigure from '../platform/kit/charts/ChartFigure.svelte';
+	import { shareBars } from '../platform/kit/charts/chart-configs';
 	import { between, ofWords, percent } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 

@@ -2,8 +2,8 @@
 	import type { WorkforceReport } from '$lib/core/workforce';
 	import { deskWords } from '$lib/messages/desk';
 	import { ofWords, percent } from '$lib/messages/desk/workforce-words';
-	import DataTable from '../kit/DataTable.svelte';
-	import type { TableColumn } from '../kit/data-table';
+	import DataTable from '../platform/kit/DataTable.svelte';
+	import type { TableColumn } from '../platform/kit/data-table';
 
 	const texts = deskWords.workforce;
 

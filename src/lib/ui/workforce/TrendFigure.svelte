@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
-	import ChartFigure from '../kit/charts/ChartFigure.svelte';
-	import { trendLines } from '../kit/charts/chart-configs';
+	import ChartFigure from '../platform/kit/charts/ChartFigure.svelte';
+	import { trendLines } from '../platform/kit/charts/chart-configs';
 
 	const texts = deskWords.workforce;
 

@@ -3,9 +3,9 @@
 	import type { Snippet } from 'svelte';
 	import { page } from '$app/state';
 	import { GROUPINGS, UNKNOWN_GROUP, type Grouping, type WorkforceView } from '$lib/core/workforce';
-	import Button from '../kit/Button.svelte';
-	import FilterForm from '../kit/FilterForm.svelte';
-	import Select from '../kit/Select.svelte';
+	import Button from '../platform/kit/Button.svelte';
+	import FilterForm from '../platform/kit/FilterForm.svelte';
+	import Select from '../platform/kit/Select.svelte';
 	import { groupWords } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 

@@ -1,4 +1,4 @@
-import { isPermitted } from '$lib/core/access';
+import { isPermitted } from '$lib/core/platform/access';
 import type { Grouping, WorkforceView } from '$lib/core/workforce';
 
 /** Who is looking at what, as far as it leads to people. */

@@ -1,18 +1,18 @@
 import { redirect } from '@sveltejs/kit';
-import type { EmployeeCover } from '$lib/core/cover';
+import type { EmployeeCover } from '$lib/core/platform/cover';
 import { wordsOnlyIn } from '$lib/core/questionnaire/checklist';
 import { isUrgent, type UrgentRedFlag } from '$lib/core/cases/discomfort';
-import { householdOffer } from '$lib/core/organisation-settings';
+import { householdOffer } from '$lib/core/platform/organisation-settings';
 import { languageOf } from '$lib/messages/languages';
 import { emergencyNumber } from '$lib/core/cases/emergency';
 import { readByPhone } from '$lib/server/questionnaire/assessments/read-by-phone';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
-import { withErrorPage } from '$lib/server/http/error-responses';
+import { withErrorPage } from '$lib/server/platform/http/error-responses';
 import { newestAssessmentResult } from '$lib/server/cases/case-assessments/newest-assessment-result';
-import { readCover } from '$lib/server/cover/cover-settings';
+import { readCover } from '$lib/server/platform/cover/cover-settings';
 import { crisisLineOf } from '$lib/server/cases/warning-signs/crisis-lines';
-import { readSettings } from '$lib/server/organisation-settings/read-settings';
-import { areSignsReviewed } from '$lib/server/organisation/language-reviews';
+import { readSettings } from '$lib/server/platform/organisation-settings/read-settings';
+import { areSignsReviewed } from '$lib/server/platform/organisation/language-reviews';
 import { clearancesOf } from '$lib/server/cases/warning-signs/clear-emergency';
 import type { LayoutServerLoad } from './$types';
 

@@ -3,16 +3,16 @@
 	import { afterNavigate } from '$app/navigation';
 	import { page } from '$app/state';
 	import { messagesFor } from '$lib/messages';
-	import NeedsNetwork from '$lib/ui/kit/NeedsNetwork.svelte';
-	import { isOffline } from '$lib/ui/kit/is-offline.svelte';
-	import LazyHydrate from '$lib/ui/lazy-hydrate/LazyHydrate.svelte';
-	import { cacheForOffline, cachePage } from '$lib/ui/lazy-hydrate/cache-for-offline';
+	import NeedsNetwork from '$lib/ui/platform/kit/NeedsNetwork.svelte';
+	import { isOffline } from '$lib/ui/platform/kit/is-offline.svelte';
+	import LazyHydrate from '$lib/ui/platform/lazy-hydrate/LazyHydrate.svelte';
+	import { cacheForOffline, cachePage } from '$lib/ui/platform/lazy-hydrate/cache-for-offline';
 	import { setRoom } from '$lib/ui/workstation/side-view/room';
 	import { deviceStop } from '$lib/ui/cases/warning-signs/device-stop.svelte';
 	import UrgentNotice from '$lib/ui/cases/warning-signs/UrgentNotice.svelte';
-	import LanguageSwitch from '$lib/ui/theme/LanguageSwitch.svelte';
-	import TextSizeSwitch from '$lib/ui/theme/TextSizeSwitch.svelte';
-	import ThemeSwitch from '$lib/ui/theme/ThemeSwitch.svelte';
+	import LanguageSwitch from '$lib/ui/platform/theme/LanguageSwitch.svelte';
+	import TextSizeSwitch from '$lib/ui/platform/theme/TextSizeSwitch.svelte';
+	import ThemeSwitch from '$lib/ui/platform/theme/ThemeSwitch.svelte';
 
 	let { data, children } = $props();
 

@@ -17,8 +17,8 @@ import { recordConsent } from '$lib/server/questionnaire/assessments/record-cons
 import { readPrivacyLines } from '$lib/server/questionnaire/privacy/read-privacy-lines';
 import { restReminders } from '$lib/server/people/rounds/rest-reminders';
 import { lastEmergency } from '$lib/server/cases/warning-signs/last-emergency';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { formReader } from '$lib/server/http/read-body';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { inPlaceSince } from '$lib/server/plan/plans/earlier-plan';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -4,9 +4,9 @@
 	import { messagesFor } from '$lib/messages';
 	import { checklistTextsFor } from '$lib/messages/checklist';
 	import { startTextsFor } from '$lib/messages/start';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import CheckBox from '$lib/ui/kit/CheckBox.svelte';
-	import Notice from '$lib/ui/kit/Notice.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import CheckBox from '$lib/ui/platform/kit/CheckBox.svelte';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
 	import AfterEmergency from '$lib/ui/cases/warning-signs/AfterEmergency.svelte';
 
 	let { data, form } = $props();

@@ -1,5 +1,5 @@
-import { followUpFeed } from '$lib/server/calendar/follow-up-feed';
-import { withJsonError } from '$lib/server/http/error-responses';
+import { followUpFeed } from '$lib/server/platform/calendar/follow-up-feed';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
 import type { RequestHandler } from './$types';
 
 /** A user's follow-ups for their own calendar, at a secret address. */

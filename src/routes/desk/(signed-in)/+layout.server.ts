@@ -1,8 +1,8 @@
 import { error, redirect } from '@sveltejs/kit';
 import { errorText } from '$lib/messages/error-text';
-import { permissionFor } from '$lib/server/access/desk-routes';
-import { refusalFor } from '$lib/server/access/require-permission';
-import { readSettings } from '$lib/server/organisation-settings/read-settings';
+import { permissionFor } from '$lib/server/platform/access/desk-routes';
+import { refusalFor } from '$lib/server/platform/access/require-permission';
+import { readSettings } from '$lib/server/platform/organisation-settings/read-settings';
 import type { LayoutServerLoad } from './$types';
 
 /**

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import DeskFrame from '$lib/ui/frame/DeskFrame.svelte';
+	import DeskFrame from '$lib/ui/platform/frame/DeskFrame.svelte';
 
 	let { data, children } = $props();
 </script>

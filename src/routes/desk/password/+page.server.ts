@@ -1,7 +1,7 @@
 import { Type } from 'typebox';
-import { requestPasswordReset } from '$lib/server/accounts/accounts';
-import { withFormError } from '$lib/server/http/error-responses';
-import { formReader } from '$lib/server/http/read-body';
+import { requestPasswordReset } from '$lib/server/platform/accounts/accounts';
+import { withFormError } from '$lib/server/platform/http/error-responses';
+import { formReader } from '$lib/server/platform/http/read-body';
 import type { Actions } from './$types';
 
 const read = formReader({ email: Type.String({ minLength: 1, maxLength: 254 }) });

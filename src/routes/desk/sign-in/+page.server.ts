@@ -1,10 +1,10 @@
 import { redirect } from '@sveltejs/kit';
-import { providerReasonIn } from '$lib/server/access/provider';
-import { signIn } from '$lib/server/access/sign-in';
-import { deviceToken, setSession } from '$lib/server/access/session-cookie';
-import { withFormError } from '$lib/server/http/error-responses';
+import { providerReasonIn } from '$lib/server/platform/access/provider';
+import { signIn } from '$lib/server/platform/access/sign-in';
+import { deviceToken, setSession } from '$lib/server/platform/access/session-cookie';
+import { withFormError } from '$lib/server/platform/http/error-responses';
 import { Type } from 'typebox';
-import { formReader } from '$lib/server/http/read-body';
+import { formReader } from '$lib/server/platform/http/read-body';
 import type { Actions, PageServerLoad } from './$types';
 
 const read = formReader({

@@ -1,7 +1,7 @@
 import { redirect } from '@sveltejs/kit';
-import { clearSession, sessionToken } from '$lib/server/access/session-cookie';
-import { signOut } from '$lib/server/access/sessions';
-import { writeAuditLine } from '$lib/server/audit/write-audit-line';
+import { clearSession, sessionToken } from '$lib/server/platform/access/session-cookie';
+import { signOut } from '$lib/server/platform/access/sessions';
+import { writeAuditLine } from '$lib/server/platform/audit/write-audit-line';
 import type { RequestHandler } from './$types';
 
 export const POST: RequestHandler = async ({ locals, cookies, url }) => {

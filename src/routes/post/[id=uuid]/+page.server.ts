@@ -1,9 +1,9 @@
 import { error } from '@sveltejs/kit';
 import { errorText } from '$lib/messages/error-text';
 import { emailFrame } from '$lib/messages/emails';
-import { composedById } from '$lib/server/email/composed-by-id';
-import { messageIdOf } from '$lib/server/email/deliver-emails';
-import { readOrganisation } from '$lib/server/organisation/read-organisation';
+import { composedById } from '$lib/server/platform/email/composed-by-id';
+import { messageIdOf } from '$lib/server/platform/email/deliver-emails';
+import { readOrganisation } from '$lib/server/platform/organisation/read-organisation';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals, params }) => {

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Button from '$lib/ui/kit/Button.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
 	import { DEFAULT_DATE_LOCALE } from '$lib/messages';
 	import { emailButton } from '$lib/messages/emails';
 

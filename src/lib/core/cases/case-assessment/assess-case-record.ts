@@ -1,6 +1,6 @@
-import { workCalendarOfPlace } from '../../calendar/public-holidays';
+import { workCalendarOfPlace } from '../../platform/calendar/public-holidays';
 import { planCorner } from '../../plan';
-import type { Rules } from '../../rules';
+import type { Rules } from '../../platform/rules';
 import { newestCorner, type CaseRecord } from './case-record';
 import { assessCase } from './assess-case';
 import { unclosableChecks } from './open-reports';

@@ -1,6 +1,6 @@
-import { addDays, addWorkingDays, nextWorkingDay, type CivilDate, type WorkCalendar } from '../../calendar';
+import { addDays, addWorkingDays, nextWorkingDay, type CivilDate, type WorkCalendar } from '../../platform/calendar';
 import { checkCorner } from '../../workstation/checks';
-import type { Rules } from '../../rules';
+import type { Rules } from '../../platform/rules';
 import { actByDay, checkInDaysAfter, TRIAGE_LEVELS, recheckDay, type TriagePolicy } from '../triage';
 import { actionsOf } from './actions';
 import { currentChecks } from './current-corner';

@@ -2,7 +2,7 @@ import { expect, it } from 'vitest';
 import { judgedByHand } from '../../../../../tests/support/judged-by-hand';
 import { randomFile } from '../../../../../tests/support/random-file';
 import { casesOf } from '../../../../../tests/support/rotation';
-import { SHIPPED_RULES } from '../../rules';
+import { SHIPPED_RULES } from '../../platform/rules';
 import { REASON_CODES } from './index';
 import { assessCaseRecord } from './assess-case-record';
 import { validateCaseRecord } from './validate-case-record';

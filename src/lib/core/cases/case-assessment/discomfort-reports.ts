@@ -1,4 +1,4 @@
-import type { CivilDate } from '../../calendar';
+import type { CivilDate } from '../../platform/calendar';
 import type { RegionReport } from '../discomfort';
 import { worstScore } from '../discomfort';
 import { inTimeOrder, type CaseRecord } from './case-record';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { emptyFile } from '../../../../../tests/support/empty-file';
-import type { CivilDate } from '../../calendar';
-import { SHIPPED_RULES } from '../../rules';
+import type { CivilDate } from '../../platform/calendar';
+import { SHIPPED_RULES } from '../../platform/rules';
 import { assessCaseRecord } from './assess-case-record';
 import { readAssessmentResult, type CaseRecord } from './index';
 import { validateCaseRecord } from './validate-case-record';

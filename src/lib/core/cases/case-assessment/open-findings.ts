@@ -1,4 +1,4 @@
-import type { CivilDate } from '../../calendar';
+import type { CivilDate } from '../../platform/calendar';
 import type { Region } from '../discomfort';
 import { latestEntry, newestAnswers, type CaseRecord } from './case-record';
 import type { FindingTick } from './vocabulary';

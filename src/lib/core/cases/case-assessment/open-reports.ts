@@ -1,4 +1,4 @@
-import { addDays, type CivilDate } from '../../calendar';
+import { addDays, type CivilDate } from '../../platform/calendar';
 import { findingOfCheck, regionsOfFinding } from '../../questionnaire/checklist';
 import type { Plan } from '../../plan';
 import { discomfortChange, type RegionReport } from '../discomfort';

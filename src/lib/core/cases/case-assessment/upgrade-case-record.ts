@@ -1,4 +1,4 @@
-import type { CivilDate } from '../../calendar';
+import type { CivilDate } from '../../platform/calendar';
 import { planCorner } from '../../plan';
 import type { CaseRecordV1 } from './case-record-v1-schema';
 import type { CaseRecord } from './case-record';

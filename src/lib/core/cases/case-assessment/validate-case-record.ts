@@ -1,8 +1,8 @@
-import { acceptedDay } from '../../calendar';
+import { acceptedDay } from '../../platform/calendar';
 import { validateCorner } from '../../workstation/corner/validate-corner';
 import { regionReportIssues } from '../discomfort';
 import type { Checked, Issue } from '../../issue';
-import { compileSchema } from '../../schema';
+import { compileSchema } from '../../platform/schema';
 import type { CaseRecord } from './case-record';
 import { caseRecordV1Schema, type CaseRecordV1 } from './case-record-v1-schema';
 import { caseRecordSchema } from './case-record-schema';

@@ -1,4 +1,4 @@
-import { addDays, type CivilDate, type WorkCalendar } from '../../calendar';
+import { addDays, type CivilDate, type WorkCalendar } from '../../platform/calendar';
 import { assessCase, type AssessmentResult, type CaseRecord } from '../case-assessment';
 import { cornerFromAnswers } from '../../questionnaire/answers';
 import type { FindingId } from '../../questionnaire/checklist';
@@ -11,7 +11,7 @@ import {
 	type RedFlag,
 	type RegionReport
 } from '../discomfort';
-import type { Rules } from '../../rules';
+import type { Rules } from '../../platform/rules';
 import { Dice } from '../../seeded-dice';
 
 /** Made-up cases in one round of practice. Our assumption: as many as a busy morning brings. */

@@ -1,6 +1,6 @@
 import { Type, type TSchema } from 'typebox';
 import type { Checked } from '../../issue';
-import { compileSchema } from '../../schema';
+import { compileSchema } from '../../platform/schema';
 import {
 	POLICY_FIELD_NAMES,
 	policyFaults,

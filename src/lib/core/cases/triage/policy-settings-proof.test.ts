@@ -2,9 +2,9 @@ import { expect, it } from 'vitest';
 import { Dice } from '../../../../../seed/random';
 import { randomFile } from '../../../../../tests/support/random-file';
 import { casesOf } from '../../../../../tests/support/rotation';
-import { workCalendarOfPlace } from '../../calendar/public-holidays';
+import { workCalendarOfPlace } from '../../platform/calendar/public-holidays';
 import { assessCase } from '../case-assessment';
-import { SHIPPED_RULES } from '../../rules';
+import { SHIPPED_RULES } from '../../platform/rules';
 import { actByDay } from './follow-up-dates';
 import { TRIAGE_LEVELS } from './policy';
 import {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { parseCivilDate, workCalendar, type CivilDate } from '../../calendar';
+import { parseCivilDate, workCalendar, type CivilDate } from '../../platform/calendar';
 import type { RegionReport } from '../discomfort';
 import {
 	actByDay,

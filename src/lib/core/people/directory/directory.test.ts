@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { readRoster, ROSTER_COLUMNS, ROSTER_FIELDS, type RosterColumn } from '../exchange';
-import { compileSchema } from '../../schema';
+import { compileSchema } from '../../platform/schema';
 import {
 	DIRECTORY_CHANGES,
 	FIRST_DIRECTORY_SETTINGS,

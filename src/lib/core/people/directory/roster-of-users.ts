@@ -1,4 +1,4 @@
-import { isTimeZone } from '../../calendar';
+import { isTimeZone } from '../../platform/calendar';
 import {
 	languageCode,
 	ROSTER_COLUMNS,

@@ -1,4 +1,4 @@
-import { isTimeZone } from '../../calendar';
+import { isTimeZone } from '../../platform/calendar';
 import { truncateText } from '../../truncate-text';
 import { countryCode } from './countries';
 import { stripFormulaGuard } from './csv';

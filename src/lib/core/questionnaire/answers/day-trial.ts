@@ -1,4 +1,4 @@
-import { parseCivilDate, type CivilDate } from '../../calendar';
+import { parseCivilDate, type CivilDate } from '../../platform/calendar';
 import { SITTING_STYLES, type SittingStyle } from '../../workstation/corner';
 import type { Answers } from './fields';
 

@@ -1,4 +1,4 @@
-import { parseCivilDate, type CivilDate } from '../../calendar';
+import { parseCivilDate, type CivilDate } from '../../platform/calendar';
 import type { MeasuredLength } from '../../workstation/corner';
 import {
 	PHOTO_ANGLES,

@@ -11,7 +11,7 @@ import {
 } from '../checklist';
 import { CHECKLIST_FORMAT } from '../checklist/own-checklist';
 import { REGIONS } from '../../cases/discomfort';
-import { compileSchema } from '../../schema';
+import { compileSchema } from '../../platform/schema';
 import {
 	CHECKLIST_TEXT_LENGTHS,
 	OWN_ANSWERS,

@@ -1,4 +1,4 @@
-import { SHIPPED_RULES } from '../../rules';
+import { SHIPPED_RULES } from '../../platform/rules';
 import { createHash } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import { checklistTextsFor } from '$lib/messages/checklist';

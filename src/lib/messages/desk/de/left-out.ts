@@ -1,4 +1,4 @@
-import { RECENT_ANSWER_DAYS } from '$lib/core/sending';
+import { RECENT_ANSWER_DAYS } from '$lib/core/platform/sending';
 import type { DeskTexts } from '../shapes';
 
 /** People left out of a send. */

@@ -1,4 +1,4 @@
-import type { ApiScope } from '$lib/core/api/api-scopes';
+import type { ApiScope } from '$lib/core/platform/api/api-scopes';
 /** Accounts, passwords and the sign-in. */
 export const accountTexts = {
 	tokens: {

@@ -1,4 +1,4 @@
-import { RECENT_ANSWER_DAYS, type ExclusionReason } from '$lib/core/sending';
+import { RECENT_ANSWER_DAYS, type ExclusionReason } from '$lib/core/platform/sending';
 
 /** People left out of a send. */
 export const leftOutTexts = {

@@ -1,5 +1,5 @@
-import type { WebhookKind } from '$lib/core/webhooks';
-import type { EmailKind } from '$lib/core/sending/email-kinds';
+import type { WebhookKind } from '$lib/core/platform/webhooks';
+import type { EmailKind } from '$lib/core/platform/sending/email-kinds';
 
 /** The organisation's settings, and all emails as they arrive. */
 export const organisationTexts = {

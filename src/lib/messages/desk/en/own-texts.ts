@@ -1,4 +1,4 @@
-import type { ReplyKind } from '$lib/core/sending/own-texts';
+import type { ReplyKind } from '$lib/core/platform/sending/own-texts';
 
 /** Emails and suggested replies as the organisation words them. */
 export const ownTextTexts = {

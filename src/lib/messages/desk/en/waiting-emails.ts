@@ -1,4 +1,4 @@
-import type { HeldEmailKind } from '$lib/core/sending';
+import type { HeldEmailKind } from '$lib/core/platform/sending';
 
 const count = (n: number, one: string, many: string) =>
 	`${n.toLocaleString('en-GB')} ${n === 1 ? one : many}`;

@@ -1,6 +1,6 @@
 import { isAnyOff } from '../../../core/workstation/checks';
 import { sql, type SQL } from 'drizzle-orm';
-import type { CivilDate } from '../../../core/calendar';
+import type { CivilDate } from '../../../core/platform/calendar';
 import type { Corner } from '../../../core/workstation/corner';
 import type { EmergencyClearance, RegionReport, RedFlag } from '../../../core/cases/discomfort';
 import {
@@ -20,8 +20,8 @@ import { advisedFindings } from '../../../core/plan/advice/advised-findings';
 import { checklistAnswersOf, type Answers } from '../../../core/questionnaire/answers';
 import { isHazard, isOwnId, regionsOfFinding, type Checklist } from '../../../core/questionnaire/checklist';
 import { checklistsAt } from '../../questionnaire/checklists/read-checklists';
-import type { Db } from '../../db/client';
-import { POLICY_OUTCOMES } from '../../db/schema/follow-ups';
+import type { Db } from '../../platform/db/client';
+import { POLICY_OUTCOMES } from '../../platform/db/schema/follow-ups';
 import type { LockedPerson } from '../../people/lock-person';
 import {
 	stepEventsOfPlans,

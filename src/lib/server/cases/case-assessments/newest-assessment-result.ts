@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
 import { readAssessmentResult, type AssessmentResult } from '../../../core/cases/case-assessment';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 
 const { cases, caseAssessments } = schema;
 

@@ -1,14 +1,14 @@
 import { availableParallelism } from 'node:os';
 import { and, asc, desc, gt, lt, or, type Placeholder, type SQL } from 'drizzle-orm';
-import { schema, type Db } from '../../db/client';
-import { countUpTo, sumUpTo } from '../../db/count-up-to';
-import { inTransaction } from '../../db/transaction';
-import { alwaysContinue, type ShouldContinue } from '../../jobs/should-continue';
-import { publishChange } from '../../live/changes';
-import { publishSeldom } from '../../live/publish-seldom';
+import { schema, type Db } from '../../platform/db/client';
+import { countUpTo, sumUpTo } from '../../platform/db/count-up-to';
+import { inTransaction } from '../../platform/db/transaction';
+import { alwaysContinue, type ShouldContinue } from '../../platform/jobs/should-continue';
+import { publishChange } from '../../platform/live/changes';
+import { publishSeldom } from '../../platform/live/publish-seldom';
 import { describeError, log } from '../../log';
 import { lockPeople } from '../../people/lock-person';
-import { readRules } from '../../rules/read-rules';
+import { readRules } from '../../platform/rules/read-rules';
 import { reassessCases } from './reassess-cases';
 
 const { cases } = schema;

@@ -1,15 +1,15 @@
 import { and, asc, eq, isNull, lte } from 'drizzle-orm';
 import { nextReminderDay, remindersFor } from '../../../core/cases/triage';
-import { writeAuditLine } from '../../audit/write-audit-line';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { isoDay } from '../../clock';
-import { writeEmail } from '../../texts/write-email';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { writeEmail } from '../../platform/texts/write-email';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { reassessCase } from '../case-assessments/reassess-cases';
 import { describeError, log } from '../../log';
 import { lockPerson } from '../../people/lock-person';
-import { queueLinkEmail } from '../../email/queue-link-email';
-import { readRules } from '../../rules/read-rules';
+import { queueLinkEmail } from '../../platform/email/queue-link-email';
+import { readRules } from '../../platform/rules/read-rules';
 
 const { checkIns } = schema;
 

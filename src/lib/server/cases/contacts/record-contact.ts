@@ -6,7 +6,7 @@ import {
 	type ContactWay,
 	type CoordinatorLook
 } from '../../../core/cases/contact';
-import { acceptedDay } from '../../../core/calendar';
+import { acceptedDay } from '../../../core/platform/calendar';
 import {
 	readAssessmentResult,
 	type AssessmentResult,
@@ -16,12 +16,12 @@ import {
 import type { FindingId } from '../../../core/questionnaire/checklist';
 import { isMoreUrgent } from '../../../core/cases/triage';
 import type { Actor } from '../../actor';
-import { runDeskAct, type DeskActInput } from '../../acts/desk-act';
-import { writeAuditLine } from '../../audit/write-audit-line';
+import { runDeskAct, type DeskActInput } from '../../platform/acts/desk-act';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { requireCase } from '../require-case';
 import { acknowledgeCase } from '../settle-case';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../domain-error';
 import { tickAsTold } from '../findings/tick-finding';
 import { openReferralOf } from '../referrals/open-referral';

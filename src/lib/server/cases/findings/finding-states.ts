@@ -1,6 +1,6 @@
 import { FINDING_IDS, isOwnId, type FindingId } from '../../../core/questionnaire/checklist';
 import { findingStates, type FindingTicks } from '../../../core/cases/case-assessment';
-import type { Db } from '../../db/client';
+import type { Db } from '../../platform/db/client';
 import { loadCaseRecord, type LoadedCaseRecord } from '../case-assessments/load-case-record';
 import { readPersonPlace } from '../../people/lock-person';
 

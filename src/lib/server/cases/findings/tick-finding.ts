@@ -1,13 +1,13 @@
 import { and, eq } from 'drizzle-orm';
 import type { FindingId } from '../../../core/questionnaire/checklist';
 import { newestAnswers, openFindings, type FindingTick } from '../../../core/cases/case-assessment';
-import type { DeskActContext } from '../../acts/desk-act';
+import type { DeskActContext } from '../../platform/acts/desk-act';
 import { DomainError } from '../../domain-error';
 import { requireAnswered, type OpenAssessment } from '../../questionnaire/assessments/open-assessment';
-import { writeAuditLine } from '../../audit/write-audit-line';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { checkInAnswersOf } from '../check-ins/answer-check-in';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { reassessCase } from '../case-assessments/reassess-cases';
 import { loadCaseRecord } from '../case-assessments/load-case-record';
 import { requirePerson } from '../../people/lock-person';

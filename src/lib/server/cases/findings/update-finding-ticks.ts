@@ -1,7 +1,7 @@
 import { and, eq, inArray } from 'drizzle-orm';
 import { checklistField, type Answers } from '../../../core/questionnaire/answers';
 import { checklistAt } from '../../questionnaire/checklists/read-checklists';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 
 const { findingTicks } = schema;
 

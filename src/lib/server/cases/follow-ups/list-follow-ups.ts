@@ -1,12 +1,12 @@
 import { and, asc, count, desc, eq, gte, isNotNull, isNull, lt, lte, sql, type SQL } from 'drizzle-orm';
-import { isWorkingDay, acceptedDay, type WorkCalendar } from '../../../core/calendar';
-import type { DaysOffSettings } from '../../../core/organisation-settings';
-import { requirePermission } from '../../access/require-permission';
+import { isWorkingDay, acceptedDay, type WorkCalendar } from '../../../core/platform/calendar';
+import type { DaysOffSettings } from '../../../core/platform/organisation-settings';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
-import { countUpTo } from '../../db/count-up-to';
-import { isAnyOf } from '../../db/is-any-of';
-import { schema, type Db } from '../../db/client';
-import { readSettings } from '../../organisation-settings/read-settings';
+import { countUpTo } from '../../platform/db/count-up-to';
+import { isAnyOf } from '../../platform/db/is-any-of';
+import { schema, type Db } from '../../platform/db/client';
+import { readSettings } from '../../platform/organisation-settings/read-settings';
 import { workCalendarWith } from '../../people/person-place';
 
 const { cases, followUps, people } = schema;

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { and, desc, eq, isNull } from 'drizzle-orm';
-import type { ChangedRows } from '../../acts/changed-rows';
+import type { ChangedRows } from '../../platform/acts/changed-rows';
 import { nextVersion } from './next-version';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 
 const { followUps } = schema;
 

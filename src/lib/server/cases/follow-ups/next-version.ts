@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 
 const { cases } = schema;
 

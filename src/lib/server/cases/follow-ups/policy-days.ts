@@ -1,10 +1,10 @@
 import { desc } from 'drizzle-orm';
-import type { CivilDate } from '../../../core/calendar';
+import type { CivilDate } from '../../../core/platform/calendar';
 import type { FollowUpKind } from '../../../core/cases/triage';
-import { isAnyOf } from '../../db/is-any-of';
-import { schema, type Db } from '../../db/client';
-import type { HeldWhy } from '../../db/schema/columns';
-import { emailDueDayAfter } from '../../email-hold/email-due-day';
+import { isAnyOf } from '../../platform/db/is-any-of';
+import { schema, type Db } from '../../platform/db/client';
+import type { HeldWhy } from '../../platform/db/schema/columns';
+import { emailDueDayAfter } from '../../platform/email-hold/email-due-day';
 
 const { followUps } = schema;
 

@@ -1,13 +1,13 @@
 import { and, asc, desc, eq, inArray, isNotNull, isNull, max, min } from 'drizzle-orm';
 import { findingStates } from '../../../core/cases/case-assessment';
 import type { Actor } from '../../actor';
-import type { AuditAction } from '../../audit/write-audit-line';
-import { recordRead } from '../../audit/record-read';
+import type { AuditAction } from '../../platform/audit/write-audit-line';
+import { recordRead } from '../../platform/audit/record-read';
 import { loadCaseRecord } from '../case-assessments/load-case-record';
 import { newestAssessmentResult } from '../case-assessments/newest-assessment-result';
 import { requireCase } from '../require-case';
-import { isAbout } from '../../audit/is-about';
-import { schema, type Db } from '../../db/client';
+import { isAbout } from '../../platform/audit/is-about';
+import { schema, type Db } from '../../platform/db/client';
 import { DomainError } from '../../domain-error';
 import { equipmentOf } from '../../plan/equipment/decide-equipment';
 import { readPersonPlace } from '../../people/lock-person';

@@ -1,7 +1,7 @@
 import { eq, sql } from 'drizzle-orm';
-import { requirePermission } from '../../access/require-permission';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 import { DomainError } from '../../domain-error';
 
 const { rounds } = schema;

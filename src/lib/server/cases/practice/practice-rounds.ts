@@ -1,13 +1,13 @@
 import { randomInt } from 'node:crypto';
 import { and, desc, eq, isNull } from 'drizzle-orm';
-import type { CivilDate } from '../../../core/calendar';
-import { workCalendarOfPlace } from '../../../core/calendar/public-holidays';
+import type { CivilDate } from '../../../core/platform/calendar';
+import { workCalendarOfPlace } from '../../../core/platform/calendar/public-holidays';
 import { practiceCases, scorePractice, type PracticeAnswer, type PracticeCase } from '../../../core/cases/practice';
-import { requirePermission } from '../../access/require-permission';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 import { DomainError } from '../../domain-error';
-import { readRules } from '../../rules/read-rules';
+import { readRules } from '../../platform/rules/read-rules';
 
 const { practiceRounds } = schema;
 

@@ -1,9 +1,9 @@
 import { and, eq, inArray, isNull } from 'drizzle-orm';
 import type { Actor } from '../../actor';
-import { runDeskAct } from '../../acts/desk-act';
-import { writeAuditLine } from '../../audit/write-audit-line';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { runDeskAct } from '../../platform/acts/desk-act';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../domain-error';
 import { requireReferral } from './require-referral';
 import { clinicians } from './refer';

@@ -1,7 +1,7 @@
-import type { ClinicianNews } from '../../../core/sending/email-kinds';
+import type { ClinicianNews } from '../../../core/platform/sending/email-kinds';
 import { emailWords } from '../../../messages/emails';
-import type { Db } from '../../db/client';
-import { queueEmail } from '../../email/queue-email';
+import type { Db } from '../../platform/db/client';
+import { queueEmail } from '../../platform/email/queue-email';
 
 /** Emails a clinician that something waits for them, or no longer does. The email contains neither the person nor anything about health. */
 export async function notifyClinician(

@@ -1,5 +1,5 @@
 import { and, desc, eq, isNull } from 'drizzle-orm';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 
 const { referrals } = schema;
 

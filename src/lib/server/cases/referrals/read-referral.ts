@@ -1,8 +1,8 @@
 import { and, asc, eq, isNull } from 'drizzle-orm';
-import { requirePermission } from '../../access/require-permission';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
-import { recordRead } from '../../audit/record-read';
-import { schema, type Db } from '../../db/client';
+import { recordRead } from '../../platform/audit/record-read';
+import { schema, type Db } from '../../platform/db/client';
 import { requireReferral } from './require-referral';
 import { referralLetterOf } from './referral-letter';
 import { referralLinesOf } from './refer';

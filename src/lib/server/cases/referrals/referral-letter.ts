@@ -1,17 +1,17 @@
 import { and, asc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
 import { seatKindOf } from '../../../core/workstation/corner';
 import type { ReferralLetter } from '../../../core/cases/referral';
-import { filledFields } from '../../../core/sending/own-texts';
+import { filledFields } from '../../../core/platform/sending/own-texts';
 import { isMoreUrgent } from '../../../core/cases/triage';
 import { deskLocale } from '../../../messages/desk-language';
 import { organisationFields } from '../../../messages/emails';
 import { answeredCheckIns } from '../check-ins/answer-check-in';
 import { reportsOf } from '../reports-of';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 import { DomainError } from '../../domain-error';
 import { newestAssessmentResult } from '../case-assessments/newest-assessment-result';
-import { readOrganisation } from '../../organisation/read-organisation';
-import { ownTextOf } from '../../texts/read-own-text';
+import { readOrganisation } from '../../platform/organisation/read-organisation';
+import { ownTextOf } from '../../platform/texts/read-own-text';
 import { currentPlanOf, stepEventsOf } from '../../plan/plans/current-plan';
 import type { Referral } from './open-referral';
 

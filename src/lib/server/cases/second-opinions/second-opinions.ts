@@ -2,14 +2,14 @@ import { randomInt, randomUUID } from 'node:crypto';
 import { and, asc, desc, eq, inArray, isNull, or, sql, type SQL } from 'drizzle-orm';
 import { compareOpinions, levelField, OPINION_SIZE, spreadOverLevels } from '../../../core/cases/second-opinion';
 import { TRIAGE_LEVELS, type TriageLevel } from '../../../core/cases/triage';
-import { requirePermission } from '../../access/require-permission';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
-import { writeAuditLine } from '../../audit/write-audit-line';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { loadCaseRecord } from '../case-assessments/load-case-record';
 import { newestAssessmentResult } from '../case-assessments/newest-assessment-result';
 import { coordinators } from '../case-owner';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../domain-error';
 import { readPersonPlace } from '../../people/lock-person';
 

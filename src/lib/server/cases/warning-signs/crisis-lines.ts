@@ -1,9 +1,9 @@
 import { asc, eq } from 'drizzle-orm';
 import type { Actor } from '../../actor';
-import { requirePermission } from '../../access/require-permission';
-import { writeAuditLine } from '../../audit/write-audit-line';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { requirePermission } from '../../platform/access/require-permission';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 
 const { crisisLines } = schema;
 

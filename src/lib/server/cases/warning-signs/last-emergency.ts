@@ -1,7 +1,7 @@
 import { and, desc, eq, gte, inArray } from 'drizzle-orm';
 import { EMERGENCY_RED_FLAGS, type EmergencyClearance } from '../../../core/cases/discomfort';
 import { isoDay } from '../../clock';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 import { readPersonPlace } from '../../people/lock-person';
 
 const { reportedSigns, signLifts } = schema;

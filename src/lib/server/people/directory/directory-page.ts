@@ -1,11 +1,11 @@
 import { and, eq, getTableColumns, sql } from 'drizzle-orm';
 import { DIRECTORY_CHANGES, FIRST_DIRECTORY_SETTINGS, type DirectorySettings } from '../../../core/people/directory';
 import type { ImportReport } from '../../../core/people/exchange';
-import { requirePermission } from '../../access/require-permission';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
-import { writeAuditLine } from '../../audit/write-audit-line';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../domain-error';
 import { importPeople } from '../import-people';
 import { asImport, compareDirectory } from './read-directory';

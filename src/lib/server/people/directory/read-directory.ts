@@ -9,8 +9,8 @@ import {
 import { ROSTER_COLUMNS, type ImportReport } from '../../../core/people/exchange';
 import { isoDay } from '../../clock';
 import type { DirectoryAddress } from '../../config';
-import { schema, type Db } from '../../db/client';
-import { readOrganisation } from '../../organisation/read-organisation';
+import { schema, type Db } from '../../platform/db/client';
+import { readOrganisation } from '../../platform/organisation/read-organisation';
 import { previewImport, type ImportInput } from '../import-people';
 import { DirectoryError, readGroups, readUsers, type Pause } from './scim-service';
 

@@ -2,9 +2,9 @@ import { setTimeout as pause } from 'node:timers/promises';
 import type { TSchema, Static } from 'typebox';
 import { scimGroup, scimPage, scimUser, type ScimGroup, type ScimUser } from '../../../core/people/directory';
 import type { Checked } from '../../../core/issue';
-import { compileSchema } from '../../../core/schema';
+import { compileSchema } from '../../../core/platform/schema';
 import type { DirectoryAddress } from '../../config';
-import { safeFetch, UnreachableError } from '../../http/safe-fetch';
+import { safeFetch, UnreachableError } from '../../platform/http/safe-fetch';
 
 /** Resources asked for at a time; a service may send fewer. */
 const PAGE = 200;

@@ -1,11 +1,11 @@
 import { eq, sql } from 'drizzle-orm';
 import { CLOSABLE } from '../../../core/cases/case-assessment';
-import { requirePermission } from '../../access/require-permission';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
-import { writeAuditLine } from '../../audit/write-audit-line';
-import { isAbout } from '../../audit/is-about';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
+import { isAbout } from '../../platform/audit/is-about';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../domain-error';
 import { newestAssessmentResult } from '../../cases/case-assessments/newest-assessment-result';
 import { requirePerson } from '../lock-person';

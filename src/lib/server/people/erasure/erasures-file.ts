@@ -1,8 +1,8 @@
 import { existsSync } from 'node:fs';
 import { open, readFile } from 'node:fs/promises';
 import { and, asc, eq, gt, sql } from 'drizzle-orm';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 
 const { auditLines } = schema;
 

@@ -1,7 +1,7 @@
 import { asc, eq, inArray } from 'drizzle-orm';
 import type { PgColumn, PgTable } from 'drizzle-orm/pg-core';
-import { isAbout } from '../../audit/is-about';
-import { schema, type Db } from '../../db/client';
+import { isAbout } from '../../platform/audit/is-about';
+import { schema, type Db } from '../../platform/db/client';
 
 const s = schema;
 

@@ -1,6 +1,6 @@
 import { eq, max } from 'drizzle-orm';
-import { isAnyOf } from '../../db/is-any-of';
-import { schema, type Db } from '../../db/client';
+import { isAnyOf } from '../../platform/db/is-any-of';
+import { schema, type Db } from '../../platform/db/client';
 import { erasePerson } from './erase-person';
 import { appendErasures, readErasures, type ErasureLine } from './erasures-file';
 

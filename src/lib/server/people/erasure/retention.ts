@@ -1,12 +1,12 @@
 import { and, asc, eq, isNotNull, lt, notInArray, or, sql } from 'drizzle-orm';
-import { retentionCutoffs, RETENTION_YEARS, type Retention } from '../../../core/retention';
-import { requirePermission } from '../../access/require-permission';
+import { retentionCutoffs, RETENTION_YEARS, type Retention } from '../../../core/platform/retention';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
-import { writeAuditLine } from '../../audit/write-audit-line';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { isoDay } from '../../clock';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
-import { isConnectionError } from '../../db/connection-error';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
+import { isConnectionError } from '../../platform/db/connection-error';
 import { DomainError } from '../../domain-error';
 import { describeError, log } from '../../log';
 import { erasePerson } from './erase-person';

@@ -1,12 +1,12 @@
 import { eq } from 'drizzle-orm';
-import { requirePermission } from '../../access/require-permission';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
-import { writeAuditLine } from '../../audit/write-audit-line';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { isoDay } from '../../clock';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../domain-error';
-import { publishChange } from '../../live/changes';
+import { publishChange } from '../../platform/live/changes';
 import { checkRoundText } from './edit-rounds';
 import { lockRound } from './lock-round';
 import { isAwaitingAnswer } from './remind-unanswered';

@@ -1,18 +1,18 @@
 import type { BreakSchedule } from '../../../core/breaks/break-schedules';
 import { and, eq } from 'drizzle-orm';
-import { isTimeZone } from '../../../core/calendar';
-import { unknownPlaceholders } from '../../../core/sending';
+import { isTimeZone } from '../../../core/platform/calendar';
+import { unknownPlaceholders } from '../../../core/platform/sending';
 import { ROUND_FIELDS } from '../../../messages/emails';
 import type { QuestionnaireMode } from '../../../core/questionnaire/answers';
 import type { SittingStyle } from '../../../core/workstation/corner';
-import { requirePermission } from '../../access/require-permission';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
-import { writeAuditLine } from '../../audit/write-audit-line';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { checklistVersionToSend } from '../../questionnaire/checklists/read-checklists';
 import { isValidDay } from '../../clock';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
-import type { RoundFilter } from '../../db/schema/rounds';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
+import type { RoundFilter } from '../../platform/db/schema/rounds';
 import { DomainError } from '../../domain-error';
 import { lockRound } from './lock-round';
 

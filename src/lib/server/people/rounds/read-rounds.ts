@@ -1,7 +1,7 @@
 import { and, count, desc, eq, inArray, lt, sql } from 'drizzle-orm';
-import { requirePermission } from '../../access/require-permission';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 import { DomainError } from '../../domain-error';
 import { roundNewsOf } from './round-news';
 import {

@@ -1,13 +1,13 @@
 import { and, count, eq, exists, gt, isNull, lt, not, sql, type SQL } from 'drizzle-orm';
-import { requirePermission } from '../../access/require-permission';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
-import { writeAuditLine } from '../../audit/write-audit-line';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { addIsoDays, isoDay } from '../../clock';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../domain-error';
-import { publishChange } from '../../live/changes';
-import { readRules } from '../../rules/read-rules';
+import { publishChange } from '../../platform/live/changes';
+import { readRules } from '../../platform/rules/read-rules';
 
 const { emails, people, roundPeople, rounds } = schema;
 

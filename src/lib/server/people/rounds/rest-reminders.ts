@@ -1,9 +1,9 @@
 import { and, eq, isNotNull, sql } from 'drizzle-orm';
 import { addIsoDays } from '../../clock';
-import { writeAuditLine } from '../../audit/write-audit-line';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import type { OpenAssessment } from '../../questionnaire/assessments/open-assessment';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { requirePerson } from '../lock-person';
 
 const { roundPeople } = schema;

@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
-import { schema, type Db } from '../../db/client';
-import { publishChange } from '../../live/changes';
+import { schema, type Db } from '../../platform/db/client';
+import { publishChange } from '../../platform/live/changes';
 
 const { roundPeople } = schema;
 

@@ -1,11 +1,11 @@
 import { and, asc, eq, gt, isNotNull, isNull, lt, or, sql, type SQL } from 'drizzle-orm';
 import { isoDay } from '../../clock';
-import { isAnyOf } from '../../db/is-any-of';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
-import { alwaysContinue, type ShouldContinue } from '../../jobs/should-continue';
-import { publishChange } from '../../live/changes';
-import { publishSeldom } from '../../live/publish-seldom';
+import { isAnyOf } from '../../platform/db/is-any-of';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
+import { alwaysContinue, type ShouldContinue } from '../../platform/jobs/should-continue';
+import { publishChange } from '../../platform/live/changes';
+import { publishSeldom } from '../../platform/live/publish-seldom';
 import { lockRound } from './lock-round';
 import { reminderDaysNow } from './remind-unanswered';
 import { roundProgressOf } from './round-news';

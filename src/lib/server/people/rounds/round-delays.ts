@@ -5,7 +5,7 @@ import {
 	type RoundOutcome,
 	type WeeklyDelays
 } from '../../../core/workforce/round-forecast';
-import type { Db } from '../../db/client';
+import type { Db } from '../../platform/db/client';
 
 /** Most invitations that a forecast rests on, the newest first. Our assumption: as many as two years of a large workforce. */
 const MOST_INVITATIONS = 20_000;

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import type { Db } from '../../db/client';
+import type { Db } from '../../platform/db/client';
 
 /** Figures by which rounds are compared. */
 export interface RoundFigures {

@@ -2,9 +2,9 @@ import { Type } from 'typebox';
 import { QUESTIONNAIRE_MODES } from '../../../core/questionnaire/answers';
 import { BREAK_SCHEDULES } from '../../../core/breaks/break-schedules';
 import { SITTING_STYLES } from '../../../core/workstation/corner';
-import { ROUND_FIELDS } from '../../../core/sending';
-import { text, version } from '../../http/fields';
-import { formReader } from '../../http/read-body';
+import { ROUND_FIELDS } from '../../../core/platform/sending';
+import { text, version } from '../../platform/http/fields';
+import { formReader } from '../../platform/http/read-body';
 import type { RoundInput } from './edit-rounds';
 
 const { subject, body, dueOn } = ROUND_FIELDS;

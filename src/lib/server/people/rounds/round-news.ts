@@ -1,6 +1,6 @@
 import { and, count, eq, lte } from 'drizzle-orm';
 import { isoDay } from '../../clock';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 
 const { roundPeople, rounds } = schema;
 

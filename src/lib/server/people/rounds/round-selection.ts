@@ -4,9 +4,9 @@ import {
 	EXCLUSION_REASONS,
 	type ExclusionReason,
 	type ExcludedGroup
-} from '../../../core/sending';
-import { schema, type Db } from '../../db/client';
-import type { RoundFilter } from '../../db/schema/rounds';
+} from '../../../core/platform/sending';
+import { schema, type Db } from '../../platform/db/client';
+import type { RoundFilter } from '../../platform/db/schema/rounds';
 
 const { cases, people } = schema;
 

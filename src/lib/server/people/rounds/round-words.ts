@@ -1,4 +1,4 @@
-import type { Organisation } from '../../../core/organisation';
+import type { Organisation } from '../../../core/platform/organisation';
 import { messagesFor } from '../../../messages';
 import {
 	emailTextsFor,
@@ -8,8 +8,8 @@ import {
 	type EmailWords
 } from '../../../messages/emails';
 import { DEFAULT_LANGUAGE, languageOf, localeOf, type Language, type Locale } from '../../../messages/languages';
-import type { OwnText } from '../../../core/sending/own-texts';
-import type { schema } from '../../db/client';
+import type { OwnText } from '../../../core/platform/sending/own-texts';
+import type { schema } from '../../platform/db/client';
 
 type RoundText = Pick<typeof schema.rounds.$inferSelect, 'subject' | 'body' | 'dueOn'>;
 

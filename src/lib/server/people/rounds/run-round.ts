@@ -1,13 +1,13 @@
 import { eq, sql } from 'drizzle-orm';
 import { forecastRound } from '../../../core/workforce/round-forecast';
-import { requirePermission } from '../../access/require-permission';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
-import { writeAuditLine } from '../../audit/write-audit-line';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { checklistVersionToSend } from '../../questionnaire/checklists/read-checklists';
 import { DomainError } from '../../domain-error';
-import { publishChange } from '../../live/changes';
+import { publishChange } from '../../platform/live/changes';
 import { earlierDelays } from './round-delays';
 import { lockRound } from './lock-round';
 import { isAwaitingAnswer } from './remind-unanswered';

@@ -1,16 +1,16 @@
 import { and, eq, inArray } from 'drizzle-orm';
 import type { PurchaseId } from '../../../core/plan';
-import { requirePermission } from '../../access/require-permission';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
-import { runDeskAct, idempotencyKeyFor } from '../../acts/desk-act';
-import { writeAuditLine } from '../../audit/write-audit-line';
+import { runDeskAct, idempotencyKeyFor } from '../../platform/acts/desk-act';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { checkInAnswersOf } from '../../cases/check-ins/answer-check-in';
-import { writeEmail } from '../../texts/write-email';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { writeEmail } from '../../platform/texts/write-email';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../domain-error';
 import type { Planner } from '../planning/planning';
-import { queueLinkEmail } from '../../email/queue-link-email';
+import { queueLinkEmail } from '../../platform/email/queue-link-email';
 import { planBudget, type BudgetFilter } from './plan-budget';
 import { requireFreeStock } from './store';
 

@@ -1,5 +1,5 @@
 import { and, desc, eq } from 'drizzle-orm';
-import { addWorkingDays } from '../../../core/calendar';
+import { addWorkingDays } from '../../../core/platform/calendar';
 import {
 	canBeLent,
 	EYE_TEST,
@@ -7,15 +7,15 @@ import {
 	requestMoves,
 	type RequestState
 } from '../../../core/plan/equipment';
-import { requirePermission } from '../../access/require-permission';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
-import { runDeskAct, type DeskActContext } from '../../acts/desk-act';
-import { writeAuditLine } from '../../audit/write-audit-line';
-import { writeEmail } from '../../texts/write-email';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { runDeskAct, type DeskActContext } from '../../platform/acts/desk-act';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
+import { writeEmail } from '../../platform/texts/write-email';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../domain-error';
-import { queueLinkEmail } from '../../email/queue-link-email';
+import { queueLinkEmail } from '../../platform/email/queue-link-email';
 import { parseCents } from '../../workforce/prices';
 import { changeStock, requireFreeStock } from './store';
 import { setManualFollowUp } from '../../cases/follow-ups/manual-follow-up';

@@ -1,11 +1,11 @@
 import { and, eq } from 'drizzle-orm';
 import type { EquipmentItem } from '../../../core/plan/equipment';
-import { requirePermission } from '../../access/require-permission';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
-import { runDeskAct, type DeskActInput } from '../../acts/desk-act';
-import { writeAuditLine } from '../../audit/write-audit-line';
+import { runDeskAct, type DeskActInput } from '../../platform/acts/desk-act';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { checkInAnswersOf } from '../../cases/check-ins/answer-check-in';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 import { DomainError } from '../../domain-error';
 
 const { equipmentRequests } = schema;

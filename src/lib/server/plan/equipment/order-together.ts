@@ -1,8 +1,8 @@
-import { requirePermission } from '../../access/require-permission';
-import { idempotencyKeyFor } from '../../acts/desk-act';
+import { requirePermission } from '../../platform/access/require-permission';
+import { idempotencyKeyFor } from '../../platform/acts/desk-act';
 import type { Actor } from '../../actor';
-import type { Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import type { Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../domain-error';
 import { decideEquipment, type EquipmentDecision } from './decide-equipment';
 

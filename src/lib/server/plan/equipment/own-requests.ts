@@ -1,12 +1,12 @@
 import { and, eq, inArray } from 'drizzle-orm';
 import { EYE_TEST, PENDING_REQUEST_STATES } from '../../../core/plan/equipment';
-import { eyeTestFor, howToHaveEyeTest } from '../../../core/organisation-settings';
+import { eyeTestFor, howToHaveEyeTest } from '../../../core/platform/organisation-settings';
 import type { OpenAssessment } from '../../questionnaire/assessments/open-assessment';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { requirePerson } from '../../people/lock-person';
-import { ownItemNames } from '../../organisation-settings/own-items';
-import { readSettings } from '../../organisation-settings/read-settings';
+import { ownItemNames } from '../../platform/organisation-settings/own-items';
+import { readSettings } from '../../platform/organisation-settings/read-settings';
 import { equipmentOf } from './decide-equipment';
 
 const { assessments, equipmentRequests } = schema;

@@ -3,9 +3,9 @@ import { readPurchases, type PurchaseSummary, type StoredPurchase } from '../../
 import type { AllocatedPurchase, LeftOut } from '../../../core/plan/budget';
 import { PENDING_REQUEST_STATES, type RequestState } from '../../../core/plan/equipment';
 import { PURCHASES } from '../../../core/plan';
-import { requirePermission } from '../../access/require-permission';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
-import type { Db } from '../../db/client';
+import type { Db } from '../../platform/db/client';
 import { DomainError } from '../../domain-error';
 import type { Planner, SomeOf } from '../planning/planning';
 import { parseCents, readPrices } from '../../workforce/prices';

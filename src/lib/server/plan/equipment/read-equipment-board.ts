@@ -11,14 +11,14 @@ import {
 	type EquipmentItem,
 	type RequestState
 } from '../../../core/plan/equipment';
-import { purchasingTable } from '../../../core/organisation-settings';
+import { purchasingTable } from '../../../core/platform/organisation-settings';
 import { itemWords } from '../../../messages/desk/workforce-words';
-import { requirePermission } from '../../access/require-permission';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 import { readStock } from './store';
-import { helpedByOwnItems } from '../../organisation-settings/own-items';
-import { readSettings } from '../../organisation-settings/read-settings';
+import { helpedByOwnItems } from '../../platform/organisation-settings/own-items';
+import { readSettings } from '../../platform/organisation-settings/read-settings';
 
 const { assessments, equipmentRequests, observations, people, plans } = schema;
 

@@ -1,11 +1,11 @@
 import { and, asc, eq, sql } from 'drizzle-orm';
 import type { EquipmentItem } from '../../../core/plan/equipment';
-import { requirePermission } from '../../access/require-permission';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
-import type { ChangedRows } from '../../acts/changed-rows';
-import { writeAuditLine } from '../../audit/write-audit-line';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import type { ChangedRows } from '../../platform/acts/changed-rows';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../domain-error';
 
 const { equipmentRequests, equipmentStore } = schema;

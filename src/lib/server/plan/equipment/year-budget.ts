@@ -1,12 +1,12 @@
 import { and, eq, sql } from 'drizzle-orm';
 import type { YearBudget } from '../../../core/plan/equipment';
-import { requirePermission } from '../../access/require-permission';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
-import { writeAuditLine } from '../../audit/write-audit-line';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../domain-error';
-import { organisationZone } from '../../organisation/organisation-zone';
+import { organisationZone } from '../../platform/organisation/organisation-zone';
 import { parseCents } from '../../workforce/prices';
 
 const { equipmentBudgets } = schema;

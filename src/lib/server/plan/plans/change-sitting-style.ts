@@ -3,7 +3,7 @@ import { orderEqualPlans } from '../../../core/plan/advice';
 import type { SittingStyle } from '../../../core/workstation/corner';
 import { spotRows, type SpotRow } from '../../questionnaire/assessments/spots';
 import { checkInAnswersOf } from '../../cases/check-ins/answer-check-in';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 import { DomainError } from '../../domain-error';
 import type { Planner } from '../planning/planning';
 import { keptCounts } from '../../workforce/kept-counts';

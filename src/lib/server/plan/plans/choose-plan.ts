@@ -1,8 +1,8 @@
 import { planOffers, readAdvice } from '../../../core/plan/advice';
-import { writeAuditLine } from '../../audit/write-audit-line';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { requireAnswered, type OpenAssessment } from '../../questionnaire/assessments/open-assessment';
-import type { Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import type { Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../domain-error';
 import { reassessCase } from '../../cases/case-assessments/reassess-cases';
 import { requirePerson } from '../../people/lock-person';

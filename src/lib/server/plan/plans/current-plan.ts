@@ -1,7 +1,7 @@
 import { and, asc, desc, eq, getTableColumns, isNull } from 'drizzle-orm';
 import { readAdvice, type AdviceSummary } from '../../../core/plan/advice';
-import { isAnyOf } from '../../db/is-any-of';
-import { schema, type Db } from '../../db/client';
+import { isAnyOf } from '../../platform/db/is-any-of';
+import { schema, type Db } from '../../platform/db/client';
 
 const { plans, stepEvents } = schema;
 

@@ -8,10 +8,10 @@ import {
 	type DayTrial,
 	type TrialStage
 } from '../../../core/questionnaire/answers';
-import { addWorkingDays, minuteOfDay } from '../../../core/calendar';
+import { addWorkingDays, minuteOfDay } from '../../../core/platform/calendar';
 import { requireAnswered, type OpenAssessment } from '../../questionnaire/assessments/open-assessment';
 import { saveAnswers } from '../../questionnaire/assessments/save-answers';
-import type { Db } from '../../db/client';
+import type { Db } from '../../platform/db/client';
 import { DomainError } from '../../domain-error';
 import { readPersonPlace, type LockedPerson } from '../../people/lock-person';
 import type { Planner } from '../planning/planning';

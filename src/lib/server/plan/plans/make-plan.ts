@@ -4,8 +4,8 @@ import type { Corner } from '../../../core/workstation/corner';
 import { unclosableChecks, type PlanItem } from '../../../core/cases/case-assessment';
 import { cornerCost, type PlanStep } from '../../../core/plan';
 import { sameDocument } from '../../../core/same-document';
-import { schema, type Db } from '../../db/client';
-import type { MovingPlan, PlanWhy } from '../../db/schema/plans';
+import { schema, type Db } from '../../platform/db/client';
+import type { MovingPlan, PlanWhy } from '../../platform/db/schema/plans';
 import { currentPlanOf, stepEventsOf, type StoredPlan, type StepEvent } from './current-plan';
 import type { EarlierPlan } from './earlier-plan';
 

@@ -12,14 +12,14 @@ import {
 import { planOffers, planPageActions, stepsOfOffer } from '../../../core/plan/advice';
 import { skippedQuestionsOf } from '../../../core/questionnaire';
 import { adviceForPage } from '../../../messages/advice/advice-for-page';
-import { offeredItems } from '../../organisation-settings/own-items';
-import { readSettings } from '../../organisation-settings/read-settings';
+import { offeredItems } from '../../platform/organisation-settings/own-items';
+import { readSettings } from '../../platform/organisation-settings/read-settings';
 import { equipmentRequestsOf } from '../../questionnaire/assessments/request-equipment';
 import type { OpenAssessment } from '../../questionnaire/assessments/open-assessment';
 import { newestReMeasurement } from '../../questionnaire/assessments/open-assessment';
 import { spotsOf } from '../../questionnaire/assessments/spots';
 import { openCheckInOf } from '../../cases/check-ins/answer-check-in';
-import type { Db } from '../../db/client';
+import type { Db } from '../../platform/db/client';
 import { openFollowUp } from '../../cases/follow-ups/set-follow-up';
 import { loadCaseRecord } from '../../cases/case-assessments/load-case-record';
 import { newestAssessmentResult } from '../../cases/case-assessments/newest-assessment-result';

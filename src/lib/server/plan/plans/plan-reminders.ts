@@ -1,8 +1,8 @@
 import { sql } from 'drizzle-orm';
-import type { CivilDate } from '../../../core/calendar';
-import type { Db } from '../../db/client';
-import type { HeldWhy } from '../../db/schema/columns';
-import { emailDueDayAfter } from '../../email-hold/email-due-day';
+import type { CivilDate } from '../../../core/platform/calendar';
+import type { Db } from '../../platform/db/client';
+import type { HeldWhy } from '../../platform/db/schema/columns';
+import { emailDueDayAfter } from '../../platform/email-hold/email-due-day';
 import type { PlanInProgress } from './current-plan';
 
 /** When to remind of a plan that was not started, and what holds the reminder back. */

@@ -1,7 +1,7 @@
 import { summarizeAdvice, planOffers, type AdviceSummary } from '../../../core/plan/advice';
 import type { Corner } from '../../../core/workstation/corner';
 import { cornerCost, itemsSharedBySpots } from '../../../core/plan';
-import type { MovingPlan } from '../../db/schema/plans';
+import type { MovingPlan } from '../../platform/db/schema/plans';
 import type { Planner } from '../planning/planning';
 
 /** A workstation with its share of the household, its advice, and what moving items from the other workstations would change. */

@@ -1,9 +1,9 @@
 import { and, eq, gt } from 'drizzle-orm';
 import { type PlanItem } from '../../../core/cases/case-assessment';
-import { writeAuditLine } from '../../audit/write-audit-line';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { requireAnswered, type OpenAssessment } from '../../questionnaire/assessments/open-assessment';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { reassessCase } from '../../cases/case-assessments/reassess-cases';
 import { requirePerson } from '../../people/lock-person';
 import { currentPlanOf, stepEventsOf, type StoredPlan, type StepEvent } from './current-plan';

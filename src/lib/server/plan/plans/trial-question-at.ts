@@ -1,5 +1,5 @@
 import { dayTrialOf, EVENING_FROM_MINUTE, trialDay, type Answers } from '../../../core/questionnaire/answers';
-import { zonedTimeToInstant } from '../../../core/calendar';
+import { zonedTimeToInstant } from '../../../core/platform/calendar';
 import type { LockedPerson } from '../../people/lock-person';
 import type { PersonPlace } from '../../people/person-place';
 

@@ -1,5 +1,5 @@
 import { answeredCheckIns } from '../../cases/check-ins/answer-check-in';
-import type { Db } from '../../db/client';
+import type { Db } from '../../platform/db/client';
 import { ownBreaks } from '../../breaks/choose-break-schedule';
 import { newestAssessmentResult } from '../../cases/case-assessments/newest-assessment-result';
 import { currentPlanOf, stepEventsOf, plansOf } from '../../plan/plans/current-plan';

@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
-import { civilDateIn } from '../../../core/calendar';
-import { schema, type Db } from '../../db/client';
-import type { LINK_USES } from '../../db/schema/assessments';
+import { civilDateIn } from '../../../core/platform/calendar';
+import { schema, type Db } from '../../platform/db/client';
+import type { LINK_USES } from '../../platform/db/schema/assessments';
 import { DomainError } from '../../domain-error';
 
 const { linkUses } = schema;

@@ -1,7 +1,7 @@
 import { minutesLeft, questionnaireModeOf, questionnaireOf } from '../../../core/questionnaire';
 import { isPrefilled } from '../../../core/questionnaire/answers';
 import { checklistAt } from '../checklists/read-checklists';
-import type { Db, schema } from '../../db/client';
+import type { Db, schema } from '../../platform/db/client';
 
 /** Whole minutes left of a self-assessment; null where its person has entered nothing yet. */
 export async function minutesLeftOf(

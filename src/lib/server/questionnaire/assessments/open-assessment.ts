@@ -2,9 +2,9 @@ import { desc, eq, type SQL } from 'drizzle-orm';
 import { checklistFrom, type Checklist, type ChecklistDocument } from '../../../core/questionnaire/checklist';
 import { localeOf, type Locale } from '../../../messages/languages';
 import type { Actor } from '../../actor';
-import { hashToken } from '../../access/tokens';
+import { hashToken } from '../../platform/access/tokens';
 import { checklistDocumentAt } from '../checklists/read-checklists';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 import { DomainError } from '../../domain-error';
 
 const { assessments, people, reMeasurements } = schema;

@@ -1,6 +1,6 @@
 import { and, desc, eq, isNotNull } from 'drizzle-orm';
 import { padShareField } from '../../../core/questionnaire/answers';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 
 const { assessments, workforceClosings } = schema;
 

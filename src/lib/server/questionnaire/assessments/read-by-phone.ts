@@ -1,7 +1,7 @@
 import { eq } from 'drizzle-orm';
-import { isPermitted } from '../../../core/access';
+import { isPermitted } from '../../../core/platform/access';
 import type { Actor } from '../../actor';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 
 const { users } = schema;
 

@@ -1,8 +1,8 @@
 import { and, eq, isNull, sql } from 'drizzle-orm';
-import { writeAuditLine } from '../../audit/write-audit-line';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { reassessCase } from '../../cases/case-assessments/reassess-cases';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { requirePerson } from '../../people/lock-person';
 import type { OpenAssessment } from './open-assessment';
 import { padShareFields } from './pad-share-fields';

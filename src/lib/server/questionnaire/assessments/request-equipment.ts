@@ -1,13 +1,13 @@
 import { and, eq, sql } from 'drizzle-orm';
 import { EYE_TEST, PENDING_REQUEST_STATES, type EquipmentItem } from '../../../core/plan/equipment';
-import { writeAuditLine } from '../../audit/write-audit-line';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { reassessCase } from '../../cases/case-assessments/reassess-cases';
 import { requirePerson } from '../../people/lock-person';
-import { inTransaction } from '../../db/transaction';
+import { inTransaction } from '../../platform/db/transaction';
 import { countLinkUse } from './link-limits';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 import { DomainError } from '../../domain-error';
-import { offeredItems } from '../../organisation-settings/own-items';
+import { offeredItems } from '../../platform/organisation-settings/own-items';
 import { endedLinkError, type OpenAssessment } from './open-assessment';
 
 const { assessments, equipmentRequests } = schema;

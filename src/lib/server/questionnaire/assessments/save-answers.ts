@@ -9,13 +9,13 @@ import {
 } from '../../../core/questionnaire/answers';
 import { RED_FLAGS } from '../../../core/cases/discomfort';
 import type { LengthUnit } from '../../../core/body/length';
-import { writeAuditLine } from '../../audit/write-audit-line';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../domain-error';
 import { updateFindingTicks } from '../../cases/findings/update-finding-ticks';
 import { reassessCase } from '../../cases/case-assessments/reassess-cases';
-import { publishSoon } from '../../live/publish-soon';
+import { publishSoon } from '../../platform/live/publish-soon';
 import { requirePerson } from '../../people/lock-person';
 import { trialQuestionAt } from '../../plan/plans/trial-question-at';
 import { recordRedFlags } from '../../workforce/reports/record-red-flags';

@@ -11,9 +11,9 @@ import {
 	type MeasuredHeights,
 	type RemeasuredField
 } from '../../../core/workstation/side-view';
-import { writeAuditLine } from '../../audit/write-audit-line';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { reassessCase } from '../../cases/case-assessments/reassess-cases';
 import { requirePerson } from '../../people/lock-person';
 import { currentPlanOf, stepEventsOf, type StoredPlan, type StepEvent } from '../../plan/plans/current-plan';

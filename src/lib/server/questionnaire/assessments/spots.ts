@@ -1,9 +1,9 @@
 import { asc, eq, or } from 'drizzle-orm';
 import { prefilledSpotFields } from '../../../core/questionnaire/answers';
-import { hashToken } from '../../access/tokens';
-import { writeAuditLine } from '../../audit/write-audit-line';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { hashToken } from '../../platform/access/tokens';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../domain-error';
 import { requirePerson } from '../../people/lock-person';
 import { endedLinkError, type OpenAssessment } from './open-assessment';

@@ -1,7 +1,7 @@
 import { and, eq, isNull, sql } from 'drizzle-orm';
 import type { LengthUnit } from '../../../core/body/length';
 import { localeOf } from '../../../messages/languages';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 
 const { assessments } = schema;
 

@@ -1,13 +1,13 @@
 import { and, eq, inArray, isNotNull, notInArray } from 'drizzle-orm';
 import type { RedFlag } from '../../../core/cases/discomfort';
 import type { TriageReason } from '../../../core/cases/case-assessment';
-import { writeAuditLine } from '../../audit/write-audit-line';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { reassessCase, assessmentResultOf } from '../../cases/case-assessments/reassess-cases';
 import { loadCaseRecord } from '../../cases/case-assessments/load-case-record';
 import { requirePerson } from '../../people/lock-person';
-import { readRules } from '../../rules/read-rules';
+import { readRules } from '../../platform/rules/read-rules';
 import type { OpenAssessment } from './open-assessment';
 
 const {

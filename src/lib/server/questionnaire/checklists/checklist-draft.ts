@@ -2,10 +2,10 @@ import { eq, max, sql } from 'drizzle-orm';
 import { ownChecklistVersion, type ChecklistDocument } from '../../../core/questionnaire/checklist';
 import { isUnchanged, checklistChanges } from '../../../core/questionnaire/checklist-editor/checklist-changes';
 import { unchangedChecklist } from '../../../core/questionnaire/checklist-editor/edit-checklist';
-import { requirePermission } from '../../access/require-permission';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../domain-error';
 import { checklistDocumentAt, newestOwnChecklist, SHIPPED_CHECKLIST } from './read-checklists';
 

@@ -1,8 +1,8 @@
 import { ownChecklistNumber, ownChecklistVersion } from '../../../core/questionnaire/checklist';
 import { unchangedChecklist } from '../../../core/questionnaire/checklist-editor/edit-checklist';
-import { requirePermission } from '../../access/require-permission';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
-import type { Db } from '../../db/client';
+import type { Db } from '../../platform/db/client';
 import { DomainError } from '../../domain-error';
 import { checklistDocumentAt, newestOwnChecklist, SHIPPED_CHECKLIST } from './read-checklists';
 

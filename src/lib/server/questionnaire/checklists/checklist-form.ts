@@ -15,10 +15,10 @@ import {
 	ownItemSchema,
 	validateChecklistDocument
 } from '../../../core/questionnaire/checklist-editor/document-schema';
-import { compileSchema } from '../../../core/schema';
+import { compileSchema } from '../../../core/platform/schema';
 import { DomainError } from '../../domain-error';
-import { text, version } from '../../http/fields';
-import { formReader } from '../../http/read-body';
+import { text, version } from '../../platform/http/fields';
+import { formReader } from '../../platform/http/read-body';
 
 const id = Type.String({ pattern: '^[a-z0-9][a-z0-9-]{0,59}$' });
 

@@ -2,9 +2,9 @@ import { CHECKLIST_STATIONS, isOwnId, type ChecklistStation, type OwnItemWords }
 import { shippedItems, stationOfItem } from '../../../core/questionnaire/checklist-editor/edit-checklist';
 import { checklistTextsFor } from '../../../messages/checklist';
 import { plainWords, type WordsByFacts } from '../../../messages/words-by-facts';
-import { requirePermission } from '../../access/require-permission';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
-import type { Db } from '../../db/client';
+import type { Db } from '../../platform/db/client';
 import { DomainError } from '../../domain-error';
 import { readEditedChecklist } from './checklist-draft';
 import { languagesOfPeople } from '../../people/languages-of-people';

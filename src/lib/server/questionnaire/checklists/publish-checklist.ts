@@ -10,12 +10,12 @@ import { checklistChanges } from '../../../core/questionnaire/checklist-editor/c
 import { checklistFaults } from '../../../core/questionnaire/checklist-editor/checklist-faults';
 import { unchangedChecklist } from '../../../core/questionnaire/checklist-editor/edit-checklist';
 import { deskLocale } from '../../../messages/desk-language';
-import { requirePermission } from '../../access/require-permission';
+import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
 import { languagesOfPeople } from '../../people/languages-of-people';
-import { writeAuditLine } from '../../audit/write-audit-line';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../domain-error';
 import { readEditedChecklist } from './checklist-draft';
 import { newestOwnChecklist } from './read-checklists';

@@ -10,7 +10,7 @@ import {
 	type ChecklistDocument
 } from '../../../core/questionnaire/checklist';
 import { languageOf, type Language } from '../../../messages/languages';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 
 const { checklists } = schema;
 

@@ -9,7 +9,7 @@ import {
 	withNextId
 } from '../../../core/questionnaire/checklist-editor/edit-checklist';
 import type { Actor } from '../../actor';
-import type { Db } from '../../db/client';
+import type { Db } from '../../platform/db/client';
 import { DomainError } from '../../domain-error';
 import { changeDraft } from './checklist-draft';
 import type { PostedProblem, PostedQuestion } from './checklist-form';

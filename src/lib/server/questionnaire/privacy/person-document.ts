@@ -10,11 +10,11 @@ import {
 import { deskLocale } from '../../../messages/desk-language';
 import type { Actor } from '../../actor';
 import { readByPhone } from '../assessments/read-by-phone';
-import { isAbout } from '../../audit/is-about';
+import { isAbout } from '../../platform/audit/is-about';
 import { readCase } from '../../cases/read-case';
 import { lettersOf, timelineOf } from '../../cases/timeline';
 import { checklistForPage } from '../checklists/read-checklists';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 import { readPersonData } from '../../people/erasure/erase-person';
 import { plansOf } from '../../plan/plans/current-plan';
 

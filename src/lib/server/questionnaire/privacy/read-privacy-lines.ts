@@ -1,9 +1,9 @@
-import { whoSees } from '../../../core/access';
+import { whoSees } from '../../../core/platform/access';
 import { MIN_GROUP_SIZE } from '../../../core/workforce';
 import { privacyLines, type PrivacyLines } from '../../../messages/privacy';
-import type { Db } from '../../db/client';
+import type { Db } from '../../platform/db/client';
 import { readRetention } from '../../people/erasure/retention';
-import { readOrganisation } from '../../organisation/read-organisation';
+import { readOrganisation } from '../../platform/organisation/read-organisation';
 
 /** What people are told about their data, from the settings and permissions in force. Two key look-ups. */
 export async function readPrivacyLines(db: Db, locale: string): Promise<PrivacyLines> {

@@ -2,8 +2,8 @@ import { sql } from 'drizzle-orm';
 import { unitOf } from '../../../core/questionnaire/answers';
 import { fieldOutsideStations, LONGEST_WALKTHROUGH_MS } from '../../../core/questionnaire/walkthrough';
 import { saveAnswers, type SavedAnswers } from '../assessments/save-answers';
-import type { Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import type { Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../domain-error';
 import type { WalkthroughParty } from './walkthrough-party';
 

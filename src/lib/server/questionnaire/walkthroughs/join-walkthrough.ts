@@ -1,12 +1,12 @@
 import { eq } from 'drizzle-orm';
 import { MOST_WRONG_CODES, readCode } from '../../../core/questionnaire/walkthrough';
 import type { Actor } from '../../actor';
-import { writeAuditLine } from '../../audit/write-audit-line';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { requireCase } from '../../cases/require-case';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../domain-error';
-import { publishChange } from '../../live/changes';
+import { publishChange } from '../../platform/live/changes';
 import { newCode, requireOpenWalkthrough } from './open-walkthrough';
 
 const { walkthroughMembers, walkthroughs } = schema;

@@ -2,11 +2,11 @@ import { randomInt } from 'node:crypto';
 import { and, desc, eq, isNull } from 'drizzle-orm';
 import { CODE_DIGITS, codeFrom, hasRunOut, WALKTHROUGH_STATIONS } from '../../../core/questionnaire/walkthrough';
 import type { OpenAssessment } from '../assessments/open-assessment';
-import { writeAuditLine } from '../../audit/write-audit-line';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../domain-error';
-import { publishChange } from '../../live/changes';
+import { publishChange } from '../../platform/live/changes';
 import { requirePerson } from '../../people/lock-person';
 
 const { walkthroughs } = schema;

@@ -1,5 +1,5 @@
 import { and, count, desc, eq, max } from 'drizzle-orm';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 
 const { users, walkthroughEntries, walkthroughs } = schema;
 

@@ -1,7 +1,7 @@
 import type { FieldIssue } from '../../../core/questionnaire/answers';
 import { openAssessmentOf } from '../assessments/open-assessment';
 import { submitAnswers } from '../assessments/submit-answers';
-import type { Db } from '../../db/client';
+import type { Db } from '../../platform/db/client';
 import type { Planner } from '../../plan/planning/planning';
 import { showPlan } from './steer-walkthrough';
 import type { WalkthroughParty } from './walkthrough-party';

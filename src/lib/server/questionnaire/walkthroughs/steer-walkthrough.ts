@@ -1,10 +1,10 @@
 import { eq } from 'drizzle-orm';
 import type { WalkthroughStation } from '../../../core/questionnaire/walkthrough';
-import { writeAuditLine } from '../../audit/write-audit-line';
-import { schema, type Db } from '../../db/client';
-import { inTransaction } from '../../db/transaction';
+import { writeAuditLine } from '../../platform/audit/write-audit-line';
+import { schema, type Db } from '../../platform/db/client';
+import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../domain-error';
-import { publishChange } from '../../live/changes';
+import { publishChange } from '../../platform/live/changes';
 import { currentPlanOf } from '../../plan/plans/current-plan';
 import { requireOpenWalkthrough } from './open-walkthrough';
 import type { WalkthroughParty } from './walkthrough-party';

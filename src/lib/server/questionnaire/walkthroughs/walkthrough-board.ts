@@ -1,7 +1,7 @@
 import { saveSchema } from '../assessments/answer-schema';
-import type { Db } from '../../db/client';
-import { withJsonError } from '../../http/error-responses';
-import { jsonReader } from '../../http/read-body';
+import type { Db } from '../../platform/db/client';
+import { withJsonError } from '../../platform/http/error-responses';
+import { jsonReader } from '../../platform/http/read-body';
 import { enterAnswers } from './enter-answers';
 import { pointAt } from './steer-walkthrough';
 import type { WalkthroughParty } from './walkthrough-party';

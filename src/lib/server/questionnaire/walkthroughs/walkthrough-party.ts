@@ -1,9 +1,9 @@
 import { and, eq, isNull } from 'drizzle-orm';
 import { hasRunOut } from '../../../core/questionnaire/walkthrough';
-import { requirePermission } from '../../access/require-permission';
+import { requirePermission } from '../../platform/access/require-permission';
 import { openAssessment, openAssessmentOf, type OpenAssessment } from '../assessments/open-assessment';
 import type { Actor } from '../../actor';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 import { DomainError } from '../../domain-error';
 import { openWalkthroughOf, type WalkthroughRow } from './open-walkthrough';
 

@@ -1,6 +1,6 @@
 import { Type } from 'typebox';
 import { WALKTHROUGH_STATIONS } from '../../../core/questionnaire/walkthrough';
-import { text } from '../../http/fields';
+import { text } from '../../platform/http/fields';
 
 /** Where one side points: a station, and a question of it or none. */
 export const pointSchema = Type.Object(

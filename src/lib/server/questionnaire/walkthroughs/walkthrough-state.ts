@@ -11,7 +11,7 @@ import {
 	type WalkthroughState,
 	type WalkthroughSummary
 } from '../../../core/questionnaire/walkthrough';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 import { DomainError } from '../../domain-error';
 import { plansInProgress } from '../../plan/plans/current-plan';
 import { walkthroughsOf, type WalkthroughRow } from './open-walkthrough';

@@ -1,6 +1,6 @@
-import type { Db } from '../../db/client';
-import type { ChangeFeed, ChangeListener } from '../../live/changes';
-import { eventStream } from '../../live/event-stream';
+import type { Db } from '../../platform/db/client';
+import type { ChangeFeed, ChangeListener } from '../../platform/live/changes';
+import { eventStream } from '../../platform/live/event-stream';
 import { readWalkthroughState } from './walkthrough-state';
 import { visitWalkthrough } from './walkthrough-visits';
 import type { WalkthroughParty } from './walkthrough-party';

@@ -1,7 +1,7 @@
 import { eq, lt } from 'drizzle-orm';
-import { schema, type Db } from '../../db/client';
-import { publishChange } from '../../live/changes';
-import { MOST_STREAM_MS } from '../../live/event-stream';
+import { schema, type Db } from '../../platform/db/client';
+import { publishChange } from '../../platform/live/changes';
+import { MOST_STREAM_MS } from '../../platform/live/event-stream';
 import { describeError, log } from '../../log';
 
 const { walkthroughVisits } = schema;

@@ -1,7 +1,7 @@
 import { desc, eq } from 'drizzle-orm';
 import type { RegionReport } from '../../../core/cases/discomfort';
 import { sameDocument } from '../../../core/same-document';
-import { schema, type Db } from '../../db/client';
+import { schema, type Db } from '../../platform/db/client';
 
 const { reportedDiscomfort } = schema;
 

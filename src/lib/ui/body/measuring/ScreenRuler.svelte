@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Range from '../../kit/Range.svelte';
+	import Range from '../../platform/kit/Range.svelte';
 	import { formatLength, type LengthUnit } from '$lib/core/body/length';
 	import { BANK_CARD_MM, pixelsPerMm } from '$lib/core/body/measuring';
 	import type { Catalogue } from '$lib/messages';

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { PHOTO_SCALES, type PhotoScale } from '$lib/core/body/side-photo';
 	import type { PhotoTexts } from '$lib/messages/photo';
-	import Button from '../../kit/Button.svelte';
-	import ChoiceRows from '../../kit/ChoiceRows.svelte';
+	import Button from '../../platform/kit/Button.svelte';
+	import ChoiceRows from '../../platform/kit/ChoiceRows.svelte';
 	import type { OpenPicture } from './load-picture';
 	import MoveMark from './MoveMark.svelte';
 	import PhotoBoard from './PhotoBoard.svelte';

@@ -5,8 +5,8 @@
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
 	import type { PhotoMarkName } from '$lib/core/body/side-photo';
 	import type { PhotoTexts } from '$lib/messages/photo';
-	import Button from '../../kit/Button.svelte';
-	import Select from '../../kit/Select.svelte';
+	import Button from '../../platform/kit/Button.svelte';
+	import Select from '../../platform/kit/Select.svelte';
 	import type { PhotoSession } from './photo-session.svelte';
 
 	interface Props {

@@ -7,7 +7,7 @@
 		type PhotoMarkName,
 		type PicturePoint
 	} from '$lib/core/body/side-photo';
-	import PictureMark from '../../kit/PictureMark.svelte';
+	import PictureMark from '../../platform/kit/PictureMark.svelte';
 	import type { OpenPicture } from './load-picture';
 	import type { PhotoSession } from './photo-session.svelte';
 

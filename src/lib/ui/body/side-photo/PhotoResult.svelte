@@ -3,7 +3,7 @@
 	import { PHOTO_ANGLES, PHOTO_HEIGHTS, type PhotoValue, type SidePhotoReading } from '$lib/core/body/side-photo';
 	import type { Catalogue } from '$lib/messages';
 	import type { PhotoTexts } from '$lib/messages/photo';
-	import Notice from '../../kit/Notice.svelte';
+	import Notice from '../../platform/kit/Notice.svelte';
 
 	interface Props {
 		reading: Pick<SidePhotoReading, 'angles' | 'heights' | 'issues'>;

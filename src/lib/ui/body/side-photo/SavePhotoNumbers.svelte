@@ -14,8 +14,8 @@
 	import type { Catalogue } from '$lib/messages';
 	import type { PhotoTexts } from '$lib/messages/photo';
 	import { dayOnDevice } from '../../breaks/breaks-day.svelte';
-	import Button from '../../kit/Button.svelte';
-	import CheckBox from '../../kit/CheckBox.svelte';
+	import Button from '../../platform/kit/Button.svelte';
+	import CheckBox from '../../platform/kit/CheckBox.svelte';
 	import type { Draft } from '../../questionnaire/draft.svelte';
 	import SectionDrawing from '../../workstation/side-view/SectionDrawing.svelte';
 	import PhotoResult from './PhotoResult.svelte';

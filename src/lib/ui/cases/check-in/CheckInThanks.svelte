@@ -3,7 +3,7 @@
 	import type { CheckInRemark } from '$lib/core/cases/case-assessment';
 	import type { Catalogue } from '$lib/messages';
 	import { asideTextsFor } from '$lib/messages/aside';
-	import Button from '../../kit/Button.svelte';
+	import Button from '../../platform/kit/Button.svelte';
 
 	interface Props {
 		token: string;

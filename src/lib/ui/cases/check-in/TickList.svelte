@@ -1,5 +1,5 @@
 <script lang="ts">
-	import CheckBox from '../../kit/CheckBox.svelte';
+	import CheckBox from '../../platform/kit/CheckBox.svelte';
 	import type { AnswerStore } from '../../questionnaire/answer-store';
 
 	interface Props {

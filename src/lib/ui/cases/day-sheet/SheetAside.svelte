@@ -4,8 +4,8 @@
 	import { on } from 'svelte/events';
 	import { CARRIED_OUT } from '../case-form.svelte';
 	import CasePane from '../CasePane.svelte';
-	import Button from '../../kit/Button.svelte';
-	import Notice from '../../kit/Notice.svelte';
+	import Button from '../../platform/kit/Button.svelte';
+	import Notice from '../../platform/kit/Notice.svelte';
 	import type { DaySheet } from './day-sheet.svelte';
 	import { deskWords } from '$lib/messages/desk';
 

@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { filledFields, firstNameOf } from '$lib/core/sending/own-texts';
+	import { filledFields, firstNameOf } from '$lib/core/platform/sending/own-texts';
 	import { truncateText } from '$lib/core/truncate-text';
-	import { enhanceForm } from '../../kit/enhance-form';
+	import { enhanceForm } from '../../platform/kit/enhance-form';
 	import { replyWords } from '$lib/messages/desk/reply-words';
-	import Button from '../../kit/Button.svelte';
+	import Button from '../../platform/kit/Button.svelte';
 	import ActFields from '../ActFields.svelte';
 	import WriteForm from '../WriteForm.svelte';
 	import type { DaySheet } from './day-sheet.svelte';

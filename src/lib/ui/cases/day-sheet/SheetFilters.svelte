@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { countryWords } from '$lib/messages/reader-formats';
-	import Button from '../../kit/Button.svelte';
-	import FilterForm from '../../kit/FilterForm.svelte';
-	import Select from '../../kit/Select.svelte';
+	import Button from '../../platform/kit/Button.svelte';
+	import FilterForm from '../../platform/kit/FilterForm.svelte';
+	import Select from '../../platform/kit/Select.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.daySheet;

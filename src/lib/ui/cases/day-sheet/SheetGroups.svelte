@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import Button from '../../kit/Button.svelte';
+	import Button from '../../platform/kit/Button.svelte';
 	import ChevronRight from '@lucide/svelte/icons/chevron-right';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';

@@ -13,8 +13,8 @@
 	import SheetBatch from './SheetBatch.svelte';
 	import SheetGroups from './SheetGroups.svelte';
 	import TodaysActs from './TodaysActs.svelte';
-	import Button from '../../kit/Button.svelte';
-	import { useShortcuts } from '../../shortcuts/context';
+	import Button from '../../platform/kit/Button.svelte';
+	import { useShortcuts } from '../../platform/shortcuts/context';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.daySheet;

@@ -1,15 +1,15 @@
 <script lang="ts">
-	import CheckBox from '../../kit/CheckBox.svelte';
-	import { enhanceForm } from '../../kit/enhance-form';
+	import CheckBox from '../../platform/kit/CheckBox.svelte';
+	import { enhanceForm } from '../../platform/kit/enhance-form';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import type { SubmitFunction } from '@sveltejs/kit';
 	import ActFields from '../ActFields.svelte';
 	import Trend from '../Trend.svelte';
 	import GapMark from '../../workstation/gap-mark/GapMark.svelte';
-	import Button from '../../kit/Button.svelte';
-	import { ACT_KEYS } from '../../shortcuts/act-keys';
-	import KeyWords from '../../shortcuts/KeyWords.svelte';
+	import Button from '../../platform/kit/Button.svelte';
+	import { ACT_KEYS } from '../../platform/shortcuts/act-keys';
+	import KeyWords from '../../platform/shortcuts/KeyWords.svelte';
 	import {
 		mayBeSettled,
 		hasUnreadMessage,

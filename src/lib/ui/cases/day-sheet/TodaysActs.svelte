@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { peopleWords } from '$lib/messages/desk/workforce-words';
 	import { timeWords } from '$lib/messages/dates';
-	import { enhanceForm } from '../../kit/enhance-form';
+	import { enhanceForm } from '../../platform/kit/enhance-form';
 	import type { SubmitFunction } from '@sveltejs/kit';
-	import Button from '../../kit/Button.svelte';
+	import Button from '../../platform/kit/Button.svelte';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.daySheet;

@@ -3,10 +3,10 @@ import type { SubmitFunction } from '@sveltejs/kit';
 import { tick } from 'svelte';
 import { SvelteMap, SvelteSet } from 'svelte/reactivity';
 import type { BriefData } from '../brief';
-import type { Shortcut } from '../../shortcuts/shortcuts.svelte';
+import type { Shortcut } from '../../platform/shortcuts/shortcuts.svelte';
 import type { DaySheetGroup } from '$lib/core/cases/day-sheet';
 import type { PolicySettings } from '$lib/core/cases/triage/policy-settings';
-import { ACT_KEYS } from '../../shortcuts/act-keys';
+import { ACT_KEYS } from '../../platform/shortcuts/act-keys';
 import {
 	mayBeSettled,
 	daySheetGroupsOf,

@@ -1,4 +1,4 @@
-import { refreshPage } from '../../kit/refresh-page';
+import { refreshPage } from '../../platform/kit/refresh-page';
 
 /** Least time between two reloads, ms: many changes at once become one. */
 const PAUSE_MS = 1500;

@@ -1,6 +1,6 @@
 import { SHIPPED_SETTINGS } from '$lib/core/cases/triage/policy-settings';
 import { describe, expect, it } from 'vitest';
-import type { CivilDate } from '$lib/core/calendar';
+import type { CivilDate } from '$lib/core/platform/calendar';
 import { CLINICIAN_RED_FLAGS } from '$lib/core/cases/discomfort';
 import { REASON_LEVELS } from '$lib/core/cases/case-assessment';
 import { messagesFor } from '$lib/messages';

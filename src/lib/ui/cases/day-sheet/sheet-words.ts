@@ -1,6 +1,6 @@
 import { dayWords, timeWords } from '$lib/messages/dates';
 import { reasonWords, type Grounds } from '$lib/messages/desk/triage-words';
-import { civilDateIn, daysBetween, parseCivilDate } from '$lib/core/calendar';
+import { civilDateIn, daysBetween, parseCivilDate } from '$lib/core/platform/calendar';
 import { DAY_SHEET_GROUPS, daySheetGroup, type DaySheetGroup } from '$lib/core/cases/day-sheet';
 import type { ShownCheck } from '$lib/core/workstation/checks';
 import type { AssessmentResult, TriageReason, ReasonCode } from '$lib/core/cases/case-assessment';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import ChevronLeft from '@lucide/svelte/icons/chevron-left';
 	import ChevronRight from '@lucide/svelte/icons/chevron-right';
-	import Button from '../../kit/Button.svelte';
+	import Button from '../../platform/kit/Button.svelte';
 	import { calendarHref, stepRange, CALENDAR_VIEWS, type CalendarView } from './calendar-days';
 	import type { FollowUpBoard } from './follow-up-board.svelte';
 	import { deskWords } from '$lib/messages/desk';

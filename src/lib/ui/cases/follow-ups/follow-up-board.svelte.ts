@@ -1,11 +1,11 @@
 import { dayWords } from '$lib/messages/dates';
 import { applyAction } from '$app/forms';
-import { refreshPage } from '../../kit/refresh-page';
-import { faultOfAct, postAct } from '../../kit/post-act';
-import { CardDrag } from '../../kit/card-drag.svelte';
+import { refreshPage } from '../../platform/kit/refresh-page';
+import { faultOfAct, postAct } from '../../platform/kit/post-act';
+import { CardDrag } from '../../platform/kit/card-drag.svelte';
 import type { FollowUpBoardLine } from './board-line';
 import { daysOn } from './calendar-days';
-import { ACT_KEYS } from '../../shortcuts/act-keys';
+import { ACT_KEYS } from '../../platform/shortcuts/act-keys';
 import { moveBody } from './move-body';
 import { deskWords } from '$lib/messages/desk';
 

@@ -12,7 +12,7 @@
 	import { checklistVersionWords } from '$lib/messages/desk/checklist-version-words';
 	import { findingWords, itemWords, requestStateWords } from '$lib/messages/desk/workforce-words';
 	import { checkWords } from '../../workstation/gap-mark/check-words';
-	import LetterheadLines from '../../organisation/LetterheadLines.svelte';
+	import LetterheadLines from '../../platform/organisation/LetterheadLines.svelte';
 	import SignatureLines from './SignatureLines.svelte';
 
 	const texts = deskWords.inspection;

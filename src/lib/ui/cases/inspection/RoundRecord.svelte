@@ -6,7 +6,7 @@
 	import { deskWords } from '$lib/messages/desk';
 	import { checklistVersionWords } from '$lib/messages/desk/checklist-version-words';
 	import { formattedNumber } from '$lib/messages/desk/workforce-words';
-	import LetterheadLines from '../../organisation/LetterheadLines.svelte';
+	import LetterheadLines from '../../platform/organisation/LetterheadLines.svelte';
 	import SignatureLines from './SignatureLines.svelte';
 
 	const texts = deskWords.inspection;

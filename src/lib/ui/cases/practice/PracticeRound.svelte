@@ -3,12 +3,12 @@
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
 	import GripVertical from '@lucide/svelte/icons/grip-vertical';
 	import { untrack } from 'svelte';
-	import { enhanceForm } from '../../kit/enhance-form';
+	import { enhanceForm } from '../../platform/kit/enhance-form';
 	import { PRACTICE_ACTS, type PracticeCase } from '$lib/core/cases/practice';
 	import { deskWords } from '$lib/messages/desk';
-	import Button from '../../kit/Button.svelte';
-	import Select from '../../kit/Select.svelte';
-	import TextArea from '../../kit/TextArea.svelte';
+	import Button from '../../platform/kit/Button.svelte';
+	import Select from '../../platform/kit/Select.svelte';
+	import TextArea from '../../platform/kit/TextArea.svelte';
 	import { PracticeOrder } from './practice-order.svelte';
 	import { practiceLines } from './practice-words';
 

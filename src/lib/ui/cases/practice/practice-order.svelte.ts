@@ -1,6 +1,6 @@
 import { tick } from 'svelte';
 import { deskWords } from '$lib/messages/desk';
-import { CardDrag } from '../../kit/card-drag.svelte';
+import { CardDrag } from '../../platform/kit/card-drag.svelte';
 
 /** A card of the list. */
 interface Card {

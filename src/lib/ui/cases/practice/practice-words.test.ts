@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { CaseRecord } from '$lib/core/cases/case-assessment';
-import type { CivilDate } from '$lib/core/calendar';
+import type { CivilDate } from '$lib/core/platform/calendar';
 import { emptyFile } from '../../../../../tests/support/empty-file';
 import { practiceLines } from './practice-words';
 

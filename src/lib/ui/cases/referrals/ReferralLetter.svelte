@@ -6,7 +6,7 @@
 	import { reasonWords, regionWithin, signWords } from '$lib/messages/desk/triage-words';
 	import type { ReferralLetter } from '$lib/core/cases/referral';
 	import type { ComponentProps } from 'svelte';
-	import LetterheadLines from '../../organisation/LetterheadLines.svelte';
+	import LetterheadLines from '../../platform/organisation/LetterheadLines.svelte';
 	import { checkWords } from '../../workstation/gap-mark/check-words';
 	import { deskWords } from '$lib/messages/desk';
 	import { itemWords } from '$lib/messages/desk/workforce-words';

@@ -1,12 +1,12 @@
 <script lang="ts">
-	import { enhanceForm } from '../../kit/enhance-form';
+	import { enhanceForm } from '../../platform/kit/enhance-form';
 	import { dayWords, momentWords } from '$lib/messages/dates';
 	import ActFields from '../ActFields.svelte';
 	import { CaseForm } from '../case-form.svelte';
 	import { readDraft, storeDraft } from '../drafts';
 	import FormError from '../FormError.svelte';
-	import Button from '../../kit/Button.svelte';
-	import TextArea from '../../kit/TextArea.svelte';
+	import Button from '../../platform/kit/Button.svelte';
+	import TextArea from '../../platform/kit/TextArea.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.referrals;

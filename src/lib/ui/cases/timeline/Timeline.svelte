@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { countByGroup, TIMELINE_GROUPS, type TimelineEntry, type TimelineGroup } from '$lib/core/cases/timeline';
-	import Button from '../../kit/Button.svelte';
-	import Select from '../../kit/Select.svelte';
+	import Button from '../../platform/kit/Button.svelte';
+	import Select from '../../platform/kit/Select.svelte';
 	import TimelineLine from './TimelineLine.svelte';
 	import { deskWords } from '$lib/messages/desk';
 

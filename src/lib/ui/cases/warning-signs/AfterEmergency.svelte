@@ -2,9 +2,9 @@
 	import type { EmergencyClearance } from '$lib/core/cases/discomfort';
 	import type { Catalogue } from '$lib/messages';
 	import { stopTextsFor } from '$lib/messages/stop';
-	import { enhanceForm } from '../../kit/enhance-form';
-	import Button from '../../kit/Button.svelte';
-	import Notice from '../../kit/Notice.svelte';
+	import { enhanceForm } from '../../platform/kit/enhance-form';
+	import Button from '../../platform/kit/Button.svelte';
+	import Notice from '../../platform/kit/Notice.svelte';
 
 	interface Props {
 		name: string;

@@ -1,12 +1,12 @@
 <script lang="ts">
-	import { phoneHref } from '../../kit/phone-words';
-	import type { EmployeeCover } from '$lib/core/cover';
+	import { phoneHref } from '../../platform/kit/phone-words';
+	import type { EmployeeCover } from '$lib/core/platform/cover';
 	import { isDistressFlag, type EmergencyRedFlag } from '$lib/core/cases/discomfort';
 	import { messagesFor, type Catalogue } from '$lib/messages';
 	import { stopTextsFor } from '$lib/messages/stop';
 	import SignName from './SignName.svelte';
-	import Button from '../../kit/Button.svelte';
-	import { isOffline } from '../../kit/is-offline.svelte';
+	import Button from '../../platform/kit/Button.svelte';
+	import { isOffline } from '../../platform/kit/is-offline.svelte';
 
 	interface Props {
 		signs: readonly EmergencyRedFlag[];

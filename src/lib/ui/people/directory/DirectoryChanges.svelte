@@ -5,8 +5,8 @@
 	import { peopleWords } from '$lib/messages/desk/workforce-words';
 	import { CaseForm } from '../../cases/case-form.svelte';
 	import FormError from '../../cases/FormError.svelte';
-	import Button from '../../kit/Button.svelte';
-	import { enhanceForm } from '../../kit/enhance-form';
+	import Button from '../../platform/kit/Button.svelte';
+	import { enhanceForm } from '../../platform/kit/enhance-form';
 	import RosterComparison from '../RosterComparison.svelte';
 
 	interface Props {

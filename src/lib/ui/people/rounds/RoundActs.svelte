@@ -1,14 +1,14 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/dates';
 	import { formattedNumber } from '$lib/messages/desk/workforce-words';
-	import { enhanceForm } from '../../kit/enhance-form';
+	import { enhanceForm } from '../../platform/kit/enhance-form';
 	import DayField from '../../cases/DayField.svelte';
 	import { CaseForm } from '../../cases/case-form.svelte';
 	import FormError from '../../cases/FormError.svelte';
-	import Button from '../../kit/Button.svelte';
-	import CheckBox from '../../kit/CheckBox.svelte';
-	import TextArea from '../../kit/TextArea.svelte';
-	import TextField from '../../kit/TextField.svelte';
+	import Button from '../../platform/kit/Button.svelte';
+	import CheckBox from '../../platform/kit/CheckBox.svelte';
+	import TextArea from '../../platform/kit/TextArea.svelte';
+	import TextField from '../../platform/kit/TextField.svelte';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.rounds;

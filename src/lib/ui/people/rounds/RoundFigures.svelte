@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Select from '../../kit/Select.svelte';
+	import Select from '../../platform/kit/Select.svelte';
 	import { goto } from '$app/navigation';
 	import { deskWords } from '$lib/messages/desk';
 	import { decimalNumber } from '$lib/messages/desk/workforce-words';

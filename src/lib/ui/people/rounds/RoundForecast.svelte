@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { addDays, type CivilDate } from '$lib/core/calendar';
+	import { addDays, type CivilDate } from '$lib/core/platform/calendar';
 	import {
 		FORECAST_KINDS,
 		isWithin,

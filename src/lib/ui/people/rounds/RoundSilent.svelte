@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/dates';
-	import Button from '../../kit/Button.svelte';
-	import { enhanceForm } from '../../kit/enhance-form';
+	import Button from '../../platform/kit/Button.svelte';
+	import { enhanceForm } from '../../platform/kit/enhance-form';
 	import { CaseForm } from '../../cases/case-form.svelte';
 	import FormError from '../../cases/FormError.svelte';
 	import { deskWords } from '$lib/messages/desk';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ExcludedGroup } from '$lib/core/sending';
+	import type { ExcludedGroup } from '$lib/core/platform/sending';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.rounds;

@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { enhanceForm } from '../../kit/enhance-form';
+	import { enhanceForm } from '../../platform/kit/enhance-form';
 	import type { EquipmentItem } from '$lib/core/plan/equipment';
 	import ActFields from '../../cases/ActFields.svelte';
 	import { CaseForm } from '../../cases/case-form.svelte';
 	import FormError from '../../cases/FormError.svelte';
-	import Button from '../../kit/Button.svelte';
-	import Select from '../../kit/Select.svelte';
+	import Button from '../../platform/kit/Button.svelte';
+	import Select from '../../platform/kit/Select.svelte';
 	import { deskWords } from '$lib/messages/desk';
 	import { everyItem, itemWords } from '$lib/messages/desk/workforce-words';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { REQUEST_STATES, type EquipmentItem, type RequestState } from '$lib/core/plan/equipment';
-	import FilterForm from '../../kit/FilterForm.svelte';
-	import Select from '../../kit/Select.svelte';
+	import FilterForm from '../../platform/kit/FilterForm.svelte';
+	import Select from '../../platform/kit/Select.svelte';
 	import { deskWords } from '$lib/messages/desk';
 	import { itemWords } from '$lib/messages/desk/workforce-words';
 

@@ -7,8 +7,8 @@
 	import { codeWords, itemWords, money } from '$lib/messages/desk/workforce-words';
 	import { SvelteSet } from 'svelte/reactivity';
 	import OrderTogether from './OrderTogether.svelte';
-	import DataTable from '../../kit/DataTable.svelte';
-	import type { TableColumn } from '../../kit/data-table';
+	import DataTable from '../../platform/kit/DataTable.svelte';
+	import type { TableColumn } from '../../platform/kit/data-table';
 	import RequestActs from './RequestActs.svelte';
 	import { usualOrder, type CatalogueLine } from './usual-order';
 	import { deskWords } from '$lib/messages/desk';

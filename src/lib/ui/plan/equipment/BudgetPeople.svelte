@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import { SvelteSet } from 'svelte/reactivity';
-	import { enhanceForm } from '../../kit/enhance-form';
+	import { enhanceForm } from '../../platform/kit/enhance-form';
 	import type { PurchaseSummary } from '$lib/core/plan/advice';
 	import { formatLength, type LengthUnit } from '$lib/core/body/length';
 	import type { PurchaseId } from '$lib/core/plan';
@@ -11,9 +11,9 @@
 	import ActFields from '../../cases/ActFields.svelte';
 	import { CaseForm } from '../../cases/case-form.svelte';
 	import FormError from '../../cases/FormError.svelte';
-	import Button from '../../kit/Button.svelte';
-	import DataTable from '../../kit/DataTable.svelte';
-	import type { TableColumn } from '../../kit/data-table';
+	import Button from '../../platform/kit/Button.svelte';
+	import DataTable from '../../platform/kit/DataTable.svelte';
+	import type { TableColumn } from '../../platform/kit/data-table';
 
 	interface Line {
 		readonly personId: string;

@@ -2,8 +2,8 @@
 	import type { PurchaseId } from '$lib/core/plan';
 	import type { Catalogue } from '$lib/messages';
 	import { deskWords } from '$lib/messages/desk';
-	import DataTable from '../../kit/DataTable.svelte';
-	import type { TableColumn } from '../../kit/data-table';
+	import DataTable from '../../platform/kit/DataTable.svelte';
+	import type { TableColumn } from '../../platform/kit/data-table';
 	import { money } from '$lib/messages/desk/workforce-words';
 
 	interface Line {

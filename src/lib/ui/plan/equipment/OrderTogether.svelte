@@ -4,10 +4,10 @@
 	import ActFields from '../../cases/ActFields.svelte';
 	import { CaseForm } from '../../cases/case-form.svelte';
 	import FormError from '../../cases/FormError.svelte';
-	import Button from '../../kit/Button.svelte';
-	import { enhanceForm } from '../../kit/enhance-form';
-	import Select from '../../kit/Select.svelte';
-	import TextField from '../../kit/TextField.svelte';
+	import Button from '../../platform/kit/Button.svelte';
+	import { enhanceForm } from '../../platform/kit/enhance-form';
+	import Select from '../../platform/kit/Select.svelte';
+	import TextField from '../../platform/kit/TextField.svelte';
 	import type { UsualOrder } from './usual-order';
 
 	const texts = deskWords.equipment;

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { enhanceForm } from '../../kit/enhance-form';
+	import { enhanceForm } from '../../platform/kit/enhance-form';
 	import {
 		canBeLent,
 		CURRENCIES,
@@ -11,9 +11,9 @@
 	import ActFields from '../../cases/ActFields.svelte';
 	import { CaseForm } from '../../cases/case-form.svelte';
 	import FormError from '../../cases/FormError.svelte';
-	import Button from '../../kit/Button.svelte';
-	import Select from '../../kit/Select.svelte';
-	import TextField from '../../kit/TextField.svelte';
+	import Button from '../../platform/kit/Button.svelte';
+	import Select from '../../platform/kit/Select.svelte';
+	import TextField from '../../platform/kit/TextField.svelte';
 	import { needsDetail } from '$lib/core/plan/equipment';
 	import { usualOrder, type UsualOrder } from './usual-order';
 	import { deskWords } from '$lib/messages/desk';

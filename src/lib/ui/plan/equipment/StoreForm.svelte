@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { enhanceForm } from '../../kit/enhance-form';
+	import { enhanceForm } from '../../platform/kit/enhance-form';
 	import type { EquipmentItem } from '$lib/core/plan/equipment';
 	import { CaseForm } from '../../cases/case-form.svelte';
 	import FormError from '../../cases/FormError.svelte';
-	import Button from '../../kit/Button.svelte';
-	import TextField from '../../kit/TextField.svelte';
+	import Button from '../../platform/kit/Button.svelte';
+	import TextField from '../../platform/kit/TextField.svelte';
 	import { deskWords } from '$lib/messages/desk';
 	import { itemWords } from '$lib/messages/desk/workforce-words';
 

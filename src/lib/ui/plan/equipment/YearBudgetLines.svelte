@@ -3,12 +3,12 @@
 	import { deskWords } from '$lib/messages/desk';
 	import { money } from '$lib/messages/desk/workforce-words';
 	import { CURRENCIES, leftCents, type YearBudget } from '$lib/core/plan/equipment';
-	import Button from '../../kit/Button.svelte';
-	import Disclosure from '../../kit/Disclosure.svelte';
-	import { enhanceForm } from '../../kit/enhance-form';
-	import Notice from '../../kit/Notice.svelte';
-	import Select from '../../kit/Select.svelte';
-	import TextField from '../../kit/TextField.svelte';
+	import Button from '../../platform/kit/Button.svelte';
+	import Disclosure from '../../platform/kit/Disclosure.svelte';
+	import { enhanceForm } from '../../platform/kit/enhance-form';
+	import Notice from '../../platform/kit/Notice.svelte';
+	import Select from '../../platform/kit/Select.svelte';
+	import TextField from '../../platform/kit/TextField.svelte';
 
 	const texts = deskWords.equipment.budget;
 

@@ -8,9 +8,9 @@
 	import { formattedNumber } from '$lib/messages/desk/workforce-words';
 	import type { CaseForm } from '../../cases/case-form.svelte';
 	import FormError from '../../cases/FormError.svelte';
-	import Button from '../../kit/Button.svelte';
-	import { enhanceForm } from '../../kit/enhance-form';
-	import TextField from '../../kit/TextField.svelte';
+	import Button from '../../platform/kit/Button.svelte';
+	import { enhanceForm } from '../../platform/kit/enhance-form';
+	import TextField from '../../platform/kit/TextField.svelte';
 	import ChecklistChangeList from './ChecklistChangeList.svelte';
 	import type { DocumentWords } from './document-words';
 

@@ -12,10 +12,10 @@
 	import { leftOutItems, mayBeLeftOut, shippedItems } from '$lib/core/questionnaire/checklist-editor/edit-checklist';
 	import { deskWords } from '$lib/messages/desk';
 	import type { CaseForm } from '../../cases/case-form.svelte';
-	import Button from '../../kit/Button.svelte';
-	import type { CardDrag } from '../../kit/card-drag.svelte';
-	import Disclosure from '../../kit/Disclosure.svelte';
-	import { enhanceForm } from '../../kit/enhance-form';
+	import Button from '../../platform/kit/Button.svelte';
+	import type { CardDrag } from '../../platform/kit/card-drag.svelte';
+	import Disclosure from '../../platform/kit/Disclosure.svelte';
+	import { enhanceForm } from '../../platform/kit/enhance-form';
 	import type { DocumentWords } from './document-words';
 
 	const texts = deskWords.checklistEditor;

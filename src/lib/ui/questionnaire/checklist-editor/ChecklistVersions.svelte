@@ -3,9 +3,9 @@
 	import { momentWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
 	import type { CaseForm } from '../../cases/case-form.svelte';
-	import Button from '../../kit/Button.svelte';
-	import { enhanceForm } from '../../kit/enhance-form';
-	import FileField from '../../kit/FileField.svelte';
+	import Button from '../../platform/kit/Button.svelte';
+	import { enhanceForm } from '../../platform/kit/enhance-form';
+	import FileField from '../../platform/kit/FileField.svelte';
 	import ChecklistChangeList from './ChecklistChangeList.svelte';
 	import type { DocumentWords } from './document-words';
 

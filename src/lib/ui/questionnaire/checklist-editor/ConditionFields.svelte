@@ -9,9 +9,9 @@
 		type ConditionFact
 	} from '$lib/core/questionnaire/checklist-editor/conditions';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
-	import Button from '../../kit/Button.svelte';
-	import CheckBox from '../../kit/CheckBox.svelte';
-	import Select from '../../kit/Select.svelte';
+	import Button from '../../platform/kit/Button.svelte';
+	import CheckBox from '../../platform/kit/CheckBox.svelte';
+	import Select from '../../platform/kit/Select.svelte';
 	import type { DocumentWords } from './document-words';
 	import type { QuestionDraft } from './question-draft.svelte';
 

@@ -2,8 +2,8 @@
 	import type { ChecklistDocument } from '$lib/core/questionnaire/checklist';
 	import { deskWords } from '$lib/messages/desk';
 	import type { CaseForm } from '../../cases/case-form.svelte';
-	import Button from '../../kit/Button.svelte';
-	import { enhanceForm } from '../../kit/enhance-form';
+	import Button from '../../platform/kit/Button.svelte';
+	import { enhanceForm } from '../../platform/kit/enhance-form';
 	import type { DocumentWords } from './document-words';
 
 	const texts = deskWords.checklistEditor;

@@ -11,9 +11,9 @@
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 	import { deskLocale } from '$lib/messages/desk-language';
 	import { languageWords } from '$lib/messages/reader-formats';
-	import CheckBox from '../../kit/CheckBox.svelte';
-	import Select from '../../kit/Select.svelte';
-	import TextField from '../../kit/TextField.svelte';
+	import CheckBox from '../../platform/kit/CheckBox.svelte';
+	import Select from '../../platform/kit/Select.svelte';
+	import TextField from '../../platform/kit/TextField.svelte';
 	import { plainWords } from '$lib/messages/words-by-facts';
 	import type { ProblemDraft } from './question-draft.svelte';
 

@@ -11,11 +11,11 @@
 	import { deskWords } from '$lib/messages/desk';
 	import { CaseForm } from '../../cases/case-form.svelte';
 	import FormError from '../../cases/FormError.svelte';
-	import Button from '../../kit/Button.svelte';
-	import CheckBox from '../../kit/CheckBox.svelte';
-	import { enhanceForm } from '../../kit/enhance-form';
-	import Select from '../../kit/Select.svelte';
-	import TextField from '../../kit/TextField.svelte';
+	import Button from '../../platform/kit/Button.svelte';
+	import CheckBox from '../../platform/kit/CheckBox.svelte';
+	import { enhanceForm } from '../../platform/kit/enhance-form';
+	import Select from '../../platform/kit/Select.svelte';
+	import TextField from '../../platform/kit/TextField.svelte';
 	import ConditionFields from './ConditionFields.svelte';
 	import type { DocumentWords } from './document-words';
 	import ProblemFields from './ProblemFields.svelte';

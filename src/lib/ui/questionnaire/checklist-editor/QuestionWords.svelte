@@ -3,7 +3,7 @@
 	import { CHECKLIST_TEXT_LENGTHS } from '$lib/core/questionnaire/checklist-editor/checklist-limits';
 	import { deskWords } from '$lib/messages/desk';
 	import { languageWords } from '$lib/messages/reader-formats';
-	import TextField from '../../kit/TextField.svelte';
+	import TextField from '../../platform/kit/TextField.svelte';
 	import type { QuestionDraft } from './question-draft.svelte';
 
 	const texts = deskWords.checklistEditor.question;

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { CHOICE_FIELDS, chosenOption } from '$lib/core/questionnaire/answers';
 	import { messagesFor } from '$lib/messages';
-	import Select from '../../kit/Select.svelte';
+	import Select from '../../platform/kit/Select.svelte';
 	import type { ChecklistTrial } from './checklist-trial.svelte';
 
 	let { trial, language }: { trial: ChecklistTrial; language: string } = $props();

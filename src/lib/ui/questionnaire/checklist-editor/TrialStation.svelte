@@ -2,7 +2,7 @@
 	import type { ChecklistStation } from '$lib/core/questionnaire/checklist';
 	import { messagesFor } from '$lib/messages';
 	import { checklistTextsFor } from '$lib/messages/checklist';
-	import Disclosure from '../../kit/Disclosure.svelte';
+	import Disclosure from '../../platform/kit/Disclosure.svelte';
 	import CheckQuestion from '../CheckQuestion.svelte';
 	import type { ChecklistTrial } from './checklist-trial.svelte';
 

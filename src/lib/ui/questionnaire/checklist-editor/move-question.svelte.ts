@@ -1,9 +1,9 @@
 import { tick } from 'svelte';
 import type { ChecklistItem } from '$lib/core/questionnaire/checklist';
 import { deskWords } from '$lib/messages/desk';
-import { CardDrag } from '../../kit/card-drag.svelte';
-import { faultOfAct, postAct } from '../../kit/post-act';
-import { refreshPage } from '../../kit/refresh-page';
+import { CardDrag } from '../../platform/kit/card-drag.svelte';
+import { faultOfAct, postAct } from '../../platform/kit/post-act';
+import { refreshPage } from '../../platform/kit/refresh-page';
 import type { DocumentWords } from './document-words';
 
 /** What is moved, as the page shows it now. */

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
 	import { prefersReducedMotion } from 'svelte/motion';
-	import { enhanceForm } from '../../kit/enhance-form';
+	import { enhanceForm } from '../../platform/kit/enhance-form';
 	import { factsOfAnswers, type FieldIssue } from '$lib/core/questionnaire/answers';
 	import type { Checklist } from '$lib/core/questionnaire/checklist';
 	import type { SittingStyle } from '$lib/core/workstation/corner';
@@ -9,9 +9,9 @@
 	import { WALKTHROUGH_STATIONS } from '$lib/core/questionnaire/walkthrough';
 	import type { Catalogue } from '$lib/messages';
 	import type { WalkthroughTexts } from '$lib/messages/walkthrough';
-	import Button from '../../kit/Button.svelte';
-	import { isOffline } from '../../kit/is-offline.svelte';
-	import SegmentSwitch from '../../kit/SegmentSwitch.svelte';
+	import Button from '../../platform/kit/Button.svelte';
+	import { isOffline } from '../../platform/kit/is-offline.svelte';
+	import SegmentSwitch from '../../platform/kit/SegmentSwitch.svelte';
 	import VerdictLine from '../VerdictLine.svelte';
 	import WalkDrawing from '../WalkDrawing.svelte';
 	import WalkQuestion from '../WalkQuestion.svelte';

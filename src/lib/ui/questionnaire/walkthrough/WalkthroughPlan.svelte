@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { enhanceForm } from '../../kit/enhance-form';
+	import { enhanceForm } from '../../platform/kit/enhance-form';
 	import type { FieldIssue } from '$lib/core/questionnaire/answers';
 	import type { LengthUnit } from '$lib/core/body/length';
 	import { isAgreed, type WalkthroughState } from '$lib/core/questionnaire/walkthrough';
 	import type { Catalogue } from '$lib/messages';
 	import type { WalkthroughTexts } from '$lib/messages/walkthrough';
-	import Button from '../../kit/Button.svelte';
+	import Button from '../../platform/kit/Button.svelte';
 	import { stepWords } from '../../plan/step-words';
 
 	interface Props {

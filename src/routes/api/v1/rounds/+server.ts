@@ -1,6 +1,6 @@
-import { API_OPERATIONS } from '$lib/core/api';
-import { apiHandler } from '$lib/server/api/api-handler';
-import { makeRoundByProgram, roundsPage } from '$lib/server/api/rounds-api';
+import { API_OPERATIONS } from '$lib/core/platform/api';
+import { apiHandler } from '$lib/server/platform/api/api-handler';
+import { makeRoundByProgram, roundsPage } from '$lib/server/platform/api/rounds-api';
 
 export const GET = apiHandler(API_OPERATIONS.listRounds, roundsPage);
 export const POST = apiHandler(API_OPERATIONS.makeRound, makeRoundByProgram);

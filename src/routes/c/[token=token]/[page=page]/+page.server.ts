@@ -22,17 +22,17 @@ import {
 	type Question,
 	type Questionnaire
 } from '$lib/core/questionnaire';
-import { householdOffer, thingToAdd } from '$lib/core/organisation-settings';
+import { householdOffer, thingToAdd } from '$lib/core/platform/organisation-settings';
 import { messagesFor } from '$lib/messages';
 import { languageOf } from '$lib/messages/languages';
 import { pageFormSchema } from '$lib/server/questionnaire/assessments/answer-schema';
 import { readLinkState } from '$lib/server/cases/warning-signs/stop-guard';
 import { openAssessment, type OpenAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { changeUnit, saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
-import { readSettings } from '$lib/server/organisation-settings/read-settings';
+import { readSettings } from '$lib/server/platform/organisation-settings/read-settings';
 import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answers';
-import { withFormError } from '$lib/server/http/error-responses';
-import { formReaderOf } from '$lib/server/http/read-body';
+import { withFormError } from '$lib/server/platform/http/error-responses';
+import { formReaderOf } from '$lib/server/platform/http/read-body';
 import { questionnaireQuery } from '$lib/ui/questionnaire/questionnaire-query';
 import type { Actions, RequestEvent } from './$types';
 

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
 	import { browser } from '$app/environment';
 	import { page } from '$app/state';
 	import { PAGES_WITH_DRAWING, type FieldIssue, type QuestionnairePage } from '$lib/core/questionnaire/answers';
 	import { messagesFor } from '$lib/messages';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import LazyHydrate from '$lib/ui/lazy-hydrate/LazyHydrate.svelte';
-	import { enqueueTask } from '$lib/ui/lazy-hydrate/idle-tasks';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import LazyHydrate from '$lib/ui/platform/lazy-hydrate/LazyHydrate.svelte';
+	import { enqueueTask } from '$lib/ui/platform/lazy-hydrate/idle-tasks';
 	import Rail from '$lib/ui/workstation/rail/Rail.svelte';
 	import { drawingVariantOf, usualRoom } from '$lib/ui/workstation/side-view/room';
 	import { deviceStorage } from '$lib/ui/questionnaire/device-storage';

@@ -3,8 +3,8 @@ import { unitOf } from '$lib/core/questionnaire/answers';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { remeasurementSchema, saveRemeasurement } from '$lib/server/questionnaire/assessments/save-remeasurement';
 import { DomainError } from '$lib/server/domain-error';
-import { withJsonError } from '$lib/server/http/error-responses';
-import { jsonReader } from '$lib/server/http/read-body';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
+import { jsonReader } from '$lib/server/platform/http/read-body';
 import type { RequestHandler } from './$types';
 
 const read = jsonReader(Type.Object({ fields: remeasurementSchema }, { additionalProperties: false }));

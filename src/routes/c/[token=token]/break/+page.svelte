@@ -3,7 +3,7 @@
 	import { BREAK_KINDS, type BreakKind } from '$lib/core/breaks';
 	import { messagesFor } from '$lib/messages';
 	import { breakTextsFor } from '$lib/messages/breaks';
-	import Button from '$lib/ui/kit/Button.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
 	import { BreakRun } from '$lib/ui/breaks/break-run.svelte';
 	import BreakBeside from '$lib/ui/breaks/BreakBeside.svelte';
 	import BreakOptions from '$lib/ui/breaks/BreakOptions.svelte';
@@ -15,7 +15,7 @@
 	import { showNotification, playSound } from '$lib/ui/breaks/signals';
 	import { everySecond } from '$lib/ui/breaks/every-second';
 	import { deviceStorage } from '$lib/ui/questionnaire/device-storage';
-	import LazyHydrate from '$lib/ui/lazy-hydrate/LazyHydrate.svelte';
+	import LazyHydrate from '$lib/ui/platform/lazy-hydrate/LazyHydrate.svelte';
 
 	let { data } = $props();
 

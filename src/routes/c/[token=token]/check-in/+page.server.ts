@@ -18,8 +18,8 @@ import {
 import { findingsAskedAbout } from '$lib/server/cases/findings/finding-states';
 import { checkInForm, undoneOf } from '$lib/server/cases/check-ins/check-in-form';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { formReaderOf } from '$lib/server/http/read-body';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { formReaderOf } from '$lib/server/platform/http/read-body';
 import { currentPlanOf, stepEventsOf, stepTicksOfPlan } from '$lib/server/plan/plans/current-plan';
 import type { Actions, PageServerLoad } from './$types';
 

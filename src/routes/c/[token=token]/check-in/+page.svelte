@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { tick, untrack } from 'svelte';
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
 	import type { FieldIssue } from '$lib/core/questionnaire/answers';
 	import type { EmergencyRedFlag } from '$lib/core/cases/discomfort';
 	import { NEWS_KINDS } from '$lib/core/cases/case-assessment/vocabulary';
@@ -11,7 +11,7 @@
 	import CheckInThanks from '$lib/ui/cases/check-in/CheckInThanks.svelte';
 	import TickList from '$lib/ui/cases/check-in/TickList.svelte';
 	import { deviceStorage } from '$lib/ui/questionnaire/device-storage';
-	import Button from '$lib/ui/kit/Button.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
 	import DiscomfortQuestions from '$lib/ui/questionnaire/DiscomfortQuestions.svelte';
 	import { deviceStop } from '$lib/ui/cases/warning-signs/device-stop.svelte';
 	import SignQuestions from '$lib/ui/questionnaire/SignQuestions.svelte';

@@ -1,9 +1,9 @@
 import { Type } from 'typebox';
 import { BREAK_SCHEDULES, STANDING_SHARES } from '$lib/core/breaks/break-schedules';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { yesNo } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { yesNo } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { chooseBreakSchedule, shareBreakWeeks } from '$lib/server/breaks/choose-break-schedule';
 import { loadBreaksPage } from '$lib/server/breaks/breaks-page';
 import { workstationViews } from '$lib/server/breaks/workstation-views';

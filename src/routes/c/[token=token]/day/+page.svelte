@@ -3,8 +3,8 @@
 	import { unitOf } from '$lib/core/questionnaire/answers';
 	import { messagesFor } from '$lib/messages';
 	import { breakTextsFor } from '$lib/messages/breaks';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import Notice from '$lib/ui/kit/Notice.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
 	import BreakTable from '$lib/ui/breaks/BreakTable.svelte';
 	import MomentOfDay from '$lib/ui/breaks/MomentOfDay.svelte';
 	import HoursForm from '$lib/ui/breaks/HoursForm.svelte';

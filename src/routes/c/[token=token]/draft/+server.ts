@@ -3,8 +3,8 @@ import type { PlanItem } from '$lib/core/cases/case-assessment';
 import { saveSchema } from '$lib/server/questionnaire/assessments/answer-schema';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { saveAnswers, saveRedFlagsOfLeaver } from '$lib/server/questionnaire/assessments/save-answers';
-import { withJsonError } from '$lib/server/http/error-responses';
-import { jsonReader } from '$lib/server/http/read-body';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
+import { jsonReader } from '$lib/server/platform/http/read-body';
 import { tickStep } from '$lib/server/plan/plans/tick-step';
 import type { RequestHandler } from './$types';
 

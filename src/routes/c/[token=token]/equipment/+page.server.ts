@@ -3,9 +3,9 @@ import { openAssessment } from '$lib/server/questionnaire/assessments/open-asses
 import { requestEquipment } from '$lib/server/questionnaire/assessments/request-equipment';
 import { equipmentItem } from '$lib/server/plan/equipment/item-field';
 import { DELIVERY_ADDRESS_LENGTH, ownRequests, setDeliveryAddress } from '$lib/server/plan/equipment/own-requests';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { text } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { text } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, params }) =>

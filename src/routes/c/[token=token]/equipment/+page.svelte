@@ -3,11 +3,11 @@
 	import { messagesFor } from '$lib/messages';
 	import { itemName } from '$lib/messages/item-name';
 	import { asideTextsFor } from '$lib/messages/aside';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
-	import { isOffline } from '$lib/ui/kit/is-offline.svelte';
-	import Notice from '$lib/ui/kit/Notice.svelte';
-	import TextArea from '$lib/ui/kit/TextArea.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
+	import { isOffline } from '$lib/ui/platform/kit/is-offline.svelte';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
+	import TextArea from '$lib/ui/platform/kit/TextArea.svelte';
 
 	let { data, form } = $props();
 

@@ -2,8 +2,8 @@ import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
 import { LOCALES } from '$lib/messages/languages';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
-import { withJsonError } from '$lib/server/http/error-responses';
-import { formReader } from '$lib/server/http/read-body';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { setLanguage } from '$lib/server/people/set-language';
 import type { RequestHandler } from './$types';
 

@@ -2,7 +2,7 @@
 	import { QUESTIONNAIRE_PAGES, unitOf } from '$lib/core/questionnaire/answers';
 	import { messagesFor } from '$lib/messages';
 	import { measuringPageTextsFor } from '$lib/messages/measuring-page';
-	import Button from '$lib/ui/kit/Button.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
 	import ScreenRuler from '$lib/ui/body/measuring/ScreenRuler.svelte';
 
 	let { data } = $props();

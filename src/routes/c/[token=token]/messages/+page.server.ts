@@ -7,11 +7,11 @@ import { stuckWords } from '$lib/messages/stuck-words';
 import { equipmentOf } from '$lib/server/plan/equipment/decide-equipment';
 import { MAX_MESSAGE_CHARS, messagesOf, writeToCoordinator } from '$lib/server/cases/messages';
 import { openAssessment, type OpenAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
-import { ownItemNames } from '$lib/server/organisation-settings/own-items';
-import { readOrganisation } from '$lib/server/organisation/read-organisation';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { text, uuid } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
+import { ownItemNames } from '$lib/server/platform/organisation-settings/own-items';
+import { readOrganisation } from '$lib/server/platform/organisation/read-organisation';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { text, uuid } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { Type } from 'typebox';
 import type { Actions, PageServerLoad } from './$types';
 

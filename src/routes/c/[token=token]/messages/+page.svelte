@@ -1,13 +1,13 @@
 <script lang="ts">
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
 	import { EYE_TEST, type EquipmentItem, type RequestState } from '$lib/core/plan/equipment';
 	import { messagesFor } from '$lib/messages';
 	import { itemName } from '$lib/messages/item-name';
 	import MessageList from '$lib/ui/cases/correspondence/MessageList.svelte';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import CheckBox from '$lib/ui/kit/CheckBox.svelte';
-	import TextArea from '$lib/ui/kit/TextArea.svelte';
-	import { isOffline } from '$lib/ui/kit/is-offline.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import CheckBox from '$lib/ui/platform/kit/CheckBox.svelte';
+	import TextArea from '$lib/ui/platform/kit/TextArea.svelte';
+	import { isOffline } from '$lib/ui/platform/kit/is-offline.svelte';
 
 	let { data, form } = $props();
 

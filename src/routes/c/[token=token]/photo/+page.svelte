@@ -11,9 +11,9 @@
 	import { METHOD_SD } from '$lib/core/body';
 	import { messagesFor } from '$lib/messages';
 	import { photoTextsFor } from '$lib/messages/photo';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import FileButton from '$lib/ui/kit/FileButton.svelte';
-	import Notice from '$lib/ui/kit/Notice.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import FileButton from '$lib/ui/platform/kit/FileButton.svelte';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
 	import { deviceStorage } from '$lib/ui/questionnaire/device-storage';
 	import { Draft } from '$lib/ui/questionnaire/draft.svelte';
 	import { LEAST_PX, openPicture, PictureError } from '$lib/ui/body/side-photo/load-picture';

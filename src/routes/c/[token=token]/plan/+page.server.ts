@@ -24,10 +24,10 @@ import { remeasurementSchema, saveRemeasurement } from '$lib/server/questionnair
 import { changeUnit, saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
 import { addSpot } from '$lib/server/questionnaire/assessments/spots';
 import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answers';
-import type { PlanWhy } from '$lib/server/db/schema/plans';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { text, yesNo } from '$lib/server/http/fields';
-import { formReader, formReaderOf } from '$lib/server/http/read-body';
+import type { PlanWhy } from '$lib/server/platform/db/schema/plans';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { text, yesNo } from '$lib/server/platform/http/fields';
+import { formReader, formReaderOf } from '$lib/server/platform/http/read-body';
 import { choosePlan } from '$lib/server/plan/plans/choose-plan';
 import { answerTrial, endTrial, startPlanTrial } from '$lib/server/plan/plans/day-trials';
 import { readPlanPage } from '$lib/server/plan/plans/plan-page';

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { tick, untrack } from 'svelte';
-	import { refreshPage } from '$lib/ui/kit/refresh-page';
+	import { refreshPage } from '$lib/ui/platform/kit/refresh-page';
 	import { EYE_TEST } from '$lib/core/plan/equipment';
 	import { messagesFor } from '$lib/messages';
 	import { saveErrorOf } from '$lib/ui/questionnaire/autosave/save-error';
-	import { isOffline } from '$lib/ui/kit/is-offline.svelte';
-	import Notice from '$lib/ui/kit/Notice.svelte';
-	import LazyHydrate from '$lib/ui/lazy-hydrate/LazyHydrate.svelte';
+	import { isOffline } from '$lib/ui/platform/kit/is-offline.svelte';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
+	import LazyHydrate from '$lib/ui/platform/lazy-hydrate/LazyHydrate.svelte';
 	import BesideHeights from '$lib/ui/plan/BesideHeights.svelte';
 	import LookAgain from '$lib/ui/plan/LookAgain.svelte';
 	import PlanBelow from '$lib/ui/plan/PlanBelow.svelte';

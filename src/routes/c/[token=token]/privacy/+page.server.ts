@@ -1,5 +1,5 @@
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
-import { withErrorPage } from '$lib/server/http/error-responses';
+import { withErrorPage } from '$lib/server/platform/http/error-responses';
 import { readPrivacyLines } from '$lib/server/questionnaire/privacy/read-privacy-lines';
 import type { PageServerLoad } from './$types';
 

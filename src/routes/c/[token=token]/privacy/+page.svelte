@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { messagesFor } from '$lib/messages';
 	import { stopTextsFor } from '$lib/messages/stop';
-	import Button from '$lib/ui/kit/Button.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
 
 	let { data } = $props();
 

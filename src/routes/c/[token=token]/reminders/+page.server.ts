@@ -1,7 +1,7 @@
 import { Type } from 'typebox';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { formReader } from '$lib/server/http/read-body';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { areRemindersStopped, setReminders } from '$lib/server/people/set-reminders';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { messagesFor } from '$lib/messages';
 	import { asideTextsFor } from '$lib/messages/aside';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
 
 	let { data, form } = $props();
 

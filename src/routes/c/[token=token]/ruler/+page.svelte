@@ -4,7 +4,7 @@
 	import { BANK_CARD_MM, rulerStrips, MAX_STRIP_MM } from '$lib/core/body/measuring';
 	import { messagesFor } from '$lib/messages';
 	import { measuringPageTextsFor } from '$lib/messages/measuring-page';
-	import Button from '$lib/ui/kit/Button.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
 
 	let { data } = $props();
 

@@ -2,7 +2,7 @@ import { redirect } from '@sveltejs/kit';
 import { chosenOption } from '$lib/core/questionnaire/answers';
 import { planOffers, sideViewPointsFor } from '$lib/core/plan/advice';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
-import { withErrorPage } from '$lib/server/http/error-responses';
+import { withErrorPage } from '$lib/server/platform/http/error-responses';
 import { currentPlanOf } from '$lib/server/plan/plans/current-plan';
 import type { PageServerLoad } from './$types';
 

@@ -3,9 +3,9 @@
 	import { unitOf } from '$lib/core/questionnaire/answers';
 	import { sideViewOf } from '$lib/core/workstation/side-view';
 	import { messagesFor } from '$lib/messages';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import ChoiceRows from '$lib/ui/kit/ChoiceRows.svelte';
-	import Notice from '$lib/ui/kit/Notice.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import ChoiceRows from '$lib/ui/platform/kit/ChoiceRows.svelte';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
 	import SectionDrawing from '$lib/ui/workstation/side-view/SectionDrawing.svelte';
 
 	let { data } = $props();

@@ -2,9 +2,9 @@ import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
 import { isEmergency, redFlagNamed, EMERGENCY_CLEARANCES } from '$lib/core/cases/discomfort';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { text } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { text } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { clearEmergency, openEmergencyFlags } from '$lib/server/cases/warning-signs/clear-emergency';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { messagesFor } from '$lib/messages';
-	import Notice from '$lib/ui/kit/Notice.svelte';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
 	import StopPage from '$lib/ui/cases/warning-signs/StopPage.svelte';
 
 	let { data, form } = $props();

@@ -2,8 +2,8 @@ import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
 import { SITTING_STYLES } from '$lib/core/workstation/corner';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { formReader } from '$lib/server/http/read-body';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { adoptStyle, readStylesPage, startStyleTrial } from '$lib/server/plan/plans/sitting-styles';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
 	import { sideViewOf } from '$lib/core/workstation/side-view';
 	import { messagesFor } from '$lib/messages';
 	import { sittingStyleTextsFor } from '$lib/messages/sitting-styles';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import Notice from '$lib/ui/kit/Notice.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
 	import CheckTable from '$lib/ui/plan/CheckTable.svelte';
 	import { planAsksForChanges } from '$lib/ui/plan/plan-asks';
 	import SectionDrawing from '$lib/ui/workstation/side-view/SectionDrawing.svelte';

@@ -1,6 +1,6 @@
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answers';
-import { withJsonError } from '$lib/server/http/error-responses';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
 import type { RequestHandler } from './$types';
 
 /**

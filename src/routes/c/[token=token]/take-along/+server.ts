@@ -1,6 +1,6 @@
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { exportOwnData } from '$lib/server/questionnaire/assessments/export-own-data';
-import { withJsonError } from '$lib/server/http/error-responses';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
 import type { RequestHandler } from './$types';
 
 /** Everything stored about this self-assessment, for its person to download. */

@@ -1,8 +1,8 @@
 import { redirect } from '@sveltejs/kit';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { uuid } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { uuid } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { openWalkthroughOf, startWalkthrough } from '$lib/server/questionnaire/walkthroughs/open-walkthrough';
 import { agreeToPlan, endWalkthrough } from '$lib/server/questionnaire/walkthroughs/steer-walkthrough';
 import { makeSharedPlan } from '$lib/server/questionnaire/walkthroughs/shared-plan';

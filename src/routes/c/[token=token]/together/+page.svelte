@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
-	import { refreshPage } from '$lib/ui/kit/refresh-page';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
+	import { refreshPage } from '$lib/ui/platform/kit/refresh-page';
 	import { factsOfAnswers, unitOf, type FieldIssue } from '$lib/core/questionnaire/answers';
 	import { spacedCode } from '$lib/core/questionnaire/walkthrough';
 	import { messagesFor } from '$lib/messages';
 	import { walkthroughTextsFor } from '$lib/messages/walkthrough';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import { isOffline } from '$lib/ui/kit/is-offline.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import { isOffline } from '$lib/ui/platform/kit/is-offline.svelte';
 	import { LiveWalkthrough } from '$lib/ui/questionnaire/walkthrough/live-walkthrough.svelte';
 	import WalkthroughBoard from '$lib/ui/questionnaire/walkthrough/WalkthroughBoard.svelte';
 	import WalkthroughSummaries from '$lib/ui/questionnaire/walkthrough/WalkthroughSummaries.svelte';

@@ -1,7 +1,7 @@
 import { redirect } from '@sveltejs/kit';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withdrawAnswers } from '$lib/server/questionnaire/assessments/withdraw';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { hasOpenRedFlag } from '$lib/server/cases/case-assessments/newest-assessment-result';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,17 +1,17 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
-import { isPermitted } from '$lib/core/access';
-import { listPasskeys } from '$lib/server/access/passkeys';
-import { countRecoveryCodes } from '$lib/server/access/second-factor';
-import { endSessions } from '$lib/server/access/sessions';
-import { changePassword, listSessions } from '$lib/server/accounts/accounts';
-import { setDeskLanguage } from '$lib/server/accounts/set-desk-language';
+import { isPermitted } from '$lib/core/platform/access';
+import { listPasskeys } from '$lib/server/platform/access/passkeys';
+import { countRecoveryCodes } from '$lib/server/platform/access/second-factor';
+import { endSessions } from '$lib/server/platform/access/sessions';
+import { changePassword, listSessions } from '$lib/server/platform/accounts/accounts';
+import { setDeskLanguage } from '$lib/server/platform/accounts/set-desk-language';
 import { DESK_LANGUAGES } from '$lib/messages/desk-language';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { text } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { text } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { ownSession } from '$lib/server/signed-in';
-import { MIN_PASSWORD_LENGTH } from '$lib/server/access/passwords';
+import { MIN_PASSWORD_LENGTH } from '$lib/server/platform/access/passwords';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>

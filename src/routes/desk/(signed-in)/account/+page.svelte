@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { momentWords } from '$lib/messages/dates';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import Notice from '$lib/ui/kit/Notice.svelte';
-	import TextField from '$lib/ui/kit/TextField.svelte';
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
+	import TextField from '$lib/ui/platform/kit/TextField.svelte';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
 	import { deskWords } from '$lib/messages/desk';
 	import { DESK_LANGUAGES } from '$lib/messages/desk-language';
 	import { LANGUAGE_NAMES } from '$lib/messages/languages';
-	import Select from '$lib/ui/kit/Select.svelte';
+	import Select from '$lib/ui/platform/kit/Select.svelte';
 
 	const texts = deskWords.accounts;
 

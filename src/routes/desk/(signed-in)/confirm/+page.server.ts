@@ -1,10 +1,10 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
-import { confirmPassword } from '$lib/server/access/sign-in';
-import { providerReasonIn } from '$lib/server/access/provider';
-import { safeRedirect } from '$lib/server/access/safe-redirect';
-import { withFormError } from '$lib/server/http/error-responses';
-import { formReader } from '$lib/server/http/read-body';
+import { confirmPassword } from '$lib/server/platform/access/sign-in';
+import { providerReasonIn } from '$lib/server/platform/access/provider';
+import { safeRedirect } from '$lib/server/platform/access/safe-redirect';
+import { withFormError } from '$lib/server/platform/http/error-responses';
+import { formReader } from '$lib/server/platform/http/read-body';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, url }) => {

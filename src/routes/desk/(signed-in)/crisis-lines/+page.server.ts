@@ -1,6 +1,6 @@
 import { Type } from 'typebox';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { formReader } from '$lib/server/http/read-body';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
 import { PERSON_FIELDS } from '$lib/core/people/person-fields';
 import { readCrisisLines, removeCrisisLine, setCrisisLine } from '$lib/server/cases/warning-signs/crisis-lines';

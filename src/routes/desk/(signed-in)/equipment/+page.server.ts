@@ -4,10 +4,10 @@ import { MAX_ORDERED_TOGETHER, orderTogether } from '$lib/server/plan/equipment/
 import { equipmentItem } from '$lib/server/plan/equipment/item-field';
 import { setStock } from '$lib/server/plan/equipment/store';
 import { UUID_PATTERN } from '$lib/core/uuid';
-import { text, uuid, version } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
+import { text, uuid, version } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { equipmentFilterOf, readEquipmentBoard } from '$lib/server/plan/equipment/read-equipment-board';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { teamsOf } from '$lib/server/people/list-people';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';

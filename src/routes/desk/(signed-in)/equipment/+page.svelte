@@ -3,8 +3,8 @@
 	import BoardFilters from '$lib/ui/plan/equipment/BoardFilters.svelte';
 	import StoreForm from '$lib/ui/plan/equipment/StoreForm.svelte';
 	import BoardTable from '$lib/ui/plan/equipment/BoardTable.svelte';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import Notice from '$lib/ui/kit/Notice.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
 	import { page } from '$app/state';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 

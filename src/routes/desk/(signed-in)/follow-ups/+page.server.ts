@@ -1,14 +1,14 @@
 import { CALENDAR_VIEWS } from '$lib/ui/cases/follow-ups/calendar-days';
 import { Type } from 'typebox';
 import { FOLLOW_UP_KINDS } from '$lib/core/cases/triage';
-import { endCalendarFeed, renewCalendarFeed } from '$lib/server/calendar/follow-up-feed';
+import { endCalendarFeed, renewCalendarFeed } from '$lib/server/platform/calendar/follow-up-feed';
 import { addIsoDays, isValidDay, isoDay } from '$lib/server/clock';
 import { DomainError } from '$lib/server/domain-error';
 import { MAX_SHOWN_PER_DAY, followUpsBetween, followUpsPerDay } from '$lib/server/cases/follow-ups/list-follow-ups';
 import { setFollowUp } from '$lib/server/cases/follow-ups/set-follow-up';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { day as dayField, text, uuid, version } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { day as dayField, text, uuid, version } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -7,8 +7,8 @@
 	import FollowUpCard from '$lib/ui/cases/follow-ups/FollowUpCard.svelte';
 	import FollowUpHead from '$lib/ui/cases/follow-ups/FollowUpHead.svelte';
 	import FollowUpDays from '$lib/ui/cases/follow-ups/FollowUpDays.svelte';
-	import { ACT_KEYS } from '$lib/ui/shortcuts/act-keys';
-	import { useShortcuts } from '$lib/ui/shortcuts/context';
+	import { ACT_KEYS } from '$lib/ui/platform/shortcuts/act-keys';
+	import { useShortcuts } from '$lib/ui/platform/shortcuts/context';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.followUps;

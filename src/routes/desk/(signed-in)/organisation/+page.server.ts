@@ -1,10 +1,10 @@
 import { Type } from 'typebox';
-import { ORGANISATION_LENGTHS, PARTICIPATIONS } from '$lib/core/organisation';
+import { ORGANISATION_LENGTHS, PARTICIPATIONS } from '$lib/core/platform/organisation';
 import { LOCALES } from '$lib/messages/languages';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { text, version } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
-import { organisationPage, setLogo, setOrganisation } from '$lib/server/organisation/set-organisation';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { text, version } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
+import { organisationPage, setLogo, setOrganisation } from '$lib/server/platform/organisation/set-organisation';
 import { PERSON_FIELDS } from '$lib/core/people/person-fields';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';

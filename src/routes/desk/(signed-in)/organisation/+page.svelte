@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { SETTINGS_AREAS } from '$lib/core/organisation-settings/areas';
-	import { isSetUp } from '$lib/core/organisation';
+	import { SETTINGS_AREAS } from '$lib/core/platform/organisation-settings/areas';
+	import { isSetUp } from '$lib/core/platform/organisation';
 	import { deskWords } from '$lib/messages/desk';
-	import Notice from '$lib/ui/kit/Notice.svelte';
-	import LogoForm from '$lib/ui/organisation/LogoForm.svelte';
-	import OrganisationForm from '$lib/ui/organisation/OrganisationForm.svelte';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
+	import LogoForm from '$lib/ui/platform/organisation/LogoForm.svelte';
+	import OrganisationForm from '$lib/ui/platform/organisation/OrganisationForm.svelte';
 
 	let { data } = $props();
 

@@ -7,12 +7,12 @@ import { directoryDifferences } from '$lib/server/people/directory/directory-pag
 import { actInBulk, MAX_IN_BULK, type BulkAct } from '$lib/server/people/act-in-bulk';
 import { listPeople, teamsAndCountriesOf } from '$lib/server/people/list-people';
 import { deleteFilter, savedFiltersOf, saveFilter } from '$lib/server/people/saved-filters';
-import { requirePermission } from '$lib/server/access/require-permission';
+import { requirePermission } from '$lib/server/platform/access/require-permission';
 import { filterOfQuery } from '$lib/server/people/people-filter';
 import { sortOrderOfQuery } from '$lib/server/people/people-order';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { day, text, uuid, uuids } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { day, text, uuid, uuids } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import Button from '$lib/ui/kit/Button.svelte';
-	import KeyWords from '$lib/ui/shortcuts/KeyWords.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import KeyWords from '$lib/ui/platform/shortcuts/KeyWords.svelte';
 	import { page } from '$app/state';
 	import { PeopleTicks } from '$lib/ui/people/people-ticks.svelte';
 	import PeopleColumns from '$lib/ui/people/PeopleColumns.svelte';

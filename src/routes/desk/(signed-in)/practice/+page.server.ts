@@ -1,9 +1,9 @@
 import { redirect } from '@sveltejs/kit';
-import type { CivilDate } from '$lib/core/calendar';
+import type { CivilDate } from '$lib/core/platform/calendar';
 import { isoDay } from '$lib/server/clock';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { uuid } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { uuid } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { listPracticeRounds, startPractice } from '$lib/server/cases/practice/practice-rounds';
 import {
 	askSecondOpinion,

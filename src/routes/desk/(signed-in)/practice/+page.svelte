@@ -1,12 +1,12 @@
 <script lang="ts">
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
 	import { PRACTICE_SIZE } from '$lib/core/cases/practice';
 	import { OPINION_SIZE } from '$lib/core/cases/second-opinion';
 	import { dayWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
 	import { percent } from '$lib/messages/desk/workforce-words';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import Select from '$lib/ui/kit/Select.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import Select from '$lib/ui/platform/kit/Select.svelte';
 
 	let { data, form } = $props();
 

@@ -1,7 +1,7 @@
-import { AUDIT_ACTIONS } from '$lib/server/audit/write-audit-line';
-import { readAuditLog, auditLogFilterOf } from '$lib/server/audit/read-audit-log';
-import { verifyAuditLog } from '$lib/server/audit/seal-audit-log';
-import { withErrorPage } from '$lib/server/http/error-responses';
+import { AUDIT_ACTIONS } from '$lib/server/platform/audit/write-audit-line';
+import { readAuditLog, auditLogFilterOf } from '$lib/server/platform/audit/read-audit-log';
+import { verifyAuditLog } from '$lib/server/platform/audit/seal-audit-log';
+import { withErrorPage } from '$lib/server/platform/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { PageServerLoad } from './$types';
 

@@ -4,12 +4,12 @@
 	import { recordActWords } from '$lib/messages/desk/record-words';
 	import { deskWords } from '$lib/messages/desk';
 	import { detailWords } from '$lib/messages/desk/audit-details';
-	import DataTable from '$lib/ui/kit/DataTable.svelte';
-	import type { TableColumn } from '$lib/ui/kit/data-table';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import FilterForm from '$lib/ui/kit/FilterForm.svelte';
-	import Notice from '$lib/ui/kit/Notice.svelte';
-	import Select from '$lib/ui/kit/Select.svelte';
+	import DataTable from '$lib/ui/platform/kit/DataTable.svelte';
+	import type { TableColumn } from '$lib/ui/platform/kit/data-table';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import FilterForm from '$lib/ui/platform/kit/FilterForm.svelte';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
+	import Select from '$lib/ui/platform/kit/Select.svelte';
 	import DayField from '$lib/ui/cases/DayField.svelte';
 
 	const texts = deskWords.keeping;

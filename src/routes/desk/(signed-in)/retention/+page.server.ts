@@ -1,9 +1,9 @@
 import { errorText } from '$lib/messages/error-text';
 import { retentionOf, retentionPage, setRetention } from '$lib/server/people/erasure/retention';
 import { DomainError } from '$lib/server/domain-error';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { text, version } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { text, version } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 

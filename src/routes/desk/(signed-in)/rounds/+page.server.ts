@@ -1,5 +1,5 @@
 import { listRounds } from '$lib/server/people/rounds/read-rounds';
-import { withErrorPage } from '$lib/server/http/error-responses';
+import { withErrorPage } from '$lib/server/platform/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { PageServerLoad } from './$types';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { isPermitted } from '$lib/core/access';
+	import { isPermitted } from '$lib/core/platform/access';
 	import { dayWords } from '$lib/messages/dates';
-	import Button from '$lib/ui/kit/Button.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
 	import RoundBar from '$lib/ui/cases/RoundBar.svelte';
 	import { deskWords } from '$lib/messages/desk';
 

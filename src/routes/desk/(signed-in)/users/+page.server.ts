@@ -1,9 +1,9 @@
 import { Type } from 'typebox';
-import { ROLES } from '$lib/core/access';
-import { closeAccount, inviteUser, listUsers, setAuditLogAccess } from '$lib/server/accounts/accounts';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { uuid, yesNo } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
+import { ROLES } from '$lib/core/platform/access';
+import { closeAccount, inviteUser, listUsers, setAuditLogAccess } from '$lib/server/platform/accounts/accounts';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { uuid, yesNo } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { PERSON_FIELDS } from '$lib/core/people/person-fields';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';

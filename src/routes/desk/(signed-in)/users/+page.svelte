@@ -1,9 +1,9 @@
 <script lang="ts">
-	import { isPermitted } from '$lib/core/access';
-	import ChoiceRows from '$lib/ui/kit/ChoiceRows.svelte';
-	import TextField from '$lib/ui/kit/TextField.svelte';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
+	import { isPermitted } from '$lib/core/platform/access';
+	import ChoiceRows from '$lib/ui/platform/kit/ChoiceRows.svelte';
+	import TextField from '$lib/ui/platform/kit/TextField.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
 	import { CaseForm } from '$lib/ui/cases/case-form.svelte';
 	import FormError from '$lib/ui/cases/FormError.svelte';
 	import { deskWords } from '$lib/messages/desk';

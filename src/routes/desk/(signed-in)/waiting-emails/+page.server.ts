@@ -1,10 +1,10 @@
 import { Type } from 'typebox';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { text, uuid, version } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
-import { organisationDay, readDailyLimit, setDailyLimit } from '$lib/server/email-hold/daily-limit';
-import { cancelHeld, heldEmails, releaseHeld } from '$lib/server/email-hold/held-emails';
-import { readUndelivered, sendAgain } from '$lib/server/email/undelivered';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { text, uuid, version } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
+import { organisationDay, readDailyLimit, setDailyLimit } from '$lib/server/platform/email-hold/daily-limit';
+import { cancelHeld, heldEmails, releaseHeld } from '$lib/server/platform/email-hold/held-emails';
+import { readUndelivered, sendAgain } from '$lib/server/platform/email/undelivered';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 

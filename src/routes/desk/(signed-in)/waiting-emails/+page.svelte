@@ -1,11 +1,11 @@
 <script lang="ts">
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
 	import { deskWords } from '$lib/messages/desk';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import Notice from '$lib/ui/kit/Notice.svelte';
-	import TextField from '$lib/ui/kit/TextField.svelte';
-	import HeldEmails from '$lib/ui/email/HeldEmails.svelte';
-	import UndeliveredEmails from '$lib/ui/email/UndeliveredEmails.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
+	import TextField from '$lib/ui/platform/kit/TextField.svelte';
+	import HeldEmails from '$lib/ui/platform/email/HeldEmails.svelte';
+	import UndeliveredEmails from '$lib/ui/platform/email/UndeliveredEmails.svelte';
 
 	let { data, form } = $props();
 

@@ -1,10 +1,10 @@
 import { Type } from 'typebox';
 import { redirect } from '@sveltejs/kit';
-import { setPasswordByLink, accountOfLink } from '$lib/server/accounts/accounts';
-import { MIN_PASSWORD_LENGTH } from '$lib/server/access/passwords';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { text } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
+import { setPasswordByLink, accountOfLink } from '$lib/server/platform/accounts/accounts';
+import { MIN_PASSWORD_LENGTH } from '$lib/server/platform/access/passwords';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { text } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, params }) =>

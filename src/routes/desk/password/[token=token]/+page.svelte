@@ -1,7 +1,7 @@
 <script lang="ts">
-	import TextField from '$lib/ui/kit/TextField.svelte';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
+	import TextField from '$lib/ui/platform/kit/TextField.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.accounts;

@@ -1,9 +1,9 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
-import { listPasskeys } from '$lib/server/access/passkeys';
-import { verifySecondFactor } from '$lib/server/access/second-factor';
-import { withFormError } from '$lib/server/http/error-responses';
-import { formReader } from '$lib/server/http/read-body';
+import { listPasskeys } from '$lib/server/platform/access/passkeys';
+import { verifySecondFactor } from '$lib/server/platform/access/second-factor';
+import { withFormError } from '$lib/server/platform/http/error-responses';
+import { formReader } from '$lib/server/platform/http/read-body';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = async ({ locals }) => {

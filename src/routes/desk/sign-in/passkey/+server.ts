@@ -1,9 +1,9 @@
-import { startPasskeySignIn, verifyPasskeySignIn } from '$lib/server/access/passkeys';
-import { deviceToken, sessionToken, setSession } from '$lib/server/access/session-cookie';
-import { signOut } from '$lib/server/access/sessions';
-import { safeRedirect } from '$lib/server/access/safe-redirect';
-import { withJsonError } from '$lib/server/http/error-responses';
-import { requireRelyingParty, readAssertion } from '$lib/server/http/passkey-bodies';
+import { startPasskeySignIn, verifyPasskeySignIn } from '$lib/server/platform/access/passkeys';
+import { deviceToken, sessionToken, setSession } from '$lib/server/platform/access/session-cookie';
+import { signOut } from '$lib/server/platform/access/sessions';
+import { safeRedirect } from '$lib/server/platform/access/safe-redirect';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
+import { requireRelyingParty, readAssertion } from '$lib/server/platform/http/passkey-bodies';
 import type { RequestHandler } from './$types';
 
 /** The challenge that a device has to sign. */

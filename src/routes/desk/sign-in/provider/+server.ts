@@ -1,9 +1,9 @@
 import { error, redirect } from '@sveltejs/kit';
 import { errorText } from '$lib/messages/error-text';
-import { startProviderSignIn, signInPageWithReason, ProviderError } from '$lib/server/access/provider';
-import { setProviderFlow } from '$lib/server/access/session-cookie';
-import { safeRedirect } from '$lib/server/access/safe-redirect';
-import { requestOrigin } from '$lib/server/http/trusted-origins';
+import { startProviderSignIn, signInPageWithReason, ProviderError } from '$lib/server/platform/access/provider';
+import { setProviderFlow } from '$lib/server/platform/access/session-cookie';
+import { safeRedirect } from '$lib/server/platform/access/safe-redirect';
+import { requestOrigin } from '$lib/server/platform/http/trusted-origins';
 import type { RequestHandler } from './$types';
 
 /** Redirects to the organisation's own sign-in; someone already signed in confirms there who they are. */

@@ -1,7 +1,7 @@
 import { error } from '@sveltejs/kit';
 import { errorText } from '$lib/messages/error-text';
-import { emailPreview } from '$lib/server/email/email-preview';
-import { composedById } from '$lib/server/email/composed-by-id';
+import { emailPreview } from '$lib/server/platform/email/email-preview';
+import { composedById } from '$lib/server/platform/email/composed-by-id';
 import type { RequestHandler } from './$types';
 
 /** An email of the test inbox as a mail program shows it. */

@@ -1,5 +1,5 @@
-import { API_OPERATIONS } from '$lib/core/api';
-import { apiHandler } from '$lib/server/api/api-handler';
-import { readRoundByProgram } from '$lib/server/api/rounds-api';
+import { API_OPERATIONS } from '$lib/core/platform/api';
+import { apiHandler } from '$lib/server/platform/api/api-handler';
+import { readRoundByProgram } from '$lib/server/platform/api/rounds-api';
 
 export const GET = apiHandler(API_OPERATIONS.getRound, readRoundByProgram);

@@ -1,7 +1,7 @@
 import { messagesFor } from '$lib/messages';
 import { breakTextsFor } from '$lib/messages/breaks';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
-import { withJsonError } from '$lib/server/http/error-responses';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
 import type { RequestHandler } from './$types';
 
 /** The break page as an app on a phone's home screen: it opens at the person's own link. */

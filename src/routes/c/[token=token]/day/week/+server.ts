@@ -1,8 +1,8 @@
 import { Type } from 'typebox';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
-import { withJsonError } from '$lib/server/http/error-responses';
-import { day } from '$lib/server/http/fields';
-import { jsonReader } from '$lib/server/http/read-body';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
+import { day } from '$lib/server/platform/http/fields';
+import { jsonReader } from '$lib/server/platform/http/read-body';
 import { storeBreakWeek } from '$lib/server/breaks/choose-break-schedule';
 import type { RequestHandler } from './$types';
 

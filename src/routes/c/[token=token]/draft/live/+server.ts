@@ -1,6 +1,6 @@
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
-import { withJsonError } from '$lib/server/http/error-responses';
-import { eventStream } from '$lib/server/live/event-stream';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
+import { eventStream } from '$lib/server/platform/live/event-stream';
 import type { RequestHandler } from './$types';
 
 /** Tells an open page when another device saves answers; a link that ends in the meantime ends the stream. */

@@ -1,7 +1,7 @@
 import { redirect } from '@sveltejs/kit';
 import { isEmergency, redFlagNamed } from '$lib/core/cases/discomfort';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
-import { withErrorPage } from '$lib/server/http/error-responses';
+import { withErrorPage } from '$lib/server/platform/http/error-responses';
 import { openEmergencyFlags } from '$lib/server/cases/warning-signs/clear-emergency';
 import type { PageServerLoad } from './$types';
 

@@ -2,7 +2,7 @@
 	import { messagesFor } from '$lib/messages';
 	import SignName from '$lib/ui/cases/warning-signs/SignName.svelte';
 	import { stopTextsFor } from '$lib/messages/stop';
-	import Button from '$lib/ui/kit/Button.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
 
 	let { data } = $props();
 

@@ -1,9 +1,9 @@
 import { Type } from 'typebox';
-import { absencePage, handOver, setAbsence } from '$lib/server/accounts/absence';
+import { absencePage, handOver, setAbsence } from '$lib/server/platform/accounts/absence';
 import { isoDay } from '$lib/server/clock';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { day, uuid } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { day, uuid } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 

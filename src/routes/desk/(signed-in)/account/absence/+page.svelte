@@ -5,10 +5,10 @@
 	import { CaseForm } from '$lib/ui/cases/case-form.svelte';
 	import DayField from '$lib/ui/cases/DayField.svelte';
 	import FormError from '$lib/ui/cases/FormError.svelte';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
-	import Notice from '$lib/ui/kit/Notice.svelte';
-	import Select from '$lib/ui/kit/Select.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
+	import Select from '$lib/ui/platform/kit/Select.svelte';
 
 	let { data, form } = $props();
 

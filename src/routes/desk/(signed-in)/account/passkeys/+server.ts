@@ -1,6 +1,6 @@
-import { addPasskey, startPasskeyRegistration } from '$lib/server/access/passkeys';
-import { withJsonError } from '$lib/server/http/error-responses';
-import { requireRelyingParty, readAttestation } from '$lib/server/http/passkey-bodies';
+import { addPasskey, startPasskeyRegistration } from '$lib/server/platform/access/passkeys';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
+import { requireRelyingParty, readAttestation } from '$lib/server/platform/http/passkey-bodies';
 import { requireUser } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';
 

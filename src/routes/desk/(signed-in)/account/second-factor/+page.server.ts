@@ -1,10 +1,10 @@
 import { toString as qrOf } from 'qrcode';
 import { Type } from 'typebox';
-import { relyingPartyAt, listPasskeys, removePasskey } from '$lib/server/access/passkeys';
-import { enableTotp, disableTotp, newTotpSecret } from '$lib/server/access/second-factor';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { requestOrigin, trustedOrigins } from '$lib/server/http/trusted-origins';
-import { formReader } from '$lib/server/http/read-body';
+import { relyingPartyAt, listPasskeys, removePasskey } from '$lib/server/platform/access/passkeys';
+import { enableTotp, disableTotp, newTotpSecret } from '$lib/server/platform/access/second-factor';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { requestOrigin, trustedOrigins } from '$lib/server/platform/http/trusted-origins';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { ownSession } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,10 +1,10 @@
 import { Type } from 'typebox';
-import { API_SCOPES, TOKEN_DAYS, TOKEN_LIMITS } from '$lib/core/api';
-import { isPermitted } from '$lib/core/access';
-import { endToken, listTokens, makeToken } from '$lib/server/api/tokens';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { text, uuid } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
+import { API_SCOPES, TOKEN_DAYS, TOKEN_LIMITS } from '$lib/core/platform/api';
+import { isPermitted } from '$lib/core/platform/access';
+import { endToken, listTokens, makeToken } from '$lib/server/platform/api/tokens';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { text, uuid } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,15 +1,15 @@
 <script lang="ts">
-	import { TOKEN_DAYS, TOKEN_LIMITS } from '$lib/core/api/api-scopes';
+	import { TOKEN_DAYS, TOKEN_LIMITS } from '$lib/core/platform/api/api-scopes';
 	import { deskWords } from '$lib/messages/desk';
 	import { dayWords, momentWords } from '$lib/messages/dates';
 	import { CaseForm } from '$lib/ui/cases/case-form.svelte';
 	import FormError from '$lib/ui/cases/FormError.svelte';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import CheckBox from '$lib/ui/kit/CheckBox.svelte';
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
-	import Notice from '$lib/ui/kit/Notice.svelte';
-	import Select from '$lib/ui/kit/Select.svelte';
-	import TextField from '$lib/ui/kit/TextField.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import CheckBox from '$lib/ui/platform/kit/CheckBox.svelte';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
+	import Select from '$lib/ui/platform/kit/Select.svelte';
+	import TextField from '$lib/ui/platform/kit/TextField.svelte';
 
 	let { data, form: answered } = $props();
 

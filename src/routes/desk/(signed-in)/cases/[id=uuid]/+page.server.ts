@@ -14,7 +14,7 @@ import { reopenCase, settleCase } from '$lib/server/cases/settle-case';
 import { isoDay } from '$lib/server/clock';
 import { recordContact } from '$lib/server/cases/contacts/record-contact';
 import { finishFollowUp, setFollowUp } from '$lib/server/cases/follow-ups/set-follow-up';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { changePerson } from '$lib/server/people/change-person';
 import { endReferral, writeOnReferral } from '$lib/server/cases/referrals/answer-referral';
 import { referCase } from '$lib/server/cases/referrals/refer';

@@ -10,7 +10,7 @@
 	import { casePartsOf } from '$lib/ui/cases/case-parts';
 	import { CornerView } from '$lib/ui/cases/corner-view.svelte';
 	import DiscomfortOverTime from '$lib/ui/cases/DiscomfortOverTime.svelte';
-	import { useShortcuts } from '$lib/ui/shortcuts/context';
+	import { useShortcuts } from '$lib/ui/platform/shortcuts/context';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;

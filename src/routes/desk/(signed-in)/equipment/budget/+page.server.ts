@@ -5,9 +5,9 @@ import { readYearBudget, setYearBudget } from '$lib/server/plan/equipment/year-b
 import { errorText } from '$lib/messages/error-text';
 import { approvePurchases } from '$lib/server/plan/equipment/approve-purchases';
 import { budgetFilterOf, MAX_PEOPLE_SHOWN, planBudget } from '$lib/server/plan/equipment/plan-budget';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { text, uuid, uuids } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { text, uuid, uuids } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { teamsOf } from '$lib/server/people/list-people';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';

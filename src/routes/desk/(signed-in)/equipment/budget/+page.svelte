@@ -4,12 +4,12 @@
 	import { money } from '$lib/messages/desk/workforce-words';
 	import BudgetPeople from '$lib/ui/plan/equipment/BudgetPeople.svelte';
 	import BudgetThings from '$lib/ui/plan/equipment/BudgetThings.svelte';
-	import { isPermitted } from '$lib/core/access';
+	import { isPermitted } from '$lib/core/platform/access';
 	import YearBudgetLines from '$lib/ui/plan/equipment/YearBudgetLines.svelte';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import Notice from '$lib/ui/kit/Notice.svelte';
-	import Select from '$lib/ui/kit/Select.svelte';
-	import TextField from '$lib/ui/kit/TextField.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
+	import Select from '$lib/ui/platform/kit/Select.svelte';
+	import TextField from '$lib/ui/platform/kit/TextField.svelte';
 
 	let { data, form } = $props();
 

@@ -1,8 +1,8 @@
-import { writeAuditLine } from '$lib/server/audit/write-audit-line';
+import { writeAuditLine } from '$lib/server/platform/audit/write-audit-line';
 import { isoDay } from '$lib/server/clock';
 import { equipmentFilterOf, equipmentRows } from '$lib/server/plan/equipment/read-equipment-board';
-import { withJsonError } from '$lib/server/http/error-responses';
-import { csvResponse } from '$lib/server/http/csv-response';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
+import { csvResponse } from '$lib/server/platform/http/csv-response';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';
 

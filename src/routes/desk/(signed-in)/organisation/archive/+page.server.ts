@@ -1,5 +1,5 @@
-import { mayReadAuditLog } from '$lib/server/audit/read-audit-log';
-import { withErrorPage } from '$lib/server/http/error-responses';
+import { mayReadAuditLog } from '$lib/server/platform/audit/read-audit-log';
+import { withErrorPage } from '$lib/server/platform/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { PageServerLoad } from './$types';
 

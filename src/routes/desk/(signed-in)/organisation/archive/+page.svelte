@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { deskWords } from '$lib/messages/desk';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import Notice from '$lib/ui/kit/Notice.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
 
 	let { data } = $props();
 

@@ -25,7 +25,7 @@ import {
 	discardChecklistDraft,
 	publishChecklist
 } from '$lib/server/questionnaire/checklists/publish-checklist';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 

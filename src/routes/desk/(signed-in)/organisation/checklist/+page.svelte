@@ -12,9 +12,9 @@
 	import { DocumentWords } from '$lib/ui/questionnaire/checklist-editor/document-words';
 	import { MoveQuestion } from '$lib/ui/questionnaire/checklist-editor/move-question.svelte';
 	import OwnProblems from '$lib/ui/questionnaire/checklist-editor/OwnProblems.svelte';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import Notice from '$lib/ui/kit/Notice.svelte';
-	import WithAside from '$lib/ui/kit/WithAside.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
+	import WithAside from '$lib/ui/platform/kit/WithAside.svelte';
 	import type { PageProps } from './$types';
 
 	let { data }: PageProps = $props();

@@ -1,9 +1,9 @@
 import { Type } from 'typebox';
-import { COVER_LENGTHS, COVER_MINUTES } from '$lib/core/cover';
-import { coverPage, setCover } from '$lib/server/cover/cover-settings';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { text, uuid, version } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
+import { COVER_LENGTHS, COVER_MINUTES } from '$lib/core/platform/cover';
+import { coverPage, setCover } from '$lib/server/platform/cover/cover-settings';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { text, uuid, version } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,14 +1,14 @@
 <script lang="ts">
-	import { COVER_LENGTHS, COVER_MINUTES } from '$lib/core/cover';
+	import { COVER_LENGTHS, COVER_MINUTES } from '$lib/core/platform/cover';
 	import { deskWords } from '$lib/messages/desk';
 	import { CaseForm } from '$lib/ui/cases/case-form.svelte';
 	import FormError from '$lib/ui/cases/FormError.svelte';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
-	import Notice from '$lib/ui/kit/Notice.svelte';
-	import Select from '$lib/ui/kit/Select.svelte';
-	import TextArea from '$lib/ui/kit/TextArea.svelte';
-	import TextField from '$lib/ui/kit/TextField.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
+	import Select from '$lib/ui/platform/kit/Select.svelte';
+	import TextArea from '$lib/ui/platform/kit/TextArea.svelte';
+	import TextField from '$lib/ui/platform/kit/TextField.svelte';
 
 	let { data } = $props();
 

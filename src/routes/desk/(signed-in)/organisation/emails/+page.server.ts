@@ -1,15 +1,15 @@
 import { Type } from 'typebox';
-import { OWN_TEXT_KINDS, OWN_TEXT_LENGTHS } from '$lib/core/sending/own-texts';
+import { OWN_TEXT_KINDS, OWN_TEXT_LENGTHS } from '$lib/core/platform/sending/own-texts';
 import { LANGUAGES } from '$lib/messages/languages';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { text } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { text } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
 import {
 	previewEmail,
 	SAMPLE_KINDS,
 	sampleOf,
 	sendSampleEmail
-} from '$lib/server/organisation/sample-emails';
+} from '$lib/server/platform/organisation/sample-emails';
 import { signedIn } from '$lib/server/signed-in';
 import {
 	discardTextDraft,
@@ -17,8 +17,8 @@ import {
 	publishText,
 	returnToOriginal,
 	saveTextDraft
-} from '$lib/server/texts/edit-own-text';
-import { replyNamed, sampleReply } from '$lib/server/texts/sample-reply';
+} from '$lib/server/platform/texts/edit-own-text';
+import { replyNamed, sampleReply } from '$lib/server/platform/texts/sample-reply';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, url }) =>

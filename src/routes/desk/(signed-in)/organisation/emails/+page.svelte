@@ -1,15 +1,15 @@
 <script lang="ts">
-	import { ACCOUNT_NOTICES, EMPLOYEE_EMAIL_KINDS, type EmailKind } from '$lib/core/sending/email-kinds';
-	import { REPLY_KINDS, replyTextKind, type OwnTextKind } from '$lib/core/sending/own-texts';
+	import { ACCOUNT_NOTICES, EMPLOYEE_EMAIL_KINDS, type EmailKind } from '$lib/core/platform/sending/email-kinds';
+	import { REPLY_KINDS, replyTextKind, type OwnTextKind } from '$lib/core/platform/sending/own-texts';
 	import { deskWords } from '$lib/messages/desk';
 	import { LANGUAGES, LANGUAGE_NAMES } from '$lib/messages/languages';
 	import { CaseForm } from '$lib/ui/cases/case-form.svelte';
 	import FormError from '$lib/ui/cases/FormError.svelte';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import Disclosure from '$lib/ui/kit/Disclosure.svelte';
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
-	import Notice from '$lib/ui/kit/Notice.svelte';
-	import OwnTextForm from '$lib/ui/organisation/OwnTextForm.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import Disclosure from '$lib/ui/platform/kit/Disclosure.svelte';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
+	import OwnTextForm from '$lib/ui/platform/organisation/OwnTextForm.svelte';
 
 	let { data } = $props();
 

@@ -1,9 +1,9 @@
-import { MAX_LOGO_BYTES } from '$lib/core/organisation';
-import { requirePermission } from '$lib/server/access/require-permission';
-import { withJsonError } from '$lib/server/http/error-responses';
-import { readBytes } from '$lib/server/http/read-body';
-import { redrawLogo } from '$lib/server/organisation/redraw-logo';
-import { setLogo } from '$lib/server/organisation/set-organisation';
+import { MAX_LOGO_BYTES } from '$lib/core/platform/organisation';
+import { requirePermission } from '$lib/server/platform/access/require-permission';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
+import { readBytes } from '$lib/server/platform/http/read-body';
+import { redrawLogo } from '$lib/server/platform/organisation/redraw-logo';
+import { setLogo } from '$lib/server/platform/organisation/set-organisation';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';
 

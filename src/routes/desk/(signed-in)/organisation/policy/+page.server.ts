@@ -1,7 +1,7 @@
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { readPolicyFile, readPolicyForm, settingsOfFile } from '$lib/server/rules/policy-form';
-import { policyPage, publishPolicy } from '$lib/server/rules/policy-versions';
-import { previewPolicy } from '$lib/server/rules/preview-policy';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { readPolicyFile, readPolicyForm, settingsOfFile } from '$lib/server/platform/rules/policy-form';
+import { policyPage, publishPolicy } from '$lib/server/platform/rules/policy-versions';
+import { previewPolicy } from '$lib/server/platform/rules/preview-policy';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 

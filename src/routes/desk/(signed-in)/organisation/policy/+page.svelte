@@ -2,13 +2,13 @@
 	import { untrack } from 'svelte';
 	import type { PolicySettings } from '$lib/core/cases/triage/policy-settings';
 	import { deskWords } from '$lib/messages/desk';
-	import Notice from '$lib/ui/kit/Notice.svelte';
-	import WithAside from '$lib/ui/kit/WithAside.svelte';
-	import { PolicyDraft } from '$lib/ui/policy/policy-draft.svelte';
-	import PolicyForm from '$lib/ui/policy/PolicyForm.svelte';
-	import SettingsFile from '$lib/ui/organisation/SettingsFile.svelte';
-	import VersionList from '$lib/ui/organisation/VersionList.svelte';
-	import PolicyChanges from '$lib/ui/policy/PolicyChanges.svelte';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
+	import WithAside from '$lib/ui/platform/kit/WithAside.svelte';
+	import { PolicyDraft } from '$lib/ui/platform/policy/policy-draft.svelte';
+	import PolicyForm from '$lib/ui/platform/policy/PolicyForm.svelte';
+	import SettingsFile from '$lib/ui/platform/organisation/SettingsFile.svelte';
+	import VersionList from '$lib/ui/platform/organisation/VersionList.svelte';
+	import PolicyChanges from '$lib/ui/platform/policy/PolicyChanges.svelte';
 	import type { PageProps } from './$types';
 
 	let { data }: PageProps = $props();

@@ -1,9 +1,9 @@
 import { Type } from 'typebox';
 import { TRANSLATED_LANGUAGES } from '$lib/messages/languages';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { text } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
-import { confirmReview, reviewPage } from '$lib/server/organisation/language-reviews';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { text } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
+import { confirmReview, reviewPage } from '$lib/server/platform/organisation/language-reviews';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -5,10 +5,10 @@
 	import { LANGUAGE_NAMES, TRANSLATED_LANGUAGES } from '$lib/messages/languages';
 	import { CaseForm } from '$lib/ui/cases/case-form.svelte';
 	import FormError from '$lib/ui/cases/FormError.svelte';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
-	import Notice from '$lib/ui/kit/Notice.svelte';
-	import TextField from '$lib/ui/kit/TextField.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
+	import TextField from '$lib/ui/platform/kit/TextField.svelte';
 
 	let { data } = $props();
 

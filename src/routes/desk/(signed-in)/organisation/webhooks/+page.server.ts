@@ -1,11 +1,11 @@
 import { Type } from 'typebox';
-import { WEBHOOK_KINDS, WEBHOOK_LENGTHS } from '$lib/core/webhooks';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { text, uuid, version, yesNo } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
+import { WEBHOOK_KINDS, WEBHOOK_LENGTHS } from '$lib/core/platform/webhooks';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { text, uuid, version, yesNo } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
-import { postSigned } from '$lib/server/webhooks/post-signed';
-import { removeWebhook, setWebhook, tryWebhook, webhooksPage } from '$lib/server/webhooks/webhooks';
+import { postSigned } from '$lib/server/platform/webhooks/post-signed';
+import { removeWebhook, setWebhook, tryWebhook, webhooksPage } from '$lib/server/platform/webhooks/webhooks';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>

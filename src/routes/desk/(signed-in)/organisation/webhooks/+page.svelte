@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { deskWords } from '$lib/messages/desk';
-	import Disclosure from '$lib/ui/kit/Disclosure.svelte';
-	import Notice from '$lib/ui/kit/Notice.svelte';
-	import WebhookCard from '$lib/ui/organisation/WebhookCard.svelte';
-	import WebhookForm from '$lib/ui/organisation/WebhookForm.svelte';
+	import Disclosure from '$lib/ui/platform/kit/Disclosure.svelte';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
+	import WebhookCard from '$lib/ui/platform/organisation/WebhookCard.svelte';
+	import WebhookForm from '$lib/ui/platform/organisation/WebhookForm.svelte';
 
 	let { data } = $props();
 

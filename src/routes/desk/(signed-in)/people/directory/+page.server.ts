@@ -6,9 +6,9 @@ import {
 	directoryPage,
 	setDirectory
 } from '$lib/server/people/directory/directory-page';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { text, uuid, version, yesNo } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { text, uuid, version, yesNo } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { importsOfToday } from '$lib/server/people/undo-import';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';

@@ -6,11 +6,11 @@
 	import FormError from '$lib/ui/cases/FormError.svelte';
 	import DirectoryChanges from '$lib/ui/people/directory/DirectoryChanges.svelte';
 	import DirectoryForm from '$lib/ui/people/directory/DirectoryForm.svelte';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import Disclosure from '$lib/ui/kit/Disclosure.svelte';
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
-	import Notice from '$lib/ui/kit/Notice.svelte';
-	import { refreshPage } from '$lib/ui/kit/refresh-page';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import Disclosure from '$lib/ui/platform/kit/Disclosure.svelte';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
+	import { refreshPage } from '$lib/ui/platform/kit/refresh-page';
 	import ImportsToday from '$lib/ui/people/ImportsToday.svelte';
 
 	let { data } = $props();

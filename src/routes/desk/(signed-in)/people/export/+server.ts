@@ -1,10 +1,10 @@
 import { csvFormatOf, parseExportColumns } from '$lib/core/people/exchange';
 import { deskLocale } from '$lib/messages/desk-language';
-import { requirePermission } from '$lib/server/access/require-permission';
+import { requirePermission } from '$lib/server/platform/access/require-permission';
 import { exportPeople } from '$lib/server/people/export-people';
 import { filterOfQuery } from '$lib/server/people/people-filter';
-import { csvStream } from '$lib/server/http/csv-response';
-import { withJsonError } from '$lib/server/http/error-responses';
+import { csvStream } from '$lib/server/platform/http/csv-response';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';
 

@@ -1,4 +1,4 @@
-import { withErrorPage } from '$lib/server/http/error-responses';
+import { withErrorPage } from '$lib/server/platform/http/error-responses';
 import { rosterMappingsOf } from '$lib/server/people/roster-mappings';
 import { importsOfToday } from '$lib/server/people/undo-import';
 import { signedIn } from '$lib/server/signed-in';

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { peopleWords } from '$lib/messages/desk/workforce-words';
 	import { onDestroy } from 'svelte';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import FileField from '$lib/ui/kit/FileField.svelte';
-	import Select from '$lib/ui/kit/Select.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import FileField from '$lib/ui/platform/kit/FileField.svelte';
+	import Select from '$lib/ui/platform/kit/Select.svelte';
 	import ImportsToday from '$lib/ui/people/ImportsToday.svelte';
 	import RosterIgnored from '$lib/ui/people/RosterIgnored.svelte';
 	import RosterRenamed from '$lib/ui/people/RosterRenamed.svelte';

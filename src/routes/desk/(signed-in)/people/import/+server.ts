@@ -1,13 +1,13 @@
 import { Type } from 'typebox';
 import { MAX_JOINED_COLUMNS, ROSTER_COLUMNS, type RosterColumn } from '$lib/core/people/exchange';
-import { requirePermission } from '$lib/server/access/require-permission';
+import { requirePermission } from '$lib/server/platform/access/require-permission';
 import { compareAgain } from '$lib/server/people/directory/directory-page';
 import { importPeople } from '$lib/server/people/import-people';
 import { undoImport } from '$lib/server/people/undo-import';
 import { DomainError } from '$lib/server/domain-error';
-import { text, uuid } from '$lib/server/http/fields';
-import { withJsonError } from '$lib/server/http/error-responses';
-import { MAX_IMPORT_BYTES, jsonReader, listReader } from '$lib/server/http/read-body';
+import { text, uuid } from '$lib/server/platform/http/fields';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
+import { MAX_IMPORT_BYTES, jsonReader, listReader } from '$lib/server/platform/http/read-body';
 import type { RequestHandler } from './$types';
 
 const joined = Type.Array(Type.Integer({ minimum: 0, maximum: 200 }), { maxItems: MAX_JOINED_COLUMNS });

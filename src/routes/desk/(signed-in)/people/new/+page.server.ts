@@ -1,8 +1,8 @@
 import { Type } from 'typebox';
 import { redirect } from '@sveltejs/kit';
 import { addPerson, newPersonPage } from '$lib/server/people/add-person';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { formReader } from '$lib/server/http/read-body';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { PERSON_FIELDS } from '$lib/core/people/person-fields';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';

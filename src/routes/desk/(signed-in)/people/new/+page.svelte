@@ -1,8 +1,8 @@
 <script lang="ts">
-	import TextField from '$lib/ui/kit/TextField.svelte';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
-	import Select from '$lib/ui/kit/Select.svelte';
+	import TextField from '$lib/ui/platform/kit/TextField.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
+	import Select from '$lib/ui/platform/kit/Select.svelte';
 	import { countryWords } from '$lib/messages/reader-formats';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 

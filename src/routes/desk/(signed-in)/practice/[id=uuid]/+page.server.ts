@@ -1,7 +1,7 @@
 import { Type } from 'typebox';
 import { PRACTICE_ACTS, PRACTICE_SIZE, type PracticeAct } from '$lib/core/cases/practice';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { formReaderOf } from '$lib/server/http/read-body';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { formReaderOf } from '$lib/server/platform/http/read-body';
 import { answerPractice, readPractice } from '$lib/server/cases/practice/practice-rounds';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';

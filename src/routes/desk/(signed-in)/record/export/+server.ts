@@ -3,9 +3,9 @@ import { detailWords } from '$lib/messages/desk/audit-details';
 import { deskLocale } from '$lib/messages/desk-language';
 import { recordActWords } from '$lib/messages/desk/record-words';
 import { deskWords } from '$lib/messages/desk';
-import { auditLogFilterOf, exportAuditLog, requireAuditLog } from '$lib/server/audit/read-audit-log';
-import { csvStream } from '$lib/server/http/csv-response';
-import { withJsonError } from '$lib/server/http/error-responses';
+import { auditLogFilterOf, exportAuditLog, requireAuditLog } from '$lib/server/platform/audit/read-audit-log';
+import { csvStream } from '$lib/server/platform/http/csv-response';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';
 

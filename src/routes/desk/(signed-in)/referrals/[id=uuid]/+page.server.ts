@@ -1,9 +1,9 @@
 import { redirect } from '@sveltejs/kit';
-import { grantFor } from '$lib/server/access/require-permission';
+import { grantFor } from '$lib/server/platform/access/require-permission';
 import { isoDay } from '$lib/server/clock';
 import { readReferralWords } from '$lib/server/cases/case-forms';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { readLetterhead } from '$lib/server/organisation/read-organisation';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { readLetterhead } from '$lib/server/platform/organisation/read-organisation';
 import { endReferral, writeOnReferral } from '$lib/server/cases/referrals/answer-referral';
 import { readReferral } from '$lib/server/cases/referrals/read-referral';
 import { signedIn } from '$lib/server/signed-in';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import Button from '$lib/ui/kit/Button.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
 	import ReferralLetter from '$lib/ui/cases/referrals/ReferralLetter.svelte';
 	import ReferralThread from '$lib/ui/cases/referrals/ReferralThread.svelte';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';

@@ -3,7 +3,7 @@ import { forecastRound } from '$lib/core/workforce/round-forecast';
 import { redirect } from '@sveltejs/kit';
 import { correctRound, pauseRound } from '$lib/server/people/rounds/correct-round';
 import { changeRound, deleteDraft } from '$lib/server/people/rounds/edit-rounds';
-import { readOrganisation } from '$lib/server/organisation/read-organisation';
+import { readOrganisation } from '$lib/server/platform/organisation/read-organisation';
 import { readRound } from '$lib/server/people/rounds/read-rounds';
 import { roundFigures, pairedRoundFigures } from '$lib/server/people/rounds/round-figures';
 import { closeRound, reopenRound, startRound } from '$lib/server/people/rounds/run-round';
@@ -12,9 +12,9 @@ import { earlierDelays, outcomeOf } from '$lib/server/people/rounds/round-delays
 import { remindUnanswered } from '$lib/server/people/rounds/remind-unanswered';
 import { readRoundForm, ROUND_TEXT_FIELDS, roundOfForm } from '$lib/server/people/rounds/round-form';
 import { teamsAndCountriesOf } from '$lib/server/people/list-people';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { formReader } from '$lib/server/http/read-body';
-import { uuid, version as versionField, yesNo } from '$lib/server/http/fields';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { formReader } from '$lib/server/platform/http/read-body';
+import { uuid, version as versionField, yesNo } from '$lib/server/platform/http/fields';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { checklistVersionWords } from '$lib/messages/desk/checklist-version-words';
 	import { dayWords } from '$lib/messages/dates';
-	import { refreshPage } from '$lib/ui/kit/refresh-page';
+	import { refreshPage } from '$lib/ui/platform/kit/refresh-page';
 	import RoundBar from '$lib/ui/cases/RoundBar.svelte';
 	import RoundForm from '$lib/ui/cases/RoundForm.svelte';
 	import RoundActs from '$lib/ui/people/rounds/RoundActs.svelte';

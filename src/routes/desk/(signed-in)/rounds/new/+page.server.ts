@@ -3,14 +3,14 @@ import { redirect } from '@sveltejs/kit';
 import { DEFAULT_SITTING_STYLE } from '$lib/core/body/guidance';
 import { emailTextsFor } from '$lib/messages/emails';
 import { DEFAULT_LANGUAGE, languageOf } from '$lib/messages/languages';
-import { ownTextOf } from '$lib/server/texts/read-own-text';
-import { readOrganisation } from '$lib/server/organisation/read-organisation';
+import { ownTextOf } from '$lib/server/platform/texts/read-own-text';
+import { readOrganisation } from '$lib/server/platform/organisation/read-organisation';
 import { addIsoDays, isoDay } from '$lib/server/clock';
 import { createRound } from '$lib/server/people/rounds/edit-rounds';
 import { readRoundForm, roundOfForm } from '$lib/server/people/rounds/round-form';
 import { reminderDaysNow } from '$lib/server/people/rounds/remind-unanswered';
 import { teamsAndCountriesOf } from '$lib/server/people/list-people';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -1,6 +1,6 @@
-import { writeAuditLine } from '$lib/server/audit/write-audit-line';
-import { withJsonError } from '$lib/server/http/error-responses';
-import { csvResponse } from '$lib/server/http/csv-response';
+import { writeAuditLine } from '$lib/server/platform/audit/write-audit-line';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
+import { csvResponse } from '$lib/server/platform/http/csv-response';
 import { signedIn } from '$lib/server/signed-in';
 import { figureRows } from '$lib/server/workforce/figure-rows';
 import { viewOf } from '$lib/server/workforce/screen-load';

@@ -1,4 +1,4 @@
-import { civilDateIn } from '$lib/core/calendar';
+import { civilDateIn } from '$lib/core/platform/calendar';
 import { breakTotals } from '$lib/server/breaks/break-totals';
 import { screenLoad } from '$lib/server/workforce/screen-load';
 

@@ -1,11 +1,11 @@
 <script lang="ts">
 	import { REPORT_MONTHS } from '$lib/core/workforce';
 	import { dayWords, momentWords } from '$lib/messages/dates';
-	import { isPermitted } from '$lib/core/access';
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import Notice from '$lib/ui/kit/Notice.svelte';
-	import Select from '$lib/ui/kit/Select.svelte';
+	import { isPermitted } from '$lib/core/platform/access';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
+	import Select from '$lib/ui/platform/kit/Select.svelte';
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
 	import { deskWords } from '$lib/messages/desk';
 

@@ -1,12 +1,12 @@
 import { Type } from 'typebox';
 import { PURCHASES, type PurchaseId } from '$lib/core/plan';
-import { withFormError } from '$lib/server/http/error-responses';
-import { text } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
+import { withFormError } from '$lib/server/platform/http/error-responses';
+import { text } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
 import { CURRENCIES } from '$lib/core/plan/equipment';
 import { readPrices } from '$lib/server/workforce/prices';
-import { setPrices } from '$lib/server/organisation-settings/set-prices';
+import { setPrices } from '$lib/server/platform/organisation-settings/set-prices';
 import { screenLoad } from '$lib/server/workforce/screen-load';
 import type { Actions } from './$types';
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { isPermitted } from '$lib/core/access';
+	import { isPermitted } from '$lib/core/platform/access';
 	import { FIGURE_CODES, firstChoiceCode, threePartsOf } from '$lib/core/workforce';
 	import CostTable from '$lib/ui/workforce/CostTable.svelte';
 	import PurchaseResultsFigure from '$lib/ui/workforce/PurchaseResultsFigure.svelte';

@@ -1,9 +1,9 @@
 import { redirect } from '@sveltejs/kit';
-import { finishProviderSignIn, signInPageWithReason, ProviderError } from '$lib/server/access/provider';
-import { recordRefusedSignIn, signInByProvider } from '$lib/server/access/sign-in-by-provider';
-import { deviceToken, sessionToken, setSession, takeProviderFlow } from '$lib/server/access/session-cookie';
-import { signOut } from '$lib/server/access/sessions';
-import { requestOrigin } from '$lib/server/http/trusted-origins';
+import { finishProviderSignIn, signInPageWithReason, ProviderError } from '$lib/server/platform/access/provider';
+import { recordRefusedSignIn, signInByProvider } from '$lib/server/platform/access/sign-in-by-provider';
+import { deviceToken, sessionToken, setSession, takeProviderFlow } from '$lib/server/platform/access/session-cookie';
+import { signOut } from '$lib/server/platform/access/sessions';
+import { requestOrigin } from '$lib/server/platform/http/trusted-origins';
 import type { RequestHandler } from './$types';
 
 /** The return from the organisation's own sign-in. */

@@ -1,5 +1,5 @@
-import { API_OPERATIONS } from '$lib/core/api';
-import { apiHandler } from '$lib/server/api/api-handler';
-import { readResult } from '$lib/server/api/people-api';
+import { API_OPERATIONS } from '$lib/core/platform/api';
+import { apiHandler } from '$lib/server/platform/api/api-handler';
+import { readResult } from '$lib/server/platform/api/people-api';
 
 export const GET = apiHandler(API_OPERATIONS.getResult, readResult);

@@ -1,6 +1,6 @@
-import { API_OPERATIONS } from '$lib/core/api';
-import { apiHandler } from '$lib/server/api/api-handler';
-import { pauseRoundByProgram } from '$lib/server/api/rounds-api';
+import { API_OPERATIONS } from '$lib/core/platform/api';
+import { apiHandler } from '$lib/server/platform/api/api-handler';
+import { pauseRoundByProgram } from '$lib/server/platform/api/rounds-api';
 import { wakeJob } from '$lib/server/runtime';
 
 export const POST = apiHandler(API_OPERATIONS.pauseRound, async (call) => {

@@ -1,4 +1,4 @@
-import { withJsonError } from '$lib/server/http/error-responses';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
 import { personParty } from '$lib/server/questionnaire/walkthroughs/walkthrough-party';
 import { walkthroughStream } from '$lib/server/questionnaire/walkthroughs/walkthrough-stream';
 import type { RequestHandler } from './$types';

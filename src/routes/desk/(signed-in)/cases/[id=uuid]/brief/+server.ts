@@ -1,5 +1,5 @@
 import { readCaseBrief } from '$lib/server/cases/case-brief';
-import { withJsonError } from '$lib/server/http/error-responses';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
 import { DomainError } from '$lib/server/domain-error';
 import type { RequestHandler } from './$types';
 

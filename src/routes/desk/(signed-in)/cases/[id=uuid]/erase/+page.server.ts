@@ -2,9 +2,9 @@ import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
 import { erasePerson, ERASURE_REASONS, previewErasure } from '$lib/server/people/erasure/erase-person';
 import { DomainError } from '$lib/server/domain-error';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { text } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { text } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -2,7 +2,7 @@
 	import { page } from '$app/state';
 	import { deskWords } from '$lib/messages/desk';
 	import PersonDocument from '$lib/ui/cases/PersonDocument.svelte';
-	import Button from '$lib/ui/kit/Button.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
 	import type { PageProps } from './$types';
 
 	let { data }: PageProps = $props();

@@ -1,8 +1,8 @@
 import { requireCase } from '$lib/server/cases/require-case';
 import { DomainError } from '$lib/server/domain-error';
-import { withJsonError } from '$lib/server/http/error-responses';
-import { othersOnCase, visitCase } from '$lib/server/live/case-visitors';
-import { eventStream, untilSignedOut } from '$lib/server/live/event-stream';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
+import { othersOnCase, visitCase } from '$lib/server/platform/live/case-visitors';
+import { eventStream, untilSignedOut } from '$lib/server/platform/live/event-stream';
 import type { RequestHandler } from './$types';
 
 /** Who else has the case open, as server-sent events; while it is open, the reader counts as one of them. */

@@ -1,7 +1,7 @@
 import { requireCase } from '$lib/server/cases/require-case';
 import { isoDay } from '$lib/server/clock';
-import { withErrorPage } from '$lib/server/http/error-responses';
-import { readLetterhead } from '$lib/server/organisation/read-organisation';
+import { withErrorPage } from '$lib/server/platform/http/error-responses';
+import { readLetterhead } from '$lib/server/platform/organisation/read-organisation';
 import { openReferralOf } from '$lib/server/cases/referrals/open-referral';
 import { referralLetterOf } from '$lib/server/cases/referrals/referral-letter';
 import { signedIn } from '$lib/server/signed-in';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import Button from '$lib/ui/kit/Button.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
 	import ReferralLetter from '$lib/ui/cases/referrals/ReferralLetter.svelte';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 

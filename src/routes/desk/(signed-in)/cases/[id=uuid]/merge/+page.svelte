@@ -2,11 +2,11 @@
 	import { ROSTER_FIELDS, type RosterField } from '$lib/core/people/exchange';
 	import { countryWords, languageWords } from '$lib/messages/reader-formats';
 	import { deskWords } from '$lib/messages/desk';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import CheckBox from '$lib/ui/kit/CheckBox.svelte';
-	import ChoiceRows from '$lib/ui/kit/ChoiceRows.svelte';
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
-	import TextField from '$lib/ui/kit/TextField.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import CheckBox from '$lib/ui/platform/kit/CheckBox.svelte';
+	import ChoiceRows from '$lib/ui/platform/kit/ChoiceRows.svelte';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
+	import TextField from '$lib/ui/platform/kit/TextField.svelte';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

@@ -1,9 +1,9 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
 import { beginByPhone, readPhonePage } from '$lib/server/cases/begin-by-phone';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { uuid } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { uuid } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 

@@ -3,10 +3,10 @@
 	import { languageWords } from '$lib/messages/reader-formats';
 	import { deskWords } from '$lib/messages/desk';
 	import { deskLocale } from '$lib/messages/desk-language';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import CheckBox from '$lib/ui/kit/CheckBox.svelte';
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
-	import { phoneHref, phoneWords } from '$lib/ui/kit/phone-words';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import CheckBox from '$lib/ui/platform/kit/CheckBox.svelte';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
+	import { phoneHref, phoneWords } from '$lib/ui/platform/kit/phone-words';
 	import type { PageProps } from './$types';
 
 	let { data, form }: PageProps = $props();

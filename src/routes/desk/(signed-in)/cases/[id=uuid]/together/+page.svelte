@@ -1,16 +1,16 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
-	import { refreshPage } from '$lib/ui/kit/refresh-page';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
+	import { refreshPage } from '$lib/ui/platform/kit/refresh-page';
 	import { factsOfAnswers, type FieldIssue } from '$lib/core/questionnaire/answers';
 	import { checklistFrom } from '$lib/core/questionnaire/checklist';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 	import { dayWords } from '$lib/messages/dates';
 	import { walkthroughTextsFor } from '$lib/messages/walkthrough';
 	import DayField from '$lib/ui/cases/DayField.svelte';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import TextField from '$lib/ui/kit/TextField.svelte';
-	import { phoneHref, phoneWords } from '$lib/ui/kit/phone-words';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import TextField from '$lib/ui/platform/kit/TextField.svelte';
+	import { phoneHref, phoneWords } from '$lib/ui/platform/kit/phone-words';
 	import { LiveWalkthrough } from '$lib/ui/questionnaire/walkthrough/live-walkthrough.svelte';
 	import WalkthroughBoard from '$lib/ui/questionnaire/walkthrough/WalkthroughBoard.svelte';
 	import WalkthroughSummaries from '$lib/ui/questionnaire/walkthrough/WalkthroughSummaries.svelte';

@@ -1,5 +1,5 @@
 import { checklistFile } from '$lib/server/questionnaire/checklists/checklist-file';
-import { withErrorPage } from '$lib/server/http/error-responses';
+import { withErrorPage } from '$lib/server/platform/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';
 

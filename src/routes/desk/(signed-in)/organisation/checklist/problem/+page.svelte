@@ -6,8 +6,8 @@
 	import FormError from '$lib/ui/cases/FormError.svelte';
 	import ProblemFields from '$lib/ui/questionnaire/checklist-editor/ProblemFields.svelte';
 	import { ProblemDraft } from '$lib/ui/questionnaire/checklist-editor/question-draft.svelte';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
 	import type { PageProps } from './$types';
 
 	let { data }: PageProps = $props();

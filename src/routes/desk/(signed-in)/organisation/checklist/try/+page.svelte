@@ -7,7 +7,7 @@
 	import TrialFindings from '$lib/ui/questionnaire/checklist-editor/TrialFindings.svelte';
 	import TrialStation from '$lib/ui/questionnaire/checklist-editor/TrialStation.svelte';
 	import TrialPerson from '$lib/ui/questionnaire/checklist-editor/TrialPerson.svelte';
-	import SegmentSwitch from '$lib/ui/kit/SegmentSwitch.svelte';
+	import SegmentSwitch from '$lib/ui/platform/kit/SegmentSwitch.svelte';
 	import type { PageProps } from './$types';
 
 	let { data }: PageProps = $props();

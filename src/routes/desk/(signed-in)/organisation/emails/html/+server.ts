@@ -1,6 +1,6 @@
-import { emailPreview, withoutPictures } from '$lib/server/email/email-preview';
-import { withJsonError } from '$lib/server/http/error-responses';
-import { previewEmail, sampleOf } from '$lib/server/organisation/sample-emails';
+import { emailPreview, withoutPictures } from '$lib/server/platform/email/email-preview';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
+import { previewEmail, sampleOf } from '$lib/server/platform/organisation/sample-emails';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';
 

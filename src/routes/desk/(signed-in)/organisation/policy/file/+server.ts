@@ -1,7 +1,7 @@
-import { withErrorPage } from '$lib/server/http/error-responses';
-import { policyFile } from '$lib/server/rules/policy-form';
-import { policySettingsAt } from '$lib/server/rules/policy-versions';
-import { readRules } from '$lib/server/rules/read-rules';
+import { withErrorPage } from '$lib/server/platform/http/error-responses';
+import { policyFile } from '$lib/server/platform/rules/policy-form';
+import { policySettingsAt } from '$lib/server/platform/rules/policy-versions';
+import { readRules } from '$lib/server/platform/rules/read-rules';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';
 

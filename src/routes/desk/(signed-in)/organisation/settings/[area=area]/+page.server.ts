@@ -1,7 +1,7 @@
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { previewSettings } from '$lib/server/organisation-settings/preview-settings';
-import { publishSettings, settingsPage } from '$lib/server/organisation-settings/publish-settings';
-import { readSettingsFile, readSettingsForm } from '$lib/server/organisation-settings/settings-form';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { previewSettings } from '$lib/server/platform/organisation-settings/preview-settings';
+import { publishSettings, settingsPage } from '$lib/server/platform/organisation-settings/publish-settings';
+import { readSettingsFile, readSettingsForm } from '$lib/server/platform/organisation-settings/settings-form';
 import { isoDay } from '$lib/server/clock';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';

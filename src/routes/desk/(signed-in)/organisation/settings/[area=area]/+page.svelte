@@ -1,5 +1,5 @@
 <script lang="ts">
-	import AreaPage from '$lib/ui/organisation-settings/AreaPage.svelte';
+	import AreaPage from '$lib/ui/platform/organisation-settings/AreaPage.svelte';
 	import type { PageProps } from './$types';
 
 	let { data }: PageProps = $props();

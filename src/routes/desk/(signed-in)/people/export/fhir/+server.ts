@@ -1,8 +1,8 @@
 import { deskLocale } from '$lib/messages/desk-language';
-import { requirePermission } from '$lib/server/access/require-permission';
-import { exportFhir } from '$lib/server/fhir/export-fhir';
-import { withJsonError } from '$lib/server/http/error-responses';
-import { fileStream } from '$lib/server/http/file-stream';
+import { requirePermission } from '$lib/server/platform/access/require-permission';
+import { exportFhir } from '$lib/server/platform/fhir/export-fhir';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
+import { fileStream } from '$lib/server/platform/http/file-stream';
 import { filterOfQuery } from '$lib/server/people/people-filter';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';

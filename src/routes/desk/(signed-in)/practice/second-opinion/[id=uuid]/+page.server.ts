@@ -1,8 +1,8 @@
 import { Type } from 'typebox';
 import { levelField, OPINION_SIZE } from '$lib/core/cases/second-opinion';
 import { TRIAGE_LEVELS } from '$lib/core/cases/triage';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { formReader } from '$lib/server/http/read-body';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { formReader } from '$lib/server/platform/http/read-body';
 import { judgeSecondOpinion, readSecondOpinion } from '$lib/server/cases/second-opinions/second-opinions';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';

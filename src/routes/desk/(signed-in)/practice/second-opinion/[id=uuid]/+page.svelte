@@ -1,13 +1,13 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
 	import { levelField } from '$lib/core/cases/second-opinion';
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
 	import { TRIAGE_LEVELS, type TriageLevel } from '$lib/core/cases/triage';
 	import { deskWords } from '$lib/messages/desk';
 	import { reasonWords } from '$lib/messages/desk/triage-words';
 	import { decimalNumber } from '$lib/messages/desk/workforce-words';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import ChoiceRows from '$lib/ui/kit/ChoiceRows.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import ChoiceRows from '$lib/ui/platform/kit/ChoiceRows.svelte';
 	import { practiceLines } from '$lib/ui/cases/practice/practice-words';
 
 	let { data, form } = $props();

@@ -1,7 +1,7 @@
 import { isoDay } from '$lib/server/clock';
-import { withErrorPage } from '$lib/server/http/error-responses';
+import { withErrorPage } from '$lib/server/platform/http/error-responses';
 import { roundInspectionRecord } from '$lib/server/cases/inspection/round-record';
-import { readLetterhead } from '$lib/server/organisation/read-organisation';
+import { readLetterhead } from '$lib/server/platform/organisation/read-organisation';
 import { signedIn } from '$lib/server/signed-in';
 import type { PageServerLoad } from './$types';
 

@@ -1,7 +1,7 @@
-import { requirePermission } from '$lib/server/access/require-permission';
+import { requirePermission } from '$lib/server/platform/access/require-permission';
 import { DomainError } from '$lib/server/domain-error';
-import { withJsonError } from '$lib/server/http/error-responses';
-import { eventStream, untilSignedOut } from '$lib/server/live/event-stream';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
+import { eventStream, untilSignedOut } from '$lib/server/platform/live/event-stream';
 import { roundNewsOf } from '$lib/server/people/rounds/round-news';
 import { readRound } from '$lib/server/people/rounds/read-rounds';
 import type { RequestHandler } from './$types';

@@ -1,9 +1,9 @@
 import { Type } from 'typebox';
 import { DECISION_KINDS, DECISION_RESULTS, type DecisionKind } from '$lib/core/workforce';
-import { withErrorPage, withFormError } from '$lib/server/http/error-responses';
-import { text } from '$lib/server/http/fields';
-import { formReader } from '$lib/server/http/read-body';
-import { readLetterhead } from '$lib/server/organisation/read-organisation';
+import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
+import { text } from '$lib/server/platform/http/fields';
+import { formReader } from '$lib/server/platform/http/read-body';
+import { readLetterhead } from '$lib/server/platform/organisation/read-organisation';
 import { signedIn } from '$lib/server/signed-in';
 import { readReport, recordOnReport } from '$lib/server/workforce/create-report';
 import type { Actions, PageServerLoad } from './$types';

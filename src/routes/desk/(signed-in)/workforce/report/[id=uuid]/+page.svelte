@@ -1,13 +1,13 @@
 <script lang="ts">
-	import { isPermitted } from '$lib/core/access';
+	import { isPermitted } from '$lib/core/platform/access';
 	import { DECISION_RESULTS, decisionsOf } from '$lib/core/workforce';
 	import { dayWords } from '$lib/messages/dates';
-	import Button from '$lib/ui/kit/Button.svelte';
-	import { enhanceForm } from '$lib/ui/kit/enhance-form';
-	import Notice from '$lib/ui/kit/Notice.svelte';
-	import Select from '$lib/ui/kit/Select.svelte';
-	import TextArea from '$lib/ui/kit/TextArea.svelte';
-	import TextField from '$lib/ui/kit/TextField.svelte';
+	import Button from '$lib/ui/platform/kit/Button.svelte';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
+	import Notice from '$lib/ui/platform/kit/Notice.svelte';
+	import Select from '$lib/ui/platform/kit/Select.svelte';
+	import TextArea from '$lib/ui/platform/kit/TextArea.svelte';
+	import TextField from '$lib/ui/platform/kit/TextField.svelte';
 	import ReportSheet from '$lib/ui/workforce/ReportSheet.svelte';
 	import { deskWords } from '$lib/messages/desk';
 

@@ -1,7 +1,7 @@
 import { drawSideViews } from '$lib/ui/workstation/side-view/section-svg';
-import { downloadPersonArchive } from '$lib/server/archive/download-archive';
-import { archiveResponse } from '$lib/server/archive/archive-response';
-import { withJsonError } from '$lib/server/http/error-responses';
+import { downloadPersonArchive } from '$lib/server/platform/archive/download-archive';
+import { archiveResponse } from '$lib/server/platform/archive/archive-response';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
 import { runtime } from '$lib/server/runtime';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';

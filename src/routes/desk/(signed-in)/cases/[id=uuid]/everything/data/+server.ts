@@ -1,5 +1,5 @@
 import { readPersonData } from '$lib/server/people/erasure/erase-person';
-import { withJsonError } from '$lib/server/http/error-responses';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';
 

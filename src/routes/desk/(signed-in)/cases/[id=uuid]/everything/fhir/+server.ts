@@ -1,6 +1,6 @@
 import { deskLocale } from '$lib/messages/desk-language';
-import { fhirBundleOf } from '$lib/server/fhir/export-fhir';
-import { withJsonError } from '$lib/server/http/error-responses';
+import { fhirBundleOf } from '$lib/server/platform/fhir/export-fhir';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';
 

@@ -1,6 +1,6 @@
-import { withErrorPage } from '$lib/server/http/error-responses';
-import { settingsPage } from '$lib/server/organisation-settings/publish-settings';
-import { settingsFile } from '$lib/server/organisation-settings/settings-form';
+import { withErrorPage } from '$lib/server/platform/http/error-responses';
+import { settingsPage } from '$lib/server/platform/organisation-settings/publish-settings';
+import { settingsFile } from '$lib/server/platform/organisation-settings/settings-form';
 import { signedIn } from '$lib/server/signed-in';
 import type { RequestHandler } from './$types';
 

@@ -1,6 +1,6 @@
 import { DomainError } from '$lib/server/domain-error';
-import { withJsonError } from '$lib/server/http/error-responses';
-import { untilSignedOut } from '$lib/server/live/event-stream';
+import { withJsonError } from '$lib/server/platform/http/error-responses';
+import { untilSignedOut } from '$lib/server/platform/live/event-stream';
 import { coordinatorParty } from '$lib/server/questionnaire/walkthroughs/walkthrough-party';
 import { walkthroughStream } from '$lib/server/questionnaire/walkthroughs/walkthrough-stream';
 import type { RequestHandler } from './$types';

@@ -1,0 +1,14 @@
+import type { ReplyGrounds } from '../../../messages/desk/en/replies';
+import { replyWords } from '../../../messages/desk/reply-words';
+import { languageOf } from '../../../messages/languages';
+import type { Db } from '../db/client';
+import { ownRepliesIn } from './edit-own-text';
+
+/** The reply that is suggested for a person, in their language. One index look-up. */
+export async function replyTo(
+	db: Db,
+	{ name, language }: { readonly name: string; readonly language: string },
+	judgement: ReplyGrounds | null
+): Promise<string> {
+	return replyWords(name, judgement, { language, own: await ownRepliesIn(db, languageOf(language)) });
+}

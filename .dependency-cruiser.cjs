@@ -40,7 +40,7 @@ module.exports = {
 			severity: 'error',
 			from: { path: '^src/lib/(ui|messages)/|^src/routes/.*\\.svelte$' },
 			to: {
-				path: '^src/lib/core/(schema|corner/validate-corner|case-assessment/validate-case-record)|^node_modules/(ajv|typebox)/'
+				path: '^src/lib/core/(platform/schema|workstation/corner/validate-corner|cases/case-assessment/validate-case-record)|^node_modules/(ajv|typebox)/'
 			}
 		},
 		{
@@ -49,7 +49,7 @@ module.exports = {
 			severity: 'error',
 			from: {
 				pathNot:
-					'^src/lib/(server|core/calendar/public-holidays|core/case-assessment/assess-case-record)|\\.test\\.ts$|^(cli|seed|bench|tests/support)/'
+					'^src/lib/(server|core/platform/calendar/public-holidays|core/cases/case-assessment/assess-case-record)|\\.test\\.ts$|^(cli|seed|bench|tests/support)/'
 			},
 			to: { path: '^src/lib/core/platform/calendar/public-holidays|^node_modules/date-holidays/' }
 		},

@@ -62,7 +62,7 @@ export default ts.config(
 				'error',
 				{
 					elements: ['select', 'dialog', 'textarea'],
-					message: 'Use the kit: src/lib/ui/kit.'
+					message: 'Use the kit: src/lib/ui/platform/kit.'
 				}
 			],
 			'no-restricted-syntax': [
@@ -71,12 +71,12 @@ export default ts.config(
 				{
 					selector:
 						"SvelteElement[name.name='input']:not(:has(SvelteAttribute[key.name='type'][value.0.value='hidden']))",
-					message: 'Use the kit: src/lib/ui/kit.'
+					message: 'Use the kit: src/lib/ui/platform/kit.'
 				},
 				{
 					// But for the hidden one that Enter presses.
 					selector: "SvelteElement[name.name='button']:not(:has(SvelteAttribute[key.name='aria-hidden']))",
-					message: 'Use the kit: src/lib/ui/kit.'
+					message: 'Use the kit: src/lib/ui/platform/kit.'
 				},
 				{
 					selector:

@@ -14,7 +14,10 @@ import { openDatabase, schema } from '../src/lib/server/platform/db/client';
 import { migrateDatabase } from '../src/lib/server/platform/db/migrate';
 import { addPerson } from '../src/lib/server/people/add-person';
 import { joinWalkthrough } from '../src/lib/server/questionnaire/walkthroughs/join-walkthrough';
-import { openWalkthroughOf, startWalkthrough } from '../src/lib/server/questionnaire/walkthroughs/open-walkthrough';
+import {
+	openWalkthroughOf,
+	startWalkthrough
+} from '../src/lib/server/questionnaire/walkthroughs/open-walkthrough';
 import { print, quantile, rounded } from './measure';
 
 /** Pairs who look at the same time, and coordinators among whom they are shared. */

@@ -39,7 +39,11 @@ const RECIPES = {
 		{ file: 'src/lib/core/cases/discomfort/regions.ts', find: "	'head',\n", put: "	'head',\n	'jaw',\n" }
 	],
 	'household item': [
-		{ file: 'src/lib/core/workstation/corner/vocabulary.ts', find: "	'book',\n", put: "	'book',\n	'crate',\n" }
+		{
+			file: 'src/lib/core/workstation/corner/vocabulary.ts',
+			find: "	'book',\n",
+			put: "	'book',\n	'crate',\n"
+		}
 	],
 	exercise: [
 		{
@@ -77,7 +81,11 @@ const RECIPES = {
 		}
 	],
 	role: [
-		{ file: 'src/lib/core/platform/access/roles.ts', find: "'reader'] as const", put: "'reader', 'auditor'] as const" }
+		{
+			file: 'src/lib/core/platform/access/roles.ts',
+			find: "'reader'] as const",
+			put: "'reader', 'auditor'] as const"
+		}
 	],
 	permission: [
 		{

@@ -37,7 +37,11 @@ import { fillRootTag } from '$lib/server/platform/http/fill-root-tag';
 import { describeError, log } from '$lib/server/log';
 import { recordResponse } from '$lib/server/platform/metrics/metrics';
 import { startServices, runtime, wakeJob } from '$lib/server/runtime';
-import { closedByEmergency, isClosedByEmergency, readLinkState } from '$lib/server/cases/warning-signs/stop-guard';
+import {
+	closedByEmergency,
+	isClosedByEmergency,
+	readLinkState
+} from '$lib/server/cases/warning-signs/stop-guard';
 import { errorText } from '$lib/messages/error-text';
 import { LANGUAGES } from '$lib/messages/languages';
 import { loadLanguage } from '$lib/messages/language-packs';

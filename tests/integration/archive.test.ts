@@ -16,7 +16,11 @@ import { newestMigration } from '$lib/server/platform/db/migrate';
 import { givePassword } from '$lib/server/platform/accounts/accounts';
 import { verifyPassword } from '$lib/server/platform/access/passwords';
 import { ARCHIVE_TABLES, PERSON_TABLES } from '$lib/server/platform/archive/archive-tables';
-import { downloadArchive, downloadPersonArchive, openArchive } from '$lib/server/platform/archive/download-archive';
+import {
+	downloadArchive,
+	downloadPersonArchive,
+	openArchive
+} from '$lib/server/platform/archive/download-archive';
 import type { DrawSideViews } from '$lib/server/platform/archive/drawings';
 import { loadArchive, requireArchiveLoaded } from '$lib/server/platform/archive/load-archive';
 import { ArchiveError, checkArchive, readArchive } from '$lib/server/platform/archive/read-archive';

@@ -3,7 +3,13 @@ import { and, eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { readPurchases, type StoredPurchase } from '$lib/core/plan/advice';
 import { thingsAtHome } from '$lib/core/questionnaire/answers';
-import { purchaseChoices, purchaseOffers, readNeeds, writeOffers, type PersonInNeed } from '$lib/core/plan/budget';
+import {
+	purchaseChoices,
+	purchaseOffers,
+	readNeeds,
+	writeOffers,
+	type PersonInNeed
+} from '$lib/core/plan/budget';
 import { PURCHASES } from '$lib/core/plan';
 import type { Actor } from '$lib/server/actor';
 import { reassessCase } from '$lib/server/cases/case-assessments/reassess-cases';

@@ -1,7 +1,11 @@
 import { and, eq, isNull } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import type { ChecklistDocument } from '$lib/core/questionnaire/checklist';
-import { removeFinding, removeItem, rewordItem } from '$lib/core/questionnaire/checklist-editor/edit-checklist';
+import {
+	removeFinding,
+	removeItem,
+	rewordItem
+} from '$lib/core/questionnaire/checklist-editor/edit-checklist';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
 import {

@@ -8,12 +8,24 @@ import { openAssessment } from '$lib/server/questionnaire/assessments/open-asses
 import { schema } from '$lib/server/platform/db/client';
 import { deliverEmails } from '$lib/server/platform/email/deliver-emails';
 import { LOGO_CID } from '$lib/server/platform/email/compose-email';
-import { DeliveryError, type MailTransport, type OutgoingEmail } from '$lib/server/platform/email/mail-transport';
+import {
+	DeliveryError,
+	type MailTransport,
+	type OutgoingEmail
+} from '$lib/server/platform/email/mail-transport';
 import { setRetention } from '$lib/server/people/erasure/retention';
 import { previewEmail, sendSampleEmail } from '$lib/server/platform/organisation/sample-emails';
-import { readLetterhead, readLogo, readOrganisation } from '$lib/server/platform/organisation/read-organisation';
+import {
+	readLetterhead,
+	readLogo,
+	readOrganisation
+} from '$lib/server/platform/organisation/read-organisation';
 import { redrawLogo } from '$lib/server/platform/organisation/redraw-logo';
-import { organisationPage, setLogo, setOrganisation } from '$lib/server/platform/organisation/set-organisation';
+import {
+	organisationPage,
+	setLogo,
+	setOrganisation
+} from '$lib/server/platform/organisation/set-organisation';
 import { readPersonPlace } from '$lib/server/people/lock-person';
 import { areRemindersStopped, setReminders } from '$lib/server/people/set-reminders';
 import { readPrivacyLines } from '$lib/server/questionnaire/privacy/read-privacy-lines';

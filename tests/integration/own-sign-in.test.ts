@@ -1,7 +1,11 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { gateFor } from '$lib/server/platform/access/gate';
-import { startProviderSignIn, ProviderError, type ProviderClaims } from '$lib/server/platform/access/provider';
+import {
+	startProviderSignIn,
+	ProviderError,
+	type ProviderClaims
+} from '$lib/server/platform/access/provider';
 import { readSession } from '$lib/server/platform/access/sessions';
 import { signInByProvider } from '$lib/server/platform/access/sign-in-by-provider';
 import { closeAccount, inviteUser, setAuditLogAccess } from '$lib/server/platform/accounts/accounts';

@@ -17,7 +17,11 @@ import { deliverEmails, messageIdOf } from '$lib/server/platform/email/deliver-e
 import { ROUND_FIELDS } from '$lib/messages/emails';
 import { UNSET_ORGANISATION } from '$lib/core/platform/organisation';
 import { composeEmail } from '$lib/server/platform/email/compose-email';
-import { DeliveryError, mailboxTransport, type MailTransport } from '$lib/server/platform/email/mail-transport';
+import {
+	DeliveryError,
+	mailboxTransport,
+	type MailTransport
+} from '$lib/server/platform/email/mail-transport';
 import { queueEmail } from '$lib/server/platform/email/queue-email';
 import { referCase } from '$lib/server/cases/referrals/refer';
 import { roundProgressOf } from '$lib/server/people/rounds/round-news';

@@ -23,7 +23,10 @@ import { planHere } from '../support/planning';
 import { readPlanPage } from '$lib/server/plan/plans/plan-page';
 import { solveSpots } from '$lib/server/plan/plans/solve-spots';
 import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answers';
-import { requestEquipment, equipmentRequestsOf } from '$lib/server/questionnaire/assessments/request-equipment';
+import {
+	requestEquipment,
+	equipmentRequestsOf
+} from '$lib/server/questionnaire/assessments/request-equipment';
 import { addSpot, MAX_SPOTS, spotRows, spotsOf } from '$lib/server/questionnaire/assessments/spots';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { readCase } from '$lib/server/cases/read-case';

@@ -23,7 +23,10 @@ import {
 	pointAt
 } from '$lib/server/questionnaire/walkthroughs/steer-walkthrough';
 import { coordinatorParty, personParty } from '$lib/server/questionnaire/walkthroughs/walkthrough-party';
-import { readSummaries, readWalkthroughState } from '$lib/server/questionnaire/walkthroughs/walkthrough-state';
+import {
+	readSummaries,
+	readWalkthroughState
+} from '$lib/server/questionnaire/walkthroughs/walkthrough-state';
 import { walkthroughStream } from '$lib/server/questionnaire/walkthroughs/walkthrough-stream';
 import { act, Desk, faultOf, MIRELA, type TestUser } from '../support/desk';
 import { PATIENCE } from '../support/patience';

@@ -1,4 +1,10 @@
-import { NEWS_KINDS, CLOSABLE, PLAN_ITEMS, WAITING_KINDS, type CaseRecord } from '$lib/core/cases/case-assessment';
+import {
+	NEWS_KINDS,
+	CLOSABLE,
+	PLAN_ITEMS,
+	WAITING_KINDS,
+	type CaseRecord
+} from '$lib/core/cases/case-assessment';
 import { addDays, parseCivilDate } from '$lib/core/platform/calendar';
 import {
 	BODY_SIDES,

@@ -1,7 +1,13 @@
 import { askedItems, checklistFrom, type ChecklistAnswers } from '$lib/core/questionnaire/checklist';
 import { factsOf } from '$lib/core/plan/conditions';
 import { SEAT_KINDS, SEAT_RULES, type Corner, type SeatKind } from '$lib/core/workstation/corner';
-import { BODY_SIDES, DISCOMFORT_KINDS, hasSides, REGIONS, type RegionReport } from '$lib/core/cases/discomfort';
+import {
+	BODY_SIDES,
+	DISCOMFORT_KINDS,
+	hasSides,
+	REGIONS,
+	type RegionReport
+} from '$lib/core/cases/discomfort';
 import { Dice } from '../../seed/random';
 import { randomCorner } from './random-corner';
 

@@ -14,7 +14,7 @@ function filesIn(path: string): string[] {
 		.map((name) => join(path, name));
 }
 
-const sources = ['src/hooks.server.ts', 'src/lib/server', 'src/lib/core/organisation-settings', 'src/routes']
+const sources = ['src/hooks.server.ts', 'src/lib/server', 'src/lib/core/platform/organisation-settings', 'src/routes']
 	.flatMap(filesIn)
 	.map((file) => readFileSync(file, 'utf8'));
 
@@ -22,14 +22,14 @@ const sources = ['src/hooks.server.ts', 'src/lib/server', 'src/lib/core/organisa
 const EMPLOYEES_DOOR = [
 	'src/routes/c',
 	'src/hooks.server.ts',
-	'src/lib/server/http',
-	'src/lib/server/planning',
-	'src/lib/server/live',
+	'src/lib/server/platform/http',
+	'src/lib/server/plan/planning',
+	'src/lib/server/platform/live',
 	'src/lib/server/platform/access/write-limits.ts',
-	'src/lib/server/assessments',
-	'src/lib/server/check-ins',
+	'src/lib/server/questionnaire/assessments',
+	'src/lib/server/cases/check-ins',
 	'src/lib/server/breaks',
-	'src/lib/server/plans',
+	'src/lib/server/plan/plans',
 	'src/lib/server/cases/messages.ts'
 ];
 

@@ -1,4 +1,9 @@
-import { ownWordsIn, type FindingId, type OwnItemWords, type OwnParts } from '../core/questionnaire/checklist';
+import {
+	ownWordsIn,
+	type FindingId,
+	type OwnItemWords,
+	type OwnParts
+} from '../core/questionnaire/checklist';
 import { checklistEn } from './en/checklist';
 import { packed } from './language-packs';
 import { languageOf } from './languages';

@@ -1,4 +1,10 @@
-import type { BodyLengthName, BodyMeasuringMethod, Corner, MeasuredBody, Person } from '../workstation/corner';
+import type {
+	BodyLengthName,
+	BodyMeasuringMethod,
+	Corner,
+	MeasuredBody,
+	Person
+} from '../workstation/corner';
 import { bodyMethodSd } from './method-uncertainty';
 import { BODYSPACE, CORRELATION_WITH_STATURE, type ReachLengthName } from './proportions';
 import { estimateFromStature } from './estimate-from-stature';

@@ -1,5 +1,10 @@
 import type { AdvisedFinding } from '$lib/core/plan/advice';
-import { findingRule, isPurchaseUseful, type FindingId, type OwnParts } from '$lib/core/questionnaire/checklist';
+import {
+	findingRule,
+	isPurchaseUseful,
+	type FindingId,
+	type OwnParts
+} from '$lib/core/questionnaire/checklist';
 import { conditionHolds, type Facts } from '$lib/core/plan/conditions';
 import type { RequestableItem } from '$lib/core/plan/equipment';
 import type { Region } from '$lib/core/cases/discomfort';

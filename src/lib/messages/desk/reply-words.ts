@@ -1,4 +1,9 @@
-import { filledFields, firstNameOf, REPLY_REASONS, type ReplyKind } from '$lib/core/platform/sending/own-texts';
+import {
+	filledFields,
+	firstNameOf,
+	REPLY_REASONS,
+	type ReplyKind
+} from '$lib/core/platform/sending/own-texts';
 import { deskLanguageOf, deskLocale } from '../desk-language';
 import type { ReplyGrounds } from './en/replies';
 import { deskTextsIn } from './index';

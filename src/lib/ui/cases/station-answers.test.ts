@@ -1,5 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import { askedItems, checklistFrom, newestChecklist, CHECKLIST_VERSIONS } from '$lib/core/questionnaire/checklist';
+import {
+	askedItems,
+	checklistFrom,
+	newestChecklist,
+	CHECKLIST_VERSIONS
+} from '$lib/core/questionnaire/checklist';
 import { checklistAnswersOf, factsOfAnswers } from '$lib/core/questionnaire/answers';
 import { checklistTextsFor } from '$lib/messages/checklist';
 import { DEMO_PEOPLE } from '../../../../seed/people';

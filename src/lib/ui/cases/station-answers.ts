@@ -1,4 +1,9 @@
-import { askedItems, CHECKLIST_STATIONS, type Checklist, type ChecklistStation } from '$lib/core/questionnaire/checklist';
+import {
+	askedItems,
+	CHECKLIST_STATIONS,
+	type Checklist,
+	type ChecklistStation
+} from '$lib/core/questionnaire/checklist';
 import type { Facts } from '$lib/core/plan/conditions';
 import { findingName, type ChecklistTexts } from '$lib/messages/checklist';
 import { wordsFor, type WordsByFacts } from '$lib/messages/words-by-facts';

@@ -1,4 +1,10 @@
-import { csvFormatOf, headingsKey, toCsv, type ColumnMap, type ImportReport } from '$lib/core/people/exchange';
+import {
+	csvFormatOf,
+	headingsKey,
+	toCsv,
+	type ColumnMap,
+	type ImportReport
+} from '$lib/core/people/exchange';
 import type { CheckedRoster, OpenedRoster } from '../../workers/roster-worker';
 import { refreshPage } from '../platform/kit/refresh-page';
 import { RosterFile } from './roster-file';

@@ -1,5 +1,10 @@
 <script lang="ts">
-	import { CHOICE_FIELDS, chosenOption, SCREEN_SIZES, type ChoiceFieldName } from '$lib/core/questionnaire/answers';
+	import {
+		CHOICE_FIELDS,
+		chosenOption,
+		SCREEN_SIZES,
+		type ChoiceFieldName
+	} from '$lib/core/questionnaire/answers';
 	import { DRAWING_STYLES } from '$lib/core/workstation/side-view/drawing-style';
 	import type { Catalogue } from '$lib/messages';
 	import ChoiceRows from '../platform/kit/ChoiceRows.svelte';

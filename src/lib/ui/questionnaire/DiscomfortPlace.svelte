@@ -1,5 +1,11 @@
 <script lang="ts">
-	import { painField, painOptions, bodyPlaceName, type BodyPlace, type FieldIssue } from '$lib/core/questionnaire/answers';
+	import {
+		painField,
+		painOptions,
+		bodyPlaceName,
+		type BodyPlace,
+		type FieldIssue
+	} from '$lib/core/questionnaire/answers';
 	import { DISCOMFORT_KINDS, WORK_INTERFERENCE, regionPartsOf } from '$lib/core/cases/discomfort';
 	import type { Catalogue } from '$lib/messages';
 	import { openAttribute } from '../platform/kit/open-attribute';

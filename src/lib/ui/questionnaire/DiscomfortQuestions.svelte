@@ -1,6 +1,12 @@
 <script lang="ts">
 	import { tick, untrack, type Snippet } from 'svelte';
-	import { BODY_PLACES, painField, bodyPlaceName, type BodyPlace, type FieldIssue } from '$lib/core/questionnaire/answers';
+	import {
+		BODY_PLACES,
+		painField,
+		bodyPlaceName,
+		type BodyPlace,
+		type FieldIssue
+	} from '$lib/core/questionnaire/answers';
 	import type { Catalogue } from '$lib/messages';
 	import BodyFigure from '../body/body-figure/BodyFigure.svelte';
 	import Button from '../platform/kit/Button.svelte';

@@ -1,5 +1,10 @@
 <script lang="ts">
-	import { LENGTH_FIELDS, readLengthField, type FieldIssue, type LengthFieldName } from '$lib/core/questionnaire/answers';
+	import {
+		LENGTH_FIELDS,
+		readLengthField,
+		type FieldIssue,
+		type LengthFieldName
+	} from '$lib/core/questionnaire/answers';
 	import { formatLength } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';
 	import ChoiceRows from '../platform/kit/ChoiceRows.svelte';

@@ -1,7 +1,10 @@
 <script lang="ts">
 	import type { ThingChoice } from '$lib/core/questionnaire/answers';
 	import type { HouseholdKind } from '$lib/core/workstation/corner';
-	import { ownThingCode, type HouseholdOffer } from '$lib/core/platform/organisation-settings/household-items';
+	import {
+		ownThingCode,
+		type HouseholdOffer
+	} from '$lib/core/platform/organisation-settings/household-items';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../platform/kit/Button.svelte';
 	import Disclosure from '../platform/kit/Disclosure.svelte';

@@ -1,5 +1,10 @@
 <script lang="ts">
-	import { RED_FLAG_GROUPS, redFlagField, type FieldIssue, type RedFlagGroup } from '$lib/core/questionnaire/answers';
+	import {
+		RED_FLAG_GROUPS,
+		redFlagField,
+		type FieldIssue,
+		type RedFlagGroup
+	} from '$lib/core/questionnaire/answers';
 	import { isEmergency, type EmergencyRedFlag, type RedFlag } from '$lib/core/cases/discomfort';
 	import { page } from '$app/state';
 	import { messagesFor, type Catalogue } from '$lib/messages';

@@ -1,6 +1,11 @@
 <script lang="ts">
 	import Trash from '@lucide/svelte/icons/trash-2';
-	import { readLengthField, THING_SIDE_PARTS, thingField, type FieldIssue } from '$lib/core/questionnaire/answers';
+	import {
+		readLengthField,
+		THING_SIDE_PARTS,
+		thingField,
+		type FieldIssue
+	} from '$lib/core/questionnaire/answers';
 	import { CORNER_BOUNDS, type HouseholdKind } from '$lib/core/workstation/corner';
 	import { formatLength, parseLength, withDecimalMark } from '$lib/core/body/length';
 	import type { Catalogue } from '$lib/messages';

@@ -1,4 +1,10 @@
-import { LENGTH_FIELDS, partialChecks, unitOf, type Answers, type PartialCorner } from '$lib/core/questionnaire/answers';
+import {
+	LENGTH_FIELDS,
+	partialChecks,
+	unitOf,
+	type Answers,
+	type PartialCorner
+} from '$lib/core/questionnaire/answers';
 import type { SittingStyle } from '$lib/core/workstation/corner';
 import { formatLength, type LengthUnit } from '$lib/core/body/length';
 import { Autosave } from './autosave/autosave.svelte';

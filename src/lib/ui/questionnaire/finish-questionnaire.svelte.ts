@@ -1,5 +1,10 @@
 import { goto } from '$app/navigation';
-import { cornerFromAnswers, answerIssues, pageOfField, type FieldIssue } from '$lib/core/questionnaire/answers';
+import {
+	cornerFromAnswers,
+	answerIssues,
+	pageOfField,
+	type FieldIssue
+} from '$lib/core/questionnaire/answers';
 import type { Checklist } from '$lib/core/questionnaire/checklist';
 import type { SittingStyle } from '$lib/core/workstation/corner';
 import { whenIdle } from '../when-idle';

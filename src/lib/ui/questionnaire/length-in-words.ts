@@ -1,4 +1,9 @@
-import { LENGTH_FIELDS, readLengthField, type Answers, type LengthFieldName } from '$lib/core/questionnaire/answers';
+import {
+	LENGTH_FIELDS,
+	readLengthField,
+	type Answers,
+	type LengthFieldName
+} from '$lib/core/questionnaire/answers';
 import { formatLength, type LengthUnit } from '$lib/core/body/length';
 import type { Catalogue } from '$lib/messages';
 

@@ -1,4 +1,10 @@
-import { seatKindOf, SITTING_STYLES, type Corner, type SeatKind, type SittingStyle } from '../../workstation/corner';
+import {
+	seatKindOf,
+	SITTING_STYLES,
+	type Corner,
+	type SeatKind,
+	type SittingStyle
+} from '../../workstation/corner';
 
 /** Seats on whose front edge someone can sit with the back free. */
 const WITH_A_FRONT: readonly SeatKind[] = ['chair', 'stool'];

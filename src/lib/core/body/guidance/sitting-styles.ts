@@ -1,4 +1,10 @@
-import { seatKindOf, type Corner, type Lenses, type Person, type SittingStyle } from '../../workstation/corner';
+import {
+	seatKindOf,
+	type Corner,
+	type Lenses,
+	type Person,
+	type SittingStyle
+} from '../../workstation/corner';
 import type { Band } from './band';
 
 /** Practitioners disagree on how to sit, and each school is a sitting style here; a result always names its style. */

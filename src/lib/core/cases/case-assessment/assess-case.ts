@@ -1,4 +1,10 @@
-import { addDays, addWorkingDays, nextWorkingDay, type CivilDate, type WorkCalendar } from '../../platform/calendar';
+import {
+	addDays,
+	addWorkingDays,
+	nextWorkingDay,
+	type CivilDate,
+	type WorkCalendar
+} from '../../platform/calendar';
 import { checkCorner } from '../../workstation/checks';
 import type { Rules } from '../../platform/rules';
 import { actByDay, checkInDaysAfter, TRIAGE_LEVELS, recheckDay, type TriagePolicy } from '../triage';

@@ -1,4 +1,10 @@
-import { checkCorner, keysOverSurfaceMm, setUpAsMeasured, type CheckResult, type SetUp } from '../../workstation/checks';
+import {
+	checkCorner,
+	keysOverSurfaceMm,
+	setUpAsMeasured,
+	type CheckResult,
+	type SetUp
+} from '../../workstation/checks';
 import type { BodyLengthName, Corner, MeasuredBody } from '../../workstation/corner';
 import { BODY_LENGTHS } from '../../workstation/corner/vocabulary';
 import { cornerWithKeyboard, type Plan } from '../../plan';

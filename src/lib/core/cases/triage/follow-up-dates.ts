@@ -1,4 +1,10 @@
-import { addDays, addWorkingDays, nextWorkingDay, type CivilDate, type WorkCalendar } from '../../platform/calendar';
+import {
+	addDays,
+	addWorkingDays,
+	nextWorkingDay,
+	type CivilDate,
+	type WorkCalendar
+} from '../../platform/calendar';
 import { worstScore, type RegionReport } from '../discomfort';
 import type { TriageLevel, TriagePolicy } from './policy';
 

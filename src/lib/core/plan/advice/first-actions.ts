@@ -1,4 +1,10 @@
-import { seatKindOf, seatRulesOf, type Corner, type SeatKind, type SurfaceKind } from '../../workstation/corner';
+import {
+	seatKindOf,
+	seatRulesOf,
+	type Corner,
+	type SeatKind,
+	type SurfaceKind
+} from '../../workstation/corner';
 import { outsideBand, type MeasurableLengthName } from '../../workstation/checks';
 import {
 	recommendedPlan,

@@ -1,5 +1,10 @@
 import type { Answers } from '../../questionnaire/answers';
-import { BODY_LENGTHS, type BodyLengthName, type Corner, type BodyMeasuringMethod } from '../../workstation/corner';
+import {
+	BODY_LENGTHS,
+	type BodyLengthName,
+	type Corner,
+	type BodyMeasuringMethod
+} from '../../workstation/corner';
 import type { RedFlag, RegionReport } from '../../cases/discomfort';
 import type { ConsentWay } from '../../cases/referral';
 

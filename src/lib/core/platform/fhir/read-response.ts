@@ -1,4 +1,9 @@
-import { leftOutField, OWN_CHECKLIST_FIELD_PATTERN, thingField, THING_FIELD_PARTS } from '../../questionnaire/answers';
+import {
+	leftOutField,
+	OWN_CHECKLIST_FIELD_PATTERN,
+	thingField,
+	THING_FIELD_PARTS
+} from '../../questionnaire/answers';
 import { CHECKLIST_VERSIONS } from '../../questionnaire/checklist';
 import type { OurResponse, ResponseItem } from './bundle-schema';
 import { LINKS, questionnaireTree, thingPartLink } from './questionnaire-tree';

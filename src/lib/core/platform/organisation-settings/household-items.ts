@@ -1,4 +1,8 @@
-import { THING_CHOICES, type ThingChoice, type ThingToAdd } from '../../questionnaire/answers/household-things';
+import {
+	THING_CHOICES,
+	type ThingChoice,
+	type ThingToAdd
+} from '../../questionnaire/answers/household-things';
 import type { HouseholdKind } from '../../workstation/corner';
 import type { SettingsChange, SettingsFault } from './settings-change';
 import { entryChanges } from './entry-changes';

@@ -3,7 +3,13 @@ import { Dice } from '../../../../../seed/random';
 import { THING_CHOICES } from '../../questionnaire/answers';
 import { addDays, addWorkingDays, isWorkingDay, type CivilDate } from '../calendar';
 import { workCalendarOfPlace } from '../calendar/public-holidays';
-import { canBeLent, EYE_TEST, requestMoves, REQUESTABLE_ITEMS, type RequestState } from '../../plan/equipment';
+import {
+	canBeLent,
+	EYE_TEST,
+	requestMoves,
+	REQUESTABLE_ITEMS,
+	type RequestState
+} from '../../plan/equipment';
 import { SETTINGS_AREAS, type SettingsArea, type SettingsByArea } from './areas';
 import { settingsChangesOf } from './area-changes';
 import { withDaysOff, type DayOff } from './days-off';

@@ -1,4 +1,9 @@
-import { CORNER_BOUNDS, MAX_LABEL_CHARS, type HouseholdItem, type HouseholdKind } from '../../workstation/corner';
+import {
+	CORNER_BOUNDS,
+	MAX_LABEL_CHARS,
+	type HouseholdItem,
+	type HouseholdKind
+} from '../../workstation/corner';
 import { truncateText } from '../../truncate-text';
 import { COMPRESSED_FRACTION, isPad, PAD_KINDS, type PadKind } from '../../workstation/household';
 import { formatLength, type LengthUnit } from '../../body/length';

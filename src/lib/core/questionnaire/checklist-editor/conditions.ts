@@ -1,4 +1,11 @@
-import { KEYBOARD_KINDS, LENSES, MOUSE_KINDS, POSTURES, SCREEN_KINDS, SEAT_KINDS } from '../../workstation/corner';
+import {
+	KEYBOARD_KINDS,
+	LENSES,
+	MOUSE_KINDS,
+	POSTURES,
+	SCREEN_KINDS,
+	SEAT_KINDS
+} from '../../workstation/corner';
 import type { FactName } from '../../plan/conditions';
 
 const YES_NO = ['yes', 'no'] as const;

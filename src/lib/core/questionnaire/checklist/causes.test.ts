@@ -1,5 +1,11 @@
 import { describe, expect, it } from 'vitest';
-import { hasSides, REGIONS, type DiscomfortKind, type Region, type RegionReport } from '../../cases/discomfort';
+import {
+	hasSides,
+	REGIONS,
+	type DiscomfortKind,
+	type Region,
+	type RegionReport
+} from '../../cases/discomfort';
 import {
 	askedItems,
 	CAUSES,

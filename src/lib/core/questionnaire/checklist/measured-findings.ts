@@ -1,4 +1,10 @@
-import { checkCorner, situationNow, type CheckId, type CheckResult, type Situation } from '../../workstation/checks';
+import {
+	checkCorner,
+	situationNow,
+	type CheckId,
+	type CheckResult,
+	type Situation
+} from '../../workstation/checks';
 import { factsOf, conditionHolds } from '../../plan/conditions';
 import { seatRulesOf, type Corner } from '../../workstation/corner';
 import { MIN_DESK_DEPTH_MM } from '../../workstation/desk';

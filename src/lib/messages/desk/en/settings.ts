@@ -1,4 +1,8 @@
-import type { PurchasingContent, SettingsArea, SettingsChange } from '$lib/core/platform/organisation-settings';
+import type {
+	PurchasingContent,
+	SettingsArea,
+	SettingsChange
+} from '$lib/core/platform/organisation-settings';
 
 /** Settings of the organisation, by area. */
 export const settingsTexts = {

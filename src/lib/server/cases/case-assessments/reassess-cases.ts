@@ -14,7 +14,12 @@ import { lockPerson, type LockedPerson } from '../../people/lock-person';
 import { syncPlanReminders, type PlanReminder } from '../../plan/plans/plan-reminders';
 import { readRules } from '../../platform/rules/read-rules';
 import { yieldToEventLoop } from '../../yield-to-event-loop';
-import { isCountedAlike, storeLevels, storeMoves, storeObservations } from '../../workforce/store-observations';
+import {
+	isCountedAlike,
+	storeLevels,
+	storeMoves,
+	storeObservations
+} from '../../workforce/store-observations';
 import { loadCaseRecords, type LoadedCaseRecord } from './load-case-record';
 
 const { cases, caseAssessments } = schema;

@@ -2,7 +2,12 @@ import { randomInt } from 'node:crypto';
 import { and, desc, eq, isNull } from 'drizzle-orm';
 import type { CivilDate } from '../../../core/platform/calendar';
 import { workCalendarOfPlace } from '../../../core/platform/calendar/public-holidays';
-import { practiceCases, scorePractice, type PracticeAnswer, type PracticeCase } from '../../../core/cases/practice';
+import {
+	practiceCases,
+	scorePractice,
+	type PracticeAnswer,
+	type PracticeCase
+} from '../../../core/cases/practice';
 import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';
 import { schema, type Db } from '../../platform/db/client';

@@ -1,6 +1,11 @@
 import { randomInt, randomUUID } from 'node:crypto';
 import { and, asc, desc, eq, inArray, isNull, or, sql, type SQL } from 'drizzle-orm';
-import { compareOpinions, levelField, OPINION_SIZE, spreadOverLevels } from '../../../core/cases/second-opinion';
+import {
+	compareOpinions,
+	levelField,
+	OPINION_SIZE,
+	spreadOverLevels
+} from '../../../core/cases/second-opinion';
 import { TRIAGE_LEVELS, type TriageLevel } from '../../../core/cases/triage';
 import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';

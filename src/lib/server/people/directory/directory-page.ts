@@ -1,5 +1,9 @@
 import { and, eq, getTableColumns, sql } from 'drizzle-orm';
-import { DIRECTORY_CHANGES, FIRST_DIRECTORY_SETTINGS, type DirectorySettings } from '../../../core/people/directory';
+import {
+	DIRECTORY_CHANGES,
+	FIRST_DIRECTORY_SETTINGS,
+	type DirectorySettings
+} from '../../../core/people/directory';
 import type { ImportReport } from '../../../core/people/exchange';
 import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';

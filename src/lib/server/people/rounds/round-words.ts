@@ -7,7 +7,13 @@ import {
 	type EmailReader,
 	type EmailWords
 } from '../../../messages/emails';
-import { DEFAULT_LANGUAGE, languageOf, localeOf, type Language, type Locale } from '../../../messages/languages';
+import {
+	DEFAULT_LANGUAGE,
+	languageOf,
+	localeOf,
+	type Language,
+	type Locale
+} from '../../../messages/languages';
 import type { OwnText } from '../../../core/platform/sending/own-texts';
 import type { schema } from '../../platform/db/client';
 

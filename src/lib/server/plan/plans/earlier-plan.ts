@@ -1,5 +1,10 @@
 import { and, desc, eq, inArray, isNotNull, isNull, ne } from 'drizzle-orm';
-import { itemsGone, LASTING_FINDINGS, type Answers, type InPlaceItem } from '../../../core/questionnaire/answers';
+import {
+	itemsGone,
+	LASTING_FINDINGS,
+	type Answers,
+	type InPlaceItem
+} from '../../../core/questionnaire/answers';
 import type { ShippedFindingId } from '../../../core/questionnaire/checklist';
 import type { PlanStep } from '../../../core/plan';
 import { schema, type Db } from '../../platform/db/client';

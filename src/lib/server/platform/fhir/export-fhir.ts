@@ -1,7 +1,12 @@
 import { sql } from 'drizzle-orm';
 import type { Bundle, BundleEntry } from 'fhir/r4';
 import type { Checklist } from '../../../core/questionnaire/checklist';
-import { personEntries, questionnaireEntries, writeBundle, type FhirRecord } from '../../../core/platform/fhir';
+import {
+	personEntries,
+	questionnaireEntries,
+	writeBundle,
+	type FhirRecord
+} from '../../../core/platform/fhir';
 import { fhirWords } from '../../../messages/desk/fhir-words';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../../actor';

@@ -14,7 +14,10 @@ import { withDatabaseLock } from '../db/migrate';
 import { writeErasures } from '../../people/erasure/erasures-file';
 import { readOrganisation } from '../organisation/read-organisation';
 import { applyRetention } from '../../people/erasure/retention';
-import { countCasesToReassess, reassessOutdatedCases } from '../../cases/case-assessments/reassess-outdated-cases';
+import {
+	countCasesToReassess,
+	reassessOutdatedCases
+} from '../../cases/case-assessments/reassess-outdated-cases';
 import { describeError, log } from '../../log';
 import { deliverEmails, DEFAULT_CLAIM } from '../email/deliver-emails';
 import { readMailbox } from '../email/read-mailbox';

@@ -1,6 +1,9 @@
 import { and, desc, eq, sql, type SQL } from 'drizzle-orm';
 import type { SettingsArea, SettingsByArea } from '../../../core/platform/organisation-settings';
-import { completeAreaSettings, originalSettings } from '../../../core/platform/organisation-settings/settings-document';
+import {
+	completeAreaSettings,
+	originalSettings
+} from '../../../core/platform/organisation-settings/settings-document';
 import { schema, type Db } from '../db/client';
 
 const { organisationSettings } = schema;

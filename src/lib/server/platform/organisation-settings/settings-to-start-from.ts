@@ -1,5 +1,9 @@
 import { isNull, ne, and } from 'drizzle-orm';
-import { teamsWith, type SettingsArea, type SettingsByArea } from '../../../core/platform/organisation-settings';
+import {
+	teamsWith,
+	type SettingsArea,
+	type SettingsByArea
+} from '../../../core/platform/organisation-settings';
 import { schema, type Db } from '../db/client';
 import { readSettings } from './read-settings';
 

@@ -1,7 +1,11 @@
 import { isNotNull } from 'drizzle-orm';
 import type { AssessmentResult, TriageReason } from '../../../core/cases/case-assessment';
 import { isMoreUrgent, type TriageLevel } from '../../../core/cases/triage';
-import { sumPolicyEffects, type PolicyEffect, type PolicyEffects } from '../../../core/cases/triage/policy-effect';
+import {
+	sumPolicyEffects,
+	type PolicyEffect,
+	type PolicyEffects
+} from '../../../core/cases/triage/policy-effect';
 import type { PolicySettings } from '../../../core/cases/triage/policy-settings';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../../actor';

@@ -1,5 +1,10 @@
 import { eq } from 'drizzle-orm';
-import { filledFields, hasSubject, OWN_TEXT_KINDS, type OwnTextKind } from '../../../core/platform/sending/own-texts';
+import {
+	filledFields,
+	hasSubject,
+	OWN_TEXT_KINDS,
+	type OwnTextKind
+} from '../../../core/platform/sending/own-texts';
 import { organisationFields } from '../../../messages/emails';
 import type { Actor } from '../../actor';
 import { schema, type Db } from '../db/client';

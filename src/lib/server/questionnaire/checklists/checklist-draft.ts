@@ -1,6 +1,9 @@
 import { eq, max, sql } from 'drizzle-orm';
 import { ownChecklistVersion, type ChecklistDocument } from '../../../core/questionnaire/checklist';
-import { isUnchanged, checklistChanges } from '../../../core/questionnaire/checklist-editor/checklist-changes';
+import {
+	isUnchanged,
+	checklistChanges
+} from '../../../core/questionnaire/checklist-editor/checklist-changes';
 import { unchangedChecklist } from '../../../core/questionnaire/checklist-editor/edit-checklist';
 import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../actor';

@@ -6,7 +6,10 @@ import {
 	OWN_ID_PATTERN,
 	type ChecklistDocument
 } from '../../../core/questionnaire/checklist';
-import { CHECKLIST_NOTE_LENGTH, OWN_ANSWERS } from '../../../core/questionnaire/checklist-editor/checklist-limits';
+import {
+	CHECKLIST_NOTE_LENGTH,
+	OWN_ANSWERS
+} from '../../../core/questionnaire/checklist-editor/checklist-limits';
 import {
 	byLanguage,
 	findingWordsSchema,

@@ -1,4 +1,9 @@
-import { CHECKLIST_STATIONS, isOwnId, type ChecklistStation, type OwnItemWords } from '../../../core/questionnaire/checklist';
+import {
+	CHECKLIST_STATIONS,
+	isOwnId,
+	type ChecklistStation,
+	type OwnItemWords
+} from '../../../core/questionnaire/checklist';
 import { shippedItems, stationOfItem } from '../../../core/questionnaire/checklist-editor/edit-checklist';
 import { checklistTextsFor } from '../../../messages/checklist';
 import { plainWords, type WordsByFacts } from '../../../messages/words-by-facts';

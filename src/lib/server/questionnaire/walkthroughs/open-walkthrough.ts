@@ -1,6 +1,11 @@
 import { randomInt } from 'node:crypto';
 import { and, desc, eq, isNull } from 'drizzle-orm';
-import { CODE_DIGITS, codeFrom, hasRunOut, WALKTHROUGH_STATIONS } from '../../../core/questionnaire/walkthrough';
+import {
+	CODE_DIGITS,
+	codeFrom,
+	hasRunOut,
+	WALKTHROUGH_STATIONS
+} from '../../../core/questionnaire/walkthrough';
 import type { OpenAssessment } from '../assessments/open-assessment';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { schema, type Db } from '../../platform/db/client';

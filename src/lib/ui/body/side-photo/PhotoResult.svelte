@@ -1,6 +1,11 @@
 <script lang="ts">
 	import { formatDegrees, formatLength, type LengthUnit } from '$lib/core/body/length';
-	import { PHOTO_ANGLES, PHOTO_HEIGHTS, type PhotoValue, type SidePhotoReading } from '$lib/core/body/side-photo';
+	import {
+		PHOTO_ANGLES,
+		PHOTO_HEIGHTS,
+		type PhotoValue,
+		type SidePhotoReading
+	} from '$lib/core/body/side-photo';
 	import type { Catalogue } from '$lib/messages';
 	import type { PhotoTexts } from '$lib/messages/photo';
 	import Notice from '../../platform/kit/Notice.svelte';

@@ -9,7 +9,12 @@
 	} from '$lib/core/questionnaire/answers';
 	import type { Corner } from '$lib/core/workstation/corner';
 	import { formatLength } from '$lib/core/body/length';
-	import { PHOTO_LENGTHS, PHOTO_LIMBS, type PhotoLength, type SidePhotoReading } from '$lib/core/body/side-photo';
+	import {
+		PHOTO_LENGTHS,
+		PHOTO_LIMBS,
+		type PhotoLength,
+		type SidePhotoReading
+	} from '$lib/core/body/side-photo';
 	import { sideViewOf } from '$lib/core/workstation/side-view';
 	import type { Catalogue } from '$lib/messages';
 	import type { PhotoTexts } from '$lib/messages/photo';

@@ -1,5 +1,10 @@
 <script lang="ts">
-	import { countByGroup, TIMELINE_GROUPS, type TimelineEntry, type TimelineGroup } from '$lib/core/cases/timeline';
+	import {
+		countByGroup,
+		TIMELINE_GROUPS,
+		type TimelineEntry,
+		type TimelineGroup
+	} from '$lib/core/cases/timeline';
 	import Button from '../../platform/kit/Button.svelte';
 	import Select from '../../platform/kit/Select.svelte';
 	import TimelineLine from './TimelineLine.svelte';

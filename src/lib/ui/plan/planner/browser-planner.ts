@@ -35,7 +35,9 @@ export class BrowserPlanner {
 	}
 
 	private start(): Worker {
-		const worker = new Worker(new URL('../../../workers/plan-worker.ts', import.meta.url), { type: 'module' });
+		const worker = new Worker(new URL('../../../workers/plan-worker.ts', import.meta.url), {
+			type: 'module'
+		});
 		worker.addEventListener('message', ({ data }: MessageEvent<{ id: number; advice: Advice }>) => {
 			this.waiting.get(data.id)?.resolve(data.advice);
 			this.waiting.delete(data.id);

@@ -1,6 +1,10 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import type { SettingsArea, SettingsByArea, SettingsChange } from '$lib/core/platform/organisation-settings';
+	import type {
+		SettingsArea,
+		SettingsByArea,
+		SettingsChange
+	} from '$lib/core/platform/organisation-settings';
 	import { settingsChangesOf } from '$lib/core/platform/organisation-settings/area-changes';
 	import { deskWords } from '$lib/messages/desk';
 	import { deskLocale } from '$lib/messages/desk-language';

@@ -1,6 +1,11 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { hasSubject, OWN_TEXT_LENGTHS, type OwnText, type OwnTextKind } from '$lib/core/platform/sending/own-texts';
+	import {
+		hasSubject,
+		OWN_TEXT_LENGTHS,
+		type OwnText,
+		type OwnTextKind
+	} from '$lib/core/platform/sending/own-texts';
 	import { deskLanguageOf } from '$lib/messages/desk-language';
 	import { momentWords } from '$lib/messages/dates';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';

@@ -1,5 +1,9 @@
 import type { ComponentProps } from 'svelte';
-import { POLICY_FIELD_NAMES, type PolicyField, type PolicySettings } from '$lib/core/cases/triage/policy-settings';
+import {
+	POLICY_FIELD_NAMES,
+	type PolicyField,
+	type PolicySettings
+} from '$lib/core/cases/triage/policy-settings';
 import type PolicyPreview from './PolicyPreview.svelte';
 import { settingText } from './setting-text';
 

@@ -9,7 +9,11 @@
 		type ChecklistItem,
 		type ChecklistStation
 	} from '$lib/core/questionnaire/checklist';
-	import { leftOutItems, mayBeLeftOut, shippedItems } from '$lib/core/questionnaire/checklist-editor/edit-checklist';
+	import {
+		leftOutItems,
+		mayBeLeftOut,
+		shippedItems
+	} from '$lib/core/questionnaire/checklist-editor/edit-checklist';
 	import { deskWords } from '$lib/messages/desk';
 	import type { CaseForm } from '../../cases/case-form.svelte';
 	import Button from '../../platform/kit/Button.svelte';

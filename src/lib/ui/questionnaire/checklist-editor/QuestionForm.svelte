@@ -6,7 +6,11 @@
 		type ChecklistItem,
 		type OwnItemWords
 	} from '$lib/core/questionnaire/checklist';
-	import { OWN_ANSWERS, OWN_SECONDS, SECONDS_FOR_ALL } from '$lib/core/questionnaire/checklist-editor/checklist-limits';
+	import {
+		OWN_ANSWERS,
+		OWN_SECONDS,
+		SECONDS_FOR_ALL
+	} from '$lib/core/questionnaire/checklist-editor/checklist-limits';
 	import { secondsForAll } from '$lib/core/questionnaire/checklist-editor/checklist-faults';
 	import { deskWords } from '$lib/messages/desk';
 	import { CaseForm } from '../../cases/case-form.svelte';

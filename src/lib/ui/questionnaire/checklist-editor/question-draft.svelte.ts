@@ -1,4 +1,9 @@
-import type { ChecklistDocument, ChecklistStation, FindingId, OwnItemWords } from '$lib/core/questionnaire/checklist';
+import type {
+	ChecklistDocument,
+	ChecklistStation,
+	FindingId,
+	OwnItemWords
+} from '$lib/core/questionnaire/checklist';
 import type { OwnFindingWords } from '$lib/core/questionnaire/checklist';
 import { OWN_SECONDS } from '$lib/core/questionnaire/checklist-editor/checklist-limits';
 import type { PurchaseFix, HouseholdFix } from '$lib/core/questionnaire/checklist';

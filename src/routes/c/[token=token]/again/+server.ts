@@ -1,7 +1,10 @@
 import { Type } from 'typebox';
 import { unitOf } from '$lib/core/questionnaire/answers';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
-import { remeasurementSchema, saveRemeasurement } from '$lib/server/questionnaire/assessments/save-remeasurement';
+import {
+	remeasurementSchema,
+	saveRemeasurement
+} from '$lib/server/questionnaire/assessments/save-remeasurement';
 import { DomainError } from '$lib/server/domain-error';
 import { withJsonError } from '$lib/server/platform/http/error-responses';
 import { jsonReader } from '$lib/server/platform/http/read-body';

@@ -2,7 +2,11 @@ import { EYE_TEST } from '$lib/core/plan/equipment';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { requestEquipment } from '$lib/server/questionnaire/assessments/request-equipment';
 import { equipmentItem } from '$lib/server/plan/equipment/item-field';
-import { DELIVERY_ADDRESS_LENGTH, ownRequests, setDeliveryAddress } from '$lib/server/plan/equipment/own-requests';
+import {
+	DELIVERY_ADDRESS_LENGTH,
+	ownRequests,
+	setDeliveryAddress
+} from '$lib/server/plan/equipment/own-requests';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { text } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';

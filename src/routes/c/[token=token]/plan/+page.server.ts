@@ -20,7 +20,10 @@ import { equipmentItem } from '$lib/server/plan/equipment/item-field';
 import { findingId } from '$lib/server/cases/findings/finding-field';
 import { requestEquipment } from '$lib/server/questionnaire/assessments/request-equipment';
 import { openAssessment, type OpenAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
-import { remeasurementSchema, saveRemeasurement } from '$lib/server/questionnaire/assessments/save-remeasurement';
+import {
+	remeasurementSchema,
+	saveRemeasurement
+} from '$lib/server/questionnaire/assessments/save-remeasurement';
 import { changeUnit, saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
 import { addSpot } from '$lib/server/questionnaire/assessments/spots';
 import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answers';

@@ -7,7 +7,10 @@ import { openWalkthroughOf, startWalkthrough } from '$lib/server/questionnaire/w
 import { agreeToPlan, endWalkthrough } from '$lib/server/questionnaire/walkthroughs/steer-walkthrough';
 import { makeSharedPlan } from '$lib/server/questionnaire/walkthroughs/shared-plan';
 import { personParty } from '$lib/server/questionnaire/walkthroughs/walkthrough-party';
-import { readSummaries, readWalkthroughState } from '$lib/server/questionnaire/walkthroughs/walkthrough-state';
+import {
+	readSummaries,
+	readWalkthroughState
+} from '$lib/server/questionnaire/walkthroughs/walkthrough-state';
 import type { Actions, PageServerLoad } from './$types';
 
 /** The open walkthrough, and what is left of earlier ones. */

@@ -3,7 +3,11 @@ import { withErrorPage, withFormError } from '$lib/server/platform/http/error-re
 import { formReader } from '$lib/server/platform/http/read-body';
 import { signedIn } from '$lib/server/signed-in';
 import { PERSON_FIELDS } from '$lib/core/people/person-fields';
-import { readCrisisLines, removeCrisisLine, setCrisisLine } from '$lib/server/cases/warning-signs/crisis-lines';
+import {
+	readCrisisLines,
+	removeCrisisLine,
+	setCrisisLine
+} from '$lib/server/cases/warning-signs/crisis-lines';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>

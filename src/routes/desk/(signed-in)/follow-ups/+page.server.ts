@@ -4,7 +4,11 @@ import { FOLLOW_UP_KINDS } from '$lib/core/cases/triage';
 import { endCalendarFeed, renewCalendarFeed } from '$lib/server/platform/calendar/follow-up-feed';
 import { addIsoDays, isValidDay, isoDay } from '$lib/server/clock';
 import { DomainError } from '$lib/server/domain-error';
-import { MAX_SHOWN_PER_DAY, followUpsBetween, followUpsPerDay } from '$lib/server/cases/follow-ups/list-follow-ups';
+import {
+	MAX_SHOWN_PER_DAY,
+	followUpsBetween,
+	followUpsPerDay
+} from '$lib/server/cases/follow-ups/list-follow-ups';
 import { setFollowUp } from '$lib/server/cases/follow-ups/set-follow-up';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { day as dayField, text, uuid, version } from '$lib/server/platform/http/fields';

@@ -4,7 +4,11 @@ import { LOCALES } from '$lib/messages/languages';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { text, version } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
-import { organisationPage, setLogo, setOrganisation } from '$lib/server/platform/organisation/set-organisation';
+import {
+	organisationPage,
+	setLogo,
+	setOrganisation
+} from '$lib/server/platform/organisation/set-organisation';
 import { PERSON_FIELDS } from '$lib/core/people/person-fields';
 import { signedIn } from '$lib/server/signed-in';
 import type { Actions, PageServerLoad } from './$types';

@@ -1,6 +1,11 @@
 import { Type } from 'typebox';
 import { ROLES } from '$lib/core/platform/access';
-import { closeAccount, inviteUser, listUsers, setAuditLogAccess } from '$lib/server/platform/accounts/accounts';
+import {
+	closeAccount,
+	inviteUser,
+	listUsers,
+	setAuditLogAccess
+} from '$lib/server/platform/accounts/accounts';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { uuid, yesNo } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';

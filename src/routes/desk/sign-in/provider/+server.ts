@@ -1,6 +1,10 @@
 import { error, redirect } from '@sveltejs/kit';
 import { errorText } from '$lib/messages/error-text';
-import { startProviderSignIn, signInPageWithReason, ProviderError } from '$lib/server/platform/access/provider';
+import {
+	startProviderSignIn,
+	signInPageWithReason,
+	ProviderError
+} from '$lib/server/platform/access/provider';
 import { setProviderFlow } from '$lib/server/platform/access/session-cookie';
 import { safeRedirect } from '$lib/server/platform/access/safe-redirect';
 import { requestOrigin } from '$lib/server/platform/http/trusted-origins';

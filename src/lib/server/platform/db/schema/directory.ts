@@ -1,6 +1,10 @@
 import { sql } from 'drizzle-orm';
 import { check, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
-import type { DirectoryComparison, DirectoryRoster, DirectorySettings } from '../../../../core/people/directory';
+import type {
+	DirectoryComparison,
+	DirectoryRoster,
+	DirectorySettings
+} from '../../../../core/people/directory';
 import { moment } from './columns';
 
 /**

@@ -1,7 +1,12 @@
 import { sql } from 'drizzle-orm';
 import type { FindingId } from '../../../../core/questionnaire/checklist';
 import { check, index, jsonb, pgTable, primaryKey, text, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
-import { EMERGENCY_CLEARANCES, RED_FLAGS, type RegionReport, type RedFlag } from '../../../../core/cases/discomfort';
+import {
+	EMERGENCY_CLEARANCES,
+	RED_FLAGS,
+	type RegionReport,
+	type RedFlag
+} from '../../../../core/cases/discomfort';
 import { FINDING_TICKS } from '../../../../core/cases/case-assessment';
 import { assessments } from './assessments';
 import { isOneOf, moment } from './columns';

@@ -1,6 +1,10 @@
 import { sql } from 'drizzle-orm';
 import { check, integer, jsonb, pgTable, primaryKey, text, uuid } from 'drizzle-orm/pg-core';
-import { SETTINGS_AREAS, type SettingsArea, type SettingsByArea } from '../../../../core/platform/organisation-settings';
+import {
+	SETTINGS_AREAS,
+	type SettingsArea,
+	type SettingsByArea
+} from '../../../../core/platform/organisation-settings';
 import { users } from './access';
 import { isOneOf, moment, referenceIndex } from './columns';
 

@@ -1,5 +1,9 @@
 <script lang="ts">
-	import { ACCOUNT_NOTICES, EMPLOYEE_EMAIL_KINDS, type EmailKind } from '$lib/core/platform/sending/email-kinds';
+	import {
+		ACCOUNT_NOTICES,
+		EMPLOYEE_EMAIL_KINDS,
+		type EmailKind
+	} from '$lib/core/platform/sending/email-kinds';
 	import { REPLY_KINDS, replyTextKind, type OwnTextKind } from '$lib/core/platform/sending/own-texts';
 	import { deskWords } from '$lib/messages/desk';
 	import { LANGUAGES, LANGUAGE_NAMES } from '$lib/messages/languages';

@@ -1,7 +1,16 @@
 import { redirect } from '@sveltejs/kit';
-import { finishProviderSignIn, signInPageWithReason, ProviderError } from '$lib/server/platform/access/provider';
+import {
+	finishProviderSignIn,
+	signInPageWithReason,
+	ProviderError
+} from '$lib/server/platform/access/provider';
 import { recordRefusedSignIn, signInByProvider } from '$lib/server/platform/access/sign-in-by-provider';
-import { deviceToken, sessionToken, setSession, takeProviderFlow } from '$lib/server/platform/access/session-cookie';
+import {
+	deviceToken,
+	sessionToken,
+	setSession,
+	takeProviderFlow
+} from '$lib/server/platform/access/session-cookie';
 import { signOut } from '$lib/server/platform/access/sessions';
 import { requestOrigin } from '$lib/server/platform/http/trusted-origins';
 import type { RequestHandler } from './$types';

@@ -16,9 +16,16 @@ import { signedIn } from '$lib/server/signed-in';
 import { joinWalkthrough } from '$lib/server/questionnaire/walkthroughs/join-walkthrough';
 import { openWalkthroughOf, walkthroughsOf } from '$lib/server/questionnaire/walkthroughs/open-walkthrough';
 import { makeSharedPlan } from '$lib/server/questionnaire/walkthroughs/shared-plan';
-import { agreeToPlan, endWalkthrough, noteNextDay } from '$lib/server/questionnaire/walkthroughs/steer-walkthrough';
+import {
+	agreeToPlan,
+	endWalkthrough,
+	noteNextDay
+} from '$lib/server/questionnaire/walkthroughs/steer-walkthrough';
 import { coordinatorParty, isMember } from '$lib/server/questionnaire/walkthroughs/walkthrough-party';
-import { readSummaries, readWalkthroughState } from '$lib/server/questionnaire/walkthroughs/walkthrough-state';
+import {
+	readSummaries,
+	readWalkthroughState
+} from '$lib/server/questionnaire/walkthroughs/walkthrough-state';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 /** The open walkthrough for coordinators who have come in, and what is left of earlier ones. */

@@ -4,7 +4,7 @@ import { expect, it } from 'vitest';
 
 /** Components whose content is drawn, or measured against the screen: left is left there in every language. */
 const DRAWN =
-	/^src\/lib\/ui\/(?:rail|side-view|gap-mark|body-figure|measuring|kit\/charts|desk\/DeskFromAbove|breaks\/ExerciseDrawing|plan\/StackDrawing)/;
+	/^src\/lib\/ui\/(?:workstation\/(?:rail|side-view|gap-mark|desk\/DeskFromAbove)|body\/(?:body-figure|measuring)|platform\/kit\/charts|breaks\/ExerciseDrawing|plan\/StackDrawing)/;
 
 const PHYSICAL = [
 	/(?<![\w-])(?:margin|padding)-(?:left|right)\s*:/,

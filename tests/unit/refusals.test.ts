@@ -1,8 +1,8 @@
 import { readdirSync, readFileSync, statSync } from 'node:fs';
 import { join } from 'node:path';
 import { describe, expect, it } from 'vitest';
-import { deskRefusalTexts } from '$lib/messages/en/desk-refusals';
-import { refusalTexts } from '$lib/messages/en/refusals';
+import { deskRefusalTexts } from '$lib/messages/en/platform/desk-refusals';
+import { refusalTexts } from '$lib/messages/en/platform/refusals';
 import { errorTextsFor, errorText } from '$lib/messages/error-text';
 import { LANGUAGES } from '$lib/messages/languages';
 
@@ -14,7 +14,12 @@ function filesIn(path: string): string[] {
 		.map((name) => join(path, name));
 }
 
-const sources = ['src/hooks.server.ts', 'src/lib/server', 'src/lib/core/platform/organisation-settings', 'src/routes']
+const sources = [
+	'src/hooks.server.ts',
+	'src/lib/server',
+	'src/lib/core/platform/organisation-settings',
+	'src/routes'
+]
 	.flatMap(filesIn)
 	.map((file) => readFileSync(file, 'utf8'));
 

@@ -1,4 +1,4 @@
-import { asideTexts } from './en/aside';
+import { asideTexts } from './en/platform/aside';
 import { packed } from './language-packs';
 import type { AsideTexts } from './shapes';
 

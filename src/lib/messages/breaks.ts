@@ -1,4 +1,4 @@
-import { breakTexts } from './en/breaks';
+import { breakTexts } from './en/breaks/breaks';
 import { packed } from './language-packs';
 import type { BreakTexts } from './shapes';
 

@@ -4,7 +4,7 @@ import {
 	type OwnItemWords,
 	type OwnParts
 } from '../core/questionnaire/checklist';
-import { checklistEn } from './en/checklist';
+import { checklistEn } from './en/questionnaire/checklist';
 import { packed } from './language-packs';
 import { languageOf } from './languages';
 import type { ChecklistTexts } from './shapes';
@@ -50,4 +50,4 @@ export const ownFixWords = (id: string, locale: string, own?: OwnParts): string 
 	(own && ownWordsIn(own, languageOf(locale))?.findings[id]?.fix) ?? '';
 
 export type { ChecklistTexts } from './shapes';
-export type { ItemTexts } from './en/questions';
+export type { ItemTexts } from './en/questionnaire/questions';

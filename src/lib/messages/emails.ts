@@ -2,10 +2,10 @@ import { UNSET_ORGANISATION, type Organisation } from '../core/platform/organisa
 import { PROMISED_MINUTES } from '../core/questionnaire/promise';
 import { isEmployeeEmail, type EmailKind } from '../core/platform/sending/email-kinds';
 import { filledFields, type OwnText } from '../core/platform/sending/own-texts';
-import { emailTexts as german } from './de/emails';
-import { emailTexts as spanish } from './es/emails';
-import { emailTexts as french } from './fr/emails';
-import { emailTexts as english } from './en/emails';
+import { emailTexts as german } from './de/platform/emails';
+import { emailTexts as spanish } from './es/platform/emails';
+import { emailTexts as french } from './fr/platform/emails';
+import { emailTexts as english } from './en/platform/emails';
 import { languageOf, type Language } from './languages';
 import type { EmailTexts } from './shapes';
 import type { EmailFields } from './text-parts';

@@ -1,9 +1,9 @@
-import { deskRefusalTexts } from './en/desk-refusals';
-import { deskRefusalTextsDe } from './de/desk-refusals';
-import { refusalTextsDe } from './de/refusals';
-import { refusalTextsEs } from './es/refusals';
-import { refusalTextsFr } from './fr/refusals';
-import { refusalTexts } from './en/refusals';
+import { deskRefusalTexts } from './en/platform/desk-refusals';
+import { deskRefusalTextsDe } from './de/platform/desk-refusals';
+import { refusalTextsDe } from './de/platform/refusals';
+import { refusalTextsEs } from './es/platform/refusals';
+import { refusalTextsFr } from './fr/platform/refusals';
+import { refusalTexts } from './en/platform/refusals';
 import { deskLocale } from './desk-language';
 import { languageOf, type Language } from './languages';
 

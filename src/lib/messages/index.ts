@@ -1,5 +1,5 @@
 import { en } from './en/index';
-import { americanDateTexts } from './en/american-dates';
+import { americanDateTexts } from './en/platform/american-dates';
 import { packed } from './language-packs';
 import { localeOf } from './languages';
 import type { Catalogue } from './shapes';

@@ -1,4 +1,4 @@
-import { measuringPageTexts } from './en/measuring-page';
+import { measuringPageTexts } from './en/body/measuring-page';
 import { packed } from './language-packs';
 import type { MeasuringPageTexts } from './shapes';
 

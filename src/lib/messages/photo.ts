@@ -1,4 +1,4 @@
-import { photoTexts } from './en/photo';
+import { photoTexts } from './en/body/photo';
 import { packed } from './language-packs';
 import type { PhotoTexts } from './shapes';
 

@@ -1,8 +1,8 @@
 import { expect, it } from 'vitest';
-import { isOne as english } from './en/numbers';
-import { isOne as french } from './fr/numbers';
-import { isOne as german } from './de/numbers';
-import { isOne as spanish } from './es/numbers';
+import { isOne as english } from './en/platform/numbers';
+import { isOne as french } from './fr/platform/numbers';
+import { isOne as german } from './de/platform/numbers';
+import { isOne as spanish } from './es/platform/numbers';
 
 it('each language has its own singular: 0 is one of them in French alone', () => {
 	for (const isOne of [english, german, french, spanish]) {

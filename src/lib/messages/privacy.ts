@@ -1,10 +1,10 @@
 import type { WhoSees } from '../core/platform/access';
 import type { Organisation } from '../core/platform/organisation';
 import type { Retention } from '../core/platform/retention';
-import { privacyTexts as german } from './de/privacy';
-import { privacyTexts as spanish } from './es/privacy';
-import { privacyTexts as french } from './fr/privacy';
-import { privacyTexts as english } from './en/privacy';
+import { privacyTexts as german } from './de/questionnaire/privacy';
+import { privacyTexts as spanish } from './es/questionnaire/privacy';
+import { privacyTexts as french } from './fr/questionnaire/privacy';
+import { privacyTexts as english } from './en/questionnaire/privacy';
 import { languageOf, type Language } from './languages';
 import type { PrivacyTexts } from './shapes';
 import type { PrivacyLine } from './text-parts';

@@ -1,6 +1,6 @@
 import { beforeAll, describe, expect, it } from 'vitest';
 import { REGIONS } from '$lib/core/cases/discomfort';
-import { causeSentences } from './en/findings';
+import { causeSentences } from './en/questionnaire/findings';
 import { messagesFor } from './index';
 import { LOCALES } from './languages';
 import { loadLanguage } from './language-packs';

@@ -1,16 +1,16 @@
-import type { asideTexts } from './en/aside';
-import type { breakTexts } from './en/breaks';
-import type { ChecklistTexts } from './en/checklist';
-import type { emailTexts } from './en/emails';
+import type { asideTexts } from './en/platform/aside';
+import type { breakTexts } from './en/breaks/breaks';
+import type { ChecklistTexts } from './en/questionnaire/checklist';
+import type { emailTexts } from './en/platform/emails';
 import type { en } from './en/index';
-import type { privacyTexts } from './en/privacy';
-import type { sittingStyleTexts } from './en/sitting-styles';
-import type { startTexts } from './en/start';
-import type { stopTexts } from './en/stop';
-import type { measuringPageTexts } from './en/measuring-page';
-import type { trialTexts } from './en/trial';
-import type { photoTexts } from './en/photo';
-import type { walkthroughTexts } from './en/walkthrough';
+import type { privacyTexts } from './en/questionnaire/privacy';
+import type { sittingStyleTexts } from './en/plan/sitting-styles';
+import type { startTexts } from './en/questionnaire/start';
+import type { stopTexts } from './en/cases/stop';
+import type { measuringPageTexts } from './en/body/measuring-page';
+import type { trialTexts } from './en/plan/trial';
+import type { photoTexts } from './en/body/photo';
+import type { walkthroughTexts } from './en/questionnaire/walkthrough';
 
 export type { ChecklistTexts };
 

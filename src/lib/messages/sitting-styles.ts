@@ -1,4 +1,4 @@
-import { sittingStyleTexts } from './en/sitting-styles';
+import { sittingStyleTexts } from './en/plan/sitting-styles';
 import { packed } from './language-packs';
 import type { SittingStyleTexts } from './shapes';
 

@@ -1,4 +1,4 @@
-import { startTexts } from './en/start';
+import { startTexts } from './en/questionnaire/start';
 import { packed } from './language-packs';
 import type { StartTexts } from './shapes';
 

@@ -1,4 +1,4 @@
-import { stopTexts } from './en/stop';
+import { stopTexts } from './en/cases/stop';
 import { packed } from './language-packs';
 import type { StopTexts } from './shapes';
 

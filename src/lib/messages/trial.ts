@@ -1,4 +1,4 @@
-import { trialTexts } from './en/trial';
+import { trialTexts } from './en/plan/trial';
 import { packed } from './language-packs';
 import type { TrialTexts } from './shapes';
 

@@ -1,4 +1,4 @@
-import { walkthroughTexts } from './en/walkthrough';
+import { walkthroughTexts } from './en/questionnaire/walkthrough';
 import { packed } from './language-packs';
 import type { WalkthroughTexts } from './shapes';
 

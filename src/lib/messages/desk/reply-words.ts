@@ -5,7 +5,7 @@ import {
 	type ReplyKind
 } from '$lib/core/platform/sending/own-texts';
 import { deskLanguageOf, deskLocale } from '../desk-language';
-import type { ReplyGrounds } from './en/replies';
+import type { ReplyGrounds } from './en/cases/replies';
 import { deskTextsIn } from './index';
 
 /** The reader of a reply. */

@@ -1,18 +1,25 @@
-import { habitTexts } from './habits';
-import { listTexts } from './lists';
-import { heightCheckTexts, measurableLengthTexts } from './checks';
-import { messageTexts } from './correspondence';
-import { dateTexts } from './dates';
-import { discomfortTexts } from './discomfort';
-import { deviceTexts, lengthFaultTexts, frameTexts, controlTexts, navTexts, helpRequestTexts } from './frame';
-import { deskLayoutTexts, howToLookTexts, householdLookTexts } from './look';
-import { measuringTexts } from './measuring';
-import { lightTexts, nonHeightCheckTexts } from './other-checks';
-import { remeasurementTexts, planOptionTexts, openProblemTexts, planTexts, spotTexts } from './plan';
-import { sideViewTexts } from './section';
-import { skippedQuestionTexts, sideViewPointTexts, sizeCheckTexts } from './side-look';
-import { stepTexts, sittingStyleSentence, sittingStyleNames } from './steps';
-import { backTestTexts, styleTrialTexts } from './style';
+import { habitTexts } from './plan/habits';
+import { listTexts } from './platform/lists';
+import { heightCheckTexts, measurableLengthTexts } from './workstation/checks';
+import { messageTexts } from './cases/correspondence';
+import { dateTexts } from './platform/dates';
+import { discomfortTexts } from './cases/discomfort';
+import {
+	deviceTexts,
+	lengthFaultTexts,
+	frameTexts,
+	controlTexts,
+	navTexts,
+	helpRequestTexts
+} from './platform/frame';
+import { deskLayoutTexts, howToLookTexts, householdLookTexts } from './workstation/look';
+import { measuringTexts } from './body/measuring';
+import { lightTexts, nonHeightCheckTexts } from './questionnaire/other-checks';
+import { remeasurementTexts, planOptionTexts, openProblemTexts, planTexts, spotTexts } from './plan/plan';
+import { sideViewTexts } from './workstation/section';
+import { skippedQuestionTexts, sideViewPointTexts, sizeCheckTexts } from './plan/side-look';
+import { stepTexts, sittingStyleSentence, sittingStyleNames } from './plan/steps';
+import { backTestTexts, styleTrialTexts } from './plan/style';
 import {
 	precautionTexts,
 	fieldTexts,
@@ -24,7 +31,7 @@ import {
 	pickTexts,
 	questionnaireModeTexts,
 	thingTexts
-} from './walk';
+} from './questionnaire/walk';
 
 /** English texts of the employee's door, the checks and the steps, by subject. Another language is another folder of this shape. */
 export const en = {

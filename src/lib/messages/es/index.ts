@@ -1,17 +1,17 @@
 import type { Catalogue, LanguagePack } from '../shapes';
-import { breakTexts } from './breaks';
-import { measuringPageTexts } from './measuring-page';
-import { trialTexts } from './trial';
-import { photoTexts } from './photo';
-import { walkthroughTexts } from './walkthrough';
-import { checklistTexts } from './checklist';
-import { habitTexts } from './habits';
-import { listTexts } from './lists';
-import { checkInTexts } from './check-in';
-import { heightCheckTexts, measurableLengthTexts } from './checks';
-import { messageTexts, ownRequestTexts, reminderTexts, withdrawalTexts } from './correspondence';
-import { dateTexts } from './dates';
-import { discomfortTexts } from './discomfort';
+import { breakTexts } from './breaks/breaks';
+import { measuringPageTexts } from './body/measuring-page';
+import { trialTexts } from './plan/trial';
+import { photoTexts } from './body/photo';
+import { walkthroughTexts } from './questionnaire/walkthrough';
+import { checklistTexts } from './questionnaire/checklist';
+import { habitTexts } from './plan/habits';
+import { listTexts } from './platform/lists';
+import { checkInTexts } from './cases/check-in';
+import { heightCheckTexts, measurableLengthTexts } from './workstation/checks';
+import { messageTexts, ownRequestTexts, reminderTexts, withdrawalTexts } from './cases/correspondence';
+import { dateTexts } from './platform/dates';
+import { discomfortTexts } from './cases/discomfort';
 import {
 	deviceTexts,
 	lengthFaultTexts,
@@ -20,18 +20,18 @@ import {
 	navTexts,
 	helpRequestTexts,
 	offlineTexts
-} from './frame';
-import { deskLayoutTexts, howToLookTexts, householdLookTexts } from './look';
-import { measuringTexts } from './measuring';
-import { lightTexts, nonHeightCheckTexts } from './other-checks';
-import { remeasurementTexts, planOptionTexts, openProblemTexts, planTexts, spotTexts } from './plan';
-import { sideViewTexts } from './section';
-import { skippedQuestionTexts, sideViewPointTexts, sizeCheckTexts } from './side-look';
-import { stepTexts, sittingStyleSentence, sittingStyleNames } from './steps';
-import { sittingStyleTexts } from './sitting-styles';
-import { startTexts } from './start';
-import { stopTexts } from './stop';
-import { backTestTexts, styleTrialTexts } from './style';
+} from './platform/frame';
+import { deskLayoutTexts, howToLookTexts, householdLookTexts } from './workstation/look';
+import { measuringTexts } from './body/measuring';
+import { lightTexts, nonHeightCheckTexts } from './questionnaire/other-checks';
+import { remeasurementTexts, planOptionTexts, openProblemTexts, planTexts, spotTexts } from './plan/plan';
+import { sideViewTexts } from './workstation/section';
+import { skippedQuestionTexts, sideViewPointTexts, sizeCheckTexts } from './plan/side-look';
+import { stepTexts, sittingStyleSentence, sittingStyleNames } from './plan/steps';
+import { sittingStyleTexts } from './plan/sitting-styles';
+import { startTexts } from './questionnaire/start';
+import { stopTexts } from './cases/stop';
+import { backTestTexts, styleTrialTexts } from './plan/style';
 import {
 	precautionTexts,
 	fieldTexts,
@@ -43,7 +43,7 @@ import {
 	pickTexts,
 	questionnaireModeTexts,
 	thingTexts
-} from './walk';
+} from './questionnaire/walk';
 
 /** Spanish texts of the employee’s door, in formal address. */
 const catalogue: Catalogue = {

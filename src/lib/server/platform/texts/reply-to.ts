@@ -1,4 +1,4 @@
-import type { ReplyGrounds } from '../../../messages/desk/en/replies';
+import type { ReplyGrounds } from '../../../messages/desk/en/cases/replies';
 import { replyWords } from '../../../messages/desk/reply-words';
 import { languageOf } from '../../../messages/languages';
 import type { Db } from '../db/client';

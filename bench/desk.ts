@@ -2,7 +2,7 @@ import { sql } from 'drizzle-orm';
 import { startPostgres } from '../bin/lib/postgres.mjs';
 import { seedWorkforce } from '../seed/workforce';
 import { addUser } from '../src/lib/server/platform/access/add-user';
-import type { Actor } from '../src/lib/server/actor';
+import type { Actor } from '../src/lib/server/platform/actor';
 import { readDaySheet } from '../src/lib/server/cases/day-sheet';
 import { readCase } from '../src/lib/server/cases/read-case';
 import { openDatabase, schema, type Db } from '../src/lib/server/platform/db/client';

@@ -5,7 +5,7 @@ import { startPostgres } from '../bin/lib/postgres.mjs';
 import { addUser } from '../src/lib/server/platform/access/add-user';
 import { SESSION_COOKIE } from '../src/lib/server/platform/access/session-cookie';
 import { hashToken, newToken } from '../src/lib/server/platform/access/tokens';
-import type { Actor } from '../src/lib/server/actor';
+import type { Actor } from '../src/lib/server/platform/actor';
 import { openAssessment } from '../src/lib/server/questionnaire/assessments/open-assessment';
 import { recordConsent } from '../src/lib/server/questionnaire/assessments/record-consent';
 import { sendAssessment } from '../src/lib/server/questionnaire/assessments/send-assessment';

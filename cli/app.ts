@@ -1,5 +1,5 @@
 /** The program on a server, by one command: what it takes to install, start, update, back up and restore it. */
-import { requireProductionSettings, readConfig } from '../src/lib/server/config';
+import { requireProductionSettings, readConfig } from '../src/lib/server/platform/config';
 import { user } from './app/user';
 import { archive } from './app/archive';
 import { check } from './app/check';

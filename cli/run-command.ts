@@ -2,7 +2,7 @@ import { SHIPPED_RULES } from '../src/lib/core/platform/rules';
 import { adviseCorner } from '../src/lib/core/plan/advice';
 import { cornerSchema } from '../src/lib/core/workstation/corner/corner-schema';
 import { validateCorner } from '../src/lib/core/workstation/corner/validate-corner';
-import type { Checked } from '../src/lib/core/issue';
+import type { Checked } from '../src/lib/core/platform/issue';
 import { caseRecordSchema } from '../src/lib/core/cases/case-assessment/case-record-schema';
 import { assessCaseRecord } from '../src/lib/core/cases/case-assessment/assess-case-record';
 import { assessmentResultSchema } from '../src/lib/core/cases/case-assessment/assessment-result-schema';

@@ -1,11 +1,11 @@
 import { and, asc, eq, inArray, isNotNull, sql } from 'drizzle-orm';
 import type { PurchaseId } from '../src/lib/core/plan';
-import type { Actor } from '../src/lib/server/actor';
+import type { Actor } from '../src/lib/server/platform/actor';
 import { postponeCase, setOwner } from '../src/lib/server/cases/case-owner';
 import { schema, type Db } from '../src/lib/server/platform/db/client';
 import { reassessCase } from '../src/lib/server/cases/case-assessments/reassess-cases';
 import { lockPerson } from '../src/lib/server/people/lock-person';
-import { isoDay } from '../src/lib/server/clock';
+import { isoDay } from '../src/lib/server/platform/clock';
 
 const { cases, equipmentRequests } = schema;
 

@@ -4,7 +4,7 @@ import { parseCivilDate } from '../src/lib/core/platform/calendar';
 import { forecastRound } from '../src/lib/core/workforce/round-forecast';
 import { remindersFor } from '../src/lib/core/cases/triage';
 import { emailTextsFor, emailWords } from '../src/lib/messages/emails';
-import { addIsoDays, isoDay } from '../src/lib/server/clock';
+import { addIsoDays, isoDay } from '../src/lib/server/platform/clock';
 import { schema, type Db } from '../src/lib/server/platform/db/client';
 import { earlierDelays } from '../src/lib/server/people/rounds/round-delays';
 import { workCalendarOfPlace } from '../src/lib/core/platform/calendar/public-holidays';

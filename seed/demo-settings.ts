@@ -1,6 +1,6 @@
 import { originalSettings } from '../src/lib/core/platform/organisation-settings/settings-document';
 import type { CatalogueItem } from '../src/lib/core/platform/organisation-settings';
-import type { Actor } from '../src/lib/server/actor';
+import type { Actor } from '../src/lib/server/platform/actor';
 import type { Db } from '../src/lib/server/platform/db/client';
 import { publishSettings } from '../src/lib/server/platform/organisation-settings/publish-settings';
 import { readSettings } from '../src/lib/server/platform/organisation-settings/read-settings';

@@ -1,5 +1,5 @@
 import { and, eq, isNull, sql } from 'drizzle-orm';
-import type { Actor } from '../src/lib/server/actor';
+import type { Actor } from '../src/lib/server/platform/actor';
 import { addNote } from '../src/lib/server/cases/notes';
 import { writeToPerson } from '../src/lib/server/cases/messages';
 import { writeOnReferral } from '../src/lib/server/cases/referrals/answer-referral';

@@ -1,7 +1,7 @@
 import { and, eq, isNull } from 'drizzle-orm';
 import { discomfortFromAnswers } from '../src/lib/core/questionnaire/answers';
 import type { NewsKind } from '../src/lib/core/cases/case-assessment';
-import type { Actor } from '../src/lib/server/actor';
+import type { Actor } from '../src/lib/server/platform/actor';
 import { openAssessment } from '../src/lib/server/questionnaire/assessments/open-assessment';
 import { saveAnswers } from '../src/lib/server/questionnaire/assessments/save-answers';
 import { recordConsent } from '../src/lib/server/questionnaire/assessments/record-consent';
@@ -10,7 +10,7 @@ import { linkPathToSend } from '../src/lib/server/platform/email/personal-link';
 import { submitAnswers } from '../src/lib/server/questionnaire/assessments/submit-answers';
 import { answerCheckIn } from '../src/lib/server/cases/check-ins/answer-check-in';
 import { processDueCase } from '../src/lib/server/cases/check-ins/process-due-cases';
-import { isoDay } from '../src/lib/server/clock';
+import { isoDay } from '../src/lib/server/platform/clock';
 import { closableItemsOf } from '../src/lib/server/cases/case-page';
 import { settleCase } from '../src/lib/server/cases/settle-case';
 

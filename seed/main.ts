@@ -4,7 +4,7 @@ import { setLogo, setOrganisation } from '../src/lib/server/platform/organisatio
 import { setCover } from '../src/lib/server/platform/cover/cover-settings';
 import { openDatabase, schema } from '../src/lib/server/platform/db/client';
 import { migrateDatabase, MigrationError } from '../src/lib/server/platform/db/migrate';
-import { readConfig, ConfigError } from '../src/lib/server/config';
+import { readConfig, ConfigError } from '../src/lib/server/platform/config';
 import { demoLogo } from './demo-logo';
 import { redrawLogo } from '../src/lib/server/platform/organisation/redraw-logo';
 import { publishDueClosings } from '../src/lib/server/workforce/publish-closing';

@@ -19,7 +19,7 @@ import { emailWords } from '../src/lib/messages/emails';
 import { linkToken } from '../src/lib/server/platform/access/secret-keys';
 import { hashToken } from '../src/lib/server/platform/access/tokens';
 import { reassessCases } from '../src/lib/server/cases/case-assessments/reassess-cases';
-import { isoDay } from '../src/lib/server/clock';
+import { isoDay } from '../src/lib/server/platform/clock';
 import { schema, type Db } from '../src/lib/server/platform/db/client';
 import { inTransaction } from '../src/lib/server/platform/db/transaction';
 import { storedLinkPath } from '../src/lib/server/platform/email/personal-link';

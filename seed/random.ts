@@ -1,1 +1,1 @@
-export { Dice, seededRandom } from '../src/lib/core/seeded-dice';
+export { Dice, seededRandom } from '../src/lib/core/platform/seeded-dice';

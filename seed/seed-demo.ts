@@ -1,6 +1,6 @@
 import { eq, sql } from 'drizzle-orm';
 import type { PlanItem } from '../src/lib/core/cases/case-assessment';
-import type { Actor } from '../src/lib/server/actor';
+import type { Actor } from '../src/lib/server/platform/actor';
 import { openAssessment } from '../src/lib/server/questionnaire/assessments/open-assessment';
 import { tickStep } from '../src/lib/server/plan/plans/tick-step';
 import { saveAnswers } from '../src/lib/server/questionnaire/assessments/save-answers';
@@ -8,7 +8,7 @@ import { recordConsent } from '../src/lib/server/questionnaire/assessments/recor
 import { sendAssessment } from '../src/lib/server/questionnaire/assessments/send-assessment';
 import { submitAnswers } from '../src/lib/server/questionnaire/assessments/submit-answers';
 import { settleCase } from '../src/lib/server/cases/settle-case';
-import { addIsoDays, isoDay } from '../src/lib/server/clock';
+import { addIsoDays, isoDay } from '../src/lib/server/platform/clock';
 import { schema, type Db } from '../src/lib/server/platform/db/client';
 import { setFollowUp } from '../src/lib/server/cases/follow-ups/set-follow-up';
 import { plannerHere } from '../src/lib/server/plan/planning/planning';

@@ -1,6 +1,6 @@
 import { eq, sql } from 'drizzle-orm';
 import { hashToken } from '../src/lib/server/platform/access/tokens';
-import type { Actor } from '../src/lib/server/actor';
+import type { Actor } from '../src/lib/server/platform/actor';
 import { purgeUndoData } from '../src/lib/server/platform/acts/undo-acts';
 import { schema, type Db } from '../src/lib/server/platform/db/client';
 import type { NewPerson } from '../src/lib/server/people/add-person';

@@ -1,7 +1,7 @@
 import type { NodePgDatabase } from 'drizzle-orm/node-postgres';
-import type { Actor } from '$lib/server/actor';
+import type { Actor } from '$lib/server/platform/actor';
 import type { Session } from '$lib/server/platform/access/sessions';
-import type { Config } from '$lib/server/config';
+import type { Config } from '$lib/server/platform/config';
 import type { schema } from '$lib/server/platform/db/client';
 import type { TextSize } from '$lib/ui/platform/theme/text-sizes';
 import type { JobName } from '$lib/server/platform/jobs/jobs';

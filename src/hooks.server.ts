@@ -17,7 +17,7 @@ import { refusalFor as denialOf } from '$lib/server/platform/access/require-perm
 import { sessionToken } from '$lib/server/platform/access/session-cookie';
 import { readSession } from '$lib/server/platform/access/sessions';
 import { recordRead } from '$lib/server/platform/audit/record-read';
-import { ConfigError, requireProductionSettings } from '$lib/server/config';
+import { ConfigError, requireProductionSettings } from '$lib/server/platform/config';
 import { MAX_LOGO_BYTES, UNSET_ORGANISATION } from '$lib/core/platform/organisation';
 import { databaseFault } from '$lib/server/platform/db/database-fault';
 import { isConnectionError } from '$lib/server/platform/db/connection-error';
@@ -26,7 +26,7 @@ import { requireArchiveLoaded } from '$lib/server/platform/archive/load-archive'
 import { ArchiveError } from '$lib/server/platform/archive/read-archive';
 import { ErasuresFileError, requireErasuresWritable } from '$lib/server/people/erasure/erasures-file';
 import { requireErasuresReplayed, RestoreError } from '$lib/server/people/erasure/replay-erasures';
-import { DomainError } from '$lib/server/domain-error';
+import { DomainError } from '$lib/server/platform/domain-error';
 import { compressResponse } from '$lib/server/platform/http/compress-response';
 import { drainRequest } from '$lib/server/platform/http/drain-request';
 import { trustedOrigins } from '$lib/server/platform/http/trusted-origins';
@@ -34,9 +34,9 @@ import { MAX_BODY_BYTES, MAX_IMPORT_BYTES, limitBodySize } from '$lib/server/pla
 import { deferHydration } from '$lib/server/platform/http/defer-hydration';
 import { extractInlineStyles, withStyleNonce } from '$lib/server/platform/http/extract-inline-styles';
 import { fillRootTag } from '$lib/server/platform/http/fill-root-tag';
-import { describeError, log } from '$lib/server/log';
+import { describeError, log } from '$lib/server/platform/log';
 import { recordResponse } from '$lib/server/platform/metrics/metrics';
-import { startServices, runtime, wakeJob } from '$lib/server/runtime';
+import { startServices, runtime, wakeJob } from '$lib/server/platform/runtime';
 import {
 	closedByEmergency,
 	isClosedByEmergency,

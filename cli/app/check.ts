@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import type { OpenDatabase } from '../../src/lib/server/platform/db/client';
-import { readConfig, requireProductionSettings } from '../../src/lib/server/config';
+import { readConfig, requireProductionSettings } from '../../src/lib/server/platform/config';
 import { requireSchemaVersion } from '../../src/lib/server/platform/db/migrate';
 import { checkDirectory } from '../../src/lib/server/people/directory/scim-service';
 import { requireErasuresWritable } from '../../src/lib/server/people/erasure/erasures-file';

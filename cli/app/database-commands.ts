@@ -3,7 +3,7 @@ import { resolve } from 'node:path';
 import { copyForTrial, readBackup, writeBackup } from '../../bin/lib/backup.mjs';
 import { postgresBin } from '../../bin/lib/packages.mjs';
 import { giveToOwners, type Roles } from '../../bin/lib/roles.mjs';
-import { readConfig } from '../../src/lib/server/config';
+import { readConfig } from '../../src/lib/server/platform/config';
 import { openDatabase, type OpenDatabase } from '../../src/lib/server/platform/db/client';
 import { prepareDatabase } from '../../src/lib/server/platform/db/prepare';
 import { pendingMigrations } from '../../src/lib/server/platform/db/migrate';

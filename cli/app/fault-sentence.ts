@@ -1,12 +1,12 @@
 import { isPlainFault } from '../../bin/lib/say.mjs';
 import { errorText } from '../../src/lib/messages/error-text';
-import { ConfigError } from '../../src/lib/server/config';
+import { ConfigError } from '../../src/lib/server/platform/config';
 import { databaseFault } from '../../src/lib/server/platform/db/database-fault';
 import { MigrationError } from '../../src/lib/server/platform/db/migrate';
 import { ErasuresFileError } from '../../src/lib/server/people/erasure/erasures-file';
 import { ArchiveError } from '../../src/lib/server/platform/archive/read-archive';
 import { RestoreError } from '../../src/lib/server/people/erasure/replay-erasures';
-import { DomainError } from '../../src/lib/server/domain-error';
+import { DomainError } from '../../src/lib/server/platform/domain-error';
 import { CommandFault } from './usage';
 
 /** Errors whose message is already one sentence that says what to do. */

@@ -17,7 +17,7 @@ import { confirmPassword, signIn } from '$lib/server/platform/access/sign-in';
 import { lockoutAfter } from '$lib/server/platform/access/throttle';
 import { changePassword, closeAccount, inviteUser } from '$lib/server/platform/accounts/accounts';
 import { schema } from '$lib/server/platform/db/client';
-import { DomainError } from '$lib/server/domain-error';
+import { DomainError } from '$lib/server/platform/domain-error';
 import { ChangeFeed } from '$lib/server/platform/live/changes';
 import { Desk, faultOf } from '../support/desk';
 

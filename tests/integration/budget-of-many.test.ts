@@ -11,7 +11,7 @@ import {
 	type PersonInNeed
 } from '$lib/core/plan/budget';
 import { PURCHASES } from '$lib/core/plan';
-import type { Actor } from '$lib/server/actor';
+import type { Actor } from '$lib/server/platform/actor';
 import { reassessCase } from '$lib/server/cases/case-assessments/reassess-cases';
 import { schema } from '$lib/server/platform/db/client';
 import { planBudget } from '$lib/server/plan/equipment/plan-budget';

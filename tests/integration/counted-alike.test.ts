@@ -1,7 +1,7 @@
 import { eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { SHIPPED_SETTINGS, type PolicySettings } from '$lib/core/cases/triage/policy-settings';
-import type { Actor } from '$lib/server/actor';
+import type { Actor } from '$lib/server/platform/actor';
 import { reassessCases } from '$lib/server/cases/case-assessments/reassess-cases';
 import { reassessOutdatedCases } from '$lib/server/cases/case-assessments/reassess-outdated-cases';
 import { schema } from '$lib/server/platform/db/client';

@@ -10,7 +10,7 @@ import {
 	type DirectoryChange,
 	type DirectorySettings
 } from '$lib/core/people/directory';
-import type { DirectoryAddress } from '$lib/server/config';
+import type { DirectoryAddress } from '$lib/server/platform/config';
 import { schema } from '$lib/server/platform/db/client';
 import {
 	applyDirectory,

@@ -5,7 +5,7 @@ import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { verifyAuditLog, sealAuditLines } from '$lib/server/platform/audit/seal-audit-log';
 import Papa from 'papaparse';
 import { BYTE_ORDER_MARK, csvFormatOf } from '$lib/core/people/exchange';
-import type { Actor } from '$lib/server/actor';
+import type { Actor } from '$lib/server/platform/actor';
 import { auditLogFilterOf, exportAuditLog, readAuditLog } from '$lib/server/platform/audit/read-audit-log';
 import { addNote } from '$lib/server/cases/notes';
 import { readCase } from '$lib/server/cases/read-case';

@@ -2,7 +2,7 @@ import type { Bundle } from 'fhir/r4';
 import { and, asc, eq, isNotNull, isNull } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { readBundle } from '$lib/core/platform/fhir/read-bundle';
-import { DomainError } from '$lib/server/domain-error';
+import { DomainError } from '$lib/server/platform/domain-error';
 import { schema } from '$lib/server/platform/db/client';
 import { exportFhir, fhirBundleOf } from '$lib/server/platform/fhir/export-fhir';
 import { readFhirRecords } from '$lib/server/platform/fhir/read-fhir-records';

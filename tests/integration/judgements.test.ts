@@ -20,7 +20,7 @@ import { reopenCase, settleCase } from '$lib/server/cases/settle-case';
 import { answerCheckIn } from '$lib/server/cases/check-ins/answer-check-in';
 import { recordContact } from '$lib/server/cases/contacts/record-contact';
 import { schema } from '$lib/server/platform/db/client';
-import { DomainError } from '$lib/server/domain-error';
+import { DomainError } from '$lib/server/platform/domain-error';
 import { tickFinding } from '$lib/server/cases/findings/tick-finding';
 import { setFollowUp } from '$lib/server/cases/follow-ups/set-follow-up';
 import { reassessCase, assessmentResultOf } from '$lib/server/cases/case-assessments/reassess-cases';

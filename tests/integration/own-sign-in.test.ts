@@ -10,7 +10,7 @@ import { readSession } from '$lib/server/platform/access/sessions';
 import { signInByProvider } from '$lib/server/platform/access/sign-in-by-provider';
 import { closeAccount, inviteUser, setAuditLogAccess } from '$lib/server/platform/accounts/accounts';
 import { requireAuditLog } from '$lib/server/platform/audit/read-audit-log';
-import { ConfigError, readConfig } from '$lib/server/config';
+import { ConfigError, readConfig } from '$lib/server/platform/config';
 import { schema } from '$lib/server/platform/db/client';
 import { Desk, faultOf } from '../support/desk';
 

@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it } from 'vitest';
 import { adviseCorner } from '$lib/core/plan/advice';
-import { DomainError } from '$lib/server/domain-error';
+import { DomainError } from '$lib/server/platform/domain-error';
 import { PlanPool } from '$lib/server/plan/planning/plan-pool';
 import { randomCorner } from '../support/random-corner';
 

@@ -8,7 +8,7 @@ import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { ROSTER_COLUMNS, type ColumnMap } from '$lib/core/people/exchange';
 import { addUser } from '$lib/server/platform/access/add-user';
 import { openArchive } from '$lib/server/platform/archive/download-archive';
-import { readConfig } from '$lib/server/config';
+import { readConfig } from '$lib/server/platform/config';
 import { openDatabase, schema, type OpenDatabase } from '$lib/server/platform/db/client';
 import { withDatabaseLock } from '$lib/server/platform/db/migrate';
 import { prepareDatabase } from '$lib/server/platform/db/prepare';

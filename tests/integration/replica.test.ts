@@ -2,7 +2,7 @@ import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
 import { migrateAndSeed } from '../../bin/lib/app.mjs';
 import { startPostgres, startReplica } from '../../bin/lib/postgres.mjs';
-import { DomainError } from '$lib/server/domain-error';
+import { DomainError } from '$lib/server/platform/domain-error';
 import { openDatabase, type Db, type OpenDatabase } from '$lib/server/platform/db/client';
 import type { WorkforceView } from '$lib/core/workforce';
 import { figureRows } from '$lib/server/workforce/figure-rows';

@@ -5,7 +5,7 @@ import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { readBackup, writeBackup } from '../../bin/lib/backup.mjs';
 import { postgresBin } from '../../bin/lib/packages.mjs';
-import { readConfig } from '$lib/server/config';
+import { readConfig } from '$lib/server/platform/config';
 import { migrateDatabase } from '$lib/server/platform/db/migrate';
 import { openDatabase } from '$lib/server/platform/db/client';
 import { startJobs, type Jobs } from '$lib/server/platform/jobs/jobs';

@@ -2,7 +2,7 @@ import pg from 'pg';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { postgresBin } from '../../bin/lib/packages.mjs';
 import { setUpRoles } from '../../bin/lib/roles.mjs';
-import { readConfig } from '$lib/server/config';
+import { readConfig } from '$lib/server/platform/config';
 import { openDatabase, schema, type OpenDatabase } from '$lib/server/platform/db/client';
 import { prepareDatabase } from '$lib/server/platform/db/prepare';
 import { startJobs } from '$lib/server/platform/jobs/jobs';

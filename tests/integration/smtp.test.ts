@@ -1,7 +1,7 @@
 import { and, eq, inArray, isNotNull, like } from 'drizzle-orm';
 import sharp from 'sharp';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { readConfig } from '$lib/server/config';
+import { readConfig } from '$lib/server/platform/config';
 import { UNSET_ORGANISATION } from '$lib/core/platform/organisation';
 import { emailWords } from '$lib/messages/emails';
 import { schema } from '$lib/server/platform/db/client';

@@ -12,7 +12,7 @@ import { recordContact } from '$lib/server/cases/contacts/record-contact';
 import { schema } from '$lib/server/platform/db/client';
 import { orderEquipment } from '$lib/server/plan/equipment/order-equipment';
 import { decideEquipment } from '$lib/server/plan/equipment/decide-equipment';
-import { DomainError } from '$lib/server/domain-error';
+import { DomainError } from '$lib/server/platform/domain-error';
 import { finishFollowUp, setFollowUp } from '$lib/server/cases/follow-ups/set-follow-up';
 import { changePerson } from '$lib/server/people/change-person';
 import { markAsLeft } from '$lib/server/people/mark-as-left';

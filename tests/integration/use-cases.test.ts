@@ -6,7 +6,7 @@ import { randomUUID } from 'node:crypto';
 import { addUser } from '$lib/server/platform/access/add-user';
 import { readSession, signOut } from '$lib/server/platform/access/sessions';
 import { signIn } from '$lib/server/platform/access/sign-in';
-import type { Actor, Role } from '$lib/server/actor';
+import type { Actor, Role } from '$lib/server/platform/actor';
 import { newestReMeasurement, openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withdrawAnswers } from '$lib/server/questionnaire/assessments/withdraw';
 import { currentPlanOf, stepEventsOf, stepTicksOfPlan } from '$lib/server/plan/plans/current-plan';

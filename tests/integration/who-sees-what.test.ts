@@ -11,7 +11,7 @@ import { schema } from '$lib/server/platform/db/client';
 import { planBudget } from '$lib/server/plan/equipment/plan-budget';
 import { equipmentFilterOf, readEquipmentBoard } from '$lib/server/plan/equipment/read-equipment-board';
 import { readPersonData, previewErasure } from '$lib/server/people/erasure/erase-person';
-import { DomainError } from '$lib/server/domain-error';
+import { DomainError } from '$lib/server/platform/domain-error';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { exportOwnData } from '$lib/server/questionnaire/assessments/export-own-data';
 import { markAsLeft, markAsReturned } from '$lib/server/people/mark-as-left';

@@ -10,9 +10,9 @@ import {
 	type WorkforceView
 } from '$lib/core/workforce';
 import { addUser } from '$lib/server/platform/access/add-user';
-import type { Actor } from '$lib/server/actor';
+import type { Actor } from '$lib/server/platform/actor';
 import { schema } from '$lib/server/platform/db/client';
-import { DomainError } from '$lib/server/domain-error';
+import { DomainError } from '$lib/server/platform/domain-error';
 import { helpSentence } from '$lib/messages/desk/help-words';
 import { publishDueClosings } from '$lib/server/workforce/publish-closing';
 import { readReportingDates } from '$lib/server/workforce/reporting-dates';

@@ -1,7 +1,7 @@
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
 import { purgeWriteLimits, WriteLimits, type WriteSource } from '$lib/server/platform/access/write-limits';
 import { openDatabase, schema, type OpenDatabase } from '$lib/server/platform/db/client';
-import { DomainError } from '$lib/server/domain-error';
+import { DomainError } from '$lib/server/platform/domain-error';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
 
 let test: TestDatabase;

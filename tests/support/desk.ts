@@ -2,7 +2,7 @@ import { randomUUID } from 'node:crypto';
 import { eq } from 'drizzle-orm';
 
 import { addUser } from '$lib/server/platform/access/add-user';
-import type { Actor, Role } from '$lib/server/actor';
+import type { Actor, Role } from '$lib/server/platform/actor';
 import { openAssessment, type OpenAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { FINDING_IDS } from '$lib/core/questionnaire/checklist';
 import { newestAnswers, type AssessmentResult } from '$lib/core/cases/case-assessment';
@@ -17,7 +17,7 @@ import type { DeskActInput } from '$lib/server/platform/acts/desk-act';
 import { recordContact, type NewContact } from '$lib/server/cases/contacts/record-contact';
 import { settleCases } from '$lib/server/cases/settle-case';
 import { schema, type Db } from '$lib/server/platform/db/client';
-import { DomainError, type ErrorKind } from '$lib/server/domain-error';
+import { DomainError, type ErrorKind } from '$lib/server/platform/domain-error';
 import { addPerson } from '$lib/server/people/add-person';
 import { openFollowUp, setFollowUp } from '$lib/server/cases/follow-ups/set-follow-up';
 import { newestAssessmentResult } from '$lib/server/cases/case-assessments/newest-assessment-result';

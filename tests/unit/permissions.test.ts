@@ -21,8 +21,8 @@ import {
 	type DeskRoute
 } from '$lib/server/platform/access/desk-routes';
 import { grantFor, requirePermission } from '$lib/server/platform/access/require-permission';
-import type { Actor, Role } from '$lib/server/actor';
-import { DomainError } from '$lib/server/domain-error';
+import type { Actor, Role } from '$lib/server/platform/actor';
+import { DomainError } from '$lib/server/platform/domain-error';
 import { actionsOf, deskRoutes } from '../support/routes';
 
 const everyPermission = Object.keys(PERMISSIONS) as Permission[];

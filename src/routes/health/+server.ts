@@ -1,5 +1,5 @@
 import { readHealth } from '$lib/server/platform/health/read-health';
-import { runtime } from '$lib/server/runtime';
+import { runtime } from '$lib/server/platform/runtime';
 import type { RequestHandler } from './$types';
 
 /** The state of this process: 200 while it can serve people, even where something needs attention; otherwise 503. */

@@ -2,12 +2,12 @@ import { and, desc, eq, isNotNull, lt } from 'drizzle-orm';
 import { acceptedDay, weekdayOf } from '../../core/platform/calendar';
 import type { BreakSchedule, StandingShare } from '../../core/breaks/break-schedules';
 import { requirePermission } from '../platform/access/require-permission';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import type { OpenAssessment } from '../questionnaire/assessments/open-assessment';
 import { writeAuditLine } from '../platform/audit/write-audit-line';
 import { schema, type Db } from '../platform/db/client';
 import { inTransaction } from '../platform/db/transaction';
-import { DomainError } from '../domain-error';
+import { DomainError } from '../platform/domain-error';
 import { readSettings } from '../platform/organisation-settings/read-settings';
 
 const { breakSettings, breakWeeks } = schema;

@@ -1,12 +1,12 @@
 import { eq } from 'drizzle-orm';
 import { requirePermission } from '../platform/access/require-permission';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import { runDeskAct, type DeskActInput } from '../platform/acts/desk-act';
 import { writeAuditLine } from '../platform/audit/write-audit-line';
 import { unansweredOf } from '../questionnaire/assessments/unanswered';
 import { requireCase } from './require-case';
 import { schema, type Db } from '../platform/db/client';
-import { DomainError } from '../domain-error';
+import { DomainError } from '../platform/domain-error';
 import { linkPathToSend, storedLinkPath } from '../platform/email/personal-link';
 import { readPersonPlace } from '../people/lock-person';
 import { readPrivacyLines } from '../questionnaire/privacy/read-privacy-lines';

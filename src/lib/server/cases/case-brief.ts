@@ -1,8 +1,8 @@
 import { mayBePostponed } from '../../core/cases/day-sheet';
 import { replyTo } from '../platform/texts/reply-to';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import type { Db } from '../platform/db/client';
-import { DomainError } from '../domain-error';
+import { DomainError } from '../platform/domain-error';
 import { readPersonPlace } from '../people/lock-person';
 import { openReferralOf } from './referrals/open-referral';
 import { closableItemsOf, cornerViewOf, openHazardsOf } from './case-page';

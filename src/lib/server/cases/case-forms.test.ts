@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import { CLOSABLE } from '../../core/cases/case-assessment';
-import { DomainError } from '../domain-error';
+import { DomainError } from '../platform/domain-error';
 import { MAX_MESSAGE_CHARS } from './messages';
 import {
 	contactOf,

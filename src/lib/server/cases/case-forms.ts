@@ -12,7 +12,7 @@ import { CLOSABLE, type Closable } from '../../core/cases/case-assessment';
 import type { NewContact } from './contacts/record-contact';
 import { CONSENT_WAYS } from '../../core/cases/referral';
 import { FOLLOW_UP_KINDS } from '../../core/cases/triage';
-import { DomainError } from '../domain-error';
+import { DomainError } from '../platform/domain-error';
 import { day, text, uuid, version } from '../platform/http/fields';
 import { formReader, formReaderOf } from '../platform/http/read-body';
 import { PERSON_FIELDS } from '../../core/people/person-fields';

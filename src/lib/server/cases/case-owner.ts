@@ -4,11 +4,11 @@ import type { LockedPerson } from '../people/lock-person';
 import { and, eq, inArray, isNull } from 'drizzle-orm';
 import { mayBePostponed } from '../../core/cases/day-sheet';
 import { requirePermission } from '../platform/access/require-permission';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import { runDeskAct, type DeskActInput } from '../platform/acts/desk-act';
 import { writeAuditLine } from '../platform/audit/write-audit-line';
 import { schema, type Db } from '../platform/db/client';
-import { DomainError } from '../domain-error';
+import { DomainError } from '../platform/domain-error';
 
 const { cases, caseAssessments, messages, people, users } = schema;
 

@@ -27,7 +27,7 @@ import { policySettingsOf } from '../../core/cases/triage/policy-settings';
 import { PENDING_REQUEST_STATES } from '../../core/plan/equipment';
 import { standsFor } from '../platform/accounts/stand-ins';
 import { requirePermission } from '../platform/access/require-permission';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import { countUpTo } from '../platform/db/count-up-to';
 import { schema, type Db } from '../platform/db/client';
 import { rowsAsJson } from '../platform/db/rows-as-json';

@@ -1,12 +1,12 @@
 import { and, desc, eq, isNull } from 'drizzle-orm';
 import { requirePermission } from '../platform/access/require-permission';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import { runDeskAct, type DeskActInput } from '../platform/acts/desk-act';
 import type { OpenAssessment } from '../questionnaire/assessments/open-assessment';
 import { writeAuditLine } from '../platform/audit/write-audit-line';
 import { writeEmail } from '../platform/texts/write-email';
 import { schema, type Db } from '../platform/db/client';
-import { DomainError } from '../domain-error';
+import { DomainError } from '../platform/domain-error';
 import { inTransaction } from '../platform/db/transaction';
 import { reassessCase } from './case-assessments/reassess-cases';
 import { unreadReferrals } from './referrals/answer-referral';

@@ -1,8 +1,8 @@
 import { desc, eq } from 'drizzle-orm';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import { writeAuditLine } from '../platform/audit/write-audit-line';
 import { schema, type Db } from '../platform/db/client';
-import { DomainError } from '../domain-error';
+import { DomainError } from '../platform/domain-error';
 import { runDeskAct, type DeskActInput } from '../platform/acts/desk-act';
 import { inTransaction } from '../platform/db/transaction';
 import { requireCase } from './require-case';

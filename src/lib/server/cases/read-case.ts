@@ -1,12 +1,12 @@
 import { readAssessmentResult } from '../../core/cases/case-assessment';
 import { and, desc, eq, isNull, sql } from 'drizzle-orm';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import { newestReMeasurement } from '../questionnaire/assessments/open-assessment';
 import { answeredCheckIns } from './check-ins/answer-check-in';
 import { contactsOf } from './contacts/record-contact';
 import { recordRead } from '../platform/audit/record-read';
 import { schema, type Db } from '../platform/db/client';
-import { DomainError } from '../domain-error';
+import { DomainError } from '../platform/domain-error';
 import { followUpHistory } from './follow-ups/list-follow-ups';
 import { personStateOf } from '../people/list-people';
 import { organisationZone } from '../platform/organisation/organisation-zone';

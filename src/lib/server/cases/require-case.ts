@@ -1,9 +1,9 @@
 import { eq } from 'drizzle-orm';
 import type { Permission } from '../../core/platform/access';
 import { requirePermission } from '../platform/access/require-permission';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import { schema, type Db } from '../platform/db/client';
-import { DomainError } from '../domain-error';
+import { DomainError } from '../platform/domain-error';
 
 const { people } = schema;
 

@@ -3,7 +3,7 @@ import type { QuestionnaireMode } from '../../core/questionnaire/answers';
 import type { SittingStyle } from '../../core/workstation/corner';
 import type { BreakSchedule } from '../../core/breaks/break-schedules';
 import { requirePermission } from '../platform/access/require-permission';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import { runDeskAct, type DeskActInput } from '../platform/acts/desk-act';
 import { writeAuditLine } from '../platform/audit/write-audit-line';
 import { schema, type Db } from '../platform/db/client';

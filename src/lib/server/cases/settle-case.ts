@@ -1,13 +1,13 @@
 import { and, eq, isNotNull, isNull, sql } from 'drizzle-orm';
 import { isMoreUrgent } from '../../core/cases/triage';
 import { requirePermission } from '../platform/access/require-permission';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import { runDeskAct, idempotencyKeyFor, type DeskActInput } from '../platform/acts/desk-act';
 import type { ChangedRows } from '../platform/acts/changed-rows';
 import { writeAuditLine } from '../platform/audit/write-audit-line';
 import { schema, type Db } from '../platform/db/client';
 import { inTransaction } from '../platform/db/transaction';
-import { DomainError } from '../domain-error';
+import { DomainError } from '../platform/domain-error';
 import { newestAssessmentResult } from './case-assessments/newest-assessment-result';
 
 const { assessments, cases, checkIns, messages, reportedDiscomfort, roundPeople } = schema;

@@ -1,12 +1,12 @@
 import { unknownPlaceholders } from '../../core/platform/sending';
 import { filledFields, firstNameOf } from '../../core/platform/sending/own-texts';
 import { requirePermission } from '../platform/access/require-permission';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import { idempotencyKeyFor } from '../platform/acts/desk-act';
 import { isAnyOf } from '../platform/db/is-any-of';
 import { schema, type Db } from '../platform/db/client';
 import { inTransaction } from '../platform/db/transaction';
-import { DomainError } from '../domain-error';
+import { DomainError } from '../platform/domain-error';
 import { writeToPerson } from './messages';
 
 const { people } = schema;

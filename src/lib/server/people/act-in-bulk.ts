@@ -1,12 +1,12 @@
 import { asc, eq, inArray, sql } from 'drizzle-orm';
 import { requirePermission } from '../platform/access/require-permission';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import { runDeskAct, idempotencyKeyFor } from '../platform/acts/desk-act';
 import { sendAssessment } from '../questionnaire/assessments/send-assessment';
 import { writeAuditLine } from '../platform/audit/write-audit-line';
 import { schema, type Db } from '../platform/db/client';
 import { inTransaction } from '../platform/db/transaction';
-import { DomainError } from '../domain-error';
+import { DomainError } from '../platform/domain-error';
 import { setManualFollowUp } from '../cases/follow-ups/manual-follow-up';
 import type { ExcludedGroup } from '../../core/platform/sending';
 import { excludedPeople, roundSelectionOf } from './rounds/round-selection';

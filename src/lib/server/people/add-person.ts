@@ -1,10 +1,10 @@
 import { countriesWithHolidays } from '../../core/platform/calendar/public-holidays';
 import { requirePermission } from '../platform/access/require-permission';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import { writeAuditLine } from '../platform/audit/write-audit-line';
 import { schema, type Db } from '../platform/db/client';
 import { inTransaction } from '../platform/db/transaction';
-import { DomainError } from '../domain-error';
+import { DomainError } from '../platform/domain-error';
 import { reassessCase } from '../cases/case-assessments/reassess-cases';
 import { readOrganisation } from '../platform/organisation/read-organisation';
 import { teamsOf } from './list-people';

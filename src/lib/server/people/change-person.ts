@@ -1,10 +1,10 @@
 import { eq, sql } from 'drizzle-orm';
 import { requirePermission } from '../platform/access/require-permission';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import { writeAuditLine } from '../platform/audit/write-audit-line';
 import { schema, type Db } from '../platform/db/client';
 import { inTransaction } from '../platform/db/transaction';
-import { DomainError } from '../domain-error';
+import { DomainError } from '../platform/domain-error';
 import { reassessCase } from '../cases/case-assessments/reassess-cases';
 import { requirePerson } from './lock-person';
 import { checkPersonDetails, type PersonDetails } from './person-details';

@@ -9,7 +9,7 @@ import {
 } from '../../core/people/exchange';
 import { PENDING_REQUEST_STATES } from '../../core/plan/equipment';
 import { requirePermission } from '../platform/access/require-permission';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import { writeAuditLine } from '../platform/audit/write-audit-line';
 import { schema, type Db } from '../platform/db/client';
 import { organisationZone } from '../platform/organisation/organisation-zone';

@@ -13,14 +13,14 @@ import {
 import { mayChange } from '../../core/people/directory';
 import { hasHolidaysFor } from '../../core/platform/calendar/public-holidays';
 import { requirePermission } from '../platform/access/require-permission';
-import type { Actor } from '../actor';
-import { isoDay } from '../clock';
+import type { Actor } from '../platform/actor';
+import { isoDay } from '../platform/clock';
 import { idempotencyKeyFor } from '../platform/acts/desk-act';
 import { writeAuditLine } from '../platform/audit/write-audit-line';
 import { schema, type Db } from '../platform/db/client';
 import { inTransaction } from '../platform/db/transaction';
-import { DomainError } from '../domain-error';
-import { yieldToEventLoop } from '../yield-to-event-loop';
+import { DomainError } from '../platform/domain-error';
+import { yieldToEventLoop } from '../platform/yield-to-event-loop';
 import { readOrganisation } from '../platform/organisation/read-organisation';
 import { markAsReturned, markAsLeft } from './mark-as-left';
 import { fitDirectory, type DirectoryRules } from './fit-directory';

@@ -1,6 +1,6 @@
 import { eq, sql, type SQL } from 'drizzle-orm';
 import { requirePermission } from '../platform/access/require-permission';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import { isAnyOf } from '../platform/db/is-any-of';
 import { schema, type Db } from '../platform/db/client';
 import { findPeople } from './find-people';

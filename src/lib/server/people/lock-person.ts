@@ -1,7 +1,7 @@
 import { asc, eq, getTableColumns } from 'drizzle-orm';
 import { isAnyOf } from '../platform/db/is-any-of';
 import { schema, type Db } from '../platform/db/client';
-import { DomainError } from '../domain-error';
+import { DomainError } from '../platform/domain-error';
 import { daysOffColumn, readSettings } from '../platform/organisation-settings/read-settings';
 import { organisationZone } from '../platform/organisation/organisation-zone';
 import { personPlaceOf, type OrganisationDays, type PersonPlace } from './person-place';

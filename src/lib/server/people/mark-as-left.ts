@@ -1,6 +1,6 @@
 import { and, eq, isNull } from 'drizzle-orm';
 import { requirePermission } from '../platform/access/require-permission';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import { runDeskAct, type DeskActInput, type DeskActContext } from '../platform/acts/desk-act';
 import { writeAuditLine } from '../platform/audit/write-audit-line';
 import { schema, type Db } from '../platform/db/client';

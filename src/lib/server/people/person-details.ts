@@ -2,7 +2,7 @@ import type { Static } from 'typebox';
 import { isTimeZone } from '../../core/platform/calendar';
 import { PERSON_FIELDS } from '../../core/people/person-fields';
 import { hasHolidaysFor } from '../../core/platform/calendar/public-holidays';
-import { DomainError } from '../domain-error';
+import { DomainError } from '../platform/domain-error';
 
 /** A person's details as a coordinator can change them. */
 export type PersonDetails = {

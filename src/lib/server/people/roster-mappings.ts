@@ -1,7 +1,7 @@
 import { desc, eq } from 'drizzle-orm';
 import type { ColumnMap } from '../../core/people/exchange';
 import { requirePermission } from '../platform/access/require-permission';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import { schema, type Db } from '../platform/db/client';
 
 const { rosterMappings } = schema;

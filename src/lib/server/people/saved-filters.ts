@@ -1,6 +1,6 @@
 import { and, asc, eq } from 'drizzle-orm';
 import { requirePermission } from '../platform/access/require-permission';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import { schema, type Db } from '../platform/db/client';
 
 const { savedFilters } = schema;

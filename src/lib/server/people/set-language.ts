@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
 import type { Locale } from '../../messages/languages';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import { writeAuditLine } from '../platform/audit/write-audit-line';
 import { schema, type Db } from '../platform/db/client';
 import { inTransaction } from '../platform/db/transaction';

@@ -1,14 +1,14 @@
 import { and, desc, eq, isNull, lt, sql, type SQL } from 'drizzle-orm';
 import { ROSTER_FIELDS, type KeptPerson } from '../../core/people/exchange';
 import { requirePermission } from '../platform/access/require-permission';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import { revertRows } from '../platform/acts/changed-rows';
 import { writeAuditLine } from '../platform/audit/write-audit-line';
-import { isoDay } from '../clock';
+import { isoDay } from '../platform/clock';
 import { reassessCases } from '../cases/case-assessments/reassess-cases';
 import { schema, type Db } from '../platform/db/client';
 import { inSavepoint, inTransaction } from '../platform/db/transaction';
-import { DomainError } from '../domain-error';
+import { DomainError } from '../platform/domain-error';
 import { OF_PERSON } from './erasure/own-rows';
 import { organisationZone } from '../platform/organisation/organisation-zone';
 import { readOrganisation } from '../platform/organisation/read-organisation';

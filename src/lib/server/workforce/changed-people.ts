@@ -10,7 +10,7 @@ import {
 import type { Db } from '../platform/db/client';
 import { codesOfRow } from './read-tally';
 import { STATE_COLUMNS, statesOn } from './states-on';
-import { yieldToEventLoop } from '../yield-to-event-loop';
+import { yieldToEventLoop } from '../platform/yield-to-event-loop';
 
 /** A person whose published state is no longer true on a day. */
 export interface ChangedRow extends ChangedPerson {

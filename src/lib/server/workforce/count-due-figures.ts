@@ -1,5 +1,5 @@
 import { and, desc, eq, lt, or, sql } from 'drizzle-orm';
-import { isoDay } from '../clock';
+import { isoDay } from '../platform/clock';
 import { schema, type Db } from '../platform/db/client';
 import type { ShouldContinue } from '../platform/jobs/should-continue';
 import { readOrganisation } from '../platform/organisation/read-organisation';

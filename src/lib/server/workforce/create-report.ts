@@ -18,11 +18,11 @@ import {
 	type WorkforceView
 } from '../../core/workforce';
 import { requirePermission } from '../platform/access/require-permission';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import { writeAuditLine } from '../platform/audit/write-audit-line';
 import { schema, type Db } from '../platform/db/client';
 import { inTransaction } from '../platform/db/transaction';
-import { DomainError } from '../domain-error';
+import { DomainError } from '../platform/domain-error';
 import { readClosingParts } from './closing-parts';
 import { overviewScreen } from './overview';
 import { readPrices } from './prices';

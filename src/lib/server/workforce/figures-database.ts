@@ -1,7 +1,7 @@
 import { sql } from 'drizzle-orm';
 import type { Db } from '../platform/db/client';
-import { DomainError } from '../domain-error';
-import { describeError, log } from '../log';
+import { DomainError } from '../platform/domain-error';
+import { describeError, log } from '../platform/log';
 
 /** How far behind a replica may be before figures are read elsewhere, ms. Our assumption: nobody decides anything by a minute's answers. */
 const MOST_BEHIND_MS = 120_000;

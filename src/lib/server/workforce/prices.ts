@@ -2,7 +2,7 @@ import { asc } from 'drizzle-orm';
 import { MAX_PRICE_CENTS } from '../../core/platform/organisation-settings';
 import { PURCHASES, type PurchaseId } from '../../core/plan';
 import { schema, type Db } from '../platform/db/client';
-import { DomainError } from '../domain-error';
+import { DomainError } from '../platform/domain-error';
 
 const { purchasePrices } = schema;
 

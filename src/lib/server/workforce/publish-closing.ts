@@ -16,7 +16,7 @@ import {
 	type Grouping,
 	type PublishedOf
 } from '../../core/workforce';
-import { isoDay } from '../clock';
+import { isoDay } from '../platform/clock';
 import { schema, type Db } from '../platform/db/client';
 import { inTransaction } from '../platform/db/transaction';
 import type { ShouldContinue } from '../platform/jobs/should-continue';
@@ -27,7 +27,7 @@ import { workOutClosingParts } from './closing-parts';
 import { readTally } from './read-tally';
 import { MOST_CLOSINGS, readDueClosings } from './reporting-dates';
 import { STATE_COLUMNS, statesOn } from './states-on';
-import { yieldToEventLoop } from '../yield-to-event-loop';
+import { yieldToEventLoop } from '../platform/yield-to-event-loop';
 
 const { publishedFigures, publishedStates, workforceClosings } = schema;
 

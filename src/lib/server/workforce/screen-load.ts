@@ -1,7 +1,7 @@
 import type { WorkforceView } from '../../core/workforce';
-import { isoDay } from '../clock';
+import { isoDay } from '../platform/clock';
 import { withErrorPage } from '../platform/http/error-responses';
-import { signedIn } from '../signed-in';
+import { signedIn } from '../platform/signed-in';
 import { readFigures } from './current-figures';
 import type { ScreenName } from './screen-list';
 import { readView } from './view';

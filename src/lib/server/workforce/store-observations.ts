@@ -12,7 +12,7 @@ import {
 import type { Corner, SittingStyle } from '../../core/workstation/corner';
 import type { RegionReport } from '../../core/cases/discomfort';
 import type { AssessmentResult } from '../../core/cases/case-assessment';
-import { sameDocument } from '../../core/same-document';
+import { sameDocument } from '../../core/platform/same-document';
 import type { TriageLevel } from '../../core/cases/triage';
 import { PURCHASES, type Plan, type PurchaseId } from '../../core/plan';
 import type { MeasuredHeights } from '../../core/workstation/side-view';

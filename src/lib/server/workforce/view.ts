@@ -2,7 +2,7 @@ import { inArray } from 'drizzle-orm';
 import { GROUPINGS, UNKNOWN_GROUP, type WorkforceView } from '../../core/workforce';
 import { isPermitted } from '../../core/platform/access';
 import { requirePermission } from '../platform/access/require-permission';
-import type { Actor } from '../actor';
+import type { Actor } from '../platform/actor';
 import { schema, type Db } from '../platform/db/client';
 import { teamNames } from '../people/list-people';
 import { readReportingDates } from './reporting-dates';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Draft } from './draft.svelte';
-	import { isOneAtATime } from '../one-at-a-time';
+	import { isOneAtATime } from './one-at-a-time';
 	import type { QuestionnaireVisit } from './questionnaire-visit.svelte';
 
 	interface Props {

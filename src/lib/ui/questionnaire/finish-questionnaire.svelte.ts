@@ -7,7 +7,7 @@ import {
 } from '$lib/core/questionnaire/answers';
 import type { Checklist } from '$lib/core/questionnaire/checklist';
 import type { SittingStyle } from '$lib/core/workstation/corner';
-import { whenIdle } from '../when-idle';
+import { whenIdle } from '../platform/when-idle';
 import { BrowserPlanner } from '../plan/planner/browser-planner';
 import type { Draft } from './draft.svelte';
 import type { LocalPlanMade } from './make-local-plan';

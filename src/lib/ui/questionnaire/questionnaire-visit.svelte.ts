@@ -41,7 +41,7 @@ import {
 } from '$lib/core/platform/organisation-settings/household-items';
 import type { Catalogue } from '$lib/messages';
 import type { Draft } from './draft.svelte';
-import { isOneAtATime } from '../one-at-a-time';
+import { isOneAtATime } from './one-at-a-time';
 import { FinishQuestionnaire } from './finish-questionnaire.svelte';
 import type { QuestionnaireQuery } from './questionnaire-query';
 

@@ -10,13 +10,13 @@ import { readOrganisation } from '$lib/server/platform/organisation/read-organis
 import { readDaySheet, daySheetFilterOf } from '$lib/server/cases/day-sheet';
 import { MAX_CASES_AT_ONCE, settleCases } from '$lib/server/cases/settle-case';
 import { finishFollowUps } from '$lib/server/cases/follow-ups/set-follow-up';
-import { isoDay } from '$lib/server/clock';
+import { isoDay } from '$lib/server/platform/clock';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { text, uuid, uuids } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
 import { teamsAndCountriesOf } from '$lib/server/people/list-people';
 import { referralsFor } from '$lib/server/cases/referrals/read-referral';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, url }) =>

@@ -1,7 +1,7 @@
 import { acceptedDay } from '../../platform/calendar';
 import { validateCorner } from '../../workstation/corner/validate-corner';
 import { regionReportIssues } from '../discomfort';
-import type { Checked, Issue } from '../../issue';
+import type { Checked, Issue } from '../../platform/issue';
 import { compileSchema } from '../../platform/schema';
 import type { CaseRecord } from './case-record';
 import { caseRecordV1Schema, type CaseRecordV1 } from './case-record-v1-schema';

@@ -1,5 +1,5 @@
 import { hasSides, REGIONS, type BodySide, type Region } from './regions';
-import type { Issue } from '../../issue';
+import type { Issue } from '../../platform/issue';
 
 /** Kinds of discomfort. */
 export const DISCOMFORT_KINDS = [

@@ -12,7 +12,7 @@ import {
 	type RegionReport
 } from '../discomfort';
 import type { Rules } from '../../platform/rules';
-import { Dice } from '../../seeded-dice';
+import { Dice } from '../../platform/seeded-dice';
 
 /** Made-up cases in one round of practice. Our assumption: as many as a busy morning brings. */
 export const PRACTICE_SIZE = 12;

@@ -1,5 +1,5 @@
 import { Type, type TSchema } from 'typebox';
-import type { Checked } from '../../issue';
+import type { Checked } from '../../platform/issue';
 import { compileSchema } from '../../platform/schema';
 import {
 	POLICY_FIELD_NAMES,

@@ -1,5 +1,5 @@
 import { isTimeZone } from '../../platform/calendar';
-import { truncateText } from '../../truncate-text';
+import { truncateText } from '../../platform/truncate-text';
 import { countryCode } from './countries';
 import { stripFormulaGuard } from './csv';
 import { dateOfCell, emailOfCell, nameOfCell, phoneOfCell, plainCell, regionOfCell } from './clean-cells';

@@ -1,4 +1,4 @@
-import { UUID_PATTERN } from '../../uuid';
+import { UUID_PATTERN } from '../uuid';
 import { API_SCOPES } from './api-scopes';
 import { API_OPERATIONS, type ApiOperation } from './operations';
 

@@ -1,6 +1,6 @@
 import { Type, type TSchema } from 'typebox';
 import { PEOPLE_GROUPS, PERSON_STATES } from '../../people';
-import { UUID_PATTERN } from '../../uuid';
+import { UUID_PATTERN } from '../uuid';
 import { assessmentResultSchema } from '../../cases/case-assessment/assessment-result-schema';
 import type { ApiScope } from './api-scopes';
 import { PERSON_FIELDS } from '../../people/person-fields';

@@ -1,5 +1,5 @@
 import { Type, type Static } from 'typebox';
-import type { Checked } from '../../issue';
+import type { Checked } from '../issue';
 import { compileSchema } from '../schema';
 
 /** The format that this version writes and reads. */

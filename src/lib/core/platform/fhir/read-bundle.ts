@@ -8,7 +8,7 @@ import {
 	type RegionReport
 } from '../../cases/discomfort';
 import type { BodyMeasuringMethod } from '../../workstation/corner';
-import type { Checked, Issue } from '../../issue';
+import type { Checked, Issue } from '../issue';
 import {
 	checkBundle,
 	CHECKS,

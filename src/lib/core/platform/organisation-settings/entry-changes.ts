@@ -1,5 +1,5 @@
 import type { CivilDate } from '../calendar';
-import { sameDocument } from '../../same-document';
+import { sameDocument } from '../same-document';
 import type { SettingsChange } from './settings-change';
 
 /**

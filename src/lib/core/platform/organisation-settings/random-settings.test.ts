@@ -7,7 +7,7 @@ import { workCalendarOfPlace } from '../calendar/public-holidays';
 import { FINDING_IDS } from '../../questionnaire/checklist';
 import { SITTING_STYLES } from '../../workstation/corner';
 import { BOARD_COLUMNS, findingsHelpedBy, isShippedItem, REQUESTABLE_ITEMS } from '../../plan/equipment';
-import { sameDocument } from '../../same-document';
+import { sameDocument } from '../same-document';
 import { settingsChangesOf } from './area-changes';
 import { SETTINGS_AREAS, type SettingsArea, type SettingsByArea } from './areas';
 import { withDaysOff } from './days-off';

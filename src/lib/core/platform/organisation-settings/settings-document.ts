@@ -1,5 +1,5 @@
 import { Type, type TSchema } from 'typebox';
-import type { Checked } from '../../issue';
+import type { Checked } from '../issue';
 import { compileSchema } from '../schema';
 import type { SettingsArea, SettingsByArea } from './areas';
 import type { SettingsFault } from './settings-change';

@@ -1,5 +1,5 @@
 import { Ajv2020, type ErrorObject } from 'ajv/dist/2020.js';
-import { pointerToken, type Checked, type Issue } from '../../issue';
+import { pointerToken, type Checked, type Issue } from '../issue';
 
 const ajv = new Ajv2020({ allErrors: false, allowUnionTypes: true, strict: true, verbose: true });
 

@@ -1,6 +1,6 @@
 import type { Corner, HouseholdItem, SittingStyle } from '../../workstation/corner';
 import type { RegionReport, RedFlag } from '../../cases/discomfort';
-import { sameDocument } from '../../same-document';
+import { sameDocument } from '../../platform/same-document';
 import { cornerFromAnswers } from './corner-from-answers';
 import { discomfortFromAnswers } from './discomfort-answers';
 import type { Answers } from './fields';

@@ -4,7 +4,7 @@ import {
 	type HouseholdItem,
 	type HouseholdKind
 } from '../../workstation/corner';
-import { truncateText } from '../../truncate-text';
+import { truncateText } from '../../platform/truncate-text';
 import { COMPRESSED_FRACTION, isPad, PAD_KINDS, type PadKind } from '../../workstation/household';
 import { formatLength, type LengthUnit } from '../../body/length';
 import { MAX_HOUSEHOLD_THINGS, thingField, unitOf, type Answers } from './fields';

@@ -1,5 +1,5 @@
 import { isOwnId, type ChecklistDocument } from '../checklist';
-import { sameDocument } from '../../same-document';
+import { sameDocument } from '../../platform/same-document';
 import { shippedItems, stationOfItem } from './edit-checklist';
 
 /** What is different between two checklists, by the ids of questions and problems. */

@@ -1,4 +1,4 @@
-import { pointerToken, type Issue } from '../../issue';
+import { pointerToken, type Issue } from '../../platform/issue';
 import type { Checklist, ChecklistAnswers } from './checklist';
 
 /**

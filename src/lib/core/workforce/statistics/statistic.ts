@@ -1,5 +1,5 @@
 import { Type, type Static } from 'typebox';
-import type { Checked } from '../../issue';
+import type { Checked } from '../../platform/issue';
 import { compileSchema } from '../../platform/schema';
 import { benjaminiHochberg } from './benjamini-hochberg';
 import { cohenKappa } from './cohen-kappa';

@@ -1,4 +1,4 @@
-import type { Checked, Issue } from '../../issue';
+import type { Checked, Issue } from '../../platform/issue';
 import { compileSchema } from '../../platform/schema';
 import { CORNER_FORMATS, type Corner, type Range } from './corner';
 import { cornerSchema } from './corner-schema';

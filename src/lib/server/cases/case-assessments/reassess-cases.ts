@@ -2,7 +2,7 @@ import { eq, sql } from 'drizzle-orm';
 import { assessCase, readAssessmentResult, type AssessmentResult } from '../../../core/cases/case-assessment';
 import type { CivilDate } from '../../../core/platform/calendar';
 import type { Verdict } from '../../../core/workstation/checks';
-import { sameDocument } from '../../../core/same-document';
+import { sameDocument } from '../../../core/platform/same-document';
 import { checkInDaysAfter, isMoreUrgent } from '../../../core/cases/triage';
 import { rulesVersionOf, type Rules } from '../../../core/platform/rules';
 import { isAnyOf } from '../../platform/db/is-any-of';
@@ -13,7 +13,7 @@ import { publishChange } from '../../platform/live/changes';
 import { lockPerson, type LockedPerson } from '../../people/lock-person';
 import { syncPlanReminders, type PlanReminder } from '../../plan/plans/plan-reminders';
 import { readRules } from '../../platform/rules/read-rules';
-import { yieldToEventLoop } from '../../yield-to-event-loop';
+import { yieldToEventLoop } from '../../platform/yield-to-event-loop';
 import {
 	isCountedAlike,
 	storeLevels,

@@ -6,7 +6,7 @@ import { inTransaction } from '../../platform/db/transaction';
 import { alwaysContinue, type ShouldContinue } from '../../platform/jobs/should-continue';
 import { publishChange } from '../../platform/live/changes';
 import { publishSeldom } from '../../platform/live/publish-seldom';
-import { describeError, log } from '../../log';
+import { describeError, log } from '../../platform/log';
 import { lockPeople } from '../../people/lock-person';
 import { readRules } from '../../platform/rules/read-rules';
 import { reassessCases } from './reassess-cases';

@@ -8,7 +8,7 @@ import { endedLinkError, type OpenAssessment } from '../../questionnaire/assessm
 import { schema, type Db } from '../../platform/db/client';
 import type { ASKED_KINDS } from '../../platform/db/schema/plans';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { reassessCase } from '../case-assessments/reassess-cases';
 import { requirePerson } from '../../people/lock-person';
 import { currentPlanOf, stepEventsOf, stepTicksOfPlan } from '../../plan/plans/current-plan';

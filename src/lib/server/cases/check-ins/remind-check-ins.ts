@@ -1,12 +1,12 @@
 import { and, asc, eq, isNull, lte } from 'drizzle-orm';
 import { nextReminderDay, remindersFor } from '../../../core/cases/triage';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
-import { isoDay } from '../../clock';
+import { isoDay } from '../../platform/clock';
 import { writeEmail } from '../../platform/texts/write-email';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
 import { reassessCase } from '../case-assessments/reassess-cases';
-import { describeError, log } from '../../log';
+import { describeError, log } from '../../platform/log';
 import { lockPerson } from '../../people/lock-person';
 import { queueLinkEmail } from '../../platform/email/queue-link-email';
 import { readRules } from '../../platform/rules/read-rules';

@@ -15,14 +15,14 @@ import {
 } from '../../../core/cases/case-assessment';
 import type { FindingId } from '../../../core/questionnaire/checklist';
 import { isMoreUrgent } from '../../../core/cases/triage';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { runDeskAct, type DeskActInput } from '../../platform/acts/desk-act';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { requireCase } from '../require-case';
 import { acknowledgeCase } from '../settle-case';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { tickAsTold } from '../findings/tick-finding';
 import { openReferralOf } from '../referrals/open-referral';
 import { setManualFollowUp } from '../follow-ups/manual-follow-up';

@@ -2,7 +2,7 @@ import { and, eq } from 'drizzle-orm';
 import type { FindingId } from '../../../core/questionnaire/checklist';
 import { newestAnswers, openFindings, type FindingTick } from '../../../core/cases/case-assessment';
 import type { DeskActContext } from '../../platform/acts/desk-act';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { requireAnswered, type OpenAssessment } from '../../questionnaire/assessments/open-assessment';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { checkInAnswersOf } from '../check-ins/answer-check-in';

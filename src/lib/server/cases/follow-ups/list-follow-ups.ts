@@ -2,7 +2,7 @@ import { and, asc, count, desc, eq, gte, isNotNull, isNull, lt, lte, sql, type S
 import { isWorkingDay, acceptedDay, type WorkCalendar } from '../../../core/platform/calendar';
 import type { DaysOffSettings } from '../../../core/platform/organisation-settings';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { countUpTo } from '../../platform/db/count-up-to';
 import { isAnyOf } from '../../platform/db/is-any-of';
 import { schema, type Db } from '../../platform/db/client';

@@ -1,6 +1,6 @@
 import { and, asc, desc, eq, inArray, isNotNull, isNull, max, min } from 'drizzle-orm';
 import { findingStates } from '../../../core/cases/case-assessment';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import type { AuditAction } from '../../platform/audit/write-audit-line';
 import { recordRead } from '../../platform/audit/record-read';
 import { loadCaseRecord } from '../case-assessments/load-case-record';
@@ -8,7 +8,7 @@ import { newestAssessmentResult } from '../case-assessments/newest-assessment-re
 import { requireCase } from '../require-case';
 import { isAbout } from '../../platform/audit/is-about';
 import { schema, type Db } from '../../platform/db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { equipmentOf } from '../../plan/equipment/decide-equipment';
 import { readPersonPlace } from '../../people/lock-person';
 import { currentPlanOf, stepEventsOf } from '../../plan/plans/current-plan';

@@ -1,8 +1,8 @@
 import { eq, sql } from 'drizzle-orm';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { schema, type Db } from '../../platform/db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 
 const { rounds } = schema;
 

@@ -9,9 +9,9 @@ import {
 	type PracticeCase
 } from '../../../core/cases/practice';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { schema, type Db } from '../../platform/db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { readRules } from '../../platform/rules/read-rules';
 
 const { practiceRounds } = schema;

@@ -1,10 +1,10 @@
 import { and, eq, inArray, isNull } from 'drizzle-orm';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { runDeskAct } from '../../platform/acts/desk-act';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { requireReferral } from './require-referral';
 import { clinicians } from './refer';
 import { notifyClinician } from './notify-clinician';

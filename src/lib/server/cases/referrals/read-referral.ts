@@ -1,6 +1,6 @@
 import { and, asc, eq, isNull } from 'drizzle-orm';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { recordRead } from '../../platform/audit/record-read';
 import { schema, type Db } from '../../platform/db/client';
 import { requireReferral } from './require-referral';

@@ -2,11 +2,11 @@ import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm';
 import { rolesWith } from '../../../core/platform/access';
 import type { ConsentWay } from '../../../core/cases/referral';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { runDeskAct, type DeskActInput } from '../../platform/acts/desk-act';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { schema, type Db } from '../../platform/db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { openReferralOf } from './open-referral';
 import { notifyClinician } from './notify-clinician';
 

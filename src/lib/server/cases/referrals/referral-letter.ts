@@ -8,7 +8,7 @@ import { organisationFields } from '../../../messages/emails';
 import { answeredCheckIns } from '../check-ins/answer-check-in';
 import { reportsOf } from '../reports-of';
 import { schema, type Db } from '../../platform/db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { newestAssessmentResult } from '../case-assessments/newest-assessment-result';
 import { readOrganisation } from '../../platform/organisation/read-organisation';
 import { ownTextOf } from '../../platform/texts/read-own-text';

@@ -8,14 +8,14 @@ import {
 } from '../../../core/cases/second-opinion';
 import { TRIAGE_LEVELS, type TriageLevel } from '../../../core/cases/triage';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { loadCaseRecord } from '../case-assessments/load-case-record';
 import { newestAssessmentResult } from '../case-assessments/newest-assessment-result';
 import { coordinators } from '../case-owner';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { readPersonPlace } from '../../people/lock-person';
 
 const { people, secondOpinionCases, secondOpinions, users } = schema;

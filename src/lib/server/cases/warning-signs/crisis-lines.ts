@@ -1,5 +1,5 @@
 import { asc, eq } from 'drizzle-orm';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { requirePermission } from '../../platform/access/require-permission';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { schema, type Db } from '../../platform/db/client';

@@ -1,6 +1,6 @@
 import { and, desc, eq, gte, inArray } from 'drizzle-orm';
 import { EMERGENCY_RED_FLAGS, type EmergencyClearance } from '../../../core/cases/discomfort';
-import { isoDay } from '../../clock';
+import { isoDay } from '../../platform/clock';
 import { schema, type Db } from '../../platform/db/client';
 import { readPersonPlace } from '../../people/lock-person';
 

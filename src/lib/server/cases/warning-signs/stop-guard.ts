@@ -2,7 +2,7 @@ import { eq } from 'drizzle-orm';
 import { DEFAULT_LANGUAGE, localeOf, type Locale } from '../../../messages/languages';
 import { hashToken } from '../../platform/access/tokens';
 import { schema, type Db } from '../../platform/db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 
 const { assessments, cases, people } = schema;
 

@@ -6,11 +6,11 @@ import {
 } from '../../../core/people/directory';
 import type { ImportReport } from '../../../core/people/exchange';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { importPeople } from '../import-people';
 import { asImport, compareDirectory } from './read-directory';
 

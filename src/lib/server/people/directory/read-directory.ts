@@ -7,8 +7,8 @@ import {
 	type UnreadableRow
 } from '../../../core/people/directory';
 import { ROSTER_COLUMNS, type ImportReport } from '../../../core/people/exchange';
-import { isoDay } from '../../clock';
-import type { DirectoryAddress } from '../../config';
+import { isoDay } from '../../platform/clock';
+import type { DirectoryAddress } from '../../platform/config';
 import { schema, type Db } from '../../platform/db/client';
 import { readOrganisation } from '../../platform/organisation/read-organisation';
 import { previewImport, type ImportInput } from '../import-people';

@@ -1,9 +1,9 @@
 import { setTimeout as pause } from 'node:timers/promises';
 import type { TSchema, Static } from 'typebox';
 import { scimGroup, scimPage, scimUser, type ScimGroup, type ScimUser } from '../../../core/people/directory';
-import type { Checked } from '../../../core/issue';
+import type { Checked } from '../../../core/platform/issue';
 import { compileSchema } from '../../../core/platform/schema';
-import type { DirectoryAddress } from '../../config';
+import type { DirectoryAddress } from '../../platform/config';
 import { safeFetch, UnreachableError } from '../../platform/http/safe-fetch';
 
 /** Resources asked for at a time; a service may send fewer. */

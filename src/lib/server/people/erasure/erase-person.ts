@@ -1,12 +1,12 @@
 import { eq, sql } from 'drizzle-orm';
 import { CLOSABLE } from '../../../core/cases/case-assessment';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { isAbout } from '../../platform/audit/is-about';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { newestAssessmentResult } from '../../cases/case-assessments/newest-assessment-result';
 import { requirePerson } from '../lock-person';
 import { countRows, ownRows } from './own-rows';

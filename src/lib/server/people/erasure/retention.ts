@@ -1,14 +1,14 @@
 import { and, asc, eq, isNotNull, lt, notInArray, or, sql } from 'drizzle-orm';
 import { retentionCutoffs, RETENTION_YEARS, type Retention } from '../../../core/platform/retention';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
-import { isoDay } from '../../clock';
+import { isoDay } from '../../platform/clock';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
 import { isConnectionError } from '../../platform/db/connection-error';
-import { DomainError } from '../../domain-error';
-import { describeError, log } from '../../log';
+import { DomainError } from '../../platform/domain-error';
+import { describeError, log } from '../../platform/log';
 import { erasePerson } from './erase-person';
 
 const { assessments, people, retention } = schema;

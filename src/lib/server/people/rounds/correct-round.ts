@@ -1,11 +1,11 @@
 import { eq } from 'drizzle-orm';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
-import { isoDay } from '../../clock';
+import { isoDay } from '../../platform/clock';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { publishChange } from '../../platform/live/changes';
 import { checkRoundText } from './edit-rounds';
 import { lockRound } from './lock-round';

@@ -6,14 +6,14 @@ import { ROUND_FIELDS } from '../../../messages/emails';
 import type { QuestionnaireMode } from '../../../core/questionnaire/answers';
 import type { SittingStyle } from '../../../core/workstation/corner';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { checklistVersionToSend } from '../../questionnaire/checklists/read-checklists';
-import { isValidDay } from '../../clock';
+import { isValidDay } from '../../platform/clock';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
 import type { RoundFilter } from '../../platform/db/schema/rounds';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { lockRound } from './lock-round';
 
 const { rounds } = schema;

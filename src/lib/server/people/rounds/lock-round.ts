@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
 import { schema, type Db } from '../../platform/db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 
 const { rounds } = schema;
 

@@ -1,8 +1,8 @@
 import { and, count, desc, eq, inArray, lt, sql } from 'drizzle-orm';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { schema, type Db } from '../../platform/db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { roundNewsOf } from './round-news';
 import {
 	mayBeReminded,

@@ -1,11 +1,11 @@
 import { and, count, eq, exists, gt, isNull, lt, not, sql, type SQL } from 'drizzle-orm';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
-import { addIsoDays, isoDay } from '../../clock';
+import { addIsoDays, isoDay } from '../../platform/clock';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { publishChange } from '../../platform/live/changes';
 import { readRules } from '../../platform/rules/read-rules';
 

@@ -1,5 +1,5 @@
 import { and, eq, isNotNull, sql } from 'drizzle-orm';
-import { addIsoDays } from '../../clock';
+import { addIsoDays } from '../../platform/clock';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import type { OpenAssessment } from '../../questionnaire/assessments/open-assessment';
 import { schema, type Db } from '../../platform/db/client';

@@ -1,5 +1,5 @@
 import { and, asc, eq, gt, isNotNull, isNull, lt, or, sql, type SQL } from 'drizzle-orm';
-import { isoDay } from '../../clock';
+import { isoDay } from '../../platform/clock';
 import { isAnyOf } from '../../platform/db/is-any-of';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';

@@ -1,5 +1,5 @@
 import { and, count, eq, lte } from 'drizzle-orm';
-import { isoDay } from '../../clock';
+import { isoDay } from '../../platform/clock';
 import { schema, type Db } from '../../platform/db/client';
 
 const { roundPeople, rounds } = schema;

@@ -1,12 +1,12 @@
 import { eq, sql } from 'drizzle-orm';
 import { forecastRound } from '../../../core/workforce/round-forecast';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
 import { checklistVersionToSend } from '../../questionnaire/checklists/read-checklists';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { publishChange } from '../../platform/live/changes';
 import { earlierDelays } from './round-delays';
 import { lockRound } from './lock-round';

@@ -1,14 +1,14 @@
 import { and, eq, inArray } from 'drizzle-orm';
 import type { PurchaseId } from '../../../core/plan';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { runDeskAct, idempotencyKeyFor } from '../../platform/acts/desk-act';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { checkInAnswersOf } from '../../cases/check-ins/answer-check-in';
 import { writeEmail } from '../../platform/texts/write-email';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import type { Planner } from '../planning/planning';
 import { queueLinkEmail } from '../../platform/email/queue-link-email';
 import { planBudget, type BudgetFilter } from './plan-budget';

@@ -8,13 +8,13 @@ import {
 	type RequestState
 } from '../../../core/plan/equipment';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { runDeskAct, type DeskActContext } from '../../platform/acts/desk-act';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { writeEmail } from '../../platform/texts/write-email';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { queueLinkEmail } from '../../platform/email/queue-link-email';
 import { parseCents } from '../../workforce/prices';
 import { changeStock, requireFreeStock } from './store';

@@ -1,12 +1,12 @@
 import { and, eq } from 'drizzle-orm';
 import type { EquipmentItem } from '../../../core/plan/equipment';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { runDeskAct, type DeskActInput } from '../../platform/acts/desk-act';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { checkInAnswersOf } from '../../cases/check-ins/answer-check-in';
 import { schema, type Db } from '../../platform/db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 
 const { equipmentRequests } = schema;
 

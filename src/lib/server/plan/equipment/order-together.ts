@@ -1,9 +1,9 @@
 import { requirePermission } from '../../platform/access/require-permission';
 import { idempotencyKeyFor } from '../../platform/acts/desk-act';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import type { Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { decideEquipment, type EquipmentDecision } from './decide-equipment';
 
 /** Most requests in one order. Our assumption. */

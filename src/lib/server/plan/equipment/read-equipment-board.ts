@@ -14,7 +14,7 @@ import {
 import { purchasingTable } from '../../../core/platform/organisation-settings';
 import { itemWords } from '../../../messages/desk/workforce-words';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { schema, type Db } from '../../platform/db/client';
 import { readStock } from './store';
 import { helpedByOwnItems } from '../../platform/organisation-settings/own-items';

@@ -1,12 +1,12 @@
 import { and, asc, eq, sql } from 'drizzle-orm';
 import type { EquipmentItem } from '../../../core/plan/equipment';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import type { ChangedRows } from '../../platform/acts/changed-rows';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 
 const { equipmentRequests, equipmentStore } = schema;
 

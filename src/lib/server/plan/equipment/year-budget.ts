@@ -1,11 +1,11 @@
 import { and, eq, sql } from 'drizzle-orm';
 import type { YearBudget } from '../../../core/plan/equipment';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { organisationZone } from '../../platform/organisation/organisation-zone';
 import { parseCents } from '../../workforce/prices';
 

@@ -3,8 +3,8 @@ import { Worker } from 'node:worker_threads';
 import code from 'virtual:plan-thread';
 import type { Advice } from '$lib/core/plan/advice';
 import type { Corner } from '$lib/core/workstation/corner';
-import { DomainError } from '../../domain-error';
-import { log } from '../../log';
+import { DomainError } from '../../platform/domain-error';
+import { log } from '../../platform/log';
 import type { BudgetAnswer, BudgetQuestion, PlanJob, Planner } from './planning';
 
 interface Job {

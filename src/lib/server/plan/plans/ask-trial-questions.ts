@@ -7,7 +7,7 @@ import { inTransaction } from '../../platform/db/transaction';
 import { mailQuotaOfToday, type DailyMailQuota } from '../../platform/email-hold/daily-limit';
 import { queueLinkEmail } from '../../platform/email/queue-link-email';
 import { alwaysContinue, type ShouldContinue } from '../../platform/jobs/should-continue';
-import { describeError, log } from '../../log';
+import { describeError, log } from '../../platform/log';
 import { lockPerson, type LockedPerson } from '../../people/lock-person';
 import { writeEmail } from '../../platform/texts/write-email';
 import { currentPlanOf } from './current-plan';

@@ -4,7 +4,7 @@ import type { SittingStyle } from '../../../core/workstation/corner';
 import { spotRows, type SpotRow } from '../../questionnaire/assessments/spots';
 import { checkInAnswersOf } from '../../cases/check-ins/answer-check-in';
 import { schema, type Db } from '../../platform/db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import type { Planner } from '../planning/planning';
 import { keptCounts } from '../../workforce/kept-counts';
 import { makePlan } from './make-plan';

@@ -3,7 +3,7 @@ import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { requireAnswered, type OpenAssessment } from '../../questionnaire/assessments/open-assessment';
 import type { Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { reassessCase } from '../../cases/case-assessments/reassess-cases';
 import { requirePerson } from '../../people/lock-person';
 import { currentPlanOf } from './current-plan';

@@ -12,7 +12,7 @@ import { addWorkingDays, minuteOfDay } from '../../../core/platform/calendar';
 import { requireAnswered, type OpenAssessment } from '../../questionnaire/assessments/open-assessment';
 import { saveAnswers } from '../../questionnaire/assessments/save-answers';
 import type { Db } from '../../platform/db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { readPersonPlace, type LockedPerson } from '../../people/lock-person';
 import type { Planner } from '../planning/planning';
 import { choosePlan } from './choose-plan';

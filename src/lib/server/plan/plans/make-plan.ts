@@ -3,7 +3,7 @@ import { planOffers, stepsOfOffer, type AdviceSummary } from '../../../core/plan
 import type { Corner } from '../../../core/workstation/corner';
 import { unclosableChecks, type PlanItem } from '../../../core/cases/case-assessment';
 import { cornerCost, type PlanStep } from '../../../core/plan';
-import { sameDocument } from '../../../core/same-document';
+import { sameDocument } from '../../../core/platform/same-document';
 import { schema, type Db } from '../../platform/db/client';
 import type { MovingPlan, PlanWhy } from '../../platform/db/schema/plans';
 import { currentPlanOf, stepEventsOf, type StoredPlan, type StepEvent } from './current-plan';

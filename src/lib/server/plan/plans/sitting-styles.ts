@@ -16,7 +16,7 @@ import { saveAnswers } from '../../questionnaire/assessments/save-answers';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { reassessCase } from '../../cases/case-assessments/reassess-cases';
 import { loadCaseRecord } from '../../cases/case-assessments/load-case-record';
 import { readSettings } from '../../platform/organisation-settings/read-settings';

@@ -1,8 +1,8 @@
 import { eq, sql } from 'drizzle-orm';
 import { isPermitted } from '../../../core/platform/access';
-import type { Role } from '../../actor';
+import type { Role } from '../actor';
 import { schema, type Db } from '../db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { hashPassword, requireStrongPassword } from './passwords';
 
 /**

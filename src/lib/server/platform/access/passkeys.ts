@@ -12,11 +12,11 @@ import {
 import { decodeClientDataJSON } from '@simplewebauthn/server/helpers';
 import { and, asc, eq, gt, isNull, lt } from 'drizzle-orm';
 import { isIP } from 'node:net';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { startSession, notifyOwner, notifyOwnerOf, type Browser, type SignedIn } from './start-session';
 import { removeIdleRecoveryCodes, newRecoveryCodes } from './second-factor';
 import type { Session } from './sessions';

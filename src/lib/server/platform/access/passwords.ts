@@ -1,6 +1,6 @@
 import { hash, verify } from '@node-rs/argon2';
 import { dictionary } from '@zxcvbn-ts/language-common';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { newToken } from './tokens';
 
 /** Shortest password. OWASP ASVS 4.0.3, 2.1.1 (from memory). */

@@ -1,7 +1,7 @@
 import * as oidc from 'openid-client';
-import { isLoopback, type IdentitySettings } from '../../config';
+import { isLoopback, type IdentitySettings } from '../config';
 import { safeFetch } from '../http/safe-fetch';
-import { describeError, log } from '../../log';
+import { describeError, log } from '../log';
 
 /** Time the organisation's sign-in has to answer, s. Our assumption. */
 const PATIENCE_S = 8;

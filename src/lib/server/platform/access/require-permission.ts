@@ -1,7 +1,7 @@
 import { grantOf, isPermitted, type Grant, type Permission } from '../../../core/platform/access';
 import type { ErrorCode } from '../../../messages/error-text';
-import type { Actor } from '../../actor';
-import { DomainError } from '../../domain-error';
+import type { Actor } from '../actor';
+import { DomainError } from '../domain-error';
 
 /** A signed-in user. */
 export type UserActor = Actor & { readonly kind: 'user' };

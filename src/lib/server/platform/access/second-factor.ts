@@ -1,11 +1,11 @@
 import { randomBytes } from 'node:crypto';
 import { and, eq, isNull, lt, not, or } from 'drizzle-orm';
 import { Secret, TOTP } from 'otpauth';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { notifyOwner } from './start-session';
 import { decryptSecret, encryptSecret } from './secret-keys';
 import { hasSecondFactor } from './has-second-factor';

@@ -1,6 +1,6 @@
 import { and, eq, gt, isNull, lt, ne, sql } from 'drizzle-orm';
 import type { DeskLanguage } from '../../../messages/desk-language';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { publishChange } from '../live/changes';
 import { organisationZone } from '../organisation/organisation-zone';

@@ -2,7 +2,7 @@ import { eq, sql } from 'drizzle-orm';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { startSession, isKnownBrowser, notifyOwner, type Browser, type SignedIn } from './start-session';
 import { verifyPassword } from './passwords';
 import type { Session } from './sessions';

@@ -1,7 +1,7 @@
 import { and, eq } from 'drizzle-orm';
 import type { AccountNotice } from '../../../core/platform/sending/email-kinds';
 import { emailWords } from '../../../messages/emails';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { queueEmail } from '../email/queue-email';

@@ -1,7 +1,7 @@
 import { and, count, eq, gt, inArray, lt, lte, max, or, sql } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { hashToken } from './tokens';
 
 const { signInFailures } = schema;

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { isLoopback } from '../../config';
+import { isLoopback } from '../config';
 import { requestOrigin, trustedOrigins } from '../http/trusted-origins';
 import { readAttestation } from '../http/passkey-bodies';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { signInPageWithReason, providerReasonIn } from './provider';
 import { safeRedirect } from './safe-redirect';
 

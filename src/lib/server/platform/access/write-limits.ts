@@ -1,4 +1,4 @@
-import { isLoopback } from '../../config';
+import { isLoopback } from '../config';
 import {
 	RateLimiterMemory,
 	RateLimiterPostgres,
@@ -6,7 +6,7 @@ import {
 	type RateLimiterAbstract
 } from 'rate-limiter-flexible';
 import type pg from 'pg';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { lt } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 import { hashToken } from './tokens';

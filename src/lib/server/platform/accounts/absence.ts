@@ -3,13 +3,13 @@ import { alias } from 'drizzle-orm/pg-core';
 import { rolesWith } from '../../../core/platform/access';
 import { acceptedDay } from '../../../core/platform/calendar';
 import { requirePermission } from '../access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { idempotencyKeyFor } from '../acts/desk-act';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { setOwner } from '../../cases/case-owner';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { MAX_IN_BULK } from '../../people/act-in-bulk';
 
 const { people, users } = schema;

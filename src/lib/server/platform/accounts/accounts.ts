@@ -3,7 +3,7 @@ import { rolesWith } from '../../../core/platform/access';
 import { deskLanguageOf } from '../../../messages/desk-language';
 import { emailWords } from '../../../messages/emails';
 import { requirePermission } from '../access/require-permission';
-import type { Actor, Role } from '../../actor';
+import type { Actor, Role } from '../actor';
 import { hashPassword, verifyPassword, requireStrongPassword } from '../access/passwords';
 import { endSessions, type Session } from '../access/sessions';
 import { notifyOwner } from '../access/start-session';
@@ -13,7 +13,7 @@ import { requireAuditLog } from '../audit/read-audit-log';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { queueEmail } from '../email/queue-email';
 import { readOrganisation } from '../organisation/read-organisation';
 

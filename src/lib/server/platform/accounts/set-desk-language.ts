@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
 import type { DeskLanguage } from '../../../messages/desk-language';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';

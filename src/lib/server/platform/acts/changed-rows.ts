@@ -1,9 +1,9 @@
 import { and, getTableColumns, getTableName, sql, type SQL } from 'drizzle-orm';
 import type { PgTable, PgUpdateSetSource } from 'drizzle-orm/pg-core';
-import { sameDocument } from '../../../core/same-document';
+import { sameDocument } from '../../../core/platform/same-document';
 import { schema, type Db } from '../db/client';
 import type { RowChange } from '../db/schema/acts';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 
 interface Known {
 	readonly table: PgTable;

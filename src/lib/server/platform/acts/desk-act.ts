@@ -1,10 +1,10 @@
 import { createHash } from 'node:crypto';
 import { eq } from 'drizzle-orm';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import type { DeskActKind } from '../db/schema/acts';
 import { inTransaction } from '../db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { reassessCase } from '../../cases/case-assessments/reassess-cases';
 import { requirePerson, type LockedPerson } from '../../people/lock-person';
 import { ChangedRows } from './changed-rows';

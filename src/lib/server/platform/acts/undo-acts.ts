@@ -1,10 +1,10 @@
 import { and, asc, desc, eq, gte, isNotNull, isNull, lt, sql } from 'drizzle-orm';
 import { requirePermission } from '../access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { reassessCase } from '../../cases/case-assessments/reassess-cases';
 import { organisationZone } from '../organisation/organisation-zone';
 import { requirePerson } from '../../people/lock-person';

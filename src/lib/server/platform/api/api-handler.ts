@@ -2,13 +2,13 @@ import type { RequestEvent } from '@sveltejs/kit';
 import { Type, type Static, type TSchema } from 'typebox';
 import type { ApiOperation } from '../../../core/platform/api';
 import { compileSchema } from '../../../core/platform/schema';
-import { UUID_PATTERN } from '../../../core/uuid';
+import { UUID_PATTERN } from '../../../core/platform/uuid';
 import { errorText, type ErrorCode } from '../../../messages/error-text';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import type { Db } from '../db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { jsonReader } from '../http/read-body';
-import { runtime } from '../../runtime';
+import { runtime } from '../runtime';
 import { readToken } from './tokens';
 
 /** A request of a program, checked: who it acts for, and what it sent. */

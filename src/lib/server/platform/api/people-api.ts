@@ -7,7 +7,7 @@ import { newestAssessmentResult } from '../../cases/case-assessments/newest-asse
 import { requireCase } from '../../cases/require-case';
 import { requirePermission } from '../access/require-permission';
 import { schema, type Db } from '../db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { addPerson, type NewPerson } from '../../people/add-person';
 import { changePerson } from '../../people/change-person';
 import { markAsLeft, markAsReturned } from '../../people/mark-as-left';

@@ -4,11 +4,11 @@ import { isPermitted } from '../../../core/platform/access';
 import { requirePermission } from '../access/require-permission';
 import { notifyOwnerOf } from '../access/start-session';
 import { hashToken, newToken } from '../access/tokens';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 
 const { apiTokens, users } = schema;
 

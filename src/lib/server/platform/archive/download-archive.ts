@@ -2,12 +2,12 @@ import { Readable } from 'node:stream';
 import type pg from 'pg';
 import { eq } from 'drizzle-orm';
 import { requirePermission } from '../access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { requireAuditLog } from '../audit/read-audit-log';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { openLongConnection, schema, type Db } from '../db/client';
 import { newestMigration } from '../db/migrate';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import type { DrawSideViews } from './drawings';
 import { writeArchive } from './write-archive';
 

@@ -4,7 +4,7 @@ import type { Corner } from '../../../core/workstation/corner';
 import type { LengthUnit } from '../../../core/body/length';
 import type { Plan } from '../../../core/plan';
 import { sideViewOf, type DrawingStyle, type SideView } from '../../../core/workstation/side-view';
-import { yieldToEventLoop } from '../../yield-to-event-loop';
+import { yieldToEventLoop } from '../yield-to-event-loop';
 
 /** Draws side views as SVG files, for a reader: a part of the interface, which the server doesn't know. */
 export type DrawSideViews = (

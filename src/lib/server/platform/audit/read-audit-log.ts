@@ -2,11 +2,11 @@ import { and, desc, eq, lt, sql, type SQL } from 'drizzle-orm';
 import { parseCivilDate } from '../../../core/platform/calendar';
 import { BYTE_ORDER_MARK, toCsv, type CsvFormat } from '../../../core/people/exchange';
 import { requirePermission } from '../access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { organisationZone } from '../organisation/organisation-zone';
 import { isAbout } from './is-about';
 import { schema, type Db } from '../db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { AUDIT_ACTIONS, writeAuditLine, type AuditAction } from './write-audit-line';
 
 const { auditLines, auditSeals, people, users } = schema;

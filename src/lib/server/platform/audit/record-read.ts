@@ -1,5 +1,5 @@
 import { and, eq, gte, isNull, sql } from 'drizzle-orm';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { writeAuditLine, type AuditAction } from './write-audit-line';
 

@@ -1,4 +1,4 @@
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 
 /** Acts recorded in the audit log. */

@@ -2,11 +2,11 @@ import ICAL from 'ical.js';
 import { and, asc, eq, isNull } from 'drizzle-orm';
 import { isPermitted } from '../../../core/platform/access';
 import { requirePermission } from '../access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { hashToken, newToken } from '../access/tokens';
 import { recordRead } from '../audit/record-read';
 import { schema, type Db } from '../db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 
 const { followUps, people, users } = schema;
 

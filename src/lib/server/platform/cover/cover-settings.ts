@@ -3,12 +3,12 @@ import { and, eq } from 'drizzle-orm';
 import { NO_COVER, type CoverSettings } from '../../../core/platform/cover';
 import { requirePermission } from '../access/require-permission';
 import { decryptSecret, encryptSecret } from '../access/secret-keys';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { coordinators } from '../../cases/case-owner';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { requireWebhookAddress } from '../webhooks/webhook-address';
 
 const { coverSettings } = schema;

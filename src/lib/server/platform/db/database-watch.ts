@@ -1,5 +1,5 @@
 import pg from 'pg';
-import { describeError, log } from '../../log';
+import { describeError, log } from '../log';
 
 /** Interval between two checks of a database that answers, ms. */
 const LOOK_MS = 1000;

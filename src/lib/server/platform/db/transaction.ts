@@ -1,6 +1,6 @@
 import { is } from 'drizzle-orm';
 import { PgTransaction } from 'drizzle-orm/pg-core';
-import { log } from '../../log';
+import { log } from '../log';
 import type { Db } from './client';
 
 /** Most attempts at one transaction: where two acts can't happen at once, one of them happens a moment later. */

@@ -1,10 +1,10 @@
 import { eq, isNull, lt, lte, sql } from 'drizzle-orm';
 import { requirePermission } from '../access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { organisationZone } from '../organisation/organisation-zone';
 
 const { cases, emailDays, emailLimit, people } = schema;

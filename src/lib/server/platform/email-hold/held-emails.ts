@@ -1,14 +1,14 @@
 import { and, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
 import { requirePermission } from '../access/require-permission';
-import type { Actor } from '../../actor';
-import { isoDay } from '../../clock';
+import type { Actor } from '../actor';
+import { isoDay } from '../clock';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { countUpTo, sumUpTo } from '../db/count-up-to';
 import { schema, type Db } from '../db/client';
 import type { HeldWhy } from '../db/schema/columns';
 import { POLICY_OUTCOMES } from '../db/schema/follow-ups';
 import { inTransaction } from '../db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { HELD_EMAIL_KINDS, type HeldEmailKind } from '../../../core/platform/sending';
 
 const { followUps, plans } = schema;

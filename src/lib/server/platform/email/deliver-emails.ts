@@ -1,7 +1,7 @@
 import { and, asc, eq, gt, inArray, isNotNull, isNull, lte, or, sql, type SQL } from 'drizzle-orm';
 import type { Organisation } from '../../../core/platform/organisation';
 import { writeAuditLine } from '../audit/write-audit-line';
-import { log } from '../../log';
+import { log } from '../log';
 import { alwaysContinue, type ShouldContinue } from '../jobs/should-continue';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';

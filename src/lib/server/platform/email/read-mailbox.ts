@@ -1,7 +1,7 @@
 import { ImapFlow } from 'imapflow';
 import type { Db } from '../db/client';
 import type { ShouldContinue } from '../jobs/should-continue';
-import { log } from '../../log';
+import { log } from '../log';
 import { MAX_REPORT_BYTES, handleBounceMessage } from './receive-bounces';
 
 /** A mail server that doesn't answer for this long, ms, is asked again in a minute. */

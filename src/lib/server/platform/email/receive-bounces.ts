@@ -2,7 +2,7 @@ import { SMTPServer } from 'smtp-server';
 import { and, eq } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { describeError, log } from '../../log';
+import { describeError, log } from '../log';
 import { listenOn } from '../http/own-server';
 import { lockPerson } from '../../people/lock-person';
 import { recordBounce } from './deliver-emails';

@@ -1,7 +1,7 @@
 import { and, desc, eq, gt, or, sql, type SQL } from 'drizzle-orm';
 import type { UndeliveredState } from '../../../core/platform/sending/letter-states';
 import { requirePermission } from '../access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { countUpTo } from '../db/count-up-to';
 import { schema, type Db } from '../db/client';

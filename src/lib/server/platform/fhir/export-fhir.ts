@@ -9,11 +9,11 @@ import {
 } from '../../../core/platform/fhir';
 import { fhirWords } from '../../../messages/desk/fhir-words';
 import { requirePermission } from '../access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { checklistsAt } from '../../questionnaire/checklists/read-checklists';
 import { schema, type Db } from '../db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { peopleWhere, type PeopleFilter } from '../../people/people-filter';
 import { readFhirRecords } from './read-fhir-records';
 

@@ -1,7 +1,7 @@
 import { getRequestEvent } from '$app/server';
 import { error, fail } from '@sveltejs/kit';
 import { errorText } from '../../../messages/error-text';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 
 /** What a page or a JSON answer says about an error. */
 export interface ErrorMessage {

@@ -1,5 +1,5 @@
 import { Type } from 'typebox';
-import { UUID_PATTERN } from '../../../core/uuid';
+import { UUID_PATTERN } from '../../../core/platform/uuid';
 
 /** An id of a row, or the key that a page makes for an act. */
 export const uuid = Type.String({ pattern: UUID_PATTERN });

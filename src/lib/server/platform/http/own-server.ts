@@ -1,6 +1,6 @@
 import type { Server } from 'node:http';
 import type { Server as SocketServer } from 'node:net';
-import { ConfigError } from '../../config';
+import { ConfigError } from '../config';
 
 /**
  * Opens a port of this machine for a server beside the application's own.

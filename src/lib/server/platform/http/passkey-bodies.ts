@@ -1,6 +1,6 @@
 import { Type } from 'typebox';
 import { relyingPartyAt, type RelyingParty } from '../access/passkeys';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { jsonReader } from './read-body';
 
 /** Base64url data from a device; the longest is a key with its certificates. */

@@ -1,7 +1,7 @@
 import { Type } from 'typebox';
 import { describe, expect, it } from 'vitest';
 import { saveSchema } from '../../questionnaire/assessments/answer-schema';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { errorText } from '../../../messages/error-text';
 import { formReader, jsonReader, MAX_BODY_BYTES, listReader } from './read-body';
 

@@ -1,7 +1,7 @@
 import { Type, type Static, type TProperties, type TSchema } from 'typebox';
 import { compileSchema } from '../../../core/platform/schema';
-import { yieldToEventLoop } from '../../yield-to-event-loop';
-import { DomainError } from '../../domain-error';
+import { yieldToEventLoop } from '../yield-to-event-loop';
+import { DomainError } from '../domain-error';
 
 /** Largest body that routes accept, bytes; the draft of a long self-assessment is some 20 kB. */
 export const MAX_BODY_BYTES = 256 * 1024;

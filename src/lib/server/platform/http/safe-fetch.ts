@@ -7,7 +7,7 @@ import {
 } from 'node:http';
 import { request as requestHttps } from 'node:https';
 import { isIP, type LookupFunction } from 'node:net';
-import { log } from '../../log';
+import { log } from '../log';
 import { isPublicAddress } from './private-addresses';
 
 /** A request that got no answer: whatever the reason, it is told in this one word, so that nobody learns what is where. */

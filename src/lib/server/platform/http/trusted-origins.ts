@@ -1,4 +1,4 @@
-import type { Config } from '../../config';
+import type { Config } from '../config';
 
 /** The two names of this machine. */
 const TWINS: Readonly<Record<string, string>> = { '127.0.0.1': 'localhost', localhost: '127.0.0.1' };

@@ -5,7 +5,7 @@ import { purgeImportRecords } from '../../people/undo-import';
 import { processDueCases } from '../../cases/check-ins/process-due-cases';
 import { remindCheckIns } from '../../cases/check-ins/remind-check-ins';
 import { purgeWriteLimits } from '../access/write-limits';
-import type { Config } from '../../config';
+import type { Config } from '../config';
 import { coverEmergencies } from '../cover/cover-job';
 import type { Db } from '../db/client';
 import { purgeDirectoryList, readDirectory } from '../../people/directory/read-directory';
@@ -18,7 +18,7 @@ import {
 	countCasesToReassess,
 	reassessOutdatedCases
 } from '../../cases/case-assessments/reassess-outdated-cases';
-import { describeError, log } from '../../log';
+import { describeError, log } from '../log';
 import { deliverEmails, DEFAULT_CLAIM } from '../email/deliver-emails';
 import { readMailbox } from '../email/read-mailbox';
 import { smtpTransport, mailboxTransport, type MailTransport } from '../email/mail-transport';

@@ -1,5 +1,5 @@
 import pg from 'pg';
-import { describeError, log } from '../../log';
+import { describeError, log } from '../log';
 
 /** Name of the queue's connections, by which a running application is known. */
 export const QUEUE_NAME = 'pgboss';

@@ -1,6 +1,6 @@
 import { and, asc, eq, gt, lt, ne } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
-import { describeError, log } from '../../log';
+import { describeError, log } from '../log';
 import { publishChange } from './changes';
 import { MOST_STREAM_MS } from './event-stream';
 

@@ -2,7 +2,7 @@ import { sql } from 'drizzle-orm';
 import pg from 'pg';
 import type { Db } from '../db/client';
 import { destroyClient } from '../db/database-watch';
-import { describeError, log } from '../../log';
+import { describeError, log } from '../log';
 import { SharedReads } from './shared-reads';
 
 /** What a page can follow while it is open. */

@@ -1,4 +1,4 @@
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 
 /** Most open streams per link and per account in this process. Our assumption: far above the windows anyone has open. */
 export const MAX_STREAMS = { link: 12, account: 40 } as const;

@@ -1,7 +1,7 @@
 import { is, sql } from 'drizzle-orm';
 import { PgTransaction } from 'drizzle-orm/pg-core';
 import type { Db } from '../db/client';
-import { describeError, log } from '../../log';
+import { describeError, log } from '../log';
 import { CHANNEL, publishChange, type ChangeTopic } from './changes';
 
 /** How long changes are gathered, ms: nobody sees that much later what another device has typed. */

@@ -5,7 +5,7 @@ import type { Db } from '../db/client';
 import type { DatabaseWatch } from '../db/database-watch';
 import { oldestJobSeconds, oldestWaitSeconds } from '../health/read-health';
 import type { OpenStreams } from '../live/open-streams';
-import { describeError, log } from '../../log';
+import { describeError, log } from '../log';
 import { closeServer, listenOn } from '../http/own-server';
 import { countRefused } from '../email/undelivered';
 import type { PlanPool } from '../../plan/planning/plan-pool';

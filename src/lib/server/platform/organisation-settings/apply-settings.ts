@@ -6,10 +6,10 @@ import {
 	type SettingsByArea,
 	type TeamSettings
 } from '../../../core/platform/organisation-settings';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { lockPeople } from '../../people/lock-person';
 import { countFiguresAgain } from '../../workforce/current-figures';
 import { storeMoves } from '../../workforce/store-observations';

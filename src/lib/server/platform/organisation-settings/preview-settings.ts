@@ -11,7 +11,7 @@ import {
 import { isWorkingDay, parseCivilDate } from '../../../core/platform/calendar';
 import { PENDING_REQUEST_STATES, type EquipmentItem } from '../../../core/plan/equipment';
 import { requirePermission } from '../access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { assessmentResultOf } from '../../cases/case-assessments/reassess-cases';
 import { schema, type Db } from '../db/client';
 import { workCalendarWith } from '../../people/person-place';

@@ -9,12 +9,12 @@ import {
 } from '../../../core/platform/organisation-settings/settings-document';
 import { deskLocale } from '../../../messages/desk-language';
 import { requirePermission } from '../access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { languagesOfPeople } from '../../people/languages-of-people';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { applySettings } from './apply-settings';
 import { settingsToStartFrom } from './settings-to-start-from';
 import { readSettings, settingsAt } from './read-settings';

@@ -1,8 +1,8 @@
 import type { Currency } from '../../../core/plan/equipment';
 import type { PurchaseId } from '../../../core/plan';
-import { sameDocument } from '../../../core/same-document';
+import { sameDocument } from '../../../core/platform/same-document';
 import { requirePermission } from '../access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import type { Db } from '../db/client';
 import { inTransaction } from '../db/transaction';

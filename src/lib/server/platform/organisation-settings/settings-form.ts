@@ -5,7 +5,7 @@ import {
 	validateSettingsFile
 } from '../../../core/platform/organisation-settings/settings-document';
 import { POLICY_NOTE_LENGTH } from '../../../core/cases/triage/policy-settings';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { text, version } from '../http/fields';
 import { formReader } from '../http/read-body';
 

@@ -7,11 +7,11 @@ import { DESK_LANGUAGES } from '../../../messages/desk-language';
 import { languageOf, type Language } from '../../../messages/languages';
 import { stopTextsFor } from '../../../messages/stop';
 import { requirePermission } from '../access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 
 const { languageReviews } = schema;
 

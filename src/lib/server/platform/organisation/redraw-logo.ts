@@ -1,6 +1,6 @@
 import sharp from 'sharp';
 import { MAX_LOGO_BYTES } from '../../../core/platform/organisation';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import type { Logo } from './read-organisation';
 
 /** Twice the size at which a logo is shown, so that it is sharp on every screen. Pixels. */

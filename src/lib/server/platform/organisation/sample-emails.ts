@@ -4,7 +4,7 @@ import { DEFAULT_DATE_LOCALE } from '../../../messages';
 import { emailTextsFor, emailWords, ownEmailWords, type EmailWords } from '../../../messages/emails';
 import { LANGUAGES, type Language } from '../../../messages/languages';
 import { requirePermission } from '../access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { composeEmail, type ComposedEmail } from '../email/compose-email';
 import { queueEmail } from '../email/queue-email';

@@ -2,11 +2,11 @@ import { and, eq, sql } from 'drizzle-orm';
 import { isTimeZone } from '../../../core/platform/calendar';
 import type { Organisation } from '../../../core/platform/organisation';
 import { requirePermission } from '../access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { readOrganisation, type Logo } from './read-organisation';
 
 const { organisation } = schema;

@@ -7,7 +7,7 @@ import {
 	type PolicySettings
 } from '../../../core/cases/triage/policy-settings';
 import { POLICY_FORMAT, validatePolicyDocument } from '../../../core/cases/triage/policy-document';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { text, version } from '../http/fields';
 import { formReader } from '../http/read-body';
 

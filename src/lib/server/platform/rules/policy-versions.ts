@@ -9,11 +9,11 @@ import {
 	type PolicySettings
 } from '../../../core/cases/triage/policy-settings';
 import { requirePermission } from '../access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 import { ownVersionOf, readRules, storedVersionOf } from './read-rules';
 
 const { triagePolicies, users } = schema;

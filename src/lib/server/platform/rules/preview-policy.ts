@@ -8,13 +8,13 @@ import {
 } from '../../../core/cases/triage/policy-effect';
 import type { PolicySettings } from '../../../core/cases/triage/policy-settings';
 import { requirePermission } from '../access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { recordRead } from '../audit/record-read';
 import { assessmentResultOf } from '../../cases/case-assessments/reassess-cases';
 import { loadCaseRecords, type LoadedCaseRecord } from '../../cases/case-assessments/load-case-record';
 import { schema, type Db } from '../db/client';
 import { readPeoplePlaces, type LockedPerson } from '../../people/lock-person';
-import { yieldToEventLoop } from '../../yield-to-event-loop';
+import { yieldToEventLoop } from '../yield-to-event-loop';
 import { requireUsablePolicy } from './policy-versions';
 import { readRules, rulesWith } from './read-rules';
 

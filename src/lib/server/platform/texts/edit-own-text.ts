@@ -14,11 +14,11 @@ import { replyWithFields } from '../../../messages/desk/reply-words';
 import { emailTextsFor, emailWithFields } from '../../../messages/emails';
 import type { Language } from '../../../messages/languages';
 import { requirePermission } from '../access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 
 const { ownTexts, users } = schema;
 

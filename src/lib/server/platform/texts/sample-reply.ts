@@ -6,7 +6,7 @@ import {
 	type OwnTextKind
 } from '../../../core/platform/sending/own-texts';
 import { organisationFields } from '../../../messages/emails';
-import type { Actor } from '../../actor';
+import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { readOrganisation } from '../organisation/read-organisation';
 import { editedText, originalText, type TextNamed } from './edit-own-text';

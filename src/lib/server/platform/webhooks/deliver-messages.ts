@@ -4,7 +4,7 @@ import { decryptSecret } from '../access/secret-keys';
 import { schema, type Db } from '../db/client';
 import { TRIAL_KIND } from '../db/schema/webhooks';
 import type { ShouldContinue } from '../jobs/should-continue';
-import { log } from '../../log';
+import { log } from '../log';
 import type { PostResult, PostSigned } from './post-signed';
 
 const { webhookMessages, webhooks } = schema;

@@ -1,4 +1,4 @@
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../domain-error';
 
 /**
  * Requires an address that messages can be handed to: HTTPS, without a sign-in in it.

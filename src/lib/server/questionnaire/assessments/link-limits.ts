@@ -2,7 +2,7 @@ import { sql } from 'drizzle-orm';
 import { civilDateIn } from '../../../core/platform/calendar';
 import { schema, type Db } from '../../platform/db/client';
 import type { LINK_USES } from '../../platform/db/schema/assessments';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 
 const { linkUses } = schema;
 

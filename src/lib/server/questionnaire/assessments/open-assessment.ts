@@ -1,11 +1,11 @@
 import { desc, eq, type SQL } from 'drizzle-orm';
 import { checklistFrom, type Checklist, type ChecklistDocument } from '../../../core/questionnaire/checklist';
 import { localeOf, type Locale } from '../../../messages/languages';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { hashToken } from '../../platform/access/tokens';
 import { checklistDocumentAt } from '../checklists/read-checklists';
 import { schema, type Db } from '../../platform/db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 
 const { assessments, people, reMeasurements } = schema;
 

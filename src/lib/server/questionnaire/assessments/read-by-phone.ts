@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
 import { isPermitted } from '../../../core/platform/access';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { schema, type Db } from '../../platform/db/client';
 
 const { users } = schema;

@@ -6,7 +6,7 @@ import { requirePerson } from '../../people/lock-person';
 import { inTransaction } from '../../platform/db/transaction';
 import { countLinkUse } from './link-limits';
 import { schema, type Db } from '../../platform/db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { offeredItems } from '../../platform/organisation-settings/own-items';
 import { endedLinkError, type OpenAssessment } from './open-assessment';
 

@@ -12,7 +12,7 @@ import type { LengthUnit } from '../../../core/body/length';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { updateFindingTicks } from '../../cases/findings/update-finding-ticks';
 import { reassessCase } from '../../cases/case-assessments/reassess-cases';
 import { publishSoon } from '../../platform/live/publish-soon';

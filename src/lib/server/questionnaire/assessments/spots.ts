@@ -4,7 +4,7 @@ import { hashToken } from '../../platform/access/tokens';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { requirePerson } from '../../people/lock-person';
 import { endedLinkError, type OpenAssessment } from './open-assessment';
 

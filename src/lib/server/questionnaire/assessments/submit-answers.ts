@@ -9,7 +9,7 @@ import {
 } from '../../../core/questionnaire/answers';
 import { orderEqualPlans } from '../../../core/plan/advice';
 import type { Corner } from '../../../core/workstation/corner';
-import { sameDocument } from '../../../core/same-document';
+import { sameDocument } from '../../../core/platform/same-document';
 import { validateCorner } from '../../../core/workstation/corner/validate-corner';
 import type { RegionReport, RedFlag } from '../../../core/cases/discomfort';
 import type { PlanItem } from '../../../core/cases/case-assessment';
@@ -18,7 +18,7 @@ import { endRecheck } from '../../cases/check-ins/answer-check-in';
 import { schema, type Db } from '../../platform/db/client';
 import type { PlanWhy } from '../../platform/db/schema/plans';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { reassessCase } from '../../cases/case-assessments/reassess-cases';
 import { requirePerson } from '../../people/lock-person';
 import { currentPlanOf } from '../../plan/plans/current-plan';

@@ -6,10 +6,10 @@ import {
 } from '../../../core/questionnaire/checklist-editor/checklist-changes';
 import { unchangedChecklist } from '../../../core/questionnaire/checklist-editor/edit-checklist';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { checklistDocumentAt, newestOwnChecklist, SHIPPED_CHECKLIST } from './read-checklists';
 
 const { checklistDrafts, checklists } = schema;

@@ -1,9 +1,9 @@
 import { ownChecklistNumber, ownChecklistVersion } from '../../../core/questionnaire/checklist';
 import { unchangedChecklist } from '../../../core/questionnaire/checklist-editor/edit-checklist';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import type { Db } from '../../platform/db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { checklistDocumentAt, newestOwnChecklist, SHIPPED_CHECKLIST } from './read-checklists';
 
 /**

@@ -19,7 +19,7 @@ import {
 	validateChecklistDocument
 } from '../../../core/questionnaire/checklist-editor/document-schema';
 import { compileSchema } from '../../../core/platform/schema';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { text, version } from '../../platform/http/fields';
 import { formReader } from '../../platform/http/read-body';
 

@@ -8,9 +8,9 @@ import { shippedItems, stationOfItem } from '../../../core/questionnaire/checkli
 import { checklistTextsFor } from '../../../messages/checklist';
 import { plainWords, type WordsByFacts } from '../../../messages/words-by-facts';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import type { Db } from '../../platform/db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { readEditedChecklist } from './checklist-draft';
 import { languagesOfPeople } from '../../people/languages-of-people';
 

@@ -11,12 +11,12 @@ import { checklistFaults } from '../../../core/questionnaire/checklist-editor/ch
 import { unchangedChecklist } from '../../../core/questionnaire/checklist-editor/edit-checklist';
 import { deskLocale } from '../../../messages/desk-language';
 import { requirePermission } from '../../platform/access/require-permission';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { languagesOfPeople } from '../../people/languages-of-people';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { readEditedChecklist } from './checklist-draft';
 import { newestOwnChecklist } from './read-checklists';
 

@@ -8,9 +8,9 @@ import {
 	shippedItems,
 	withNextId
 } from '../../../core/questionnaire/checklist-editor/edit-checklist';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import type { Db } from '../../platform/db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { changeDraft } from './checklist-draft';
 import type { PostedProblem, PostedQuestion } from './checklist-form';
 

@@ -8,7 +8,7 @@ import {
 	precautionsOf
 } from '../../../core/questionnaire/answers';
 import { deskLocale } from '../../../messages/desk-language';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { readByPhone } from '../assessments/read-by-phone';
 import { isAbout } from '../../platform/audit/is-about';
 import { readCase } from '../../cases/read-case';

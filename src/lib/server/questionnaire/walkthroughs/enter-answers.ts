@@ -4,7 +4,7 @@ import { fieldOutsideStations, LONGEST_WALKTHROUGH_MS } from '../../../core/ques
 import { saveAnswers, type SavedAnswers } from '../assessments/save-answers';
 import type { Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import type { WalkthroughParty } from './walkthrough-party';
 
 /**

@@ -1,11 +1,11 @@
 import { eq } from 'drizzle-orm';
 import { MOST_WRONG_CODES, readCode } from '../../../core/questionnaire/walkthrough';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { requireCase } from '../../cases/require-case';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { publishChange } from '../../platform/live/changes';
 import { newCode, requireOpenWalkthrough } from './open-walkthrough';
 

@@ -10,7 +10,7 @@ import type { OpenAssessment } from '../assessments/open-assessment';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { publishChange } from '../../platform/live/changes';
 import { requirePerson } from '../../people/lock-person';
 

@@ -3,7 +3,7 @@ import type { WalkthroughStation } from '../../../core/questionnaire/walkthrough
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { publishChange } from '../../platform/live/changes';
 import { currentPlanOf } from '../../plan/plans/current-plan';
 import { requireOpenWalkthrough } from './open-walkthrough';

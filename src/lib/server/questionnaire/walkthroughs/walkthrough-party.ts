@@ -2,9 +2,9 @@ import { and, eq, isNull } from 'drizzle-orm';
 import { hasRunOut } from '../../../core/questionnaire/walkthrough';
 import { requirePermission } from '../../platform/access/require-permission';
 import { openAssessment, openAssessmentOf, type OpenAssessment } from '../assessments/open-assessment';
-import type { Actor } from '../../actor';
+import type { Actor } from '../../platform/actor';
 import { schema, type Db } from '../../platform/db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { openWalkthroughOf, type WalkthroughRow } from './open-walkthrough';
 
 const { walkthroughMembers, walkthroughs } = schema;

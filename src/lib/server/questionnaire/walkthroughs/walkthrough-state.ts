@@ -12,7 +12,7 @@ import {
 	type WalkthroughSummary
 } from '../../../core/questionnaire/walkthrough';
 import { schema, type Db } from '../../platform/db/client';
-import { DomainError } from '../../domain-error';
+import { DomainError } from '../../platform/domain-error';
 import { plansInProgress } from '../../plan/plans/current-plan';
 import { walkthroughsOf, type WalkthroughRow } from './open-walkthrough';
 import { visitsSince } from './walkthrough-visits';

@@ -2,7 +2,7 @@ import { eq, lt } from 'drizzle-orm';
 import { schema, type Db } from '../../platform/db/client';
 import { publishChange } from '../../platform/live/changes';
 import { MOST_STREAM_MS } from '../../platform/live/event-stream';
-import { describeError, log } from '../../log';
+import { describeError, log } from '../../platform/log';
 
 const { walkthroughVisits } = schema;
 

@@ -1,6 +1,6 @@
 import { desc, eq } from 'drizzle-orm';
 import type { RegionReport } from '../../../core/cases/discomfort';
-import { sameDocument } from '../../../core/same-document';
+import { sameDocument } from '../../../core/platform/same-document';
 import { schema, type Db } from '../../platform/db/client';
 
 const { reportedDiscomfort } = schema;

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { filledFields, firstNameOf } from '$lib/core/platform/sending/own-texts';
-	import { truncateText } from '$lib/core/truncate-text';
+	import { truncateText } from '$lib/core/platform/truncate-text';
 	import { enhanceForm } from '../../platform/kit/enhance-form';
 	import { replyWords } from '$lib/messages/desk/reply-words';
 	import Button from '../../platform/kit/Button.svelte';

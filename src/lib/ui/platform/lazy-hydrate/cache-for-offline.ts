@@ -1,6 +1,6 @@
 import { dev } from '$app/environment';
 import { asset } from '$app/paths';
-import { whenIdle } from '../../when-idle';
+import { whenIdle } from '../when-idle';
 import { queueIdle } from './idle-tasks';
 
 /**

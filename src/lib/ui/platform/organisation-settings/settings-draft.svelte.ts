@@ -1,5 +1,5 @@
 import type { ComponentProps } from 'svelte';
-import { sameDocument } from '$lib/core/same-document';
+import { sameDocument } from '$lib/core/platform/same-document';
 import type { SettingsArea, SettingsByArea } from '$lib/core/platform/organisation-settings';
 import type SettingsPreview from './SettingsPreview.svelte';
 

@@ -1,4 +1,4 @@
-import { truncateText } from '$lib/core/truncate-text';
+import { truncateText } from '$lib/core/platform/truncate-text';
 import type { DrawnPiece, SideView } from '$lib/core/workstation/side-view';
 import type { Catalogue } from '$lib/messages';
 import type { Frame } from './frame';

@@ -1,5 +1,5 @@
 import { getContext, setContext } from 'svelte';
-import { isOneAtATime } from '../../one-at-a-time';
+import { isOneAtATime } from '../../questionnaire/one-at-a-time';
 
 /** The space for drawings on a kind of device, px. */
 export interface DrawingRoom {

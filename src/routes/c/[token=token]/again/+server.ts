@@ -5,7 +5,7 @@ import {
 	remeasurementSchema,
 	saveRemeasurement
 } from '$lib/server/questionnaire/assessments/save-remeasurement';
-import { DomainError } from '$lib/server/domain-error';
+import { DomainError } from '$lib/server/platform/domain-error';
 import { withJsonError } from '$lib/server/platform/http/error-responses';
 import { jsonReader } from '$lib/server/platform/http/read-body';
 import type { RequestHandler } from './$types';

@@ -10,7 +10,7 @@ import { DESK_LANGUAGES } from '$lib/messages/desk-language';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { text } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
-import { ownSession } from '$lib/server/signed-in';
+import { ownSession } from '$lib/server/platform/signed-in';
 import { MIN_PASSWORD_LENGTH } from '$lib/server/platform/access/passwords';
 import type { Actions, PageServerLoad } from './$types';
 

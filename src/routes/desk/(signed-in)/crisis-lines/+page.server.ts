@@ -1,7 +1,7 @@
 import { Type } from 'typebox';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { formReader } from '$lib/server/platform/http/read-body';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import { PERSON_FIELDS } from '$lib/core/people/person-fields';
 import {
 	readCrisisLines,

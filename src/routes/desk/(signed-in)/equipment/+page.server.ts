@@ -3,13 +3,13 @@ import { CURRENCIES } from '$lib/core/plan/equipment';
 import { MAX_ORDERED_TOGETHER, orderTogether } from '$lib/server/plan/equipment/order-together';
 import { equipmentItem } from '$lib/server/plan/equipment/item-field';
 import { setStock } from '$lib/server/plan/equipment/store';
-import { UUID_PATTERN } from '$lib/core/uuid';
+import { UUID_PATTERN } from '$lib/core/platform/uuid';
 import { text, uuid, version } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
 import { equipmentFilterOf, readEquipmentBoard } from '$lib/server/plan/equipment/read-equipment-board';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { teamsOf } from '$lib/server/people/list-people';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, url }) =>

@@ -2,8 +2,8 @@ import { CALENDAR_VIEWS } from '$lib/ui/cases/follow-ups/calendar-days';
 import { Type } from 'typebox';
 import { FOLLOW_UP_KINDS } from '$lib/core/cases/triage';
 import { endCalendarFeed, renewCalendarFeed } from '$lib/server/platform/calendar/follow-up-feed';
-import { addIsoDays, isValidDay, isoDay } from '$lib/server/clock';
-import { DomainError } from '$lib/server/domain-error';
+import { addIsoDays, isValidDay, isoDay } from '$lib/server/platform/clock';
+import { DomainError } from '$lib/server/platform/domain-error';
 import {
 	MAX_SHOWN_PER_DAY,
 	followUpsBetween,
@@ -13,7 +13,7 @@ import { setFollowUp } from '$lib/server/cases/follow-ups/set-follow-up';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { day as dayField, text, uuid, version } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 /** Days that the list looks ahead, and weeks whose load is shown. */

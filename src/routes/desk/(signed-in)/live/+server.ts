@@ -1,5 +1,5 @@
 import { requirePermission } from '$lib/server/platform/access/require-permission';
-import { DomainError } from '$lib/server/domain-error';
+import { DomainError } from '$lib/server/platform/domain-error';
 import { withJsonError } from '$lib/server/platform/http/error-responses';
 import { eventStream, untilSignedOut } from '$lib/server/platform/live/event-stream';
 import type { RequestHandler } from './$types';

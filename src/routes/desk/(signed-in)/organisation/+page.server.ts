@@ -10,7 +10,7 @@ import {
 	setOrganisation
 } from '$lib/server/platform/organisation/set-organisation';
 import { PERSON_FIELDS } from '$lib/core/people/person-fields';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>

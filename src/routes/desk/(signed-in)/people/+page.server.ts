@@ -1,7 +1,7 @@
 import { Type } from 'typebox';
 import { redirect } from '@sveltejs/kit';
-import { isValidDay, isoDay } from '$lib/server/clock';
-import { DomainError } from '$lib/server/domain-error';
+import { isValidDay, isoDay } from '$lib/server/platform/clock';
+import { DomainError } from '$lib/server/platform/domain-error';
 import { BULK_ACTS, PEOPLE_COLUMNS, parsePeopleColumns } from '$lib/core/people';
 import { directoryDifferences } from '$lib/server/people/directory/directory-page';
 import { actInBulk, MAX_IN_BULK, type BulkAct } from '$lib/server/people/act-in-bulk';
@@ -13,7 +13,7 @@ import { sortOrderOfQuery } from '$lib/server/people/people-order';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { day, text, uuid, uuids } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 /** The columns shown on this device. */

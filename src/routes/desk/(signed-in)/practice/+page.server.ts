@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import type { CivilDate } from '$lib/core/platform/calendar';
-import { isoDay } from '$lib/server/clock';
+import { isoDay } from '$lib/server/platform/clock';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { uuid } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
@@ -10,7 +10,7 @@ import {
 	colleaguesOf,
 	listSecondOpinions
 } from '$lib/server/cases/second-opinions/second-opinions';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>

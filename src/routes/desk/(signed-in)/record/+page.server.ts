@@ -2,7 +2,7 @@ import { AUDIT_ACTIONS } from '$lib/server/platform/audit/write-audit-line';
 import { readAuditLog, auditLogFilterOf } from '$lib/server/platform/audit/read-audit-log';
 import { verifyAuditLog } from '$lib/server/platform/audit/seal-audit-log';
 import { withErrorPage } from '$lib/server/platform/http/error-responses';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, url }) =>

@@ -1,10 +1,10 @@
 import { errorText } from '$lib/messages/error-text';
 import { retentionOf, retentionPage, setRetention } from '$lib/server/people/erasure/retention';
-import { DomainError } from '$lib/server/domain-error';
+import { DomainError } from '$lib/server/platform/domain-error';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { text, version } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 /** A retention policy being considered, from the address: null where there is none or it can't be read. */

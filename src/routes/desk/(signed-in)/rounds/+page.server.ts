@@ -1,6 +1,6 @@
 import { listRounds } from '$lib/server/people/rounds/read-rounds';
 import { withErrorPage } from '$lib/server/platform/http/error-responses';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>

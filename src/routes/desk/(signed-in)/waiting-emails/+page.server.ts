@@ -5,7 +5,7 @@ import { formReader } from '$lib/server/platform/http/read-body';
 import { organisationDay, readDailyLimit, setDailyLimit } from '$lib/server/platform/email-hold/daily-limit';
 import { cancelHeld, heldEmails, releaseHeld } from '$lib/server/platform/email-hold/held-emails';
 import { readUndelivered, sendAgain } from '$lib/server/platform/email/undelivered';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>

@@ -1,10 +1,10 @@
 import { Type } from 'typebox';
 import { absencePage, handOver, setAbsence } from '$lib/server/platform/accounts/absence';
-import { isoDay } from '$lib/server/clock';
+import { isoDay } from '$lib/server/platform/clock';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { day, uuid } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>

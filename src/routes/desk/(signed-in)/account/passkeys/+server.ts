@@ -1,7 +1,7 @@
 import { addPasskey, startPasskeyRegistration } from '$lib/server/platform/access/passkeys';
 import { withJsonError } from '$lib/server/platform/http/error-responses';
 import { requireRelyingParty, readAttestation } from '$lib/server/platform/http/passkey-bodies';
-import { requireUser } from '$lib/server/signed-in';
+import { requireUser } from '$lib/server/platform/signed-in';
 import type { RequestHandler } from './$types';
 
 /** Options for creating a new passkey. */

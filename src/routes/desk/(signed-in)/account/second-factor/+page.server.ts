@@ -5,7 +5,7 @@ import { enableTotp, disableTotp, newTotpSecret } from '$lib/server/platform/acc
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { requestOrigin, trustedOrigins } from '$lib/server/platform/http/trusted-origins';
 import { formReader } from '$lib/server/platform/http/read-body';
-import { ownSession } from '$lib/server/signed-in';
+import { ownSession } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 /** The secret of the authenticator codes, as an image to scan. */

@@ -5,7 +5,7 @@ import { endToken, listTokens, makeToken } from '$lib/server/platform/api/tokens
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { text, uuid } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>

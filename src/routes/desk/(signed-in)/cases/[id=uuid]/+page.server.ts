@@ -1,5 +1,5 @@
 import { redirect } from '@sveltejs/kit';
-import { DomainError } from '$lib/server/domain-error';
+import { DomainError } from '$lib/server/platform/domain-error';
 import { mergedInto } from '$lib/server/people/merge-people';
 import { sendAssessment } from '$lib/server/questionnaire/assessments/send-assessment';
 import { readCasePage } from '$lib/server/cases/case-page';
@@ -11,15 +11,15 @@ import { markMessagesRead, writeToPerson } from '$lib/server/cases/messages';
 import { addNote } from '$lib/server/cases/notes';
 import { changePersonSettings } from '$lib/server/cases/set-up';
 import { reopenCase, settleCase } from '$lib/server/cases/settle-case';
-import { isoDay } from '$lib/server/clock';
+import { isoDay } from '$lib/server/platform/clock';
 import { recordContact } from '$lib/server/cases/contacts/record-contact';
 import { finishFollowUp, setFollowUp } from '$lib/server/cases/follow-ups/set-follow-up';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { changePerson } from '$lib/server/people/change-person';
 import { endReferral, writeOnReferral } from '$lib/server/cases/referrals/answer-referral';
 import { referCase } from '$lib/server/cases/referrals/refer';
-import { signedIn } from '$lib/server/signed-in';
-import type { Actor } from '$lib/server/actor';
+import { signedIn } from '$lib/server/platform/signed-in';
+import type { Actor } from '$lib/server/platform/actor';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
 export const load: PageServerLoad = ({ locals, params }) =>

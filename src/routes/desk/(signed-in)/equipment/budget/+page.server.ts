@@ -1,6 +1,6 @@
 import { Type } from 'typebox';
 import { CURRENCIES } from '$lib/core/plan/equipment';
-import { isoDay } from '$lib/server/clock';
+import { isoDay } from '$lib/server/platform/clock';
 import { readYearBudget, setYearBudget } from '$lib/server/plan/equipment/year-budget';
 import { errorText } from '$lib/messages/error-text';
 import { approvePurchases } from '$lib/server/plan/equipment/approve-purchases';
@@ -9,7 +9,7 @@ import { withErrorPage, withFormError } from '$lib/server/platform/http/error-re
 import { text, uuid, uuids } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
 import { teamsOf } from '$lib/server/people/list-people';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, url }) =>

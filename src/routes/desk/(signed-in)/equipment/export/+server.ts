@@ -1,9 +1,9 @@
 import { writeAuditLine } from '$lib/server/platform/audit/write-audit-line';
-import { isoDay } from '$lib/server/clock';
+import { isoDay } from '$lib/server/platform/clock';
 import { equipmentFilterOf, equipmentRows } from '$lib/server/plan/equipment/read-equipment-board';
 import { withJsonError } from '$lib/server/platform/http/error-responses';
 import { csvResponse } from '$lib/server/platform/http/csv-response';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { RequestHandler } from './$types';
 
 /** The filtered board as CSV. */

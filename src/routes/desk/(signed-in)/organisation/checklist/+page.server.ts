@@ -26,7 +26,7 @@ import {
 	publishChecklist
 } from '$lib/server/questionnaire/checklists/publish-checklist';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>

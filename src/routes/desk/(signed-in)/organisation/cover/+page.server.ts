@@ -4,7 +4,7 @@ import { coverPage, setCover } from '$lib/server/platform/cover/cover-settings';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { text, uuid, version } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>

@@ -10,7 +10,7 @@ import {
 	sampleOf,
 	sendSampleEmail
 } from '$lib/server/platform/organisation/sample-emails';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import {
 	discardTextDraft,
 	ownTextPage,

@@ -4,7 +4,7 @@ import { withJsonError } from '$lib/server/platform/http/error-responses';
 import { readBytes } from '$lib/server/platform/http/read-body';
 import { redrawLogo } from '$lib/server/platform/organisation/redraw-logo';
 import { setLogo } from '$lib/server/platform/organisation/set-organisation';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { RequestHandler } from './$types';
 
 /** Accepts an image, redraws it, and makes it the logo. */

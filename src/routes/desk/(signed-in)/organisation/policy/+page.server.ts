@@ -2,7 +2,7 @@ import { withErrorPage, withFormError } from '$lib/server/platform/http/error-re
 import { readPolicyFile, readPolicyForm, settingsOfFile } from '$lib/server/platform/rules/policy-form';
 import { policyPage, publishPolicy } from '$lib/server/platform/rules/policy-versions';
 import { previewPolicy } from '$lib/server/platform/rules/preview-policy';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, url }) =>

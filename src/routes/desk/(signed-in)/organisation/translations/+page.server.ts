@@ -4,7 +4,7 @@ import { withErrorPage, withFormError } from '$lib/server/platform/http/error-re
 import { text } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
 import { confirmReview, reviewPage } from '$lib/server/platform/organisation/language-reviews';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, url }) =>

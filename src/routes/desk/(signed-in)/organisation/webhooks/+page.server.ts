@@ -3,7 +3,7 @@ import { WEBHOOK_KINDS, WEBHOOK_LENGTHS } from '$lib/core/platform/webhooks';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { text, uuid, version, yesNo } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import { postSigned } from '$lib/server/platform/webhooks/post-signed';
 import { removeWebhook, setWebhook, tryWebhook, webhooksPage } from '$lib/server/platform/webhooks/webhooks';
 import type { Actions, PageServerLoad } from './$types';

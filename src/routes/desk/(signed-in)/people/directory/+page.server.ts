@@ -10,7 +10,7 @@ import { withErrorPage, withFormError } from '$lib/server/platform/http/error-re
 import { text, uuid, version, yesNo } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
 import { importsOfToday } from '$lib/server/people/undo-import';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>

@@ -5,7 +5,7 @@ import { exportPeople } from '$lib/server/people/export-people';
 import { filterOfQuery } from '$lib/server/people/people-filter';
 import { csvStream } from '$lib/server/platform/http/csv-response';
 import { withJsonError } from '$lib/server/platform/http/error-responses';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { RequestHandler } from './$types';
 
 /** The list as CSV, streamed while it is read: for a workforce of any size. */

@@ -4,7 +4,7 @@ import { requirePermission } from '$lib/server/platform/access/require-permissio
 import { compareAgain } from '$lib/server/people/directory/directory-page';
 import { importPeople } from '$lib/server/people/import-people';
 import { undoImport } from '$lib/server/people/undo-import';
-import { DomainError } from '$lib/server/domain-error';
+import { DomainError } from '$lib/server/platform/domain-error';
 import { text, uuid } from '$lib/server/platform/http/fields';
 import { withJsonError } from '$lib/server/platform/http/error-responses';
 import { MAX_IMPORT_BYTES, jsonReader, listReader } from '$lib/server/platform/http/read-body';

@@ -4,7 +4,7 @@ import { addPerson, newPersonPage } from '$lib/server/people/add-person';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { formReader } from '$lib/server/platform/http/read-body';
 import { PERSON_FIELDS } from '$lib/core/people/person-fields';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals }) =>

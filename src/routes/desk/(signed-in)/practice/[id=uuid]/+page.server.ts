@@ -3,7 +3,7 @@ import { PRACTICE_ACTS, PRACTICE_SIZE, type PracticeAct } from '$lib/core/cases/
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { formReaderOf } from '$lib/server/platform/http/read-body';
 import { answerPractice, readPractice } from '$lib/server/cases/practice/practice-rounds';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, params }) =>

@@ -6,7 +6,7 @@ import { deskWords } from '$lib/messages/desk';
 import { auditLogFilterOf, exportAuditLog, requireAuditLog } from '$lib/server/platform/audit/read-audit-log';
 import { csvStream } from '$lib/server/platform/http/csv-response';
 import { withJsonError } from '$lib/server/platform/http/error-responses';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { RequestHandler } from './$types';
 
 /** The filtered audit log as CSV, streamed while it is read. */

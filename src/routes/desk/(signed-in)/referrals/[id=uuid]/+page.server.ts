@@ -1,12 +1,12 @@
 import { redirect } from '@sveltejs/kit';
 import { grantFor } from '$lib/server/platform/access/require-permission';
-import { isoDay } from '$lib/server/clock';
+import { isoDay } from '$lib/server/platform/clock';
 import { readReferralWords } from '$lib/server/cases/case-forms';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { readLetterhead } from '$lib/server/platform/organisation/read-organisation';
 import { endReferral, writeOnReferral } from '$lib/server/cases/referrals/answer-referral';
 import { readReferral } from '$lib/server/cases/referrals/read-referral';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, params }) =>

@@ -15,7 +15,7 @@ import { teamsAndCountriesOf } from '$lib/server/people/list-people';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { formReader } from '$lib/server/platform/http/read-body';
 import { uuid, version as versionField, yesNo } from '$lib/server/platform/http/fields';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, params, url }) =>

@@ -5,13 +5,13 @@ import { emailTextsFor } from '$lib/messages/emails';
 import { DEFAULT_LANGUAGE, languageOf } from '$lib/messages/languages';
 import { ownTextOf } from '$lib/server/platform/texts/read-own-text';
 import { readOrganisation } from '$lib/server/platform/organisation/read-organisation';
-import { addIsoDays, isoDay } from '$lib/server/clock';
+import { addIsoDays, isoDay } from '$lib/server/platform/clock';
 import { createRound } from '$lib/server/people/rounds/edit-rounds';
 import { readRoundForm, roundOfForm } from '$lib/server/people/rounds/round-form';
 import { reminderDaysNow } from '$lib/server/people/rounds/remind-unanswered';
 import { teamsAndCountriesOf } from '$lib/server/people/list-people';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 /** Days that a new round is open by default. Our assumption: the last reminder comes after three weeks. */

@@ -1,7 +1,7 @@
 import { writeAuditLine } from '$lib/server/platform/audit/write-audit-line';
 import { withJsonError } from '$lib/server/platform/http/error-responses';
 import { csvResponse } from '$lib/server/platform/http/csv-response';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import { figureRows } from '$lib/server/workforce/figure-rows';
 import { viewOf } from '$lib/server/workforce/screen-load';
 import type { RequestHandler } from './$types';

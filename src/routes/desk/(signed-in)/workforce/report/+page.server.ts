@@ -1,11 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import { Type } from 'typebox';
 import { redirect } from '@sveltejs/kit';
-import { isoDay } from '$lib/server/clock';
+import { isoDay } from '$lib/server/platform/clock';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { day, uuid } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import { REPORT_MONTHS } from '$lib/core/workforce';
 import { deleteReport, listReports, createReport } from '$lib/server/workforce/create-report';
 import { viewOf } from '$lib/server/workforce/screen-load';

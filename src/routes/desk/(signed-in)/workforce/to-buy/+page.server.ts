@@ -3,7 +3,7 @@ import { PURCHASES, type PurchaseId } from '$lib/core/plan';
 import { withFormError } from '$lib/server/platform/http/error-responses';
 import { text } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import { CURRENCIES } from '$lib/core/plan/equipment';
 import { readPrices } from '$lib/server/workforce/prices';
 import { setPrices } from '$lib/server/platform/organisation-settings/set-prices';

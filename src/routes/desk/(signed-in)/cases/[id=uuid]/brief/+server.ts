@@ -1,6 +1,6 @@
 import { readCaseBrief } from '$lib/server/cases/case-brief';
 import { withJsonError } from '$lib/server/platform/http/error-responses';
-import { DomainError } from '$lib/server/domain-error';
+import { DomainError } from '$lib/server/platform/domain-error';
 import type { RequestHandler } from './$types';
 
 /** What the day sheet shows about a case next to its list. */

@@ -1,11 +1,11 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
 import { erasePerson, ERASURE_REASONS, previewErasure } from '$lib/server/people/erasure/erase-person';
-import { DomainError } from '$lib/server/domain-error';
+import { DomainError } from '$lib/server/platform/domain-error';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { text } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, params }) =>

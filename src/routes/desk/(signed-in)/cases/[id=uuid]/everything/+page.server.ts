@@ -1,6 +1,6 @@
 import { readPersonDocument } from '$lib/server/questionnaire/privacy/person-document';
 import { withErrorPage } from '$lib/server/platform/http/error-responses';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { PageServerLoad } from './$types';
 
 /** Everything known about someone, to read and print. */

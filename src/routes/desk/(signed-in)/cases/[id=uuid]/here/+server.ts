@@ -1,5 +1,5 @@
 import { requireCase } from '$lib/server/cases/require-case';
-import { DomainError } from '$lib/server/domain-error';
+import { DomainError } from '$lib/server/platform/domain-error';
 import { withJsonError } from '$lib/server/platform/http/error-responses';
 import { othersOnCase, visitCase } from '$lib/server/platform/live/case-visitors';
 import { eventStream, untilSignedOut } from '$lib/server/platform/live/event-stream';

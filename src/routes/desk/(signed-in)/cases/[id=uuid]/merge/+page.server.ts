@@ -1,13 +1,13 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
 import { ROSTER_FIELDS } from '$lib/core/people/exchange';
-import { DomainError } from '$lib/server/domain-error';
+import { DomainError } from '$lib/server/platform/domain-error';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
-import { UUID_PATTERN } from '$lib/core/uuid';
+import { UUID_PATTERN } from '$lib/core/platform/uuid';
 import { uuid } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
 import { mergePeople, readMergePage } from '$lib/server/people/merge-people';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 const IS_ID = new RegExp(UUID_PATTERN);

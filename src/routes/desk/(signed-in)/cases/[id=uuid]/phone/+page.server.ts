@@ -4,7 +4,7 @@ import { beginByPhone, readPhonePage } from '$lib/server/cases/begin-by-phone';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { uuid } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, params }) =>

@@ -1,6 +1,6 @@
 import { checklistFile } from '$lib/server/questionnaire/checklists/checklist-file';
 import { withErrorPage } from '$lib/server/platform/http/error-responses';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = ({ locals, url }) =>

@@ -3,7 +3,7 @@ import { readProblem } from '$lib/server/questionnaire/checklists/checklist-form
 import { problemPage } from '$lib/server/questionnaire/checklists/part-page';
 import { saveProblem } from '$lib/server/questionnaire/checklists/save-checklist-parts';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, url }) =>

@@ -1,6 +1,6 @@
 import { trialPage } from '$lib/server/questionnaire/checklists/part-page';
 import { withErrorPage } from '$lib/server/platform/http/error-responses';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, url }) =>

@@ -1,7 +1,7 @@
 import { emailPreview, withoutPictures } from '$lib/server/platform/email/email-preview';
 import { withJsonError } from '$lib/server/platform/http/error-responses';
 import { previewEmail, sampleOf } from '$lib/server/platform/organisation/sample-emails';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { RequestHandler } from './$types';
 
 /** An email of a kind as a mail program shows it. */

@@ -2,7 +2,7 @@ import { withErrorPage } from '$lib/server/platform/http/error-responses';
 import { policyFile } from '$lib/server/platform/rules/policy-form';
 import { policySettingsAt } from '$lib/server/platform/rules/policy-versions';
 import { readRules } from '$lib/server/platform/rules/read-rules';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { RequestHandler } from './$types';
 
 export const GET: RequestHandler = ({ locals, url }) =>

@@ -2,8 +2,8 @@ import { withErrorPage, withFormError } from '$lib/server/platform/http/error-re
 import { previewSettings } from '$lib/server/platform/organisation-settings/preview-settings';
 import { publishSettings, settingsPage } from '$lib/server/platform/organisation-settings/publish-settings';
 import { readSettingsFile, readSettingsForm } from '$lib/server/platform/organisation-settings/settings-form';
-import { isoDay } from '$lib/server/clock';
-import { signedIn } from '$lib/server/signed-in';
+import { isoDay } from '$lib/server/platform/clock';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, params: { area }, url }) =>

@@ -4,7 +4,7 @@ import { exportFhir } from '$lib/server/platform/fhir/export-fhir';
 import { withJsonError } from '$lib/server/platform/http/error-responses';
 import { fileStream } from '$lib/server/platform/http/file-stream';
 import { filterOfQuery } from '$lib/server/people/people-filter';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { RequestHandler } from './$types';
 
 /** The people of the list as one FHIR bundle, streamed while it is read: for a workforce of any size. */

@@ -4,7 +4,7 @@ import { TRIAGE_LEVELS } from '$lib/core/cases/triage';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { formReader } from '$lib/server/platform/http/read-body';
 import { judgeSecondOpinion, readSecondOpinion } from '$lib/server/cases/second-opinions/second-opinions';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { Actions, PageServerLoad } from './$types';
 
 export const load: PageServerLoad = ({ locals, params }) =>

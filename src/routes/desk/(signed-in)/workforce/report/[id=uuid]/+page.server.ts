@@ -4,7 +4,7 @@ import { withErrorPage, withFormError } from '$lib/server/platform/http/error-re
 import { text } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
 import { readLetterhead } from '$lib/server/platform/organisation/read-organisation';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import { readReport, recordOnReport } from '$lib/server/workforce/create-report';
 import type { Actions, PageServerLoad } from './$types';
 

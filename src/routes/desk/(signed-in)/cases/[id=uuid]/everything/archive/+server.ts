@@ -2,8 +2,8 @@ import { drawSideViews } from '$lib/ui/workstation/side-view/section-svg';
 import { downloadPersonArchive } from '$lib/server/platform/archive/download-archive';
 import { archiveResponse } from '$lib/server/platform/archive/archive-response';
 import { withJsonError } from '$lib/server/platform/http/error-responses';
-import { runtime } from '$lib/server/runtime';
-import { signedIn } from '$lib/server/signed-in';
+import { runtime } from '$lib/server/platform/runtime';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { RequestHandler } from './$types';
 
 /** Everything about a person as files, with the drawings of their workstations. */

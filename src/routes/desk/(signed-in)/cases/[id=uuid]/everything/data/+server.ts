@@ -1,6 +1,6 @@
 import { readPersonData } from '$lib/server/people/erasure/erase-person';
 import { withJsonError } from '$lib/server/platform/http/error-responses';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { RequestHandler } from './$types';
 
 /** The same as a machine-readable file. */

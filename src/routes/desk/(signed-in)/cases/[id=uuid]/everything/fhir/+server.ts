@@ -1,7 +1,7 @@
 import { deskLocale } from '$lib/messages/desk-language';
 import { fhirBundleOf } from '$lib/server/platform/fhir/export-fhir';
 import { withJsonError } from '$lib/server/platform/http/error-responses';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { RequestHandler } from './$types';
 
 /** A person's answers, discomfort, warning signs and referrals as a FHIR bundle. */

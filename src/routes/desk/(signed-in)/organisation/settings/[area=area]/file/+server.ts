@@ -1,7 +1,7 @@
 import { withErrorPage } from '$lib/server/platform/http/error-responses';
 import { settingsPage } from '$lib/server/platform/organisation-settings/publish-settings';
 import { settingsFile } from '$lib/server/platform/organisation-settings/settings-form';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import type { RequestHandler } from './$types';
 
 /** The settings of a version as a file; those that apply where none is named. */

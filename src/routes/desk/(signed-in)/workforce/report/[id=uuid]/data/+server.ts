@@ -2,7 +2,7 @@ import { REPORT_COLUMNS, reportRows } from '$lib/core/workforce';
 import { writeAuditLine } from '$lib/server/platform/audit/write-audit-line';
 import { withJsonError } from '$lib/server/platform/http/error-responses';
 import { csvResponse } from '$lib/server/platform/http/csv-response';
-import { signedIn } from '$lib/server/signed-in';
+import { signedIn } from '$lib/server/platform/signed-in';
 import { readReport } from '$lib/server/workforce/create-report';
 import type { RequestHandler } from './$types';
 

@@ -1,4 +1,4 @@
-import { DomainError } from '$lib/server/domain-error';
+import { DomainError } from '$lib/server/platform/domain-error';
 import { withJsonError } from '$lib/server/platform/http/error-responses';
 import { untilSignedOut } from '$lib/server/platform/live/event-stream';
 import { coordinatorParty } from '$lib/server/questionnaire/walkthroughs/walkthrough-party';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { cornerFromAnswers } from './questionnaire/answers';
-import { randomAnswers } from '../../../tests/support/random-answers';
-import { validateCorner } from './workstation/corner/validate-corner';
+import { cornerFromAnswers } from '../questionnaire/answers';
+import { randomAnswers } from '../../../../tests/support/random-answers';
+import { validateCorner } from '../workstation/corner/validate-corner';
 import { truncateText } from './truncate-text';
 
 describe('truncateText', () => {

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, expect, it, vi } from 'vitest';
-import { openAttribute } from './platform/kit/open-attribute';
+import { openAttribute } from './kit/open-attribute';
 import { whenIdle } from './when-idle';
 
 beforeEach(() => void vi.useFakeTimers());

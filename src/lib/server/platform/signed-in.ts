@@ -1,5 +1,5 @@
 import { redirect } from '@sveltejs/kit';
-import type { Session } from './platform/access/sessions';
+import type { Session } from './access/sessions';
 import type { Actor } from './actor';
 import { DomainError } from './domain-error';
 

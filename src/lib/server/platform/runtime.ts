@@ -1,18 +1,18 @@
-import { ReassessThread } from './cases/case-assessments/reassess-thread';
-import { configureKeys } from './platform/access/secret-keys';
-import { WriteLimits } from './platform/access/write-limits';
+import { ReassessThread } from '../cases/case-assessments/reassess-thread';
+import { configureKeys } from './access/secret-keys';
+import { WriteLimits } from './access/write-limits';
 import { readConfig, type Config } from './config';
-import { openDatabase, type OpenDatabase } from './platform/db/client';
-import { DatabaseWatch } from './platform/db/database-watch';
-import { startJobs, type Jobs } from './platform/jobs/jobs';
-import { ChangeFeed } from './platform/live/changes';
-import { publishedByNow } from './platform/live/publish-soon';
-import { OpenStreams } from './platform/live/open-streams';
-import { PlanPool } from './plan/planning/plan-pool';
-import { FiguresDatabase } from './workforce/figures-database';
-import { receiveBounces } from './platform/email/receive-bounces';
+import { openDatabase, type OpenDatabase } from './db/client';
+import { DatabaseWatch } from './db/database-watch';
+import { startJobs, type Jobs } from './jobs/jobs';
+import { ChangeFeed } from './live/changes';
+import { publishedByNow } from './live/publish-soon';
+import { OpenStreams } from './live/open-streams';
+import { PlanPool } from '../plan/planning/plan-pool';
+import { FiguresDatabase } from '../workforce/figures-database';
+import { receiveBounces } from './email/receive-bounces';
 import { log } from './log';
-import { serveMetrics } from './platform/metrics/metrics';
+import { serveMetrics } from './metrics/metrics';
 
 /** What one process of the application runs on; made on first use, so that a build touches no database. */
 interface Runtime extends OpenDatabase {

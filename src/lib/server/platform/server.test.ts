@@ -1,5 +1,5 @@
 import { describe, expect, it, vi } from 'vitest';
-import { requirePermission } from './platform/access/require-permission';
+import { requirePermission } from './access/require-permission';
 import type { Actor } from './actor';
 import { addIsoDays, isValidDay, isoDay } from './clock';
 import { ConfigError, readConfig } from './config';

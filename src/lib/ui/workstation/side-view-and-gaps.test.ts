@@ -3,15 +3,15 @@ import { CHOICE_FIELDS, LENGTH_FIELDS } from '$lib/core/questionnaire/answers';
 import { planCorner } from '$lib/core/plan';
 import { sideViewOf } from '$lib/core/workstation/side-view';
 import { messagesFor } from '$lib/messages';
-import { randomCorner } from '../../../tests/support/random-corner';
-import { checkWords, surerWords } from './workstation/gap-mark/check-words';
-import { layOutGap, SCALE_HALF_MM } from './workstation/gap-mark/gap-scale';
-import { railTicks } from './workstation/rail/rail-ticks';
-import { frameFor } from './workstation/side-view/frame';
-import { mixSection } from './workstation/side-view/mix-section';
-import { pieceLabels } from './workstation/side-view/piece-labels';
-import { sectionWords } from './workstation/side-view/section-words';
-import { smoothPath } from './workstation/side-view/smooth-path';
+import { randomCorner } from '../../../../tests/support/random-corner';
+import { checkWords, surerWords } from './gap-mark/check-words';
+import { layOutGap, SCALE_HALF_MM } from './gap-mark/gap-scale';
+import { railTicks } from './rail/rail-ticks';
+import { frameFor } from './side-view/frame';
+import { mixSection } from './side-view/mix-section';
+import { pieceLabels } from './side-view/piece-labels';
+import { sectionWords } from './side-view/section-words';
+import { smoothPath } from './side-view/smooth-path';
 
 const t = messagesFor();
 const check = (value: number, verdict: 'fits' | 'unsure' | 'off') => ({

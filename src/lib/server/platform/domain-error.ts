@@ -1,4 +1,4 @@
-import type { ErrorCode } from '../messages/error-text';
+import type { ErrorCode } from '../../messages/error-text';
 
 /** Kinds of refusal by a use case; each route turns them into its own answer. */
 export type ErrorKind =

@@ -7,7 +7,7 @@ import { reassessCase } from '../src/lib/server/cases/case-assessments/reassess-
 import { lockPerson } from '../src/lib/server/people/lock-person';
 import { isoDay } from '../src/lib/server/platform/clock';
 
-const { cases, equipmentRequests } = schema;
+const { cases, equipmentRequests, people } = schema;
 
 const DAY_MS = 86_400_000;
 
@@ -22,7 +22,7 @@ interface Wish {
 export async function peopleWithWishes(db: Db): Promise<Wish[]> {
 	const { rows } = await db.execute<{ personId: string; assessmentId: string; wish: PurchaseId }>(sql`
 		select person_id as "personId", assessment_id as "assessmentId", wish from (
-			select a.person_id, a.id as assessment_id, w.wish, row_number() over (partition by w.wish order by a.person_id) as turn
+			select a.person_id, a.id as assessment_id, w.wish, row_number() over (partition by w.wish order by e.email) as turn
 			from plans p join assessments a on a.id = p.assessment_id and a.spot_of is null join people e on e.id = a.person_id and e.left_at is null
 				join cases c on c.person_id = a.person_id and c.answered_at = a.answered_at,
 				lateral (select jsonb_path_query_first(p.advice -> 'purchases',
@@ -70,8 +70,9 @@ export async function seedOwners(
 	const open = await db
 		.select({ personId: cases.personId, level: cases.level })
 		.from(cases)
+		.innerJoin(people, eq(people.id, cases.personId))
 		.where(and(isNotNull(cases.openSince), inArray(cases.level, ['soon', 'help', 'home'])))
-		.orderBy(asc(cases.personId));
+		.orderBy(asc(people.email));
 	for (const [i, { personId }] of open.entries()) {
 		const owner = coordinators[i % 3];
 		// Every third case belongs to nobody in particular.
@@ -85,8 +86,9 @@ export async function seedOwners(
 	const waiting = await db
 		.select({ personId: cases.personId })
 		.from(cases)
+		.innerJoin(people, eq(people.id, cases.personId))
 		.where(and(isNotNull(cases.openSince), eq(cases.level, 'home')))
-		.orderBy(asc(cases.personId))
+		.orderBy(asc(people.email))
 		.limit(2);
 	for (const { personId } of waiting) {
 		const input = {

@@ -15,7 +15,10 @@ const { assessments, cases, equipmentRequests, equipmentStore, messages, people 
 
 const DAY_MS = 86_400_000;
 
-/** The coordinator's open work: requests, messages, a referral, notes. */
+/**
+ * The coordinator's open work: requests, messages, a referral, notes. Whom it falls to is chosen in the order of email addresses: ids are
+ * random, and the same start is to give the same workforce.
+ */
 export async function seedWork(
 	db: Db,
 	coordinator: Actor & { kind: 'user' },
@@ -37,7 +40,7 @@ export async function seedWork(
 		.innerJoin(people, eq(people.id, cases.personId))
 		.innerJoin(assessments, and(eq(assessments.personId, cases.personId), isNull(assessments.spotOf)))
 		.where(and(isNull(people.leftAt), eq(assessments.answeredAt, cases.answeredAt)))
-		.orderBy(cases.personId)
+		.orderBy(people.email)
 		.limit(14);
 	await seedMoving(
 		db,
@@ -94,8 +97,9 @@ export async function seedWork(
 	const sore = await db
 		.select({ personId: cases.personId })
 		.from(cases)
+		.innerJoin(people, eq(people.id, cases.personId))
 		.where(and(eq(cases.level, 'clinician'), sql`${cases.openSince} is not null`))
-		.orderBy(cases.personId)
+		.orderBy(people.email)
 		.limit(2);
 	for (const [i, { personId }] of sore.entries()) {
 		const key = crypto.randomUUID();

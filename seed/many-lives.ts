@@ -250,6 +250,7 @@ class PlainLife {
 		this.steps = row.steps.map(({ place }) => place);
 		this.hasCarriedOut = false;
 		this.checkInsAnswered = 0;
+		this.undone = new Set();
 		week.plans.push({ id: this.planId, ...row });
 		week.answered.set(id, {
 			consentedAt: at,

@@ -4,7 +4,6 @@ import type { Session } from '$lib/server/platform/access/sessions';
 import type { Config } from '$lib/server/platform/config';
 import type { schema } from '$lib/server/platform/db/client';
 import type { TextSize } from '$lib/ui/platform/theme/text-sizes';
-import type { JobName } from '$lib/server/platform/jobs/jobs';
 import type { ChangeFeed } from '$lib/server/platform/live/changes';
 import type { OpenStreams } from '$lib/server/platform/live/open-streams';
 import type { FiguresDatabase } from '$lib/server/workforce/figures-database';
@@ -28,8 +27,6 @@ declare global {
 			changes: ChangeFeed;
 			/** Open streams of this process. */
 			streams: OpenStreams;
-			/** Wakes the queue, after the transaction that gave it work. */
-			wake: (name: JobName) => void;
 			/** The time of this request. */
 			now: Date;
 			/** The signed-in user, or null. */

@@ -36,7 +36,7 @@ import { extractInlineStyles, withStyleNonce } from '$lib/server/platform/http/e
 import { fillRootTag } from '$lib/server/platform/http/fill-root-tag';
 import { describeError, log } from '$lib/server/platform/log';
 import { recordResponse } from '$lib/server/platform/metrics/metrics';
-import { startServices, runtime, wakeJob } from '$lib/server/platform/runtime';
+import { runtime, startServices } from '$lib/server/platform/runtime';
 import {
 	closedByEmergency,
 	isClosedByEmergency,
@@ -264,7 +264,6 @@ const answer: Handle = async ({ event, resolve }) => {
 	event.locals.planning = planning;
 	event.locals.changes = changes;
 	event.locals.streams = streams;
-	event.locals.wake = wakeJob;
 	event.locals.now = new Date();
 	event.locals.theme = themeOf(event.cookies.get('theme'));
 	event.locals.textSize = textSizeOf(event.cookies.get('text'));

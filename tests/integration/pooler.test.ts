@@ -13,7 +13,7 @@ import { openDatabase, schema, type OpenDatabase } from '$lib/server/platform/db
 import { withDatabaseLock } from '$lib/server/platform/db/migrate';
 import { prepareDatabase } from '$lib/server/platform/db/prepare';
 import { sendAssessment } from '$lib/server/questionnaire/assessments/send-assessment';
-import { startJobs } from '$lib/server/platform/jobs/jobs';
+import { startJobs } from '$lib/server/platform/jobs/start-jobs';
 import { ChangeFeed, publishChange } from '$lib/server/platform/live/changes';
 import { addPerson } from '$lib/server/people/add-person';
 import { importPeople } from '$lib/server/people/import-people';

@@ -39,6 +39,7 @@ import { roundNewsOf } from '$lib/server/people/rounds/round-news';
 import { sendDueReminders } from '$lib/server/people/rounds/send-due-reminders';
 import { sendRoundBatches } from '$lib/server/people/rounds/send-round';
 import { act, Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';
+import { hearJobs } from '../support/hear-jobs';
 import { openLetter } from '../support/open-letter';
 import { PATIENCE } from '../support/patience';
 
@@ -251,10 +252,11 @@ describe('a round', () => {
 		const filter = { ...input.filter, teams: [team] };
 		const id = await createRound(db(), desk.coordinator, { ...input, filter }, now);
 		await startRound(db(), desk.coordinator, { id, version: 1, expected: 1010 }, now);
-		const helpers = { callOthers: vi.fn(), seal: vi.fn() };
-		expect(await sendRoundBatches(db(), () => now, undefined, helpers)).toBe(1010);
-		expect(helpers.callOthers).toHaveBeenCalledOnce();
-		expect(helpers.seal).toHaveBeenCalledOnce();
+		const { jobs, stop } = await hearJobs(desk.test.url);
+		expect(await sendRoundBatches(db(), () => now)).toBe(1010);
+		await stop();
+		expect(jobs.filter((name) => name === 'rounds')).toHaveLength(1);
+		expect(jobs.filter((name) => name === 'audit-log')).toHaveLength(1);
 		await db().delete(schema.people).where(eq(schema.people.team, team));
 	});
 

@@ -8,7 +8,7 @@ import { postgresBin } from '../../bin/lib/packages.mjs';
 import { readConfig } from '$lib/server/platform/config';
 import { migrateDatabase } from '$lib/server/platform/db/migrate';
 import { openDatabase } from '$lib/server/platform/db/client';
-import { startJobs, type Jobs } from '$lib/server/platform/jobs/jobs';
+import { startJobs, type Jobs } from '$lib/server/platform/jobs/start-jobs';
 import { Desk, MIRELA } from '../support/desk';
 import { timesOf } from '../support/rotation';
 

@@ -5,7 +5,7 @@ import { setUpRoles } from '../../bin/lib/roles.mjs';
 import { readConfig } from '$lib/server/platform/config';
 import { openDatabase, schema, type OpenDatabase } from '$lib/server/platform/db/client';
 import { prepareDatabase } from '$lib/server/platform/db/prepare';
-import { startJobs } from '$lib/server/platform/jobs/jobs';
+import { startJobs } from '$lib/server/platform/jobs/start-jobs';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
 
 let test: TestDatabase;

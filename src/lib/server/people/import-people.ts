@@ -26,6 +26,7 @@ import { markAsReturned, markAsLeft } from './mark-as-left';
 import { fitDirectory, type DirectoryRules } from './fit-directory';
 import { beginRecord, endRecord } from './import-record';
 import { saveRosterMapping } from './roster-mappings';
+import { queueJob } from '../platform/jobs/queue-job';
 
 const { cases, people } = schema;
 
@@ -194,6 +195,8 @@ async function importAs(
 		if (input.headings !== '') await saveRosterMapping(tx, userId, input, now);
 		const detail = { added: seen.added, changed: seen.changed, moved: moved.length };
 		await writeAuditLine(tx, actor, { at: now, act: 'people-imported', detail });
+		// Whoever moved to another country has other days off.
+		await queueJob(tx, 'reassessment');
 		return { ...seen, ...report, isApplied: true };
 	});
 }

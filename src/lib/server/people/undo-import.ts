@@ -15,6 +15,7 @@ import { readOrganisation } from '../platform/organisation/read-organisation';
 import { detailsOfPerson } from './import-record';
 import { publishChange } from '../platform/live/changes';
 import { lockPeople } from './lock-person';
+import { queueJob } from '../platform/jobs/queue-job';
 
 const { cases, deskActs, people, rosterImports, rosterImportPeople, users } = schema;
 
@@ -125,6 +126,7 @@ export async function undoImport(
 		}
 		await tx.update(rosterImports).set({ undoneAt: now }).where(eq(rosterImports.id, id));
 		await tx.delete(rosterImportPeople).where(eq(rosterImportPeople.importId, id));
+		await queueJob(tx, 'reassessment');
 		const undone = new Set([...restored, ...moved]).size;
 		await writeAuditLine(tx, actor, { at: now, act: 'import-undone', detail: { undone, kept: kept.size } });
 		const names = [...kept.values()].sort((a, b) => (a.name < b.name ? -1 : 1));

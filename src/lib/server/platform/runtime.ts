@@ -4,7 +4,7 @@ import { WriteLimits } from './access/write-limits';
 import { readConfig, type Config } from './config';
 import { openDatabase, type OpenDatabase } from './db/client';
 import { DatabaseWatch } from './db/database-watch';
-import { startJobs, type Jobs } from './jobs/jobs';
+import { startJobs } from './jobs/start-jobs';
 import { ChangeFeed } from './live/changes';
 import { publishedByNow } from './live/publish-soon';
 import { OpenStreams } from './live/open-streams';
@@ -27,15 +27,6 @@ interface Runtime extends OpenDatabase {
 	readonly writes: WriteLimits;
 }
 
-/** The queue, once it has been joined; before that nothing is woken, and the next run of any process finds the work. */
-let joined: Jobs | null = null;
-
-/**
- * Wakes the queue.
- * @param name the kind of job
- */
-export const wakeJob: Jobs['wake'] = (name) => joined?.wake(name);
-
 /**
  * The process ends this long after it was asked to, ms, whatever still works on something: less than what starts it waits (30 s by
  * `deploy`), so that it is never killed. What is cut off is in the database, and the queue takes it up again.
@@ -56,8 +47,7 @@ export async function startServices(): Promise<void> {
 	watch.start();
 	const thread = new ReassessThread();
 	const reassess = (_: unknown, workMs: number) => thread.run({ databaseUrl, poolerUrl, keys, workMs });
-	const jobs = await startJobs({ db, pool, config, figures, reassess }, () => new Date());
-	joined = jobs;
+	const jobs = await startJobs({ db, pool, config, figures, changes, reassess }, () => new Date());
 	for (const signal of ['SIGTERM', 'SIGINT'] as const)
 		process.once(signal, () => {
 			// Streams end first, because adapter-node waits for open responses; then it reports that it has stopped.

@@ -66,7 +66,6 @@ export const actions: Actions = {
 			const form = await readWrite(request);
 			const input = { key: form.key, text: form.text, personIds: form.people.split(',') };
 			const written = await writeToMany(locals.db, signedIn(locals), input, locals.now);
-			locals.wake('letters');
 			return { written };
 		}),
 

@@ -11,7 +11,6 @@ export const actions: Actions = {
 		withFormError(async () => {
 			const { email } = await read(request);
 			await requestPasswordReset(locals.db, email, locals.now);
-			locals.wake('letters');
 			return { sent: true };
 		})
 };

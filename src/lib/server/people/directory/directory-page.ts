@@ -13,6 +13,7 @@ import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../platform/domain-error';
 import { importPeople } from '../import-people';
 import { asImport, compareDirectory } from './read-directory';
+import { queueJob } from '../../platform/jobs/queue-job';
 
 const { directory } = schema;
 
@@ -81,16 +82,20 @@ export async function setDirectory(
 						.returning({ id: directory.id });
 		if (changed.length === 0) throw new DomainError('conflict', 'organisationChanged');
 		await writeAuditLine(tx, actor, { at: now, act: 'directory-set' });
+		await queueJob(tx, 'directory');
 	});
 }
 
 /** Has the directory read as soon as a process is free. */
 export async function askForDirectory(db: Db, actor: Actor, now: Date): Promise<void> {
 	requirePermission(actor, 'people:change');
-	await db
-		.insert(directory)
-		.values({ settings: FIRST_DIRECTORY_SETTINGS, wantedAt: now })
-		.onConflictDoUpdate({ target: directory.id, set: { wantedAt: now } });
+	await inTransaction(db, async (tx) => {
+		await tx
+			.insert(directory)
+			.values({ settings: FIRST_DIRECTORY_SETTINGS, wantedAt: now })
+			.onConflictDoUpdate({ target: directory.id, set: { wantedAt: now } });
+		await queueJob(tx, 'directory');
+	});
 }
 
 /** What was seen before it was applied. */
@@ -141,6 +146,7 @@ export async function compareAgain(db: Db, now: Date): Promise<void> {
 			.update(directory)
 			.set({ comparison: null, wantedAt: now })
 			.where(eq(directory.version, row.version));
+		await queueJob(db, 'directory');
 		return;
 	}
 	const comparison = await compareDirectory(db, row.roster, row.settings, now);

@@ -10,6 +10,7 @@ import { DomainError } from '../../platform/domain-error';
 import { newestAssessmentResult } from '../../cases/case-assessments/newest-assessment-result';
 import { requirePerson } from '../lock-person';
 import { countRows, ownRows } from './own-rows';
+import { queueJob } from '../../platform/jobs/queue-job';
 
 const { auditLines, directory, people, savedFilters } = schema;
 
@@ -72,6 +73,8 @@ export async function erasePerson(
 		await tx.update(directory).set({ roster: null, comparison: null });
 		await tx.delete(people).where(eq(people.id, personId));
 		await writeAuditLine(tx, actor, { at: now, act: 'person-erased', personId, detail: { why } });
+		// The file of erasures is written once the line is sealed.
+		await queueJob(tx, 'audit-log');
 	});
 }
 

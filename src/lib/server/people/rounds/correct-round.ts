@@ -10,6 +10,7 @@ import { publishChange } from '../../platform/live/changes';
 import { checkRoundText } from './edit-rounds';
 import { lockRound } from './lock-round';
 import { isAwaitingAnswer } from './remind-unanswered';
+import { queueJob } from '../../platform/jobs/queue-job';
 
 const { rounds } = schema;
 
@@ -54,6 +55,8 @@ export async function pauseRound(
 		const what = isPaused ? 'round-paused' : 'round-resumed';
 		await writeAuditLine(tx, actor, { at: now, act: what, detail: { round: seen.id } });
 		await publishChange(tx, `round:${seen.id}`);
+		await queueJob(tx, 'rounds');
+		await queueJob(tx, 'reminders');
 	});
 }
 

@@ -8,6 +8,7 @@ import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../platform/domain-error';
 import { publishChange } from '../../platform/live/changes';
 import { readRules } from '../../platform/rules/read-rules';
+import { queueJob } from '../../platform/jobs/queue-job';
 
 const { emails, people, roundPeople, rounds } = schema;
 
@@ -108,6 +109,7 @@ export async function remindUnanswered(
 			});
 		await writeAuditLine(tx, actor, { at: now, act: 'nudged', detail: { round: id, people: nudged.length } });
 		await publishChange(tx, `round:${id}`);
+		await queueJob(tx, 'reminders');
 		return nudged.length;
 	});
 }

@@ -12,6 +12,7 @@ import { earlierDelays } from './round-delays';
 import { lockRound } from './lock-round';
 import { isAwaitingAnswer } from './remind-unanswered';
 import { matchingPeople } from './round-selection';
+import { queueJob } from '../../platform/jobs/queue-job';
 
 const { cases, people, roundPeople, rounds } = schema;
 
@@ -50,6 +51,7 @@ export async function startRound(
 			})
 			.where(eq(rounds.id, id));
 		await writeAuditLine(tx, actor, { at: now, act: 'round-sent', detail: { round: id, people: n } });
+		await queueJob(tx, 'rounds');
 	});
 }
 
@@ -80,6 +82,7 @@ export async function closeRound(
 			.where(eq(rounds.id, id));
 		await writeAuditLine(tx, actor, { at: now, act: 'round-closed', detail: { round: id } });
 		await publishChange(tx, `round:${id}`);
+		await queueJob(tx, 'rounds');
 	});
 }
 
@@ -109,5 +112,6 @@ export async function reopenRound(
 			.where(eq(rounds.id, id));
 		await writeAuditLine(tx, actor, { at: now, act: 'round-reopened', detail: { round: id } });
 		await publishChange(tx, `round:${id}`);
+		await queueJob(tx, 'rounds');
 	});
 }

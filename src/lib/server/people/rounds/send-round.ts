@@ -8,6 +8,7 @@ import { schema, type Db } from '../../platform/db/client';
 import { isConnectionError } from '../../platform/db/connection-error';
 import { inSavepoint, inTransaction, isRetryable } from '../../platform/db/transaction';
 import { DomainError } from '../../platform/domain-error';
+import { queueJob } from '../../platform/jobs/queue-job';
 import { publishChange } from '../../platform/live/changes';
 import { publishSeldom } from '../../platform/live/publish-seldom';
 import { describeError, log } from '../../platform/log';
@@ -24,14 +25,6 @@ const BATCH = 50;
 /** The audit log is sealed after so many emails of a round: a second's work, a few times a minute. */
 const SEALED_EVERY = 1000;
 
-/** What the queue is asked for while a round is being written. */
-export interface RoundHelpers {
-	/** There may be work for another process. */
-	callOthers(): void;
-	/** Many lines have been added to the audit log. */
-	seal(): void;
-}
-
 /**
  * Writes the emails of started rounds, batch by batch; a round with nobody left is open. Several processes may do so at once: each locks
  * the people it takes.
@@ -40,8 +33,7 @@ export interface RoundHelpers {
 export async function sendRoundBatches(
 	db: Db,
 	clock: () => Date,
-	shallGoOn: ShouldContinue = alwaysContinue,
-	{ callOthers, seal }: Partial<RoundHelpers> = {}
+	shallGoOn: ShouldContinue = alwaysContinue
 ): Promise<number> {
 	const sending = await db
 		.select()
@@ -57,8 +49,9 @@ export async function sendRoundBatches(
 				const n = await sendBatch(db, round.id, clock());
 				if (n === 0) break;
 				// There may be many more: another process helps.
-				if (written === 0 && n === BATCH) callOthers?.();
-				if (Math.floor((written + n) / SEALED_EVERY) > Math.floor(written / SEALED_EVERY)) seal?.();
+				if (written === 0 && n === BATCH) await queueJob(db, 'rounds');
+				if (Math.floor((written + n) / SEALED_EVERY) > Math.floor(written / SEALED_EVERY))
+					await queueJob(db, 'audit-log');
 				written += n;
 				await changed();
 			}

@@ -6,6 +6,7 @@ import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { organisationZone } from '../organisation/organisation-zone';
+import { queueJob } from '../jobs/queue-job';
 
 const { cases, emailDays, emailLimit, people } = schema;
 
@@ -112,5 +113,6 @@ export async function setDailyLimit(
 			.returning({ id: emailLimit.id });
 		if (saved.length === 0) throw new DomainError('conflict', 'limitChanged');
 		await writeAuditLine(tx, actor, { at: now, act: 'email-limit-set', detail: { perDay } });
+		await queueJob(tx, 'due-cases');
 	});
 }

@@ -10,6 +10,7 @@ import { POLICY_OUTCOMES } from '../db/schema/follow-ups';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { HELD_EMAIL_KINDS, type HeldEmailKind } from '../../../core/platform/sending';
+import { queueJob } from '../jobs/queue-job';
 
 const { followUps, plans } = schema;
 
@@ -107,6 +108,7 @@ async function decide(
 			judge_on = case when x.day is null then least(c.judge_on, ${isoDay(now, 'UTC')}::date) else c.judge_on end
 			from jsonb_to_recordset(${JSON.stringify(rows)}::jsonb) as x(person_id uuid, day date) where c.person_id = x.person_id`);
 		await writeAuditLine(tx, actor, { at: now, act, detail: { kind: wanted, people: rows.length } });
+		await queueJob(tx, 'due-cases');
 		return rows.length;
 	});
 }

@@ -2,6 +2,7 @@ import { desc, eq, ilike, or } from 'drizzle-orm';
 import type { EmailKind } from '../../../core/platform/sending/email-kinds';
 import type { Language } from '../../../messages/languages';
 import { schema, type Db } from '../db/client';
+import { queueJob } from '../jobs/queue-job';
 
 const { emails } = schema;
 
@@ -28,6 +29,7 @@ export const queueEmail = (db: Db, letter: NewEmail): Promise<void> => queueEmai
 /** The same for several; there is at least one. */
 export async function queueEmails(db: Db, letters: readonly NewEmail[]): Promise<void> {
 	await db.insert(emails).values(letters.map((letter) => ({ ...letter, nextTryAt: letter.writtenAt })));
+	await queueJob(db, 'emails');
 }
 
 /** An email in the simulated inbox. */

@@ -6,6 +6,7 @@ import { writeAuditLine } from '../audit/write-audit-line';
 import { countUpTo } from '../db/count-up-to';
 import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
+import { queueJob } from '../jobs/queue-job';
 
 const { emails, rounds } = schema;
 
@@ -123,6 +124,7 @@ export async function sendAgain(
 			.returning({ id: emails.id });
 		if (again.length > 0)
 			await writeAuditLine(tx, actor, { at: now, act: 'emails-sent-again', detail: { n: again.length } });
+		await queueJob(tx, 'emails');
 		return again.length;
 	});
 }

@@ -3,3 +3,6 @@ export type ShouldContinue = () => boolean;
 
 /** Runs to the end, for callers that wait for all of it. */
 export const alwaysContinue: ShouldContinue = () => true;
+
+/** How long a job starts new parts of its work, ms: then the next one continues. */
+export const LONGEST_WORK_MS = 240_000;

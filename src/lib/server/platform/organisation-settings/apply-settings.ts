@@ -13,6 +13,7 @@ import { DomainError } from '../domain-error';
 import { lockPeople } from '../../people/lock-person';
 import { countFiguresAgain } from '../../workforce/current-figures';
 import { storeMoves } from '../../workforce/store-observations';
+import { queueJob } from '../jobs/queue-job';
 
 const { equipmentRequests, equipmentStore, people, purchasePrices, rounds, savedFilters } = schema;
 
@@ -33,6 +34,7 @@ export async function applySettings<A extends SettingsArea>(
 ): Promise<void> {
 	if (area === 'equipment') await applyCatalogue(tx, before as EquipmentSettings, after as EquipmentSettings);
 	if (area === 'teams') await applyTeams(tx, actor, before as TeamSettings, after as TeamSettings, now);
+	if (area === 'days-off') await queueJob(tx, 'reassessment');
 	if (area === 'equipment' || area === 'teams') await countFiguresAgain(tx, now);
 }
 

@@ -15,6 +15,7 @@ import { schema, type Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { ownVersionOf, readRules, storedVersionOf } from './read-rules';
+import { queueJob } from '../jobs/queue-job';
 
 const { triagePolicies, users } = schema;
 
@@ -124,6 +125,7 @@ export async function publishPolicy(
 			.returning({ version: triagePolicies.version });
 		if (made.length === 0) throw new DomainError('conflict', 'policyChanged');
 		await writeAuditLine(tx, actor, { at: now, act: 'policy-published', detail: { version } });
+		await queueJob(tx, 'reassessment');
 		return version;
 	});
 }

@@ -50,7 +50,6 @@ export const actions: Actions = {
 	password: ({ request, locals }) =>
 		withFormError(async () => {
 			await changePassword(locals.db, ownSession(locals), await readPassword(request), locals.now);
-			locals.wake('letters');
 			return { changed: true };
 		})
 };

@@ -62,7 +62,6 @@ export const actions: Actions = {
 				order: { supplier, number: orderNumber, cost, currency }
 			};
 			const ordered = await orderTogether(locals.db, actor, joint, locals.now);
-			locals.wake('letters');
 			return { ordered };
 		})
 };

@@ -89,7 +89,6 @@ export const actions: Actions = {
 				{ whom, act, expected: Number(input.expected), key: input.key },
 				locals.now
 			);
-			locals.wake('letters');
 			return { bulk: { kind: act.kind, n, leftOut } };
 		}),
 

@@ -34,7 +34,6 @@ export const actions: Actions = {
 		withFormError(async () => {
 			const input = await readInvite(request);
 			await inviteUser(locals.db, signedIn(locals), input, locals.now);
-			locals.wake('letters');
 			return { invited: input.email };
 		}),
 

@@ -33,7 +33,6 @@ export const actions: Actions = {
 			const { expected, ...of } = await readDecision(request);
 			const decision = { ...of, expected: Number(expected) };
 			const released = await releaseHeld(locals.db, signedIn(locals), decision, locals.now);
-			locals.wake('due');
 			return { released };
 		}),
 
@@ -42,7 +41,6 @@ export const actions: Actions = {
 			const { expected, ...of } = await readDecision(request);
 			const decision = { ...of, expected: Number(expected) };
 			const cancelled = await cancelHeld(locals.db, signedIn(locals), decision, locals.now);
-			locals.wake('due');
 			return { cancelled };
 		}),
 
@@ -50,7 +48,6 @@ export const actions: Actions = {
 		withFormError(async () => {
 			const { letter } = await readAgain(request);
 			const again = await sendAgain(locals.db, signedIn(locals), { id: letter ?? null }, locals.now);
-			locals.wake('letters');
 			return { again };
 		}),
 
@@ -59,7 +56,6 @@ export const actions: Actions = {
 			const { perDay, version: seen } = await readLimit(request);
 			const input = { perDay: Number(perDay.replace(/[\s,.]/g, '') || Number.NaN), version: Number(seen) };
 			await setDailyLimit(locals.db, signedIn(locals), input, locals.now);
-			locals.wake('due');
 			return { limitSet: true };
 		})
 };

@@ -27,7 +27,6 @@ export const PUT: RequestHandler = ({ request, locals, cookies, url, getClientAd
 			},
 			now
 		);
-		locals.wake('letters');
 		if (begun) {
 			const before = sessionToken(cookies, url);
 			if (before) await signOut(db, before);

@@ -18,6 +18,5 @@ export const PUT: RequestHandler = ({ request, locals }) =>
 		const user = requireUser(locals);
 		const input = await readAttestation(request);
 		const codes = await addPasskey(locals.db, user, requireRelyingParty(request), input, locals.now);
-		locals.wake('letters');
 		return Response.json({ codes }, { status: 201 });
 	});

@@ -32,7 +32,6 @@ export const actions: Actions = {
 			const scopes = API_SCOPES.filter((scope) => (ticked as Record<string, unknown>)[scope] === 'yes');
 			const input = { name, scopes, days: Number(days) };
 			const token = await makeToken(locals.db, signedIn(locals), input, locals.now);
-			locals.wake('letters');
 			return { token };
 		}),
 

@@ -69,7 +69,6 @@ export const actions: Actions = {
 	send: act(read.readSend, async (form, here, { url }) => {
 		const input = { ...versioned(form, here), ...(form.way ? { way: form.way } : {}) };
 		const sent = await sendAssessment(here.locals.db, here.actor, input, here.locals.now);
-		here.locals.wake('letters');
 		// Without a mail server, the sender passes the link on, so it is shown once. Otherwise only its person sees it.
 		const isPassedOn = here.locals.config.smtpUrl === '';
 		return sent && isPassedOn ? { link: `${url.origin}/c/${sent.token}` } : undefined;
@@ -113,7 +112,6 @@ export const actions: Actions = {
 
 	message: act(read.readMessage, async ({ key, text }, here) => {
 		await writeToPerson(here.locals.db, here.actor, { key, text, personId: here.personId }, here.locals.now);
-		here.locals.wake('letters');
 	}),
 
 	read: act(read.readVersioned, (form, here) =>
@@ -130,12 +128,10 @@ export const actions: Actions = {
 		const answerBy = form.answerBy ? read.requireFutureDay(form.answerBy, todayOf(here)) : '';
 		const input = { ...versioned(form, here), clinicianId, toName, question, consentHow, answerBy };
 		await referCase(here.locals.db, here.actor, input, here.locals.now);
-		here.locals.wake('letters');
 	}),
 
 	writeReferral: act(read.readReferralWords, async ({ key, text, referral: referralId = '' }, here) => {
 		await writeOnReferral(here.locals.db, here.actor, { key, text, referralId }, here.locals.now);
-		here.locals.wake('letters');
 	}),
 
 	endReferral: act(read.readReferralWords, ({ key, text, referral: referralId = '' }, here) =>
@@ -164,7 +160,6 @@ export const actions: Actions = {
 				: {})
 		};
 		await decideEquipment(here.locals.db, here.actor, input, here.locals.now);
-		here.locals.wake('letters');
 	}),
 
 	askFor: act(read.readEquipmentOrder, ({ thing, ...form }, here) =>

@@ -65,7 +65,6 @@ export const actions: Actions = {
 		withFormError(async () => {
 			const form = await read(request);
 			const sentTo = await sendSampleEmail(locals.db, signedIn(locals), form, locals.now);
-			locals.wake('letters');
 			return { sentTo };
 		}),
 

@@ -24,7 +24,6 @@ export const actions: Actions = {
 			const actor = signedIn(locals);
 			const input = await readPolicyForm(request);
 			const published = await publishPolicy(locals.db, actor, input, locals.now);
-			locals.wake('judging');
 			return { published };
 		}),
 

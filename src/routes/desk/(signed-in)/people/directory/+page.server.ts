@@ -46,7 +46,6 @@ export const actions: Actions = {
 	read: ({ locals }) =>
 		withFormError(async () => {
 			await askForDirectory(locals.db, signedIn(locals), locals.now);
-			locals.wake('directory');
 			return { isRead: true };
 		}),
 
@@ -62,7 +61,6 @@ export const actions: Actions = {
 				takeBack: seen.takeBack === 'yes'
 			};
 			const report = await applyDirectory(locals.db, signedIn(locals), approval, locals.now);
-			locals.wake('judging');
 			const moved =
 				report.leaving + (approval.leaveAbsent ? report.absent : 0) + (approval.takeBack ? report.back : 0);
 			return { applied: { added: report.added, changed: report.changed, moved } };
@@ -83,7 +81,6 @@ export const actions: Actions = {
 			);
 			const settings = { isOn: isOn === 'yes', may, usersFilter, teamFrom, groupStart: groupStart ?? '' };
 			await setDirectory(locals.db, signedIn(locals), { settings, version: Number(seen) }, locals.now);
-			locals.wake('directory');
 			return { isSaved: true };
 		})
 };

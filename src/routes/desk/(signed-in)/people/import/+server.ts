@@ -68,6 +68,5 @@ export const DELETE: RequestHandler = ({ request, locals }) =>
 		const { import: id } = await readUndo(request);
 		const result = await undoImport(locals.db, locals.user, id, locals.now);
 		await compareAgain(locals.db, locals.now);
-		locals.wake('judging');
 		return Response.json(result);
 	});

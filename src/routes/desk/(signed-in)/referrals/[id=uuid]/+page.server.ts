@@ -22,7 +22,6 @@ export const actions: Actions = {
 			const { key, text } = await readReferralWords(request);
 			const words = { key, text, referralId: params.id };
 			await writeOnReferral(locals.db, signedIn(locals), words, locals.now);
-			locals.wake('letters');
 			return { done: true };
 		}),
 

@@ -68,7 +68,6 @@ export const actions: Actions = {
 			const { version, expected } = await readStart(request);
 			const input = { id: params.id, version: Number(version), expected: Number(expected) };
 			await startRound(locals.db, signedIn(locals), input, locals.now);
-			locals.wake('round');
 			return { started: true };
 		}),
 
@@ -77,7 +76,6 @@ export const actions: Actions = {
 			const { expected, person } = await readNudge(request);
 			const input = { id: params.id, personId: person ?? null, expected: Number(expected) };
 			const nudged = await remindUnanswered(locals.db, signedIn(locals), input, locals.now);
-			locals.wake('reminders');
 			return { nudged };
 		}),
 
@@ -86,7 +84,6 @@ export const actions: Actions = {
 			const { version, callSilent } = await readClose(request);
 			const input = { id: params.id, version: Number(version), callSilent: callSilent === 'yes' };
 			await closeRound(locals.db, signedIn(locals), input, locals.now);
-			locals.wake('round');
 			return { closed: true };
 		}),
 
@@ -95,8 +92,6 @@ export const actions: Actions = {
 			const { version, paused } = await readPause(request);
 			const input = { id: params.id, version: Number(version), isPaused: paused === 'yes' };
 			await pauseRound(locals.db, signedIn(locals), input, locals.now);
-			locals.wake('round');
-			locals.wake('reminders');
 			return { paused: input.isPaused };
 		}),
 
@@ -113,7 +108,6 @@ export const actions: Actions = {
 			const { version } = await readVersion(request);
 			const input = { id: params.id, version: Number(version) };
 			await reopenRound(locals.db, signedIn(locals), input, locals.now);
-			locals.wake('round');
 			return { reopened: true };
 		}),
 

@@ -28,7 +28,6 @@ export const GET: RequestHandler = async ({ locals, url, cookies, request }) => 
 			deviceToken: deviceToken(cookies, url)
 		};
 		const begun = await signInByProvider(db, { claims, flow, browser, session }, now);
-		locals.wake('letters');
 		if (begun) {
 			const before = sessionToken(cookies, url);
 			if (before) await signOut(db, before);

@@ -23,7 +23,6 @@ export const actions: Actions = {
 			if (name.trim().toLowerCase() !== person.name.toLowerCase())
 				throw new DomainError('invalid', 'writeTheirName', '/name');
 			await erasePerson(locals.db, actor, { personId: params.id, why }, locals.now);
-			locals.wake('record');
 			redirect(303, '/desk/people');
 		})
 };

@@ -33,7 +33,6 @@ export const actions: Actions = {
 			const actor = signedIn(locals);
 			const input = await readSettingsForm(request, area);
 			const published = await publishSettings(locals.db, actor, input, locals.now);
-			if (area === 'days-off') locals.wake('judging');
 			return { published };
 		}),
 

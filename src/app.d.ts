@@ -3,7 +3,7 @@ import type { Actor } from '$lib/server/platform/actor';
 import type { Session } from '$lib/server/platform/access/sessions';
 import type { Config } from '$lib/server/platform/config';
 import type { schema } from '$lib/server/platform/db/client';
-import type { TextSize } from '$lib/ui/platform/theme/text-sizes';
+import type { TextSize } from '$lib/core/platform/text-sizes';
 import type { ChangeFeed } from '$lib/server/platform/live/changes';
 import type { OpenStreams } from '$lib/server/platform/live/open-streams';
 import type { FiguresDatabase } from '$lib/server/workforce/figures-database';

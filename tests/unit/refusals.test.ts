@@ -14,19 +14,14 @@ function filesIn(path: string): string[] {
 		.map((name) => join(path, name));
 }
 
-const sources = [
-	'src/hooks.server.ts',
-	'src/lib/server',
-	'src/lib/core/platform/organisation-settings',
-	'src/routes'
-]
+const sources = ['src/lib/server', 'src/lib/core/platform/organisation-settings', 'src/routes']
 	.flatMap(filesIn)
 	.map((file) => readFileSync(file, 'utf8'));
 
 /** What answers employees: their routes, what every request goes through, and the use cases of their door. */
 const EMPLOYEES_DOOR = [
 	'src/routes/c',
-	'src/hooks.server.ts',
+	'src/lib/server/platform/hooks',
 	'src/lib/server/platform/http',
 	'src/lib/server/plan/planning',
 	'src/lib/server/platform/live',

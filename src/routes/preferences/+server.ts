@@ -3,7 +3,7 @@ import { Type } from 'typebox';
 import { LENGTH_UNITS } from '$lib/core/body/length';
 import { formReader } from '$lib/server/platform/http/read-body';
 import { withJsonError } from '$lib/server/platform/http/error-responses';
-import { TEXT_SIZES } from '$lib/ui/platform/theme/text-sizes';
+import { TEXT_SIZES } from '$lib/core/platform/text-sizes';
 import type { RequestHandler } from './$types';
 
 const read = formReader({

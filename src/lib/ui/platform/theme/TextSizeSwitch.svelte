@@ -2,7 +2,7 @@
 	import { page } from '$app/state';
 	import type { Catalogue } from '$lib/messages';
 	import Button from '../kit/Button.svelte';
-	import { TEXT_SIZES, type TextSize } from './text-sizes';
+	import { TEXT_SIZES, type TextSize } from '$lib/core/platform/text-sizes';
 
 	interface Props {
 		size: TextSize;

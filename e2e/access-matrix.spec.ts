@@ -155,7 +155,7 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 	['/desk/rounds/ROUND?/pause', { version: '1', paused: 'yes' }],
 	['/desk/rounds/ROUND?/correct', { version: '1', subject: 'x', body: 'x', dueOn: '2099-01-01' }],
 	['/desk/rounds/ROUND?/reopen', { version: '1' }],
-	['/desk/rounds/ROUND?/drop', {}],
+	['/desk/rounds/ROUND?/drop', { version: '1' }],
 	['/desk/follow-ups?/move', { ...ACT, person: 'PERSON', kind: 'look', due: '2099-01-01' }],
 	['/desk/follow-ups?/feed', {}],
 	['/desk/follow-ups?/endFeed', {}],

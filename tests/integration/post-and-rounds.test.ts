@@ -26,7 +26,12 @@ import { queueEmail } from '$lib/server/platform/email/queue-email';
 import { referCase } from '$lib/server/cases/referrals/refer';
 import { roundProgressOf } from '$lib/server/people/rounds/round-news';
 import { correctRound, pauseRound } from '$lib/server/people/rounds/correct-round';
-import { changeRound, createRound, type RoundInput } from '$lib/server/people/rounds/edit-rounds';
+import {
+	changeRound,
+	createRound,
+	deleteDraft,
+	type RoundInput
+} from '$lib/server/people/rounds/edit-rounds';
 import { listRounds, readRound } from '$lib/server/people/rounds/read-rounds';
 import { roundFigures, pairedRoundFigures } from '$lib/server/people/rounds/round-figures';
 import { applyRoundChanges } from '$lib/server/people/rounds/round-changes';
@@ -242,6 +247,21 @@ describe('a round', () => {
 			{ startsOn: '2026-02-30' }
 		])
 			expect(await faultOf(createRound(db(), desk.coordinator, { ...input, ...wrong }, now))).toBe('invalid');
+	});
+
+	it('deletes a draft as it was seen, with a line in the audit log, and nothing that is out', async () => {
+		const id = await createRound(db(), desk.coordinator, input, now);
+		const drop = (version: number) => deleteDraft(db(), desk.coordinator, { id, version }, now);
+		await changeRound(db(), desk.coordinator, { id, version: 1, ...input, name: 'Changed by a colleague' });
+		expect(await faultOf(drop(1))).toBe('conflict');
+		await drop(2);
+		expect(await faultOf(drop(2))).toBe('not-found');
+		const { rows } = await db().execute(
+			sql`select act, detail from audit_lines where detail ->> 'round' = ${id} order by id`
+		);
+		expect(rows.map(({ act: done }) => done)).toEqual(['round-made', 'round-draft-deleted']);
+		const { id: out } = await started(1);
+		expect(await faultOf(deleteDraft(db(), desk.coordinator, { id: out, version: 2 }, now))).toBe('conflict');
 	});
 
 	it('calls other processes for help once, and has the audit log sealed as it grows', async () => {

@@ -1,5 +1,5 @@
 import type { BreakSchedule } from '../../../core/breaks/break-schedules';
-import { and, eq } from 'drizzle-orm';
+import { eq } from 'drizzle-orm';
 import { isTimeZone } from '../../../core/platform/calendar';
 import { unknownPlaceholders } from '../../../core/platform/sending';
 import { ROUND_FIELDS } from '../../../messages/emails';
@@ -98,8 +98,21 @@ export async function changeRound(
 	});
 }
 
-/** Deletes a draft. */
-export async function deleteDraft(db: Db, actor: Actor, id: string): Promise<void> {
+/**
+ * Deletes a draft.
+ * @throws DomainError `conflict` where it was sent, or changed by a colleague, since it was seen
+ */
+export async function deleteDraft(
+	db: Db,
+	actor: Actor,
+	{ id, version }: { readonly id: string; readonly version: number },
+	now: Date
+): Promise<void> {
 	requirePermission(actor, 'rounds:run');
-	await db.delete(rounds).where(and(eq(rounds.id, id), eq(rounds.state, 'draft')));
+	await inTransaction(db, async (tx) => {
+		const round = await lockRound(tx, id, version);
+		if (round.state !== 'draft') throw new DomainError('conflict', 'roundIsOut');
+		await tx.delete(rounds).where(eq(rounds.id, id));
+		await writeAuditLine(tx, actor, { at: now, act: 'round-draft-deleted', detail: { round: id } });
+	});
 }

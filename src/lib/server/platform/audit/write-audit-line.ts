@@ -88,6 +88,7 @@ export const AUDIT_ACTIONS = [
 	'people-exported',
 	'archive-exported',
 	'round-made',
+	'round-draft-deleted',
 	'round-sent',
 	'round-closed',
 	'round-reopened',

@@ -46,6 +46,7 @@
 	<div class="flex flex-wrap items-start gap-2">
 		{#if state === 'draft'}
 			<form method="POST" action="?/drop" use:enhanceForm={acting.submit}>
+				<input type="hidden" name="version" value={version} />
 				<Button size="desk" isBusy={acting.isBusy}>{texts.deleteDraft}</Button>
 			</form>
 			{#if matches > 0}

@@ -111,6 +111,7 @@ export const stateTexts: DeskTexts['states'] = {
 		'people-exported': 'hat eine Liste der Personen heruntergeladen',
 		'archive-exported': 'hat das Archiv der Organisation heruntergeladen',
 		'round-made': 'hat eine Runde erstellt',
+		'round-draft-deleted': 'hat den Entwurf einer Runde gelöscht',
 		'round-sent': 'hat eine Runde gesendet',
 		'round-closed': 'hat eine Runde geschlossen',
 		'round-reopened': 'hat eine Runde wieder geöffnet',

@@ -109,6 +109,7 @@ export const stateTexts = {
 		'people-exported': 'downloaded a list of people',
 		'archive-exported': 'downloaded the archive of the organisation',
 		'round-made': 'created an assessment round',
+		'round-draft-deleted': 'deleted the draft of a round',
 		'round-sent': 'sent a round',
 		'round-closed': 'closed a round',
 		'round-reopened': 'reopened a round',

@@ -111,9 +111,11 @@ export const actions: Actions = {
 			return { reopened: true };
 		}),
 
-	drop: ({ locals, params }) =>
+	drop: ({ request, locals, params }) =>
 		withFormError(async () => {
-			await deleteDraft(locals.db, signedIn(locals), params.id);
+			const { version } = await readVersion(request);
+			const input = { id: params.id, version: Number(version) };
+			await deleteDraft(locals.db, signedIn(locals), input, locals.now);
 			redirect(303, '/desk/rounds');
 		})
 };

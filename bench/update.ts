@@ -40,7 +40,12 @@ export async function benchUpdate(): Promise<void> {
 		await db.delete(schema.followUps).where(sql`done_at is null`);
 		await db
 			.update(cases)
-			.set({ rulesVersion: 'core 0, checklist 0, policy 0', mailOn: null, judgeOn: null })
+			.set({
+				rulesVersion: 'core 0, checklist 0, policy 0',
+				softwareVersion: 'core 0',
+				mailOn: null,
+				judgeOn: null
+			})
 			.where(isNotNull(cases.rulesVersion));
 		await db.update(schema.roundPeople).set({ remindOn: null });
 		await db.update(schema.checkIns).set({ remindOn: null });

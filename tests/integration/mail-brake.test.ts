@@ -77,7 +77,12 @@ async function asOfOtherRules(): Promise<void> {
 	await db().delete(followUps).where(isNull(followUps.doneAt));
 	await db()
 		.update(cases)
-		.set({ rulesVersion: 'core 0, checklist 0, policy 0', judgeOn: null, mailOn: null });
+		.set({
+			rulesVersion: 'core 0, checklist 0, policy 0',
+			softwareVersion: 'core 0',
+			judgeOn: null,
+			mailOn: null
+		});
 }
 
 beforeAll(async () => {
@@ -196,7 +201,7 @@ describe('what people would have got anyway', () => {
 		// An update that changes nothing for them holds nothing of theirs.
 		await db()
 			.update(cases)
-			.set({ rulesVersion: 'core 0, checklist 0, policy 0' })
+			.set({ rulesVersion: 'core 0, checklist 0, policy 0', softwareVersion: 'core 0' })
 			.where(eq(cases.personId, personId));
 		await aRunOfTheQueue(daysLater(2));
 		expect(await asked()).toBe(0);
@@ -213,7 +218,7 @@ describe('what people would have got anyway', () => {
 			(select id from assessments where person_id = ${personId})`);
 		await db()
 			.update(cases)
-			.set({ rulesVersion: 'core 0, checklist 0, policy 0', mailOn: null })
+			.set({ rulesVersion: 'core 0, checklist 0, policy 0', softwareVersion: 'core 0', mailOn: null })
 			.where(eq(cases.personId, personId));
 		await aRunOfTheQueue(daysLater(20));
 		expect(await reminded()).toBe(before);
@@ -251,7 +256,12 @@ describe('what is cancelled', () => {
 	const byOtherRules = (personId: string) =>
 		db()
 			.update(cases)
-			.set({ rulesVersion: 'core 0, checklist 0, policy 0', mailOn: null, judgeOn: null })
+			.set({
+				rulesVersion: 'core 0, checklist 0, policy 0',
+				softwareVersion: 'core 0',
+				mailOn: null,
+				judgeOn: null
+			})
 			.where(eq(cases.personId, personId));
 	const openOf = async (personId: string, kind: 'check-in' | 'recheck') =>
 		(

@@ -1,1 +1,7 @@
-export { rulesVersionOf, SHIPPED_RULES, SHIPPED_RULES_VERSION, type Rules } from './shipped-rules';
+export {
+	rulesVersionOf,
+	SHIPPED_RULES,
+	SHIPPED_RULES_VERSION,
+	softwareVersionOf,
+	type Rules
+} from './shipped-rules';

@@ -17,13 +17,17 @@ export const SHIPPED_RULES: Rules = {
 	daysOffVersion: 0
 };
 
+/** Names the versions of what comes with the software: an update changes them, and nothing that an organisation publishes does. */
+export const softwareVersionOf = ({ checklist }: Pick<Rules, 'checklist'>): string =>
+	`core ${CORE_VERSION}, checklist ${checklist.version}`;
+
 /**
  * Names the versions of everything an assessment rests on. A case assessed under another name is assessed again; whatever falls due by that
  * alone is held back until a coordinator releases it.
  */
 export function rulesVersionOf({ policy, checklist, daysOffVersion }: Rules): string {
 	const daysOff = daysOffVersion > 0 ? `, days off ${daysOffVersion}` : '';
-	return `core ${CORE_VERSION}, checklist ${checklist.version}${daysOff}, policy ${policy.version}`;
+	return `${softwareVersionOf({ checklist })}${daysOff}, policy ${policy.version}`;
 }
 
 /** The name of {@link SHIPPED_RULES}. */

@@ -4,7 +4,7 @@ import type { CivilDate } from '../../../core/platform/calendar';
 import type { Verdict } from '../../../core/workstation/checks';
 import { sameDocument } from '../../../core/platform/same-document';
 import { checkInDaysAfter, isMoreUrgent } from '../../../core/cases/triage';
-import { rulesVersionOf, type Rules } from '../../../core/platform/rules';
+import { rulesVersionOf, softwareVersionOf, type Rules } from '../../../core/platform/rules';
 import { isAnyOf } from '../../platform/db/is-any-of';
 import { schema, type Db } from '../../platform/db/client';
 import type { HeldWhy } from '../../platform/db/schema/columns';
@@ -56,6 +56,7 @@ function casesBefore(tx: Db, people: readonly LockedPerson[]) {
 		.select({
 			personId: cases.personId,
 			rulesVersion: cases.rulesVersion,
+			softwareVersion: cases.softwareVersion,
 			version: cases.version,
 			judgementId: caseAssessments.id,
 			judgedAt: caseAssessments.at,
@@ -73,14 +74,12 @@ function casesBefore(tx: Db, people: readonly LockedPerson[]) {
 
 type CaseBefore = Awaited<ReturnType<typeof casesBefore>>[number];
 
-/** What the organisation publishes itself: its policy and its days off. */
-const withoutPolicy = (rulesVersion: string) => rulesVersion.replace(/(?:, days off \d+)?, policy \d+$/, '');
-
 /** Why a case is assessed other than by what people did or time passing: changed rules, or an import that asked for it. */
-function heldWhyOf({ rulesVersion }: CaseBefore, now: string): HeldWhy | null {
-	if (rulesVersion === null || rulesVersion === now) return null;
+function heldWhyOf({ rulesVersion, softwareVersion }: CaseBefore, now: Rules): HeldWhy | null {
+	if (rulesVersion === null || rulesVersion === rulesVersionOf(now)) return null;
 	if (rulesVersion === '') return 'import';
-	return withoutPolicy(rulesVersion) === withoutPolicy(now) ? 'policy' : 'update';
+	// Of one software, they differ by what the organisation published: its policy and its days off.
+	return softwareVersion === softwareVersionOf(now) ? 'policy' : 'update';
 }
 
 /** An assessment with the newest one stored before it; null where there is none, or a new plan was made since. */
@@ -231,6 +230,7 @@ function caseOf(
 		judgeOn: hasLeft ? null : judgement.changesOn,
 		mailOn: mailOn(read, given, hasLeft),
 		rulesVersion: rulesVersionOf(rules),
+		softwareVersion: softwareVersionOf(rules),
 		sentAt: newest?.sentAt ?? null,
 		startedAt: newest?.startedAt ?? null,
 		answeredAt: newest?.answeredAt ?? null,
@@ -260,7 +260,7 @@ export async function reassessCases(
 ): Promise<void> {
 	if (people.length === 0) return;
 	await storeMoves(tx, people, now);
-	const { rules, name } = await readRules(tx);
+	const { rules } = await readRules(tx);
 	const judged: Judged[] = [];
 	for (const { person, read } of await loadCaseRecords(tx, people, now)) {
 		judged.push({ person, read, judgement: assessmentResultOf(read, person, rules) });
@@ -268,7 +268,7 @@ export async function reassessCases(
 		if (people.length > 1) await yieldToEventLoop();
 	}
 	const before = new Map((await casesBefore(tx, people)).map((row) => [row.personId, row]));
-	const heldWhys = new Map([...before].map(([personId, row]) => [personId, heldWhyOf(row, name)]));
+	const heldWhys = new Map([...before].map(([personId, row]) => [personId, heldWhyOf(row, rules)]));
 	const ids = await store(tx, judged, before, now, isForRulesAlone);
 	const wanted = judged.map(({ person, read, judgement }): WantedDays => {
 		const hasCorner = judgement.first.length > 0 && person.leftAt === null;

@@ -36,6 +36,8 @@ export const cases = pgTable(
 		mailOn: date('mail_on', { mode: 'string' }),
 		/** Versions of the rules of the last assessment (`SHIPPED_RULES_VERSION`); null before the first, empty to have the case assessed again. */
 		rulesVersion: text('rules_version'),
+		/** Versions of what came with the software at the last assessment (`softwareVersionOf`): tells an update from what was published here. */
+		softwareVersion: text('software_version'),
 		/** State of the newest self-assessment. */
 		sentAt: moment('sent_at'),
 		startedAt: moment('started_at'),

@@ -1,5 +1,5 @@
 #!/usr/bin/env node
-/** The fast check for every save: types, lint, unit tests; what has not changed since the last one is remembered. */
+/** The fast check for every save: types, lint, and the unit tests that reach a file which differs from the last commit. */
 import { exec } from './lib/exec.mjs';
 import { needNpmPackages } from './lib/packages.mjs';
 import { packageProgram, root } from './lib/paths.mjs';
@@ -16,9 +16,10 @@ await run(async () => {
 			await stages.check('lint', ...LINT);
 			await stages.check('lint of components', ...LINT_COMPONENTS);
 		})(),
-		stages.tests('unit', packageProgram('vitest'), vitestArgs('unit'), {
+		stages.tests('unit', packageProgram('vitest'), [...vitestArgs('unit'), '--changed'], {
 			report: 'test-results/unit.json',
-			read: vitestCounts
+			read: vitestCounts,
+			mayBeNone: true
 		})
 	]);
 	return stages.close();

@@ -1,4 +1,4 @@
-import { existsSync, mkdirSync, readFileSync } from 'node:fs';
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs';
 import { join } from 'node:path';
 import { stripVTControlCharacters } from 'node:util';
 import { exec } from './exec.mjs';
@@ -43,11 +43,13 @@ export class Stages {
 	/**
 	 * A stage that runs tests and reads their counts from a report.
 	 * @param {string} name @param {string} command @param {string[]} args
-	 * @param {{ report: string, read: (report: any) => Report, env?: NodeJS.ProcessEnv }} how
+	 * @param {{ report: string, read: (report: any) => Report, env?: NodeJS.ProcessEnv, mayBeNone?: boolean }} how
+	 *   mayBeNone: that it runs no test is no failure
 	 */
-	async tests(name, command, args, { report, read, env }) {
+	async tests(name, command, args, { report, read, env, mayBeNone = false }) {
 		const began = Date.now();
 		const file = join(root, report);
+		rmSync(file, { force: true });
 		mkdirSync(join(root, 'test-results'), { recursive: true });
 		const { code, output } = await exec(command, args, {
 			cwd: root,
@@ -58,7 +60,7 @@ export class Stages {
 			? read(JSON.parse(readFileSync(file, 'utf8')))
 			: { passed: 0, failed: 0, skipped: 0, failing: [] };
 		// A runner that failed without a failed test (it broke, or ran nothing) is a failure too.
-		if (counts.failed === 0 && (code !== 0 || counts.passed === 0)) counts.failed = 1;
+		if (counts.failed === 0 && (code !== 0 || (counts.passed === 0 && !mayBeNone))) counts.failed = 1;
 		this.#tell(name, counts, began);
 		for (const test of counts.failing) this.#failing.push(`${name}: ${test}`);
 		if (counts.failed > 0) process.stdout.write(output);

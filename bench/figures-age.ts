@@ -1,4 +1,5 @@
-import { MIN_CLOSING_GROUP_SIZE, peopleToRenew, type CountedState } from '../src/lib/core/workforce';
+import { MIN_CLOSING_GROUP_SIZE } from '../src/lib/core/workforce/group-size-limit';
+import { peopleToRenew, type CountedState } from '../src/lib/core/workforce/people-to-renew';
 import { Dice } from '../seed/random';
 import { print, rounded } from './measure';
 

@@ -1,4 +1,6 @@
-import { breakIntervalsFor, chooseExerciseSet, planDay, type BusyTime } from '../src/lib/core/breaks';
+import { breakIntervalsFor } from '../src/lib/core/breaks/break-schedules';
+import { chooseExerciseSet } from '../src/lib/core/breaks/choose-exercise-set';
+import { planDay, type BusyTime } from '../src/lib/core/breaks/day-plan';
 import { measure } from './measure';
 
 /** Eight hours with twelve meetings, some minutes later on each day. */

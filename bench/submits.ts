@@ -1,4 +1,4 @@
-import { newThingFields, THING_CHOICES } from '../src/lib/core/questionnaire/answers';
+import { newThingFields, THING_CHOICES } from '../src/lib/core/questionnaire/answers/household-things';
 import { DEMO_PEOPLE } from '../seed/people';
 import { NO_SIGNS } from '../seed/profiles';
 import { print, quantile, rounded } from './measure';

@@ -3,7 +3,7 @@ import { CHROMIUM } from '../bin/lib/packages.mjs';
 import { sendTo } from '../e2e/support';
 import { walkOneByOne, wordsOf } from '../e2e/walker';
 import { EIGHT } from '../e2e/walkers';
-import { questionnaireSeconds } from '../src/lib/core/questionnaire';
+import { questionnaireSeconds } from '../src/lib/core/questionnaire/answer-time';
 import { print, rounded } from './measure';
 
 const BASE = process.env.BASE_URL ?? 'http://127.0.0.1:4280';

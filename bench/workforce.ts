@@ -3,7 +3,7 @@ import { startApp } from '../bin/lib/app.mjs';
 import { freePort } from '../bin/lib/net.mjs';
 import { startPostgres } from '../bin/lib/postgres.mjs';
 import { plantWorkforce } from '../seed/planted';
-import { toCsv } from '../src/lib/core/people/exchange';
+import { toCsv } from '../src/lib/core/people/exchange/csv';
 import { addUser } from '../src/lib/server/platform/access/add-user';
 import { SESSION_COOKIE } from '../src/lib/server/platform/access/session-cookie';
 import { hashToken, newToken } from '../src/lib/server/platform/access/tokens';

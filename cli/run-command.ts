@@ -1,5 +1,5 @@
-import { SHIPPED_RULES } from '../src/lib/core/platform/rules';
-import { adviseCorner } from '../src/lib/core/plan/advice';
+import { SHIPPED_RULES } from '../src/lib/core/platform/rules/shipped-rules';
+import { adviseCorner } from '../src/lib/core/plan/advice/advise-corner';
 import { cornerSchema } from '../src/lib/core/workstation/corner/corner-schema';
 import { validateCorner } from '../src/lib/core/workstation/corner/validate-corner';
 import type { Checked } from '../src/lib/core/platform/issue';
@@ -8,7 +8,7 @@ import { assessCaseRecord } from '../src/lib/core/cases/case-assessment/assess-c
 import { assessmentResultSchema } from '../src/lib/core/cases/case-assessment/assessment-result-schema';
 import { validateCaseRecord } from '../src/lib/core/cases/case-assessment/validate-case-record';
 import { readBundle } from '../src/lib/core/platform/fhir/read-bundle';
-import { planCorner, reportCorner } from '../src/lib/core/plan';
+import { planCorner, reportCorner } from '../src/lib/core/plan/plan-corner';
 import { statistic, validateStatistic } from '../src/lib/core/workforce/statistics/statistic';
 import { LARGEST_BUNDLE_BYTES, type ReadText } from './read-input';
 

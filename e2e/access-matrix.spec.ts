@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { expect, test, type APIRequestContext } from '@playwright/test';
-import { ROLES, type Role } from '../src/lib/core/platform/access';
-import { API_OPERATIONS } from '../src/lib/core/platform/api';
+import { ROLES, type Role } from '../src/lib/core/platform/access/roles';
+import { API_OPERATIONS } from '../src/lib/core/platform/api/operations';
 import { API_VERSION } from '../src/lib/core/platform/api/openapi';
 import {
 	DESK_ACTIONS,

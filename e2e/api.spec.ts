@@ -2,7 +2,7 @@ import { readFileSync } from 'node:fs';
 import { Validator } from '@seriousme/openapi-schema-validator';
 import { Ajv2020 } from 'ajv/dist/2020.js';
 import { expect, request as requests, type APIRequestContext, type Page } from '@playwright/test';
-import { API_OPERATIONS } from '../src/lib/core/platform/api';
+import { API_OPERATIONS } from '../src/lib/core/platform/api/operations';
 import { deskTest as test, hydrated, linkOf, signIn } from './support';
 
 /** Makes a token on the page of the account. @param ticks what it may do, in the words of the page */

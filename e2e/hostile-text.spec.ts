@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { expect, type Page } from '@playwright/test';
-import { ANSWER_FIELDS } from '../src/lib/core/questionnaire/answers';
+import { ANSWER_FIELDS } from '../src/lib/core/questionnaire/answers/answer-fields';
 import { DEMO_PEOPLE } from '../seed/people';
 import { NO_SIGNS } from '../seed/profiles';
 import { agree, EVERY_PAGE, posted, sendTo, deskTest as test } from './support';

@@ -7,7 +7,7 @@ import { freePort } from '../bin/lib/net.mjs';
 import { postgresBin } from '../bin/lib/packages.mjs';
 import { startPersonnel } from '../bin/lib/personnel.mjs';
 import { startPostgres } from '../bin/lib/postgres.mjs';
-import { QUESTIONNAIRE_PAGES } from '../src/lib/core/questionnaire/answers';
+import { QUESTIONNAIRE_PAGES } from '../src/lib/core/questionnaire/answers/questionnaire-pages';
 import { actionsOf, routesIn } from '../tests/support/routes';
 import { hydrated } from './support';
 

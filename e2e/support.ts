@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import axe, { type AxeResults, type ElementContext, type RunOptions } from 'axe-core';
 import { expect, test as base, type Locator, type Page } from '@playwright/test';
-import { QUESTIONNAIRE_PAGES } from '../src/lib/core/questionnaire/answers';
+import { QUESTIONNAIRE_PAGES } from '../src/lib/core/questionnaire/answers/questionnaire-pages';
 import { DEMO_PEOPLE } from '../seed/people';
 import { NO_SIGNS } from '../seed/profiles';
 

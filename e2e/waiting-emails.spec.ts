@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { expect, type Page } from '@playwright/test';
-import { ROSTER_COLUMNS } from '../src/lib/core/people/exchange';
+import { ROSTER_COLUMNS } from '../src/lib/core/people/exchange/roster-fields';
 import { answeredLike, deskTest as test, posted, signIn } from './support';
 
 /** Someone who answered, left, and was taken back by an import: that alone makes their next self-assessment due. */

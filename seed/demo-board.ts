@@ -1,5 +1,5 @@
 import { and, asc, eq, inArray, isNotNull, sql } from 'drizzle-orm';
-import type { PurchaseId } from '../src/lib/core/plan';
+import type { PurchaseId } from '../src/lib/core/plan/purchases';
 import type { Actor } from '../src/lib/server/platform/actor';
 import { postponeCase, setOwner } from '../src/lib/server/cases/case-owner';
 import { schema, type Db } from '../src/lib/server/platform/db/client';

@@ -1,4 +1,5 @@
-import { addDays, weekdayOf, civilDateIn } from '../src/lib/core/platform/calendar';
+import { addDays, weekdayOf } from '../src/lib/core/platform/calendar/civil-date';
+import { civilDateIn } from '../src/lib/core/platform/calendar/time-zone';
 import { BREAK_SCHEDULES } from '../src/lib/core/breaks/break-schedules';
 import { schema, type Db } from '../src/lib/server/platform/db/client';
 

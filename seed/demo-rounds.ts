@@ -1,8 +1,8 @@
-import { SHIPPED_RULES } from '../src/lib/core/platform/rules';
+import { SHIPPED_RULES } from '../src/lib/core/platform/rules/shipped-rules';
 import { eq, sql } from 'drizzle-orm';
-import { parseCivilDate } from '../src/lib/core/platform/calendar';
-import { forecastRound } from '../src/lib/core/workforce/round-forecast';
-import { remindersFor } from '../src/lib/core/cases/triage';
+import { parseCivilDate } from '../src/lib/core/platform/calendar/civil-date';
+import { forecastRound } from '../src/lib/core/workforce/round-forecast/forecast-round';
+import { remindersFor } from '../src/lib/core/cases/triage/follow-up-dates';
 import { emailTextsFor, emailWords } from '../src/lib/messages/emails';
 import { addIsoDays, isoDay } from '../src/lib/server/platform/clock';
 import { schema, type Db } from '../src/lib/server/platform/db/client';

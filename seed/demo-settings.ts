@@ -1,5 +1,5 @@
 import { originalSettings } from '../src/lib/core/platform/organisation-settings/settings-document';
-import type { CatalogueItem } from '../src/lib/core/platform/organisation-settings';
+import type { CatalogueItem } from '../src/lib/core/platform/organisation-settings/equipment-catalogue';
 import type { Actor } from '../src/lib/server/platform/actor';
 import type { Db } from '../src/lib/server/platform/db/client';
 import { publishSettings } from '../src/lib/server/platform/organisation-settings/publish-settings';

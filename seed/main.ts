@@ -10,7 +10,7 @@ import { redrawLogo } from '../src/lib/server/platform/organisation/redraw-logo'
 import { publishDueClosings } from '../src/lib/server/workforce/publish-closing';
 import { setPrices } from '../src/lib/server/platform/organisation-settings/set-prices';
 import { setYearBudget } from '../src/lib/server/plan/equipment/year-budget';
-import { FIRST_DIRECTORY_SETTINGS } from '../src/lib/core/people/directory';
+import { FIRST_DIRECTORY_SETTINGS } from '../src/lib/core/people/directory/directory-settings';
 import { setDirectory } from '../src/lib/server/people/directory/directory-page';
 import { seedSettings } from './demo-settings';
 import { seedDemo } from './seed-demo';

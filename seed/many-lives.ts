@@ -1,20 +1,21 @@
 import { randomUUID } from 'node:crypto';
 import { and, eq, inArray, sql } from 'drizzle-orm';
-import {
-	cornerFromAnswers,
-	discomfortFromAnswers,
-	measuredPadRises,
-	type Answers
-} from '../src/lib/core/questionnaire/answers';
+import { cornerFromAnswers } from '../src/lib/core/questionnaire/answers/corner-from-answers';
+import { discomfortFromAnswers } from '../src/lib/core/questionnaire/answers/discomfort-answers';
+import { measuredPadRises } from '../src/lib/core/questionnaire/answers/measured-pad-rises';
+import type { Answers } from '../src/lib/core/questionnaire/answers/fields';
 import { validateCorner } from '../src/lib/core/workstation/corner/validate-corner';
-import { FINDING_IDS } from '../src/lib/core/questionnaire/checklist';
-import type { PlanItem } from '../src/lib/core/cases/case-assessment';
-import type { CheckResult } from '../src/lib/core/workstation/checks';
-import type { Corner } from '../src/lib/core/workstation/corner';
-import { COMPRESSED_FRACTION, isPad } from '../src/lib/core/workstation/household';
-import { setUpAfter, type Plan, type PurchaseId } from '../src/lib/core/plan';
-import { SHIPPED_RULES } from '../src/lib/core/platform/rules';
-import { itemOfPiece, remeasuredHeightsOf } from '../src/lib/core/workstation/side-view';
+import { FINDING_IDS } from '../src/lib/core/questionnaire/checklist/findings';
+import type { PlanItem } from '../src/lib/core/cases/case-assessment/vocabulary';
+import type { CheckResult } from '../src/lib/core/workstation/checks/check-corner';
+import type { Corner } from '../src/lib/core/workstation/corner/corner';
+import { COMPRESSED_FRACTION } from '../src/lib/core/workstation/household/placement-modes';
+import { isPad } from '../src/lib/core/workstation/household/pads';
+import { setUpAfter, type Plan } from '../src/lib/core/plan/plan-corner';
+import type { PurchaseId } from '../src/lib/core/plan/purchases';
+import { SHIPPED_RULES } from '../src/lib/core/platform/rules/shipped-rules';
+import { itemOfPiece } from '../src/lib/core/workstation/side-view/drawn-furniture';
+import { remeasuredHeightsOf } from '../src/lib/core/workstation/side-view/remeasured-heights';
 import { emailWords } from '../src/lib/messages/emails';
 import { linkToken } from '../src/lib/server/platform/access/secret-keys';
 import { hashToken } from '../src/lib/server/platform/access/tokens';
@@ -23,7 +24,8 @@ import { isoDay } from '../src/lib/server/platform/clock';
 import { schema, type Db } from '../src/lib/server/platform/db/client';
 import { inTransaction } from '../src/lib/server/platform/db/transaction';
 import { storedLinkPath } from '../src/lib/server/platform/email/personal-link';
-import { addDays, nextWorkingDay } from '../src/lib/core/platform/calendar';
+import { addDays } from '../src/lib/core/platform/calendar/civil-date';
+import { nextWorkingDay } from '../src/lib/core/platform/calendar/working-days';
 import type { PersonPlace } from '../src/lib/server/people/person-place';
 import { lockPeople } from '../src/lib/server/people/lock-person';
 import type { NewPerson } from '../src/lib/server/people/add-person';

@@ -1,4 +1,4 @@
-import type { LengthUnit } from '../src/lib/core/body/length';
+import type { LengthUnit } from '../src/lib/core/body/length/mm';
 
 /** A hand-written person of the demo. Each case shows one thing; all are invented. */
 export interface DemoPerson {

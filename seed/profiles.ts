@@ -1,6 +1,9 @@
-import { cornerFromAnswers, redFlagField, type Answers } from '../src/lib/core/questionnaire/answers';
-import { checkCorner, type CheckId } from '../src/lib/core/workstation/checks';
-import { RED_FLAGS } from '../src/lib/core/cases/discomfort';
+import { cornerFromAnswers } from '../src/lib/core/questionnaire/answers/corner-from-answers';
+import { redFlagField } from '../src/lib/core/questionnaire/answers/checklist-fields';
+import type { Answers } from '../src/lib/core/questionnaire/answers/fields';
+import { checkCorner } from '../src/lib/core/workstation/checks/check-corner';
+import type { CheckId } from '../src/lib/core/workstation/checks/check-values';
+import { RED_FLAGS } from '../src/lib/core/cases/discomfort/red-flags';
 import { Dice } from './random';
 
 /** A generated answer could not be read: the generator is wrong, and the message says where. */

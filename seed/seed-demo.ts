@@ -1,5 +1,5 @@
 import { eq, sql } from 'drizzle-orm';
-import type { PlanItem } from '../src/lib/core/cases/case-assessment';
+import type { PlanItem } from '../src/lib/core/cases/case-assessment/vocabulary';
 import type { Actor } from '../src/lib/server/platform/actor';
 import { openAssessment } from '../src/lib/server/questionnaire/assessments/open-assessment';
 import { tickStep } from '../src/lib/server/plan/plans/tick-step';

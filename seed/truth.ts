@@ -1,5 +1,5 @@
-import type { PlanItem } from '../src/lib/core/cases/case-assessment';
-import type { PadKind } from '../src/lib/core/workstation/household';
+import type { PlanItem } from '../src/lib/core/cases/case-assessment/vocabulary';
+import type { PadKind } from '../src/lib/core/workstation/household/pads';
 
 /** What is true of the generated workforce, so that its figures can be checked: they must find this again. Invented. */
 export const TRUTH = {

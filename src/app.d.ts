@@ -46,7 +46,7 @@ declare global {
 			theme: 'light' | 'dark' | '';
 			textSize: TextSize;
 			/** The unit for the desk. */
-			unit: import('$lib/core/body/length').LengthUnit;
+			unit: import('$lib/core/body/length/format-length').LengthUnit;
 		}
 	}
 }

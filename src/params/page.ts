@@ -1,5 +1,5 @@
 import type { ParamMatcher } from '@sveltejs/kit';
-import { QUESTIONNAIRE_PAGES } from '$lib/core/questionnaire/answers';
+import { QUESTIONNAIRE_PAGES } from '$lib/core/questionnaire/answers/questionnaire-pages';
 
 /** A page of the self-assessment. */
 export const match = ((param): param is (typeof QUESTIONNAIRE_PAGES)[number] =>

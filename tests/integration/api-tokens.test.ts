@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { API_SCOPES, TOKEN_LIMITS } from '$lib/core/platform/api';
+import { API_SCOPES, TOKEN_LIMITS } from '$lib/core/platform/api/api-scopes';
 import { closeAccount, givePassword } from '$lib/server/platform/accounts/accounts';
 import { endToken, listTokens, makeToken, readToken } from '$lib/server/platform/api/tokens';
 import { schema } from '$lib/server/platform/db/client';

@@ -1,16 +1,12 @@
 import { readFileSync } from 'node:fs';
 import { and, eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { readPurchases, type StoredPurchase } from '$lib/core/plan/advice';
-import { thingsAtHome } from '$lib/core/questionnaire/answers';
-import {
-	purchaseChoices,
-	purchaseOffers,
-	readNeeds,
-	writeOffers,
-	type PersonInNeed
-} from '$lib/core/plan/budget';
-import { PURCHASES } from '$lib/core/plan';
+import { readPurchases, type StoredPurchase } from '$lib/core/plan/advice/read-advice';
+import { thingsAtHome } from '$lib/core/questionnaire/answers/device-answers';
+import { purchaseChoices } from '$lib/core/plan/budget/best-purchases';
+import { purchaseOffers } from '$lib/core/plan/budget/purchase-offers';
+import { readNeeds, writeOffers, type PersonInNeed } from '$lib/core/plan/budget/needs';
+import { PURCHASES } from '$lib/core/plan/purchases';
 import type { Actor } from '$lib/server/platform/actor';
 import { reassessCase } from '$lib/server/cases/case-assessments/reassess-cases';
 import { schema } from '$lib/server/platform/db/client';

@@ -1,6 +1,6 @@
 import { and, asc, eq, like } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { checklistFrom } from '$lib/core/questionnaire/checklist';
+import { checklistFrom } from '$lib/core/questionnaire/checklist/own-checklist';
 import { MAX_PER_DAY } from '$lib/server/questionnaire/assessments/link-limits';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { writeToCoordinator } from '$lib/server/cases/messages';
@@ -9,7 +9,7 @@ import { answerCheckIn } from '$lib/server/cases/check-ins/answer-check-in';
 import { processDueCases } from '$lib/server/cases/check-ins/process-due-cases';
 import { remindCheckIns } from '$lib/server/cases/check-ins/remind-check-ins';
 import { schema } from '$lib/server/platform/db/client';
-import { fieldsOfItemsGone, stillInPlaceField } from '$lib/core/questionnaire/answers';
+import { fieldsOfItemsGone, stillInPlaceField } from '$lib/core/questionnaire/answers/in-place-items';
 import { currentPlanOf, stepEventsOf, stepTicksOfPlan } from '$lib/server/plan/plans/current-plan';
 import { inPlaceSince } from '$lib/server/plan/plans/earlier-plan';
 import { tickStep } from '$lib/server/plan/plans/tick-step';

@@ -1,6 +1,6 @@
 import { and, eq, isNull } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { ChecklistDocument } from '$lib/core/questionnaire/checklist';
+import type { ChecklistDocument } from '$lib/core/questionnaire/checklist/own-checklist';
 import {
 	removeFinding,
 	removeItem,

@@ -22,7 +22,7 @@ import { answerCheckIn } from '$lib/server/cases/check-ins/answer-check-in';
 import { contactsOf } from '$lib/server/cases/contacts/record-contact';
 import { findingsAskedAbout } from '$lib/server/cases/findings/finding-states';
 import { tickFinding } from '$lib/server/cases/findings/tick-finding';
-import { checklistField } from '$lib/core/questionnaire/answers';
+import { checklistField } from '$lib/core/questionnaire/answers/checklist-fields';
 import { messagesOf, writeToCoordinator, writeToPerson } from '$lib/server/cases/messages';
 import { addNote } from '$lib/server/cases/notes';
 import { readCase } from '$lib/server/cases/read-case';

@@ -2,7 +2,7 @@ import { createHmac } from 'node:crypto';
 import { desc, eq } from 'drizzle-orm';
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
 import { NO_COVER, type CoverSettings } from '$lib/core/platform/cover';
-import { EMERGENCY_RED_FLAGS, type EmergencyRedFlag } from '$lib/core/cases/discomfort';
+import { EMERGENCY_RED_FLAGS, type EmergencyRedFlag } from '$lib/core/cases/discomfort/red-flags';
 import { closeAccount } from '$lib/server/platform/accounts/accounts';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';

@@ -1,6 +1,7 @@
 import { and, eq, isNotNull, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
-import { GROUPINGS, type FigureView } from '$lib/core/workforce';
+import { GROUPINGS } from '$lib/core/workforce/codes';
+import type { FigureView } from '$lib/core/workforce/view';
 import { schema } from '$lib/server/platform/db/client';
 import { countDueFigures } from '$lib/server/workforce/count-due-figures';
 import { countFiguresAgain, readFigures, type FigureReader } from '$lib/server/workforce/current-figures';

@@ -1,24 +1,22 @@
-import { SHIPPED_RULES } from '$lib/core/platform/rules';
+import { SHIPPED_RULES } from '$lib/core/platform/rules/shipped-rules';
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { answersChangedSince } from '$lib/core/questionnaire/answers';
-import { parseCivilDate, isWorkingDay } from '$lib/core/platform/calendar';
+import { answersChangedSince } from '$lib/core/questionnaire/answers/changed-since';
+import { parseCivilDate } from '$lib/core/platform/calendar/civil-date';
+import { isWorkingDay } from '$lib/core/platform/calendar/working-days';
 import { validateCorner } from '$lib/core/workstation/corner/validate-corner';
-import { remindersFor } from '$lib/core/cases/triage';
+import { remindersFor } from '$lib/core/cases/triage/follow-up-dates';
 import { addUser } from '$lib/server/platform/access/add-user';
 import { readDaySheet } from '$lib/server/cases/day-sheet';
 import { schema } from '$lib/server/platform/db/client';
 import { personPlaceOf } from '$lib/server/people/person-place';
 import { reassessCase } from '$lib/server/cases/case-assessments/reassess-cases';
 import { sendDueReminders } from '$lib/server/people/rounds/send-due-reminders';
-import { Z } from '$lib/core/workforce/statistics';
-import {
-	FIGURE_CODES,
-	keptCode,
-	stepDoneCode,
-	type PublishedShare,
-	type WorkforceView
-} from '$lib/core/workforce';
+import { Z } from '$lib/core/workforce/statistics/interval';
+import { FIGURE_CODES } from '$lib/core/workforce/codes';
+import { keptCode, stepDoneCode } from '$lib/core/workforce/plan-step-codes';
+import type { PublishedShare } from '$lib/core/workforce/figures';
+import type { WorkforceView } from '$lib/core/workforce/view';
 import { answersScreen, helpScreen, stepsScreen } from '$lib/server/workforce/screens';
 import { seedWork } from '../../seed/demo-work';
 import { QUIET_TEAM } from '../../seed/lives';

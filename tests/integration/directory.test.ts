@@ -9,7 +9,7 @@ import {
 	FIRST_DIRECTORY_SETTINGS,
 	type DirectoryChange,
 	type DirectorySettings
-} from '$lib/core/people/directory';
+} from '$lib/core/people/directory/directory-settings';
 import type { DirectoryAddress } from '$lib/server/platform/config';
 import { schema } from '$lib/server/platform/db/client';
 import {

@@ -1,10 +1,10 @@
 import { spawnSync } from 'node:child_process';
 import { join } from 'node:path';
-import { eq, sql } from 'drizzle-orm';
+import { eq, sql, getTableName, is } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { verifyAuditLog, sealAuditLines } from '$lib/server/platform/audit/seal-audit-log';
 import Papa from 'papaparse';
-import { BYTE_ORDER_MARK, csvFormatOf } from '$lib/core/people/exchange';
+import { BYTE_ORDER_MARK, csvFormatOf } from '$lib/core/people/exchange/csv';
 import type { Actor } from '$lib/server/platform/actor';
 import { auditLogFilterOf, exportAuditLog, readAuditLog } from '$lib/server/platform/audit/read-audit-log';
 import { addNote } from '$lib/server/cases/notes';
@@ -17,7 +17,6 @@ import { applyRetention, retentionPage, setRetention } from '$lib/server/people/
 import { withdrawAnswers } from '$lib/server/questionnaire/assessments/withdraw';
 import { publishClosing } from '$lib/server/workforce/publish-closing';
 import { saveFilter } from '$lib/server/people/saved-filters';
-import { getTableName, is } from 'drizzle-orm';
 import { PgTable } from 'drizzle-orm/pg-core';
 import { act, Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';
 

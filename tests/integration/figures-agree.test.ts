@@ -1,15 +1,12 @@
 import { randomUUID } from 'node:crypto';
 import { sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import {
-	FIGURE_CODES,
-	keptCode,
-	stepDoneCode,
-	reportRows,
-	threePartsOf,
-	type PublishedShare,
-	type WorkforceView
-} from '$lib/core/workforce';
+import { FIGURE_CODES } from '$lib/core/workforce/codes';
+import { keptCode, stepDoneCode } from '$lib/core/workforce/plan-step-codes';
+import { reportRows } from '$lib/core/workforce/report-table';
+import { threePartsOf } from '$lib/core/workforce/three-parts';
+import type { PublishedShare } from '$lib/core/workforce/figures';
+import type { WorkforceView } from '$lib/core/workforce/view';
 import { figureRows } from '$lib/server/workforce/figure-rows';
 import { createReport, readReport } from '$lib/server/workforce/create-report';
 import { overviewScreen } from '$lib/server/workforce/overview';

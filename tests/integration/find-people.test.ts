@@ -1,7 +1,7 @@
 import { and, eq, isNotNull, isNull } from 'drizzle-orm';
 import { addUser } from '$lib/server/platform/access/add-user';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { TRIAGE_LEVELS } from '$lib/core/cases/triage';
+import { TRIAGE_LEVELS } from '$lib/core/cases/triage/policy';
 import { schema } from '$lib/server/platform/db/client';
 import { findPeople } from '$lib/server/people/find-people';
 import { sortOrderOfQuery, sortColumns } from '$lib/server/people/people-order';

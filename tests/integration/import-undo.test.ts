@@ -4,13 +4,10 @@ import { eq, like, sql } from 'drizzle-orm';
 import { readSheet } from 'read-excel-file/node';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import writeXlsxFile from 'write-excel-file/node';
-import {
-	guessColumns,
-	headingRowOf,
-	headingsKey,
-	ROSTER_COLUMNS,
-	type ColumnMap
-} from '$lib/core/people/exchange';
+import { guessColumns } from '$lib/core/people/exchange/guess-columns';
+import { headingRowOf } from '$lib/core/people/exchange/heading-row';
+import { headingsKey } from '$lib/core/people/exchange/headings-key';
+import { ROSTER_COLUMNS, type ColumnMap } from '$lib/core/people/exchange/roster-fields';
 import { schema } from '$lib/server/platform/db/client';
 import { importPeople, type ImportInput } from '$lib/server/people/import-people';
 import { changePerson } from '$lib/server/people/change-person';

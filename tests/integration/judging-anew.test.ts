@@ -1,7 +1,7 @@
 import { eq, ne } from 'drizzle-orm';
 import pg from 'pg';
 import { afterAll, beforeAll, beforeEach, describe, expect, it } from 'vitest';
-import { SHIPPED_RULES_VERSION } from '$lib/core/platform/rules';
+import { SHIPPED_RULES_VERSION } from '$lib/core/platform/rules/shipped-rules';
 import {
 	countCasesToReassess,
 	reassessOutdatedCases

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { and, eq, inArray, isNotNull, isNull, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { SHIPPED_RULES_VERSION } from '$lib/core/platform/rules';
+import { SHIPPED_RULES_VERSION } from '$lib/core/platform/rules/shipped-rules';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { processDueCases } from '$lib/server/cases/check-ins/process-due-cases';
 import { remindCheckIns } from '$lib/server/cases/check-ins/remind-check-ins';
@@ -75,14 +75,12 @@ async function aRunOfTheQueue(at: Date): Promise<number> {
 /** As a database is that other rules have judged: what they gave nobody is not there. */
 async function asOfOtherRules(): Promise<void> {
 	await db().delete(followUps).where(isNull(followUps.doneAt));
-	await db()
-		.update(cases)
-		.set({
-			rulesVersion: 'core 0, checklist 0, policy 0',
-			softwareVersion: 'core 0',
-			judgeOn: null,
-			mailOn: null
-		});
+	await db().update(cases).set({
+		rulesVersion: 'core 0, checklist 0, policy 0',
+		softwareVersion: 'core 0',
+		judgeOn: null,
+		mailOn: null
+	});
 }
 
 beforeAll(async () => {

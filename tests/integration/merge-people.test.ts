@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { and, asc, eq, isNull } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { redFlagField } from '$lib/core/questionnaire/answers';
+import { redFlagField } from '$lib/core/questionnaire/answers/checklist-fields';
 import { requestEquipment } from '$lib/server/questionnaire/assessments/request-equipment';
 import { loadCaseRecord } from '$lib/server/cases/case-assessments/load-case-record';
 import { newestAssessmentResult } from '$lib/server/cases/case-assessments/newest-assessment-result';

@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { parseCivilDate, type CivilDate } from '$lib/core/platform/calendar';
+import { parseCivilDate, type CivilDate } from '$lib/core/platform/calendar/civil-date';
 import { exportOwnData } from '$lib/server/questionnaire/assessments/export-own-data';
 import { withdrawAnswers } from '$lib/server/questionnaire/assessments/withdraw';
 import { changePersonSettings } from '$lib/server/cases/set-up';

@@ -1,7 +1,7 @@
 import { randomUUID } from 'node:crypto';
 import { asc, eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { CHECK_IDS } from '$lib/core/workstation/checks';
+import { CHECK_IDS } from '$lib/core/workstation/checks/check-values';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withdrawAnswers } from '$lib/server/questionnaire/assessments/withdraw';
 import { schema } from '$lib/server/platform/db/client';

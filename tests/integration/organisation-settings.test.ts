@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { and, eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { addDays, type CivilDate } from '$lib/core/platform/calendar';
-import type { SettingsArea, SettingsByArea } from '$lib/core/platform/organisation-settings';
+import { addDays, type CivilDate } from '$lib/core/platform/calendar/civil-date';
+import type { SettingsArea, SettingsByArea } from '$lib/core/platform/organisation-settings/areas';
 import { originalSettings } from '$lib/core/platform/organisation-settings/settings-document';
 import { requestEquipment } from '$lib/server/questionnaire/assessments/request-equipment';
 import { chooseBreakSchedule } from '$lib/server/breaks/choose-break-schedule';

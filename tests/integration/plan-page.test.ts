@@ -1,12 +1,9 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import {
-	checklistField,
-	deviceField,
-	leaveOutKindFields,
-	piecesLeftOut,
-	stepTickField
-} from '$lib/core/questionnaire/answers';
+import { checklistField } from '$lib/core/questionnaire/answers/checklist-fields';
+import { deviceField } from '$lib/core/questionnaire/answers/device-answers';
+import { leaveOutKindFields, piecesLeftOut } from '$lib/core/questionnaire/answers/household-things';
+import { stepTickField } from '$lib/core/questionnaire/answers/answer-fields';
 import { shareFigure } from '$lib/core/workforce/figures';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { recordConsent } from '$lib/server/questionnaire/assessments/record-consent';

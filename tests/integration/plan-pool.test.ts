@@ -1,5 +1,5 @@
 import { afterEach, describe, expect, it } from 'vitest';
-import { adviseCorner } from '$lib/core/plan/advice';
+import { adviseCorner } from '$lib/core/plan/advice/advise-corner';
 import { DomainError } from '$lib/server/platform/domain-error';
 import { PlanPool } from '$lib/server/plan/planning/plan-pool';
 import { randomCorner } from '../support/random-corner';

@@ -5,7 +5,7 @@ import { join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
 import { eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
-import { ROSTER_COLUMNS, type ColumnMap } from '$lib/core/people/exchange';
+import { ROSTER_COLUMNS, type ColumnMap } from '$lib/core/people/exchange/roster-fields';
 import { addUser } from '$lib/server/platform/access/add-user';
 import { openArchive } from '$lib/server/platform/archive/download-archive';
 import { readConfig } from '$lib/server/platform/config';

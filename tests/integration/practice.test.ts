@@ -1,7 +1,7 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { CivilDate } from '$lib/core/platform/calendar';
-import { PRACTICE_SIZE } from '$lib/core/cases/practice';
+import type { CivilDate } from '$lib/core/platform/calendar/civil-date';
+import { PRACTICE_SIZE } from '$lib/core/cases/practice/practice-cases';
 import { schema } from '$lib/server/platform/db/client';
 import {
 	answerPractice,

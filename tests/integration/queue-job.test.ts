@@ -1,5 +1,5 @@
 import { afterAll, beforeAll, expect, it } from 'vitest';
-import { SHIPPED_RULES } from '$lib/core/platform/rules';
+import { SHIPPED_RULES } from '$lib/core/platform/rules/shipped-rules';
 import { policySettingsOf } from '$lib/core/cases/triage/policy-settings';
 import { askForDirectory } from '$lib/server/people/directory/directory-page';
 import { erasePerson } from '$lib/server/people/erasure/erase-person';

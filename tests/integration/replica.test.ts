@@ -4,7 +4,7 @@ import { migrateAndSeed } from '../../bin/lib/app.mjs';
 import { startPostgres, startReplica } from '../../bin/lib/postgres.mjs';
 import { DomainError } from '$lib/server/platform/domain-error';
 import { openDatabase, type Db, type OpenDatabase } from '$lib/server/platform/db/client';
-import type { WorkforceView } from '$lib/core/workforce';
+import type { WorkforceView } from '$lib/core/workforce/view';
 import { figureRows } from '$lib/server/workforce/figure-rows';
 import { FiguresDatabase } from '$lib/server/workforce/figures-database';
 import { SCREENS } from '$lib/server/workforce/screen-list';

@@ -5,15 +5,11 @@ import Papa from 'papaparse';
 import { readSheet } from 'read-excel-file/node';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import writeXlsxFile from 'write-excel-file/node';
-import {
-	parseExportColumns,
-	EXPORT_COLUMNS,
-	guessColumns,
-	headingRowOf,
-	headingsKey,
-	ROSTER_FIELDS,
-	type ColumnMap
-} from '$lib/core/people/exchange';
+import { parseExportColumns, EXPORT_COLUMNS } from '$lib/core/people/exchange/export-columns';
+import { guessColumns } from '$lib/core/people/exchange/guess-columns';
+import { headingRowOf } from '$lib/core/people/exchange/heading-row';
+import { headingsKey } from '$lib/core/people/exchange/headings-key';
+import { ROSTER_FIELDS, type ColumnMap } from '$lib/core/people/exchange/roster-fields';
 import { UNSET_ORGANISATION } from '$lib/core/platform/organisation';
 import { schema } from '$lib/server/platform/db/client';
 import { setOrganisation } from '$lib/server/platform/organisation/set-organisation';

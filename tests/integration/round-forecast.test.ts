@@ -1,12 +1,12 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { LEAST_INVITATIONS } from '$lib/core/workforce/round-forecast';
+import { LEAST_INVITATIONS } from '$lib/core/workforce/round-forecast/forecast-round';
 import { schema } from '$lib/server/platform/db/client';
 import { createRound } from '$lib/server/people/rounds/edit-rounds';
 import { earlierDelays, outcomeOf } from '$lib/server/people/rounds/round-delays';
 import { previewRoundSelection } from '$lib/server/people/rounds/round-selection';
 import { startRound } from '$lib/server/people/rounds/run-round';
-import type { Corner } from '$lib/core/workstation/corner';
+import type { Corner } from '$lib/core/workstation/corner/corner';
 import { Desk, MIRELA } from '../support/desk';
 
 const { assessments, rounds } = schema;

@@ -1,8 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { and, eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import { OPINION_SIZE } from '$lib/core/cases/second-opinion';
-import type { TriageLevel } from '$lib/core/cases/triage';
+import { OPINION_SIZE } from '$lib/core/cases/second-opinion/compare-opinions';
+import type { TriageLevel } from '$lib/core/cases/triage/policy';
 import { regionScoreWords, signWords } from '$lib/messages/desk/triage-words';
 import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
 import { withdrawAnswers } from '$lib/server/questionnaire/assessments/withdraw';

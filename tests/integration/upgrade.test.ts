@@ -3,7 +3,7 @@ import { gunzipSync } from 'node:zlib';
 import { generateDrizzleJson, generateMigration } from 'drizzle-kit/api';
 import { asc, eq } from 'drizzle-orm';
 import { describe, expect, it } from 'vitest';
-import { SHIPPED_RULES_VERSION } from '$lib/core/platform/rules';
+import { SHIPPED_RULES_VERSION } from '$lib/core/platform/rules/shipped-rules';
 import type { Actor } from '$lib/server/platform/actor';
 import { verifyAuditLog, sealAuditLines } from '$lib/server/platform/audit/seal-audit-log';
 import { readCasePage } from '$lib/server/cases/case-page';

@@ -1,5 +1,6 @@
-import { planOffers } from '$lib/core/plan/advice';
-import { cannotMeasureField, thingField } from '$lib/core/questionnaire/answers';
+import { planOffers } from '$lib/core/plan/advice/plan-offers';
+import { cannotMeasureField } from '$lib/core/questionnaire/answers/default-lengths';
+import { thingField } from '$lib/core/questionnaire/answers/fields';
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
 import { randomUUID } from 'node:crypto';

@@ -1,7 +1,8 @@
 import { randomUUID } from 'node:crypto';
 import { and, eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
-import { LONGEST_WALKTHROUGH_MS, MOST_WRONG_CODES, spacedCode } from '$lib/core/questionnaire/walkthrough';
+import { LONGEST_WALKTHROUGH_MS } from '$lib/core/questionnaire/walkthrough/walkthrough';
+import { MOST_WRONG_CODES, spacedCode } from '$lib/core/questionnaire/walkthrough/code';
 import { openAssessment, type OpenAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
 import { recordConsent } from '$lib/server/questionnaire/assessments/record-consent';

@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import type { EmergencyRedFlag } from '$lib/core/cases/discomfort';
+import type { EmergencyRedFlag } from '$lib/core/cases/discomfort/red-flags';
 import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answers';

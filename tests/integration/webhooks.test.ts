@@ -1,7 +1,8 @@
 import { createHmac } from 'node:crypto';
 import { asc, eq } from 'drizzle-orm';
 import { afterAll, afterEach, beforeAll, describe, expect, it } from 'vitest';
-import { MAX_WEBHOOKS, nextTryAfterMs, WEBHOOK_DAYS, WEBHOOK_KINDS } from '$lib/core/platform/webhooks';
+import { MAX_WEBHOOKS, WEBHOOK_KINDS } from '$lib/core/platform/webhooks/webhook-kinds';
+import { nextTryAfterMs, WEBHOOK_DAYS } from '$lib/core/platform/webhooks/retries';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
 import { sealAuditLog } from '$lib/server/platform/audit/seal-audit-log';

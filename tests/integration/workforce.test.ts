@@ -1,14 +1,11 @@
 import { randomUUID } from 'node:crypto';
 import { eq, sql } from 'drizzle-orm';
 import { afterAll, beforeAll, describe, expect, it } from 'vitest';
-import {
-	FIGURE_CODES,
-	DISCOMFORT_RULES,
-	comparedGroups,
-	figureTable,
-	reportRows,
-	type WorkforceView
-} from '$lib/core/workforce';
+import { FIGURE_CODES, DISCOMFORT_RULES } from '$lib/core/workforce/codes';
+import { comparedGroups } from '$lib/core/workforce/compared-groups';
+import { figureTable } from '$lib/core/workforce/figures';
+import { reportRows } from '$lib/core/workforce/report-table';
+import type { WorkforceView } from '$lib/core/workforce/view';
 import { addUser } from '$lib/server/platform/access/add-user';
 import type { Actor } from '$lib/server/platform/actor';
 import { schema } from '$lib/server/platform/db/client';

@@ -1,17 +1,14 @@
 import { describe, expect, it } from 'vitest';
-import {
-	findingRule,
-	fixRule,
-	HOUSEHOLD_FIXES,
-	type FindingId,
-	type HouseholdFix
-} from '$lib/core/questionnaire/checklist';
-import { outsideBand } from '$lib/core/workstation/checks';
-import { bandsFor, distanceOutsideBand } from '$lib/core/body/guidance';
-import { conditionHolds, conflictsWith } from '$lib/core/plan/conditions';
-import { seatRulesOf } from '$lib/core/workstation/corner';
-import { formatLength } from '$lib/core/body/length';
-import { plannedDistance } from '$lib/core/plan';
+import { findingRule, type FindingId } from '$lib/core/questionnaire/checklist/findings';
+import { fixRule, HOUSEHOLD_FIXES, type HouseholdFix } from '$lib/core/questionnaire/checklist/fixes';
+import { outsideBand } from '$lib/core/workstation/checks/check-corner';
+import { bandsFor } from '$lib/core/body/guidance/sitting-styles';
+import { distanceOutsideBand } from '$lib/core/body/guidance/band';
+import { conditionHolds } from '$lib/core/plan/conditions/fact-condition';
+import { conflictsWith } from '$lib/core/plan/conditions/adjustments';
+import { seatRulesOf } from '$lib/core/workstation/corner/seat-kinds';
+import { formatLength } from '$lib/core/body/length/format-length';
+import { plannedDistance } from '$lib/core/plan/situation-after';
 import { messagesFor } from '$lib/messages';
 import { checklistTextsFor } from '$lib/messages/checklist';
 import { wordsFor } from '$lib/messages/words-by-facts';

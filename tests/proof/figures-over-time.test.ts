@@ -1,18 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import {
 	CellsOfBefore,
-	changesByGroup,
 	changesOfDimension,
-	closingTables,
-	MIN_GROUP_SIZE,
+	type PendingCell
+} from '../../src/lib/core/workforce/cells-before';
+import {
+	changesByGroup,
 	peopleToRenew,
-	type CodeRule,
-	type CountedState,
-	type FigureTable,
-	type HiddenSums,
-	type PendingCell,
-	type Tally
-} from '../../src/lib/core/workforce';
+	type CountedState
+} from '../../src/lib/core/workforce/people-to-renew';
+import { closingTables, type HiddenSums } from '../../src/lib/core/workforce/closing-table';
+import { MIN_GROUP_SIZE } from '../../src/lib/core/workforce/group-size-limit';
+import type { CodeRule, FigureTable, Tally } from '../../src/lib/core/workforce/figures';
 import { Dice } from '../../seed/random';
 import { LinearSystem } from '../support/linear-system';
 import { casesOf } from '../support/rotation';

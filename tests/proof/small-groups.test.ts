@@ -1,14 +1,13 @@
 import { describe, expect, it } from 'vitest';
+import { associations } from '../../src/lib/core/workforce/associations';
+import { publishedCrossTable, type CrossTable } from '../../src/lib/core/workforce/cross-tables';
 import {
-	associations,
-	publishedCrossTable,
 	MIN_GROUP_SIZE,
 	publishedCounts,
 	publishedGroups,
 	type GroupCounts,
-	type CrossTable,
 	type PublishedCells
-} from '../../src/lib/core/workforce';
+} from '../../src/lib/core/workforce/group-size-limit';
 import { Dice } from '../../seed/random';
 import { casesOf } from '../support/rotation';
 import { boundsOf, sizeOf, type Cell, type Counted } from '../support/attacker';

@@ -1,8 +1,9 @@
 import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
-import { checklistFrom } from '$lib/core/questionnaire/checklist';
-import { adviseCorner, summarizeAdvice, planOffers, stepsOfOffer } from '$lib/core/plan/advice';
-import { checklistField } from '$lib/core/questionnaire/answers';
+import { checklistFrom } from '$lib/core/questionnaire/checklist/own-checklist';
+import { adviseCorner, summarizeAdvice } from '$lib/core/plan/advice/advise-corner';
+import { planOffers, stepsOfOffer } from '$lib/core/plan/advice/plan-offers';
+import { checklistField } from '$lib/core/questionnaire/answers/checklist-fields';
 import { messagesFor } from '$lib/messages';
 import { adviceForPage } from '$lib/messages/advice/advice-for-page';
 import CasePlan from '$lib/ui/cases/CasePlan.svelte';

@@ -1,5 +1,5 @@
-import type { CivilDate } from '$lib/core/platform/calendar';
-import type { CaseRecord } from '$lib/core/cases/case-assessment';
+import type { CivilDate } from '$lib/core/platform/calendar/civil-date';
+import type { CaseRecord } from '$lib/core/cases/case-assessment/case-record';
 
 /** The file of someone of whom nothing is known, with what a test is about. */
 export function emptyFile(over: Partial<CaseRecord> = {}): CaseRecord {

@@ -3,7 +3,7 @@
  * what moves. Written from the description of the format and the rules, without a line of the core, to check the core
  * against. Slow on purpose; for up to six rigid pieces and narrow ranges.
  */
-import type { Corner } from '$lib/core/workstation/corner';
+import type { Corner } from '$lib/core/workstation/corner/corner';
 
 export interface Way {
 	station: 'seat' | 'feet' | 'keys' | 'mouse' | 'screen';

@@ -4,8 +4,8 @@
  * distance as the convex line through its whole points (unit steps 1, 3, 5, … 79, then 80 each), and the limits as rows.
  */
 import highsLoader, { type Highs } from 'highs';
-import type { Corner } from '$lib/core/workstation/corner';
-import type { Cost } from '$lib/core/plan';
+import type { Corner } from '$lib/core/workstation/corner/corner';
+import type { Cost } from '$lib/core/plan/objective';
 import {
 	atSeat,
 	bandTable,

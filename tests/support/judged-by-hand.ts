@@ -1,10 +1,11 @@
-import { bodyOf } from '$lib/core/body';
-import { regionsOfFinding, findingOfCheck } from '$lib/core/questionnaire/checklist';
+import { bodyOf } from '$lib/core/body/body-length';
+import { regionsOfFinding } from '$lib/core/questionnaire/checklist/findings';
+import { findingOfCheck } from '$lib/core/questionnaire/checklist/measured-findings';
 import { workCalendarAt } from '$lib/core/platform/calendar/public-holidays';
-import type { CivilDate } from '$lib/core/platform/calendar';
-import { checkCorner } from '$lib/core/workstation/checks';
-import { planCorner } from '$lib/core/plan';
-import type { CaseRecord } from '$lib/core/cases/case-assessment';
+import type { CivilDate } from '$lib/core/platform/calendar/civil-date';
+import { checkCorner } from '$lib/core/workstation/checks/check-corner';
+import { planCorner } from '$lib/core/plan/plan-corner';
+import type { CaseRecord } from '$lib/core/cases/case-assessment/case-record';
 
 /**
  * The rules of the judgement read once more, apart from the core: plain loops over plain texts, with the numbers written out. What it

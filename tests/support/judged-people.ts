@@ -1,5 +1,6 @@
-import { estimateBodyLength } from '$lib/core/body';
-import type { Corner, HouseholdItem, Lenses, SittingStyle } from '$lib/core/workstation/corner';
+import { estimateBodyLength } from '$lib/core/body/body-length';
+import type { Corner, HouseholdItem } from '$lib/core/workstation/corner/corner';
+import type { Lenses, SittingStyle } from '$lib/core/workstation/corner/vocabulary';
 
 /** A person as a careful practitioner sees them, and what that practitioner would have them do: written down before anything was computed. */
 export interface JudgedPerson {

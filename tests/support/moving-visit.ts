@@ -1,4 +1,5 @@
-import { DEFAULT_BREAK_SCHEDULE, type BreakProfile } from '../../src/lib/core/breaks';
+import { DEFAULT_BREAK_SCHEDULE } from '../../src/lib/core/breaks/break-schedules';
+import type { BreakProfile } from '../../src/lib/core/breaks/break-profile';
 import type { BreakCallbacks } from '../../src/lib/ui/breaks/break-run.svelte';
 import { BreaksDay } from '../../src/lib/ui/breaks/breaks-day.svelte';
 import { MemoryStorage } from './memory-storage';

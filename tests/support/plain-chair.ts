@@ -1,4 +1,4 @@
-import type { Seat } from '$lib/core/workstation/corner';
+import type { Seat } from '$lib/core/workstation/corner/corner';
 
 /** A chair with a back and nothing else, for tests that are about something else. */
 export const PLAIN_CHAIR: Seat = {

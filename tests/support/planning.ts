@@ -1,4 +1,4 @@
-import type { Corner } from '$lib/core/workstation/corner';
+import type { Corner } from '$lib/core/workstation/corner/corner';
 import { plannerHere as solveHere, type Planner } from '$lib/server/plan/planning/planning';
 
 /** Remembers what was worked out of a document: tests answer with the same few corners over and over. */

@@ -1,10 +1,6 @@
-import {
-	ANSWER_FIELDS,
-	LENGTH_FIELDS,
-	newThingFields,
-	THING_CHOICES,
-	type LengthFieldName
-} from '$lib/core/questionnaire/answers';
+import { ANSWER_FIELDS } from '$lib/core/questionnaire/answers/answer-fields';
+import { LENGTH_FIELDS, type LengthFieldName } from '$lib/core/questionnaire/answers/fields';
+import { newThingFields, THING_CHOICES } from '$lib/core/questionnaire/answers/household-things';
 import { Dice } from '../../seed/random';
 
 const NONSENSE = ['', 'a lot', '7,4', '-3', '99999', '29 1/8', '74 cm'];

@@ -1,14 +1,12 @@
-import type {
-	BodyLengthName,
-	Corner,
-	HouseholdItem,
-	HouseholdKind,
-	MeasuredLength,
-	MeasuringMethod,
-	SeatKind
-} from '$lib/core/workstation/corner';
-import { SEAT_KINDS } from '$lib/core/workstation/corner';
-import { REGIONS } from '$lib/core/cases/discomfort';
+import {
+	type BodyLengthName,
+	type HouseholdKind,
+	type MeasuringMethod,
+	type SeatKind,
+	SEAT_KINDS
+} from '$lib/core/workstation/corner/vocabulary';
+import type { Corner, HouseholdItem, MeasuredLength } from '$lib/core/workstation/corner/corner';
+import { REGIONS } from '$lib/core/cases/discomfort/regions';
 import { Dice } from '../../seed/random';
 
 const METHODS: readonly MeasuringMethod[] = [

@@ -1,21 +1,9 @@
-import {
-	NEWS_KINDS,
-	CLOSABLE,
-	PLAN_ITEMS,
-	WAITING_KINDS,
-	type CaseRecord
-} from '$lib/core/cases/case-assessment';
-import { addDays, parseCivilDate } from '$lib/core/platform/calendar';
-import {
-	BODY_SIDES,
-	DISCOMFORT_KINDS,
-	hasSides,
-	WORK_INTERFERENCE,
-	EMERGENCY_CLEARANCES,
-	REGIONS,
-	RED_FLAGS,
-	type RegionReport
-} from '$lib/core/cases/discomfort';
+import { NEWS_KINDS, CLOSABLE, PLAN_ITEMS, WAITING_KINDS } from '$lib/core/cases/case-assessment/vocabulary';
+import type { CaseRecord } from '$lib/core/cases/case-assessment/case-record';
+import { addDays, parseCivilDate } from '$lib/core/platform/calendar/civil-date';
+import { BODY_SIDES, hasSides, REGIONS } from '$lib/core/cases/discomfort/regions';
+import { DISCOMFORT_KINDS, WORK_INTERFERENCE, type RegionReport } from '$lib/core/cases/discomfort/report';
+import { EMERGENCY_CLEARANCES, RED_FLAGS } from '$lib/core/cases/discomfort/red-flags';
 import { Dice } from '../../seed/random';
 import { randomCorner } from './random-corner';
 

@@ -1,13 +1,11 @@
-import { askedItems, checklistFrom, type ChecklistAnswers } from '$lib/core/questionnaire/checklist';
-import { factsOf } from '$lib/core/plan/conditions';
-import { SEAT_KINDS, SEAT_RULES, type Corner, type SeatKind } from '$lib/core/workstation/corner';
-import {
-	BODY_SIDES,
-	DISCOMFORT_KINDS,
-	hasSides,
-	REGIONS,
-	type RegionReport
-} from '$lib/core/cases/discomfort';
+import { askedItems, type ChecklistAnswers } from '$lib/core/questionnaire/checklist/checklist';
+import { checklistFrom } from '$lib/core/questionnaire/checklist/own-checklist';
+import { factsOf } from '$lib/core/plan/conditions/facts';
+import { SEAT_KINDS, type SeatKind } from '$lib/core/workstation/corner/vocabulary';
+import { SEAT_RULES } from '$lib/core/workstation/corner/seat-kinds';
+import type { Corner } from '$lib/core/workstation/corner/corner';
+import { BODY_SIDES, hasSides, REGIONS } from '$lib/core/cases/discomfort/regions';
+import { DISCOMFORT_KINDS, type RegionReport } from '$lib/core/cases/discomfort/report';
 import { Dice } from '../../seed/random';
 import { randomCorner } from './random-corner';
 

@@ -1,23 +1,21 @@
 import {
 	BODY_FIELDS,
-	BODY_PLACES,
 	bodyMethodOf,
-	precautionField,
 	chosenOption,
 	LENGTH_FIELDS,
-	newThingFields,
-	painField,
 	SCREEN_SIZES,
-	THING_CHOICES,
-	RED_FLAG_GROUPS,
-	redFlagField,
-	defaultLength,
 	type Answers,
 	type LengthFieldName
-} from '$lib/core/questionnaire/answers';
-import { questionsOf, type QuestionnaireContext } from '$lib/core/questionnaire';
-import { estimateBodyLength } from '$lib/core/body';
-import { PRECAUTIONS, SEAT_KINDS } from '$lib/core/workstation/corner';
+} from '$lib/core/questionnaire/answers/fields';
+import { BODY_PLACES, painField } from '$lib/core/questionnaire/answers/discomfort-answers';
+import { precautionField } from '$lib/core/questionnaire/answers/precaution-answers';
+import { newThingFields, THING_CHOICES } from '$lib/core/questionnaire/answers/household-things';
+import { RED_FLAG_GROUPS } from '$lib/core/questionnaire/answers/red-flag-answers';
+import { redFlagField } from '$lib/core/questionnaire/answers/checklist-fields';
+import { defaultLength } from '$lib/core/questionnaire/answers/default-lengths';
+import { questionsOf, type QuestionnaireContext } from '$lib/core/questionnaire/question';
+import { estimateBodyLength } from '$lib/core/body/body-length';
+import { PRECAUTIONS, SEAT_KINDS } from '$lib/core/workstation/corner/vocabulary';
 import { Dice } from '../../seed/random';
 
 const cm = (mm: number) => String(Math.round(mm) / 10);

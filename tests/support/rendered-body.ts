@@ -1,4 +1,4 @@
-import { A4_MM, BANK_CARD_MM } from '$lib/core/body/measuring';
+import { A4_MM, BANK_CARD_MM } from '$lib/core/body/measuring/known-lengths';
 import { pictureOf, type Camera, type SpacePoint } from '$lib/core/body/side-photo/camera';
 import { ASIDE_OF_STATURE, SCALE_ASIDE_OF_STATURE } from '$lib/core/body/side-photo/depths';
 import {

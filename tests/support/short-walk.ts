@@ -1,21 +1,13 @@
-import {
-	BODY_PLACES,
-	listedThings,
-	PAIN_PARTS,
-	painField,
-	RED_FLAG_GROUPS,
-	redFlagField,
-	thingField,
-	type Answers
-} from '$lib/core/questionnaire/answers';
-import {
-	openQuestions,
-	answerSeconds,
-	type QuestionnaireContext,
-	type Question
-} from '$lib/core/questionnaire';
-import { precautionField, LENGTH_FIELDS } from '$lib/core/questionnaire/answers';
-import { PRECAUTIONS } from '$lib/core/workstation/corner';
+import { BODY_PLACES, PAIN_PARTS, painField } from '$lib/core/questionnaire/answers/discomfort-answers';
+import { listedThings } from '$lib/core/questionnaire/answers/household-things';
+import { RED_FLAG_GROUPS } from '$lib/core/questionnaire/answers/red-flag-answers';
+import { redFlagField } from '$lib/core/questionnaire/answers/checklist-fields';
+import { thingField, type Answers, LENGTH_FIELDS } from '$lib/core/questionnaire/answers/fields';
+import { openQuestions } from '$lib/core/questionnaire/select-questions';
+import { answerSeconds } from '$lib/core/questionnaire/answer-time';
+import type { QuestionnaireContext, Question } from '$lib/core/questionnaire/question';
+import { precautionField } from '$lib/core/questionnaire/answers/precaution-answers';
+import { PRECAUTIONS } from '$lib/core/workstation/corner/vocabulary';
 
 /** The fields that an answer to a question fills. */
 function fieldsOf(question: Question, full: Answers): string[] {

@@ -1,4 +1,4 @@
-import type { BodyCondition } from '$lib/core/breaks';
+import type { BodyCondition } from '$lib/core/breaks/choose-exercise-set';
 
 /** Someone whom nothing keeps from any exercise. */
 export const SOUND_BODY: BodyCondition = {

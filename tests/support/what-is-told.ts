@@ -1,18 +1,19 @@
-import {
-	adjustmentsOfSteps,
-	advisedFindings,
-	firstActions,
-	needsNoPlan,
-	planOffers,
-	stepsOfOffer,
-	type AdviceSummary
-} from '$lib/core/plan/advice';
-import { checklistField, type Answers } from '$lib/core/questionnaire/answers';
-import { checklistFrom, fixRule } from '$lib/core/questionnaire/checklist';
-import { factsOf, type Adjustment, type Facts } from '$lib/core/plan/conditions';
-import type { Corner } from '$lib/core/workstation/corner';
-import { planOptions, laptopArrangements, planCorner, type Plan, type PlanStep } from '$lib/core/plan';
-import { sideViewOf, type SideView } from '$lib/core/workstation/side-view';
+import { adjustmentsOfSteps, advisedFindings } from '$lib/core/plan/advice/advised-findings';
+import { firstActions } from '$lib/core/plan/advice/first-actions';
+import { needsNoPlan, planOffers, stepsOfOffer } from '$lib/core/plan/advice/plan-offers';
+import type { AdviceSummary } from '$lib/core/plan/advice/advise-corner';
+import { checklistField } from '$lib/core/questionnaire/answers/checklist-fields';
+import type { Answers } from '$lib/core/questionnaire/answers/fields';
+import { checklistFrom } from '$lib/core/questionnaire/checklist/own-checklist';
+import { fixRule } from '$lib/core/questionnaire/checklist/fixes';
+import { factsOf, type Facts } from '$lib/core/plan/conditions/facts';
+import type { Adjustment } from '$lib/core/plan/conditions/adjustments';
+import type { Corner } from '$lib/core/workstation/corner/corner';
+import { planOptions } from '$lib/core/plan/plan-options';
+import { laptopArrangements } from '$lib/core/plan/laptop';
+import { planCorner, type Plan } from '$lib/core/plan/plan-corner';
+import type { PlanStep } from '$lib/core/plan/plan-steps';
+import { sideViewOf, type SideView } from '$lib/core/workstation/side-view/side-view';
 import { messagesFor } from '$lib/messages';
 import { adviceForPage, type PageAdvice } from '$lib/messages/advice/advice-for-page';
 import { planTitle } from '$lib/ui/plan/plan-title';

@@ -1,6 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { cornerFromAnswers, discomfortFromAnswers, redFlagsOf } from '$lib/core/questionnaire/answers';
-import { adviseCorner } from '$lib/core/plan/advice';
+import { cornerFromAnswers } from '$lib/core/questionnaire/answers/corner-from-answers';
+import { discomfortFromAnswers } from '$lib/core/questionnaire/answers/discomfort-answers';
+import { redFlagsOf } from '$lib/core/questionnaire/answers/checklist-fields';
+import { adviseCorner } from '$lib/core/plan/advice/advise-corner';
 import { validateCorner } from '$lib/core/workstation/corner/validate-corner';
 import { DEMO_PEOPLE } from '../../seed/people';
 

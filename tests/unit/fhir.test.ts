@@ -1,10 +1,12 @@
-import type { Corner } from '$lib/core/workstation/corner';
+import type { Corner } from '$lib/core/workstation/corner/corner';
 import type { Bundle } from 'fhir/r4';
 import { describe, expect, it } from 'vitest';
-import { discomfortFromAnswers, redFlagsOf } from '$lib/core/questionnaire/answers';
-import { CHECKLIST_VERSIONS, newestChecklist } from '$lib/core/questionnaire/checklist';
-import { RED_FLAGS } from '$lib/core/cases/discomfort';
-import { fhirLengthsOf, writeBundle, type FhirRecord } from '$lib/core/platform/fhir';
+import { discomfortFromAnswers } from '$lib/core/questionnaire/answers/discomfort-answers';
+import { redFlagsOf } from '$lib/core/questionnaire/answers/checklist-fields';
+import { CHECKLIST_VERSIONS, newestChecklist } from '$lib/core/questionnaire/checklist/checklist';
+import { RED_FLAGS } from '$lib/core/cases/discomfort/red-flags';
+import { fhirLengthsOf, type FhirRecord } from '$lib/core/platform/fhir/fhir-record';
+import { writeBundle } from '$lib/core/platform/fhir/write-bundle';
 import { readBundle } from '$lib/core/platform/fhir/read-bundle';
 import { fhirWords } from '$lib/messages/desk/fhir-words';
 import { Dice } from '../../seed/random';

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { adviseCorner } from '$lib/core/plan/advice';
+import { adviseCorner } from '$lib/core/plan/advice/advise-corner';
 import { validateCorner } from '$lib/core/workstation/corner/validate-corner';
-import { recommendedPlan, itemsOfPlan } from '$lib/core/plan';
+import { recommendedPlan, itemsOfPlan } from '$lib/core/plan/plan-options';
 import { JUDGED_PEOPLE } from '../support/judged-people';
 
 /** What a person is told about heights and equipment, as `act what`: what comes first, what is built, what a laptop alone needs. */

@@ -5,11 +5,11 @@ import {
 	grantOf,
 	isPermitted,
 	PERMISSIONS,
-	ROLES,
 	rolesWith,
 	SHOWS_PEOPLE,
 	type Permission
-} from '$lib/core/platform/access';
+} from '$lib/core/platform/access/permissions';
+import { ROLES } from '$lib/core/platform/access/roles';
 import {
 	DESK_ACTIONS,
 	DESK_ENDPOINTS,

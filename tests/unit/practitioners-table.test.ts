@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import type { ChecklistAnswers } from '$lib/core/questionnaire/checklist';
-import type { Corner, HouseholdItem, Seat } from '$lib/core/workstation/corner';
-import type { DiscomfortKind, Region, RegionReport } from '$lib/core/cases/discomfort';
+import type { ChecklistAnswers } from '$lib/core/questionnaire/checklist/checklist';
+import type { Corner, HouseholdItem, Seat } from '$lib/core/workstation/corner/corner';
+import type { DiscomfortKind, RegionReport } from '$lib/core/cases/discomfort/report';
+import type { Region } from '$lib/core/cases/discomfort/regions';
 import { whatIsTold } from '../support/what-is-told';
 
 /** What is in the house where nothing else is said. */

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import { USAGE } from '../../cli/app/usage';
-import { openApiDocument } from '../../src/lib/core/platform/api';
+import { openApiDocument } from '../../src/lib/core/platform/api/openapi';
 import { READ_ME } from '../../src/lib/server/platform/archive/read-me';
 import { BARE, CLUMSY } from '../support/voice';
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { RED_FLAG_GROUPS, type RedFlagGroup } from '$lib/core/questionnaire/answers';
+import { RED_FLAG_GROUPS, type RedFlagGroup } from '$lib/core/questionnaire/answers/red-flag-answers';
 import { readingSeconds, answerSeconds } from '$lib/core/questionnaire/answer-time';
 import { messagesFor } from '$lib/messages';
 

@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { emptyFile } from '../support/empty-file';
-import type { RedFlag } from '$lib/core/cases/discomfort';
-import { addDays, type CivilDate } from '$lib/core/platform/calendar';
+import type { RedFlag } from '$lib/core/cases/discomfort/red-flags';
+import { addDays, type CivilDate } from '$lib/core/platform/calendar/civil-date';
 import { reasonWords } from '$lib/messages/desk/triage-words';
-import { SHIPPED_RULES } from '$lib/core/platform/rules';
+import { SHIPPED_RULES } from '$lib/core/platform/rules/shipped-rules';
 import { assessCaseRecord } from '$lib/core/cases/case-assessment/assess-case-record';
-import type { CaseRecord } from '$lib/core/cases/case-assessment';
+import type { CaseRecord } from '$lib/core/cases/case-assessment/case-record';
 
 /** A Saturday: an emergency is for that very day, what is urgent for the Monday. */
 const SATURDAY = '2026-11-21' as CivilDate;

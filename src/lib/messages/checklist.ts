@@ -1,9 +1,5 @@
-import {
-	ownWordsIn,
-	type FindingId,
-	type OwnItemWords,
-	type OwnParts
-} from '../core/questionnaire/checklist';
+import { ownWordsIn, type OwnItemWords, type OwnParts } from '../core/questionnaire/checklist/own-parts';
+import type { FindingId } from '../core/questionnaire/checklist/findings';
 import { checklistEn } from './en/questionnaire/checklist';
 import { packed } from './language-packs';
 import { languageOf } from './languages';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { REGIONS } from '$lib/core/cases/discomfort';
+import { REGIONS } from '$lib/core/cases/discomfort/regions';
 import { UNSET_ORGANISATION, type Organisation } from '$lib/core/platform/organisation';
 import { unknownPlaceholders } from '$lib/core/platform/sending';
 import { EMAIL_KINDS, EMPLOYEE_EMAIL_KINDS, isEmployeeEmail } from '$lib/core/platform/sending/email-kinds';

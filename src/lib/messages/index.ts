@@ -4,7 +4,6 @@ import { packed } from './language-packs';
 import { localeOf } from './languages';
 import type { Catalogue } from './shapes';
 
-export type { Catalogue } from './shapes';
 
 /** The locale where the reader's language isn't known. */
 export const DEFAULT_LOCALE = en.locale;

@@ -1,5 +1,5 @@
 import { EYE_TEST, isShippedItem, type EquipmentItem } from '$lib/core/plan/equipment';
-import type { Catalogue } from './index';
+import type { Catalogue } from './shapes';
 
 /**
  * The name of an item that can be asked for.

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import type { CivilDate } from '$lib/core/platform/calendar';
-import type { RegionReport } from '$lib/core/cases/discomfort';
-import { REASON_CODES, type AssessmentResult, type TriageReason } from '$lib/core/cases/case-assessment';
+import type { CivilDate } from '$lib/core/platform/calendar/civil-date';
+import type { RegionReport } from '$lib/core/cases/discomfort/report';
+import { REASON_CODES } from '$lib/core/cases/case-assessment/vocabulary';
+import type { AssessmentResult, TriageReason } from '$lib/core/cases/case-assessment/assessment-result';
 import { policyFrom, SHIPPED_SETTINGS, type PolicySettings } from '$lib/core/cases/triage/policy-settings';
-import { TRIAGE_LEVELS, type TriageLevel } from '$lib/core/cases/triage';
+import { TRIAGE_LEVELS, type TriageLevel } from '$lib/core/cases/triage/policy';
 import { filledText, ROUND_FIELDS } from './emails';
 import { replyWords } from './desk/reply-words';
 import { reasonWords } from './desk/triage-words';

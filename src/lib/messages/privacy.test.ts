@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { whoSees, type WhoSees } from '$lib/core/platform/access';
+import { whoSees, type WhoSees } from '$lib/core/platform/access/who-sees';
 import { UNSET_ORGANISATION } from '$lib/core/platform/organisation';
 import type { Retention } from '$lib/core/platform/retention';
 import { LANGUAGES } from './languages';

@@ -1,4 +1,4 @@
-import type { WhoSees } from '../core/platform/access';
+import type { WhoSees } from '../core/platform/access/who-sees';
 import type { Organisation } from '../core/platform/organisation';
 import type { Retention } from '../core/platform/retention';
 import { privacyTexts as german } from './de/questionnaire/privacy';

@@ -1,5 +1,5 @@
 import { beforeAll, describe, expect, it } from 'vitest';
-import { REGIONS } from '$lib/core/cases/discomfort';
+import { REGIONS } from '$lib/core/cases/discomfort/regions';
 import { causeSentences } from './en/questionnaire/findings';
 import { messagesFor } from './index';
 import { LOCALES } from './languages';

@@ -1,5 +1,5 @@
-import type { RegionReport } from '$lib/core/cases/discomfort';
-import type { Catalogue } from './index';
+import type { RegionReport } from '$lib/core/cases/discomfort/report';
+import type { Catalogue } from './shapes';
 
 type Place = Pick<RegionReport, 'region' | 'side'>;
 

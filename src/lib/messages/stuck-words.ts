@@ -1,9 +1,10 @@
-import type { StuckLocation } from '../core/questionnaire/answers';
-import type { ItemId, OwnParts } from '../core/questionnaire/checklist';
+import type { StuckLocation } from '../core/questionnaire/answers/stuck-location';
+import type { ItemId } from '../core/questionnaire/checklist/item-ids';
+import type { OwnParts } from '../core/questionnaire/checklist/own-parts';
 import { checklistTextsFor } from './checklist';
-import type { Catalogue } from '.';
+import type { Catalogue } from './shapes';
 import { wordsFor } from './words-by-facts';
-import type { Facts } from '../core/plan/conditions';
+import type { Facts } from '../core/plan/conditions/facts';
 
 /** Where someone is stuck, in words: the page, and the question as they saw it. */
 export function stuckWords(

@@ -1,5 +1,6 @@
-import { factsOfAnswers } from '$lib/core/questionnaire/answers';
-import { conditionHolds, type Facts, type FactCondition } from '$lib/core/plan/conditions';
+import { factsOfAnswers } from '$lib/core/questionnaire/answers/checklist-fields';
+import { conditionHolds, type FactCondition } from '$lib/core/plan/conditions/fact-condition';
+import type { Facts } from '$lib/core/plan/conditions/facts';
 
 /** A text with alternatives: the first that applies to someone is shown. A plain one applies to everyone. */
 export type WordsByFacts = string | readonly { readonly holds: FactCondition; readonly text: string }[];

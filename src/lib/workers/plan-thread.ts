@@ -1,7 +1,7 @@
 /** The server thread that solves plans: a job comes in as a message, and its result goes back. */
 import { parentPort } from 'node:worker_threads';
-import { adviseCorner } from '$lib/core/plan/advice';
-import { shareHousehold } from '$lib/core/plan';
+import { adviseCorner } from '$lib/core/plan/advice/advise-corner';
+import { shareHousehold } from '$lib/core/plan/share-household';
 import { solveBudget, type PlanJob } from '$lib/server/plan/planning/planning';
 
 function answer(job: PlanJob): unknown {

@@ -1,15 +1,15 @@
 import { readSheet } from 'read-excel-file/web-worker';
-import {
-	groupFaults,
-	guessColumns,
-	headingRowOf,
-	headingsKey,
-	readRoster,
-	type ColumnMap,
-	type FaultGroup,
-	type IgnoredRow,
-	type RosterPerson
-} from '$lib/core/people/exchange';
+import { groupFaults } from '$lib/core/people/exchange/group-faults';
+import { guessColumns } from '$lib/core/people/exchange/guess-columns';
+import { headingRowOf } from '$lib/core/people/exchange/heading-row';
+import { headingsKey } from '$lib/core/people/exchange/headings-key';
+import { readRoster } from '$lib/core/people/exchange/read-roster';
+import type {
+	ColumnMap,
+	FaultGroup,
+	IgnoredRow,
+	RosterPerson
+} from '$lib/core/people/exchange/roster-fields';
 import { tableOf, type RosterTable } from '../ui/people/roster-table';
 
 /** What the page asks of the worker that holds its file. Rows count from 0; null for a table without headings. */

@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
-import { LENGTH_UNITS } from '$lib/core/body/length';
+import { LENGTH_UNITS } from '$lib/core/body/length/mm';
 import { formReader } from '$lib/server/platform/http/read-body';
 import { withJsonError } from '$lib/server/platform/http/error-responses';
 import { TEXT_SIZES } from '$lib/core/platform/text-sizes';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { bodyOf, estimateBodyLength } from './index';
+import { bodyOf, estimateBodyLength } from './body-length';
 
 /** Bodyspace, British adults 19 to 65 (from memory): mean sitting elbow over mean stature. */
 describe('estimateBodyLength', () => {

@@ -1,10 +1,5 @@
-import type {
-	BodyLengthName,
-	BodyMeasuringMethod,
-	Corner,
-	MeasuredBody,
-	Person
-} from '../workstation/corner';
+import type { BodyLengthName, BodyMeasuringMethod } from '../workstation/corner/vocabulary';
+import type { Corner, MeasuredBody, Person } from '../workstation/corner/corner';
 import { bodyMethodSd } from './method-uncertainty';
 import { BODYSPACE, CORRELATION_WITH_STATURE, type ReachLengthName } from './proportions';
 import { estimateFromStature } from './estimate-from-stature';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { correlation, mean, referenceTable, sd } from '../../../../tests/support/reference';
-import type { BodyLengthName } from '../workstation/corner';
+import type { BodyLengthName } from '../workstation/corner/vocabulary';
 import { estimateBodyLength } from './body-length';
 import { estimateFromStature } from './estimate-from-stature';
 

@@ -1,4 +1,4 @@
-import type { MeasuringMethod } from '../workstation/corner';
+import type { MeasuringMethod } from '../workstation/corner/vocabulary';
 
 /** Standard deviation of one length by measuring method, mm. Our working assumptions. */
 export const METHOD_SD: Readonly<Record<MeasuringMethod, number>> = {

@@ -1,4 +1,4 @@
-import type { BodyLengthName } from '../workstation/corner';
+import type { BodyLengthName } from '../workstation/corner/vocabulary';
 
 /** Mean and standard deviation of a body length in one sex, mm. */
 export interface Distribution {

@@ -2,7 +2,7 @@ import { openReportedReasons, openRedFlags } from '../cases/case-assessment/open
 import type { CaseRecord } from '../cases/case-assessment/case-record';
 import { discomfortReportsOf } from '../cases/case-assessment/discomfort-reports';
 import type { TriageReason } from '../cases/case-assessment/assessment-result';
-import { isMoreUrgent, type TriagePolicy } from '../cases/triage';
+import { isMoreUrgent, type TriagePolicy } from '../cases/triage/policy';
 import type { BodyCondition } from './choose-exercise-set';
 
 /**

@@ -1,4 +1,4 @@
-import type { Region } from '../cases/discomfort';
+import type { Region } from '../cases/discomfort/regions';
 import type { BodyCondition } from './choose-exercise-set';
 import type { BreakSchedule, StandingShare } from './break-schedules';
 import type { WorkPlace } from './schedule-places';

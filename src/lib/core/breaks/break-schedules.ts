@@ -1,4 +1,4 @@
-import type { Region } from '../cases/discomfort';
+import type { Region } from '../cases/discomfort/regions';
 
 /** Kinds of break, the longest first: a longer one also counts as the others. */
 export const BREAK_KINDS = ['up', 'stand', 'micro', 'shift', 'eyes'] as const;

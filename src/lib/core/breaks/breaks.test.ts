@@ -1,40 +1,37 @@
 import { describe, expect, it } from 'vitest';
 import { SOUND_BODY } from '../../../../tests/support/sound-body';
 import { Dice } from '../../../../seed/random';
-import { REGIONS } from '../cases/discomfort';
-import { SEGMENT_OF_STATURE } from '../body';
-import { EXERCISE_DRAWINGS } from './poses';
+import { REGIONS } from '../cases/discomfort/regions';
+import { SEGMENT_OF_STATURE } from '../body/proportions';
+import { EXERCISE_DRAWINGS, poseOf } from './poses';
 import { distanceBetween, point3 } from './space';
-import { jointsOf, limbLengths, LIMB_FRACTIONS, mirrorPose } from './skeleton';
+import { jointsOf, limbLengths, LIMB_FRACTIONS, mirrorPose, interpolatePose } from './skeleton';
 import { mergeSpans } from './place-breaks';
 import {
 	BREAK_INTERVALS,
 	breakIntervalsFor,
-	stepStartMs,
-	drawPose,
-	elapsedMs,
-	EXERCISE_RULES,
-	EXERCISES,
-	moveStopwatch,
-	nextBreak,
-	pauseStopwatch,
-	chooseExerciseSet,
 	endsSitting,
 	DEFAULT_BREAK_SCHEDULE,
 	isFullBreak,
-	setPositionAt,
-	planDay,
-	interpolatePose,
-	poseOf,
 	BREAK_SCHEDULES,
-	schedulePlaces,
-	STANDING_SHARE_OF_DAY,
+	STANDING_SHARE_OF_DAY
+} from './break-schedules';
+import {
+	stepStartMs,
+	elapsedMs,
+	moveStopwatch,
+	nextBreak,
+	pauseStopwatch,
+	setPositionAt,
 	startStopwatch,
 	exerciseSetSteps,
-	STOPPED_STOPWATCH,
-	type ExerciseId,
-	type WorkPlace
-} from './index';
+	STOPPED_STOPWATCH
+} from './stopwatch';
+import { drawPose } from './drawing';
+import { EXERCISE_RULES, EXERCISES, type ExerciseId } from './exercise';
+import { chooseExerciseSet } from './choose-exercise-set';
+import { planDay } from './day-plan';
+import { schedulePlaces, type WorkPlace } from './schedule-places';
 
 const H = 1700;
 const dice = new Dice(14);

@@ -1,6 +1,7 @@
 import { parseICS } from 'node-ical';
 import { describe, expect, it } from 'vitest';
-import { minuteOfDay, zonedTimeToInstant, type CivilDate } from '../platform/calendar';
+import { minuteOfDay, zonedTimeToInstant } from '../platform/calendar/time-zone';
+import type { CivilDate } from '../platform/calendar/civil-date';
 import { breaksCalendar, readBusyEntries } from './calendar-file';
 import type { PlannedBreak } from './day-plan';
 

@@ -1,5 +1,6 @@
 import ICAL from 'ical.js';
-import { isTimeZone, minuteOfDay, zonedTimeToInstant, type CivilDate } from '../platform/calendar';
+import { isTimeZone, minuteOfDay, zonedTimeToInstant } from '../platform/calendar/time-zone';
+import type { CivilDate } from '../platform/calendar/civil-date';
 import type { BusyTime, PlannedBreak } from './day-plan';
 
 /** A calendar entry that occupies part of a day. */

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { SOUND_BODY } from '../../../../tests/support/sound-body';
 import { Dice } from '../../../../seed/random';
-import { PRECAUTIONS } from '../workstation/corner';
-import { REGIONS, type Region } from '../cases/discomfort';
+import { PRECAUTIONS } from '../workstation/corner/vocabulary';
+import { REGIONS, type Region } from '../cases/discomfort/regions';
 import { chooseExerciseSet, type BodyCondition, type ExerciseSetRequest } from './choose-exercise-set';
 import {
 	EXERCISE_RULES,

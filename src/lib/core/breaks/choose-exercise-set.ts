@@ -1,5 +1,5 @@
 import type { WorkingArms, Precaution } from '../workstation/corner/vocabulary';
-import type { Region } from '../cases/discomfort';
+import type { Region } from '../cases/discomfort/regions';
 import type { BreakKind } from './break-schedules';
 import {
 	EXERCISE_RULES,

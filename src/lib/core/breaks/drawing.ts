@@ -1,4 +1,4 @@
-import type { Point } from '../workstation/side-view';
+import type { Point } from '../workstation/side-view/geometry';
 import type { ExerciseId } from './exercise';
 import { EXERCISE_DRAWINGS } from './poses';
 import { propLines, type PropLine } from './prop-lines';

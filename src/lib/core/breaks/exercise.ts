@@ -1,5 +1,5 @@
 import type { Precaution } from '../workstation/corner/vocabulary';
-import type { Region } from '../cases/discomfort';
+import type { Region } from '../cases/discomfort/regions';
 
 /** The position for an exercise, and what it needs: a doorway, a chair that can't roll. */
 export type ExercisePosition = 'seated' | 'standing' | 'doorway' | 'fixed-chair';

@@ -1,4 +1,4 @@
-import type { Point } from '../workstation/side-view';
+import type { Point } from '../workstation/side-view/geometry';
 import type { DrawingProp } from './poses';
 import type { Joints } from './skeleton';
 import { point3, type Point3 } from './space';

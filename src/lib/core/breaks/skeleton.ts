@@ -1,4 +1,4 @@
-import { SEGMENT_OF_STATURE as PART } from '../body';
+import { SEGMENT_OF_STATURE as PART } from '../body/proportions';
 import {
 	distanceBetween,
 	point3,

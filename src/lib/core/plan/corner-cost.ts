@@ -1,7 +1,9 @@
-import { bodyOf } from '../body';
-import { checkIdsOf, checkValues, setUpAsMeasured, type CheckId, type SetUp } from '../workstation/checks';
-import type { Corner } from '../workstation/corner';
-import { bandsFor, distanceOutsideBand, narrowBand } from '../body/guidance';
+import { bodyOf } from '../body/body-length';
+import { checkIdsOf, checkValues, type CheckId } from '../workstation/checks/check-values';
+import { setUpAsMeasured, type SetUp } from '../workstation/checks/set-up';
+import type { Corner } from '../workstation/corner/corner';
+import { bandsFor } from '../body/guidance/sitting-styles';
+import { distanceOutsideBand, narrowBand } from '../body/guidance/band';
 import { costOfDistance } from './objective';
 import { checkWeightsFor } from './weights';
 

@@ -2,8 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { exhaustiveCost, usageText } from '../../../../tests/support/exhaustive-plan';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { casesOf } from '../../../../tests/support/rotation';
-import type { Plan } from './index';
-import { bestPlans } from './plan-corner';
+import { type Plan, bestPlans } from './plan-corner';
 import { prepareProblem } from './plan-problem';
 
 const idsOf = (plan: Plan) =>

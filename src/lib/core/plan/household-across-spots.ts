@@ -1,4 +1,4 @@
-import type { Corner } from '../workstation/corner';
+import type { Corner } from '../workstation/corner/corner';
 import type { Plan } from './plan-corner';
 
 /** Ids of the household items that a plan uses, each as often as it is used. */

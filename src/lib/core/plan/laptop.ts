@@ -1,5 +1,6 @@
-import { checkCorner, isAnyOff, type CheckResult } from '../workstation/checks';
-import type { Corner } from '../workstation/corner';
+import { checkCorner, type CheckResult } from '../workstation/checks/check-corner';
+import { isAnyOff } from '../workstation/checks/verdict';
+import type { Corner } from '../workstation/corner/corner';
 import { NO_LIMITS } from './limits';
 import { openGaps } from './open-gaps';
 import { bestPlans, setUpAfter, type Plan } from './plan-corner';

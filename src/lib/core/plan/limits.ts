@@ -1,7 +1,9 @@
-import { bodyOf, type Body } from '../body';
-import { checkIdsOf, checkValues, setUpAsMeasured, type CheckId, type SetUp } from '../workstation/checks';
-import type { Corner } from '../workstation/corner';
-import { bandsFor, distanceOutsideBand } from '../body/guidance';
+import { bodyOf, type Body } from '../body/body-length';
+import { checkIdsOf, checkValues, type CheckId } from '../workstation/checks/check-values';
+import { setUpAsMeasured, type SetUp } from '../workstation/checks/set-up';
+import type { Corner } from '../workstation/corner/corner';
+import { bandsFor } from '../body/guidance/sitting-styles';
+import { distanceOutsideBand } from '../body/guidance/band';
 
 /** Clearance to keep above the thighs, mm; the uncertainty of the thigh is added. Our assumption. */
 const FREE_OVER_THIGH_MM = 20;

@@ -1,4 +1,6 @@
-import { compareCodeUnits, type PlacementMode, type Station } from '../workstation/household';
+import { compareCodeUnits } from '../workstation/household/piece-types';
+import type { PlacementMode } from '../workstation/household/placement-modes';
+import type { Station } from '../workstation/household/stations';
 import type { PlanProblem } from './plan-problem';
 import type { PlanLayout, PieceUsage } from './search';
 import {

@@ -1,7 +1,13 @@
-import type { Body } from '../body';
-import { checkIdsOf, keysOverSurfaceMm, undersideOverSurfaceMm, type CheckId } from '../workstation/checks';
-import type { Corner } from '../workstation/corner';
-import { bandsFor, distanceOutsideBand, forearmsOnSurface, narrowBand, type Band } from '../body/guidance';
+import type { Body } from '../body/body-length';
+import {
+	checkIdsOf,
+	keysOverSurfaceMm,
+	undersideOverSurfaceMm,
+	type CheckId
+} from '../workstation/checks/check-values';
+import type { Corner } from '../workstation/corner/corner';
+import { bandsFor, forearmsOnSurface } from '../body/guidance/sitting-styles';
+import { distanceOutsideBand, narrowBand, type Band } from '../body/guidance/band';
 import { checkWeightsFor, CHECK_WEIGHTS } from './weights';
 
 /** The cost of a plan. */

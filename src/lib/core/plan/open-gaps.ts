@@ -1,4 +1,5 @@
-import { outsideBand, type CheckId, type CheckResult } from '../workstation/checks';
+import { outsideBand, type CheckResult } from '../workstation/checks/check-corner';
+import type { CheckId } from '../workstation/checks/check-values';
 
 /** A gap that a check leaves open, mm. */
 export interface OpenGap {

@@ -2,11 +2,14 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { PLAIN_CHAIR } from '../../../../tests/support/plain-chair';
 import { randomCorner } from '../../../../tests/support/random-corner';
-import { checkCorner, type CheckResult } from '../workstation/checks';
-import type { Corner } from '../workstation/corner';
-import { planOptions, cornerCost, planCorner, setUpAfter, CHECK_WEIGHTS, type Plan } from './index';
+import { checkCorner, type CheckResult } from '../workstation/checks/check-corner';
+import type { Corner } from '../workstation/corner/corner';
+import { planOptions } from './plan-options';
+import { cornerCost } from './corner-cost';
+import { planCorner, setUpAfter, type Plan } from './plan-corner';
+import { CHECK_WEIGHTS } from './weights';
 import { costOfDistance, distanceFromIdeal, heightCosts, costInHeights } from './objective';
-import { bodyOf } from '../body';
+import { bodyOf } from '../body/body-length';
 
 const idsOf = (plan: Plan) =>
 	Object.values(plan.stations).flatMap((stack) => stack.pieces.map((piece) => piece.id));

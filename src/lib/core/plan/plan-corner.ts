@@ -1,18 +1,18 @@
-import { LENGTHS_BY_POSTURE, type BodyLength } from '../body';
+import { LENGTHS_BY_POSTURE, type BodyLength } from '../body/body-length';
+import { checkCorner, outsideBand, type CheckResult } from '../workstation/checks/check-corner';
+import { isAnyOff } from '../workstation/checks/verdict';
 import {
-	checkCorner,
-	isAnyOff,
 	measurableParts,
 	measurableSd,
-	measureNext,
-	outsideBand,
-	setUpAsMeasured,
-	type CheckResult,
-	type MeasurableLengthName,
-	type SetUp
-} from '../workstation/checks';
-import { footBarOf, type BodyLengthName, type Corner } from '../workstation/corner';
-import { compareCodeUnits, STATIONS, type Footprint, type Station } from '../workstation/household';
+	type MeasurableLengthName
+} from '../workstation/checks/check-uncertainty';
+import { measureNext } from '../workstation/checks/measure-next';
+import { setUpAsMeasured, type SetUp } from '../workstation/checks/set-up';
+import { footBarOf } from '../workstation/corner/seat-kinds';
+import type { BodyLengthName } from '../workstation/corner/vocabulary';
+import type { Corner } from '../workstation/corner/corner';
+import { compareCodeUnits } from '../workstation/household/piece-types';
+import { STATIONS, type Footprint, type Station } from '../workstation/household/stations';
 import { withoutThighLimit, WORSENING_MM } from './limits';
 import { cornerCost } from './corner-cost';
 import { compareNamedPlans, namePieces, pieceUsageOf, type NamedPiece } from './name-pieces';

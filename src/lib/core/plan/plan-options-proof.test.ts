@@ -2,7 +2,9 @@ import { describe, expect, it } from 'vitest';
 import { exhaustiveLadder } from '../../../../tests/support/exhaustive-plan';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { casesOf } from '../../../../tests/support/rotation';
-import { planOptions, cornerCost, planCorner, itemsOfPlan } from './index';
+import { planOptions, itemsOfPlan } from './plan-options';
+import { cornerCost } from './corner-cost';
+import { planCorner } from './plan-corner';
 
 type Least = ReturnType<typeof exhaustiveLadder>[number];
 

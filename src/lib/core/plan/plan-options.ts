@@ -1,5 +1,6 @@
-import { outsideBand, type CheckId, type CheckResult } from '../workstation/checks';
-import type { Corner } from '../workstation/corner';
+import { outsideBand, type CheckResult } from '../workstation/checks/check-corner';
+import type { CheckId } from '../workstation/checks/check-values';
+import type { Corner } from '../workstation/corner/corner';
 import { WORSENING_MM } from './limits';
 import { cornerCost } from './corner-cost';
 import { compareNamedPlans } from './name-pieces';

@@ -1,8 +1,11 @@
-import { bodyOf, type Body } from '../body';
-import { checkIdsOf } from '../workstation/checks';
-import { footBarOf, seatRulesOf, type Corner, type Range } from '../workstation/corner';
-import { bandsFor, distanceOutsideBand } from '../body/guidance';
-import { pieceTypes, stationRules, type PieceType } from '../workstation/household';
+import { bodyOf, type Body } from '../body/body-length';
+import { checkIdsOf } from '../workstation/checks/check-values';
+import { footBarOf, seatRulesOf } from '../workstation/corner/seat-kinds';
+import type { Corner, Range } from '../workstation/corner/corner';
+import { bandsFor } from '../body/guidance/sitting-styles';
+import { distanceOutsideBand } from '../body/guidance/band';
+import { pieceTypes, type PieceType } from '../workstation/household/piece-types';
+import { stationRules } from '../workstation/household/stations';
 import { planLimitsOf, type ProtectedCheck, type PlanLimits } from './limits';
 import { heightCosts, type HeightCost, type HeightCosts } from './objective';
 import { seatPaddings, type SeatPadding } from './seat-paddings';

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import { integerProgramCost } from '../../../../tests/support/integer-program';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { casesOf } from '../../../../tests/support/rotation';
-import type { Corner } from '../workstation/corner';
+import type { Corner } from '../workstation/corner/corner';
 import { bestPlans } from './plan-corner';
 import { prepareProblem } from './plan-problem';
 

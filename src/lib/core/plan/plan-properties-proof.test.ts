@@ -2,24 +2,21 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { casesOf, timesOf } from '../../../../tests/support/rotation';
-import { checkCorner, setUpAsMeasured } from '../workstation/checks';
-import { formatLength, parseLength, type LengthUnit } from '../body/length';
-import type { Corner } from '../workstation/corner';
-import { bestPlans } from './plan-corner';
+import { checkCorner } from '../workstation/checks/check-corner';
+import { setUpAsMeasured } from '../workstation/checks/set-up';
+import { formatLength } from '../body/length/format-length';
+import { parseLength } from '../body/length/parse-length';
+import type { LengthUnit } from '../body/length/mm';
+import type { Corner } from '../workstation/corner/corner';
+import { bestPlans, planCorner, setUpAfter, type Plan } from './plan-corner';
 import { prepareProblem } from './plan-problem';
-import {
-	cornerWithKeyboard,
-	laptopArrangements,
-	cornerWithoutUsedItems,
-	cornerCost,
-	openGaps,
-	itemsSharedBySpots,
-	shareHousehold,
-	planCorner,
-	purchaseOutcomes,
-	setUpAfter,
-	type Plan
-} from './index';
+import { cornerWithKeyboard } from './purchases';
+import { laptopArrangements } from './laptop';
+import { cornerWithoutUsedItems, itemsSharedBySpots } from './household-across-spots';
+import { cornerCost } from './corner-cost';
+import { openGaps } from './open-gaps';
+import { shareHousehold } from './share-household';
+import { purchaseOutcomes } from './purchase-outcomes';
 
 const corners = fc
 	.tuple(fc.integer({ min: 0, max: 1e6 }), fc.integer({ min: 0, max: 16 }), fc.boolean())

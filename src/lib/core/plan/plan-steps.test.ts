@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { DEMO_PEOPLE } from '../../../../seed/people';
-import { cornerFromAnswers } from '../questionnaire/answers';
-import { laptopArrangements, planCorner, planSteps } from './index';
+import { cornerFromAnswers } from '../questionnaire/answers/corner-from-answers';
+import { laptopArrangements } from './laptop';
+import { planCorner } from './plan-corner';
+import { planSteps } from './plan-steps';
 
 function solved(name: string) {
 	const person = DEMO_PEOPLE.find((p) => p.name.startsWith(name));

@@ -1,5 +1,8 @@
-import { CHECK_IDS, isAnyOff, outsideBand, type CheckId } from '../workstation/checks';
-import { seatRulesOf, type Corner } from '../workstation/corner';
+import { CHECK_IDS, type CheckId } from '../workstation/checks/check-values';
+import { isAnyOff } from '../workstation/checks/verdict';
+import { outsideBand } from '../workstation/checks/check-corner';
+import { seatRulesOf } from '../workstation/corner/seat-kinds';
+import type { Corner } from '../workstation/corner/corner';
 import { asGoodAs, planLimitsOf } from './limits';
 import { EQUAL_COST_TOLERANCE } from './cost-order';
 import { bestPlans, SEARCH_EFFORT, type Plan } from './plan-corner';

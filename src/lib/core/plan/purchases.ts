@@ -1,4 +1,5 @@
-import { footBarOf, seatKindOf, seatRulesOf, type Corner, type Range } from '../workstation/corner';
+import { footBarOf, seatKindOf, seatRulesOf } from '../workstation/corner/seat-kinds';
+import type { Corner, Range } from '../workstation/corner/corner';
 import type { PurchasedAids } from './plan-problem';
 
 /** A workstation with a purchase. */

@@ -1,5 +1,8 @@
-import { stationRules, type PlacementMode, type PieceType } from '../workstation/household';
-import { seatRulesOf, type Corner } from '../workstation/corner';
+import { stationRules } from '../workstation/household/stations';
+import type { PlacementMode } from '../workstation/household/placement-modes';
+import type { PieceType } from '../workstation/household/piece-types';
+import { seatRulesOf } from '../workstation/corner/seat-kinds';
+import type { Corner } from '../workstation/corner/corner';
 
 /** An item in a plan's stack: its type, and how it lies. */
 export interface PlacedMode {

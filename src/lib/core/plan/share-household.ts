@@ -1,4 +1,4 @@
-import type { Corner } from '../workstation/corner';
+import type { Corner } from '../workstation/corner/corner';
 import { itemsUsed, cornerWithoutUsedItems } from './household-across-spots';
 import { planCorner, type Plan } from './plan-corner';
 

@@ -1,7 +1,7 @@
-import type { Situation } from '../workstation/checks';
-import type { Corner } from '../workstation/corner';
-import { backSupport } from '../body/seat';
-import { checkDistance, viewingDistanceWith } from '../body/sight';
+import type { Situation } from '../workstation/checks/situation';
+import type { Corner } from '../workstation/corner/corner';
+import { backSupport } from '../body/seat/back-support';
+import { checkDistance, viewingDistanceWith } from '../body/sight/viewing-distance';
 import { setUpAfter, type Plan } from './plan-corner';
 
 /** A viewing distance is set this far inside its range, mm: nobody pushes a screen to the millimetre. Our assumption. */

@@ -1,4 +1,5 @@
-import { highestStackMm, type PlacementMode, type StationRule } from '../workstation/household';
+import { highestStackMm, type StationRule } from '../workstation/household/stations';
+import type { PlacementMode } from '../workstation/household/placement-modes';
 
 /** Marks a height that no stack reaches. */
 export const UNREACHABLE = 255;

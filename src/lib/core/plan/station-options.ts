@@ -1,4 +1,4 @@
-import { MOUSE_LEVEL_TOLERANCE_MM } from '../workstation/household';
+import { MOUSE_LEVEL_TOLERANCE_MM } from '../workstation/household/stations';
 import { costInHeights, type HeightCost } from './objective';
 import type { CostOrder, PackedCost } from './cost-order';
 import type { PlanProblem } from './plan-problem';

@@ -1,9 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../../../../tests/support/random-corner';
-import { cornerFromAnswers, type Answers } from '../questionnaire/answers';
-import { bodyMethodSd, bodyOf } from '../body';
-import { checkCorner } from '../workstation/checks';
-import type { Corner } from '../workstation/corner';
+import { cornerFromAnswers } from '../questionnaire/answers/corner-from-answers';
+import type { Answers } from '../questionnaire/answers/fields';
+import { bodyMethodSd } from '../body/method-uncertainty';
+import { bodyOf } from '../body/body-length';
+import { checkCorner } from '../workstation/checks/check-corner';
+import type { Corner } from '../workstation/corner/corner';
 import { neededOverThigh } from './limits';
 import { planCorner } from './plan-corner';
 import { elbowWonByThigh } from './thigh-room';

@@ -1,7 +1,10 @@
-import { bodyMethodSd, bodyOf } from '../body';
-import { checkCorner } from '../workstation/checks';
-import { seatRulesOf, type Corner, type MeasuringMethod } from '../workstation/corner';
-import { stationRules } from '../workstation/household';
+import { bodyMethodSd } from '../body/method-uncertainty';
+import { bodyOf } from '../body/body-length';
+import { checkCorner } from '../workstation/checks/check-corner';
+import { seatRulesOf } from '../workstation/corner/seat-kinds';
+import type { Corner } from '../workstation/corner/corner';
+import type { MeasuringMethod } from '../workstation/corner/vocabulary';
+import { stationRules } from '../workstation/household/stations';
 import { neededOverThigh } from './limits';
 import { settableRange } from './plan-problem';
 

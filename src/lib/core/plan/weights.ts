@@ -1,5 +1,5 @@
-import type { CheckId } from '../workstation/checks';
-import type { Corner } from '../workstation/corner';
+import type { CheckId } from '../workstation/checks/check-values';
+import type { Corner } from '../workstation/corner/corner';
 import type { Region } from '../cases/discomfort/regions';
 
 /** Base weight of each check. Our assumption: the hands come first, since they are in use all day, then thigh clearance. */

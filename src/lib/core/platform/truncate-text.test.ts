@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { cornerFromAnswers } from '../questionnaire/answers';
+import { cornerFromAnswers } from '../questionnaire/answers/corner-from-answers';
 import { randomAnswers } from '../../../../tests/support/random-answers';
 import { validateCorner } from '../workstation/corner/validate-corner';
 import { truncateText } from './truncate-text';

@@ -1,4 +1,5 @@
-import { LENGTH_FIELDS, type RedFlagGroup } from './answers';
+import { LENGTH_FIELDS } from './answers/fields';
+import type { RedFlagGroup } from './answers/red-flag-answers';
 import type { Question } from './question';
 
 /** Time to measure and type a length, s. Our working assumption. */

@@ -1,14 +1,11 @@
-import {
-	CAUSES,
-	findingRule,
-	isSafetyItem,
-	likelyCauses,
-	type CauseId,
-	type ChecklistItem,
-	type OwnParts
-} from './checklist';
-import { conditionHolds, type Facts } from '../plan/conditions';
-import type { Region, RegionReport } from '../cases/discomfort';
+import { CAUSES, likelyCauses, type CauseId } from './checklist/causes';
+import { findingRule } from './checklist/findings';
+import { isSafetyItem, type ChecklistItem } from './checklist/item';
+import type { OwnParts } from './checklist/own-parts';
+import { conditionHolds } from '../plan/conditions/fact-condition';
+import type { Facts } from '../plan/conditions/facts';
+import type { Region } from '../cases/discomfort/regions';
+import type { RegionReport } from '../cases/discomfort/report';
 import { NO_INFORMATION, type InformationValue } from './information-value';
 
 /** Discomfort as far as it decides what is asked. */

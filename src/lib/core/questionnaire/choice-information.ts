@@ -1,7 +1,8 @@
-import type { Answers, ChoiceFieldName, PartialCorner } from './answers';
-import { regionsOfFinding, type FindingId } from './checklist';
-import { checkCorner } from '../workstation/checks';
-import { SEXES } from '../workstation/corner';
+import type { Answers, ChoiceFieldName } from './answers/fields';
+import type { PartialCorner } from './answers/partial-checks';
+import { regionsOfFinding, type FindingId } from './checklist/findings';
+import { checkCorner } from '../workstation/checks/check-corner';
+import { SEXES } from '../workstation/corner/vocabulary';
 import { worstScoreOfRegions, type Complaints } from './check-information';
 import { NO_INFORMATION, type PossibleChange, type InformationValue } from './information-value';
 

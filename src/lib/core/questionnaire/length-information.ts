@@ -1,26 +1,19 @@
+import { BODY_FIELDS, bodyMethodOf, type Answers, type LengthFieldName } from './answers/fields';
+import { isRequiredLength, adjustmentRangeFields, type AdjustableFurniture } from './answers/default-lengths';
+import type { PartialCorner } from './answers/partial-checks';
+import { bodyMethodSd } from '../body/method-uncertainty';
+import { bodyOf } from '../body/body-length';
+import { verdictProbabilities, verdictUncertainty } from '../workstation/checks/verdict';
+import { checkCorner, type CheckResult } from '../workstation/checks/check-corner';
 import {
-	BODY_FIELDS,
-	bodyMethodOf,
-	isRequiredLength,
-	adjustmentRangeFields,
-	type Answers,
-	type LengthFieldName,
-	type AdjustableFurniture,
-	type PartialCorner
-} from './answers';
-import { bodyMethodSd, bodyOf } from '../body';
-import {
-	verdictProbabilities,
-	checkCorner,
 	checkSd,
 	measurableParts,
 	measurableSd,
-	verdictUncertainty,
-	type CheckResult,
 	type MeasurableLengthName
-} from '../workstation/checks';
-import type { BodyLengthName, Corner } from '../workstation/corner';
-import { PLANNING_MARGIN_MM } from '../body/guidance';
+} from '../workstation/checks/check-uncertainty';
+import type { BodyLengthName } from '../workstation/corner/vocabulary';
+import type { Corner } from '../workstation/corner/corner';
+import { PLANNING_MARGIN_MM } from '../body/guidance/band';
 import { elbowWonByThigh } from '../plan/thigh-room';
 import { CHECK_WEIGHTS } from '../plan/weights';
 import { NO_INFORMATION, type InformationValue } from './information-value';

@@ -1,30 +1,32 @@
 import {
 	checklistField,
 	checklistAnswersOf,
-	chosenOption,
 	factsOfAnswers,
-	isFieldAnswered,
-	isMarkedUnmeasured,
 	checklistItemsOfPage,
+	redFlagField
+} from './answers/checklist-fields';
+import {
+	chosenOption,
+	isFieldAnswered,
 	LENGTH_FIELDS,
-	listedThings,
-	QUESTIONNAIRE_PAGES,
-	adjustmentRangeFields,
-	RED_FLAG_GROUP_NAMES,
-	RED_FLAG_GROUPS,
-	redFlagField,
-	type RedFlagGroup,
-	BODY_PLACES,
-	painField,
 	type Answers,
 	type ChoiceFieldName,
-	type LengthFieldName,
-	type AdjustableFurniture,
-	type QuestionnairePage
-} from './answers';
-import { askedItems, type Checklist, type ChecklistItem } from './checklist';
-import { checkIdsOfSeat } from '../workstation/checks';
-import { mayHaveFootBar, SEAT_RULES, type SeatKind, type SittingStyle } from '../workstation/corner';
+	type LengthFieldName
+} from './answers/fields';
+import {
+	isMarkedUnmeasured,
+	adjustmentRangeFields,
+	type AdjustableFurniture
+} from './answers/default-lengths';
+import { listedThings } from './answers/household-things';
+import { QUESTIONNAIRE_PAGES, type QuestionnairePage } from './answers/questionnaire-pages';
+import { RED_FLAG_GROUP_NAMES, RED_FLAG_GROUPS, type RedFlagGroup } from './answers/red-flag-answers';
+import { BODY_PLACES, painField } from './answers/discomfort-answers';
+import { askedItems, type Checklist } from './checklist/checklist';
+import type { ChecklistItem } from './checklist/item';
+import { checkIdsOfSeat } from '../workstation/checks/check-values';
+import { mayHaveFootBar, SEAT_RULES } from '../workstation/corner/seat-kinds';
+import type { SeatKind, SittingStyle } from '../workstation/corner/vocabulary';
 
 /** A question of the self-assessment. `id` is the field it fills, or the name of a group of fields. */
 export type Question = { readonly page: QuestionnairePage } & (

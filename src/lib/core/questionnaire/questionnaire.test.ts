@@ -1,24 +1,21 @@
 import { describe, expect, it } from 'vitest';
-import { checklistFrom } from './checklist';
+import { checklistFrom } from './checklist/own-checklist';
 import { randomAnswers } from '../../../../tests/support/random-answers';
+import { prefilledSpotFields } from './answers/shared-fields';
+import { addThingFields, THING_CHOICES } from './answers/household-things';
+import { QUESTIONNAIRE_PAGES } from './answers/questionnaire-pages';
+import type { Answers } from './answers/fields';
+import type { HouseholdKind } from '../workstation/corner/vocabulary';
+import { skippedQuestionsOf } from './skipped-questions';
 import {
-	prefilledSpotFields,
-	addThingFields,
-	QUESTIONNAIRE_PAGES,
-	THING_CHOICES,
-	type Answers
-} from './answers';
-import type { HouseholdKind } from '../workstation/corner';
-import {
-	skippedQuestionsOf,
 	minutesLeft,
-	openQuestions,
 	pageAfter,
 	pageBefore,
 	questionAfter,
 	questionBefore,
 	questionnaireOf
-} from './';
+} from './questionnaire';
+import { openQuestions } from './select-questions';
 
 const ASKING = { way: 'upright', checklist: checklistFrom(3, null) } as const;
 const MANY = Array.from({ length: 60 }, (_, seed) => randomAnswers(seed));

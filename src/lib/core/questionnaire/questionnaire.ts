@@ -1,11 +1,7 @@
-import {
-	QUESTIONNAIRE_PAGES,
-	RED_FLAG_GROUPS,
-	redFlagField,
-	type Answers,
-	type QuestionnairePage,
-	type QuestionnaireMode
-} from './answers';
+import { QUESTIONNAIRE_PAGES, type QuestionnairePage } from './answers/questionnaire-pages';
+import { RED_FLAG_GROUPS } from './answers/red-flag-answers';
+import { redFlagField } from './answers/checklist-fields';
+import type { Answers, QuestionnaireMode } from './answers/fields';
 import { isAnswered, questionsOf, type QuestionnaireContext, type Question } from './question';
 import { openQuestions } from './select-questions';
 import { answerSeconds } from './answer-time';

@@ -1,15 +1,10 @@
-import {
-	chosenOption,
-	discomfortFromAnswers,
-	factsOfAnswers,
-	isFieldAnswered,
-	partialChecks,
-	type Answers,
-	type PartialCorner,
-	type QuestionnaireMode
-} from './answers';
-import { regionsOfFinding, type FindingId, type OwnParts } from './checklist';
-import type { Facts } from '../plan/conditions';
+import { chosenOption, isFieldAnswered, type Answers, type QuestionnaireMode } from './answers/fields';
+import { discomfortFromAnswers } from './answers/discomfort-answers';
+import { factsOfAnswers } from './answers/checklist-fields';
+import { partialChecks, type PartialCorner } from './answers/partial-checks';
+import { regionsOfFinding, type FindingId } from './checklist/findings';
+import type { OwnParts } from './checklist/own-parts';
+import type { Facts } from '../plan/conditions/facts';
 import { isAnswered, questionsOf, type QuestionnaireContext, type Question } from './question';
 import { isTypedLength, answerSeconds } from './answer-time';
 import {

@@ -1,21 +1,21 @@
 import { describe, expect, test } from 'vitest';
-import { checklistFrom } from './checklist';
+import { checklistFrom } from './checklist/own-checklist';
 import { randomAnswers } from '../../../../tests/support/random-answers';
 import { casesOf, IS_LONG_RUN, leastOf } from '../../../../tests/support/rotation';
 import { randomWalker } from '../../../../tests/support/random-walker';
 import { shortWalkOf } from '../../../../tests/support/short-walk';
-import { cornerFromAnswers, answerIssues, QUESTIONNAIRE_PAGES, painField, type Answers } from './answers';
-import type { Corner } from '../workstation/corner';
-import { planOptions, cornerCost, planCorner, type Plan } from '../plan';
-import { setUpAfter } from '../plan/plan-corner';
-import {
-	isAnswered,
-	openQuestions,
-	questionsOf,
-	selectQuestions,
-	questionnaireModeOf,
-	questionnaireSeconds
-} from './';
+import { cornerFromAnswers } from './answers/corner-from-answers';
+import { answerIssues } from './answers/answer-issues';
+import { QUESTIONNAIRE_PAGES } from './answers/questionnaire-pages';
+import { painField } from './answers/discomfort-answers';
+import type { Answers } from './answers/fields';
+import type { Corner } from '../workstation/corner/corner';
+import { planOptions } from '../plan/plan-options';
+import { cornerCost } from '../plan/corner-cost';
+import { planCorner, type Plan, setUpAfter } from '../plan/plan-corner';
+import { isAnswered, questionsOf } from './question';
+import { openQuestions, selectQuestions, questionnaireModeOf } from './select-questions';
+import { questionnaireSeconds } from './answer-time';
 
 const ASKING = { way: 'upright', checklist: checklistFrom(3, null) } as const;
 const walkersOf = (seeds: readonly number[]) =>

@@ -1,4 +1,5 @@
-import { QUESTIONNAIRE_PAGES, type Answers, type QuestionnairePage } from './answers';
+import { QUESTIONNAIRE_PAGES, type QuestionnairePage } from './answers/questionnaire-pages';
+import type { Answers } from './answers/fields';
 import { isAnswered, questionsOf, type QuestionnaireContext } from './question';
 import { answerSeconds } from './answer-time';
 

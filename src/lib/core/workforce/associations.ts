@@ -1,4 +1,5 @@
-import { benjaminiHochberg, riskRatio, shareDifferenceP } from './statistics';
+import { benjaminiHochberg } from './statistics/benjamini-hochberg';
+import { riskRatio, shareDifferenceP } from './statistics/risk-ratio';
 import { MIN_GROUP_SIZE } from './group-size-limit';
 
 /** The number of people with a finding, with a complaint, and with both. */

@@ -1,4 +1,5 @@
-import { kaplanMeier, medianTime, survivalInterval, type Interval, type TimeToEvent } from './statistics';
+import { kaplanMeier, medianTime, survivalInterval, type TimeToEvent } from './statistics/kaplan-meier';
+import type { Interval } from './statistics/interval';
 import { MIN_GROUP_SIZE } from './group-size-limit';
 
 /** Time steps, and how many. */

@@ -1,7 +1,8 @@
-import { FINDING_IDS } from '../questionnaire/checklist';
-import { CHECK_IDS, type CheckId } from '../workstation/checks';
-import { BODY_SIDES, DISCOMFORT_KINDS, REGIONS, SIDED_REGIONS } from '../cases/discomfort';
-import { PURCHASES, type PurchaseId } from '../plan';
+import { FINDING_IDS } from '../questionnaire/checklist/findings';
+import { CHECK_IDS, type CheckId } from '../workstation/checks/check-values';
+import { BODY_SIDES, REGIONS, SIDED_REGIONS } from '../cases/discomfort/regions';
+import { DISCOMFORT_KINDS } from '../cases/discomfort/report';
+import { PURCHASES, type PurchaseId } from '../plan/purchases';
 import type { CodeRule } from './figures';
 import { STEP_RULES } from './plan-step-codes';
 

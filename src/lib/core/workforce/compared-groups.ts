@@ -1,4 +1,4 @@
-import { compareGroups, type ComparedGroup } from './statistics';
+import { compareGroups, type ComparedGroup } from './statistics/outlying-groups';
 import type { CodeFigures } from './figures';
 
 /**

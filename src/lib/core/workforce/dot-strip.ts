@@ -1,5 +1,5 @@
 import { MIN_GROUP_SIZE } from './group-size-limit';
-import type { CountedChange } from './statistics';
+import type { CountedChange } from './statistics/wilcoxon';
 
 /** Most marks in a strip: more can't be told apart. */
 const MOST_MARKS = 80;

@@ -1,4 +1,4 @@
-import { wilson, type ShareWithInterval } from './statistics';
+import { wilson, type ShareWithInterval } from './statistics/wilson';
 import {
 	MIN_CLOSING_GROUP_SIZE,
 	MIN_GROUP_SIZE,

@@ -1,6 +1,8 @@
-import { CHECK_IDS, type CheckId, type Verdict } from '../workstation/checks';
+import { CHECK_IDS, type CheckId } from '../workstation/checks/check-values';
+import type { Verdict } from '../workstation/checks/verdict';
 import type { CoordinatorLook, LookResult } from '../cases/contact';
-import { cohenKappa, Z } from './statistics';
+import { cohenKappa } from './statistics/cohen-kappa';
+import { Z } from './statistics/interval';
 import { MIN_GROUP_SIZE } from './group-size-limit';
 import { figureTable, type CodeRule, type PublishedShare } from './figures';
 

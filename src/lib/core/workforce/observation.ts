@@ -1,19 +1,22 @@
-import type { AdviceSummary } from '../plan/advice';
-import {
-	type Checklist,
-	findingOfCheck,
-	findingRule,
-	findingsFromAnswers,
-	type ChecklistAnswers,
-	type FindingId
-} from '../questionnaire/checklist';
-import { cheapestSensible, purchaseOffers, type PurchaseOffer } from '../plan/budget';
-import { CHECK_IDS, overallVerdict, type Verdict } from '../workstation/checks';
-import { SEAT_KINDS, seatKindOf, type Corner } from '../workstation/corner';
-import { worstScore, type BodySide, type Region, type RegionReport } from '../cases/discomfort';
-import { distanceOutsideBand } from '../body/guidance';
-import type { AssessmentResult } from '../cases/case-assessment';
-import type { Plan, PurchaseId } from '../plan';
+import type { AdviceSummary } from '../plan/advice/advise-corner';
+import type { Checklist, ChecklistAnswers } from '../questionnaire/checklist/checklist';
+import { findingOfCheck } from '../questionnaire/checklist/measured-findings';
+import { findingRule, type FindingId } from '../questionnaire/checklist/findings';
+import { findingsFromAnswers } from '../questionnaire/checklist/order-findings';
+import { cheapestSensible } from '../plan/budget/cheapest-sensible';
+import { purchaseOffers, type PurchaseOffer } from '../plan/budget/purchase-offers';
+import { CHECK_IDS } from '../workstation/checks/check-values';
+import { overallVerdict, type Verdict } from '../workstation/checks/verdict';
+import { SEAT_KINDS } from '../workstation/corner/vocabulary';
+import { seatKindOf } from '../workstation/corner/seat-kinds';
+import type { Corner } from '../workstation/corner/corner';
+import { worstScore } from '../cases/discomfort/discomfort-change';
+import type { BodySide, Region } from '../cases/discomfort/regions';
+import type { RegionReport } from '../cases/discomfort/report';
+import { distanceOutsideBand } from '../body/guidance/band';
+import type { AssessmentResult } from '../cases/case-assessment/assessment-result';
+import type { Plan } from '../plan/plan-corner';
+import type { PurchaseId } from '../plan/purchases';
 
 /** Kinds of workstation that statistics distinguish: the seat type, or standing. */
 export const SPOT_KINDS = ['standing', ...SEAT_KINDS] as const;

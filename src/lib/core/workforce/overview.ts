@@ -1,4 +1,4 @@
-import { PURCHASES, type PurchaseId } from '../plan';
+import { PURCHASES, type PurchaseId } from '../plan/purchases';
 import { FIGURE_CODES, firstChoiceCode, type PublishedOf } from './codes';
 import type { FigureTable, PublishedShare } from './figures';
 import { threePartsOf, type ThreeParts } from './three-parts';

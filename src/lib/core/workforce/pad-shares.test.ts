@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { COMPRESSED_FRACTION } from '../workstation/household';
+import { COMPRESSED_FRACTION } from '../workstation/household/placement-modes';
 import { normal } from '../../../../seed/profiles';
 import { Dice } from '../../../../seed/random';
 import { estimatePadShare, padCode, padCodes, padShares } from './pad-shares';

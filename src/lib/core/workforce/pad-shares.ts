@@ -1,5 +1,6 @@
-import { COMPRESSED_FRACTION, PAD_KINDS, type PadKind } from '../workstation/household';
-import { Z } from './statistics';
+import { COMPRESSED_FRACTION } from '../workstation/household/placement-modes';
+import { PAD_KINDS, type PadKind } from '../workstation/household/pads';
+import { Z } from './statistics/interval';
 import type { CodeRule, FigureTable, Tally } from './figures';
 
 /** How much of a pad's thickness remains under people, as they have measured it. */

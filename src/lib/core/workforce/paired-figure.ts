@@ -1,4 +1,5 @@
-import { mcNemar, pairedDifference, type Difference, type PairedCounts } from './statistics';
+import { mcNemar } from './statistics/mcnemar';
+import { pairedDifference, type Difference, type PairedCounts } from './statistics/difference';
 import { MIN_GROUP_SIZE } from './group-size-limit';
 
 /** A share among the same people at first and now, with its change. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { cornerFromAnswers } from '../questionnaire/answers';
-import { planCorner, setUpAfter } from '../plan';
-import { remeasuredHeightsOf } from '../workstation/side-view';
+import { cornerFromAnswers } from '../questionnaire/answers/corner-from-answers';
+import { planCorner, setUpAfter } from '../plan/plan-corner';
+import { remeasuredHeightsOf } from '../workstation/side-view/remeasured-heights';
 import { DEMO_PEOPLE } from '../../../../seed/people';
 import {
 	BUILT_HEIGHTS,

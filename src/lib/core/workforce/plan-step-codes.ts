@@ -1,13 +1,14 @@
-import { PLAN_ITEMS, type PlanItem } from '../cases/case-assessment';
-import { HOUSEHOLD_KINDS, type Corner, type HouseholdKind } from '../workstation/corner';
-import { STATIONS } from '../workstation/household';
-import { setUpAfter, type Plan } from '../plan';
+import { PLAN_ITEMS, type PlanItem } from '../cases/case-assessment/vocabulary';
+import { HOUSEHOLD_KINDS, type HouseholdKind } from '../workstation/corner/vocabulary';
+import type { Corner } from '../workstation/corner/corner';
+import { STATIONS } from '../workstation/household/stations';
+import { setUpAfter, type Plan } from '../plan/plan-corner';
 import {
 	REMEASURED_FIELDS,
 	remeasuredHeightsOf,
 	type MeasuredHeights,
 	type RemeasuredField
-} from '../workstation/side-view';
+} from '../workstation/side-view/remeasured-heights';
 import { builtFrom } from './built-from';
 import type { CodeRule } from './figures';
 import { PAD_RULES } from './pad-shares';

@@ -1,4 +1,5 @@
-import { meanChange, wilcoxonOfCounts, type CountedChange } from './statistics';
+import { meanChange } from './statistics/mean-change';
+import { wilcoxonOfCounts, type CountedChange } from './statistics/wilcoxon';
 import { MIN_GROUP_SIZE } from './group-size-limit';
 
 /** How a score or a gap changed for the same people. */

@@ -1,4 +1,4 @@
-import { PURCHASES, type PurchaseId } from '../plan';
+import { PURCHASES, type PurchaseId } from '../plan/purchases';
 import { figureTable, type CodeRule, type PublishedShare, type Tally } from './figures';
 
 /** Equipment of one person that has arrived, and their heights before and now. */

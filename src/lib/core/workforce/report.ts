@@ -1,7 +1,7 @@
-import type { CheckId } from '../workstation/checks';
-import type { Region } from '../cases/discomfort';
-import type { PurchaseId } from '../plan';
-import type { AdjustedDifference } from './statistics';
+import type { CheckId } from '../workstation/checks/check-values';
+import type { Region } from '../cases/discomfort/regions';
+import type { PurchaseId } from '../plan/purchases';
+import type { AdjustedDifference } from './statistics/adjusted-difference';
 import type { Association } from './associations';
 import type { CoarseCurve } from './coarse-curve';
 import type { PublishedShare } from './figures';

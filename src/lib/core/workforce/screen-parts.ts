@@ -1,13 +1,11 @@
-import type { CheckId } from '../workstation/checks';
-import { REGIONS, type Region } from '../cases/discomfort';
+import type { CheckId } from '../workstation/checks/check-values';
+import { REGIONS, type Region } from '../cases/discomfort/regions';
 import {
 	adjustedDifference,
-	logRank,
 	type AdjustedDifference,
-	type AdjustedRow,
-	type GroupedTimeToEvent,
-	type LogRank
-} from './statistics';
+	type AdjustedRow
+} from './statistics/adjusted-difference';
+import { logRank, type GroupedTimeToEvent, type LogRank } from './statistics/log-rank';
 import { associations, type AllPairs, type Association } from './associations';
 import { BY_DAYS, BY_WEEKS, coarsenCurve, type CoarseCurve } from './coarse-curve';
 import { FIGURE_CODES, gapCode } from './codes';

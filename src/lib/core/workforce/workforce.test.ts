@@ -1,30 +1,26 @@
 import { describe, expect, it } from 'vitest';
 import { Dice } from '../../../../seed/random';
 import { randomPerson } from '../../../../tests/support/random-person';
-import { newestChecklist, CHECKLIST_VERSIONS } from '../questionnaire/checklist';
-import { checkCorner } from '../workstation/checks';
-import type { BodySide, Region, RegionReport } from '../cases/discomfort';
-import type { PurchaseSummary } from '../plan/advice';
-import { cheapestSensible } from '../plan/budget';
-import { planCorner, type Plan, type PurchaseId } from '../plan';
-import type { AssessmentResult } from '../cases/case-assessment';
-import { kaplanMeier, wilcoxonOfCounts } from './statistics';
-import {
-	associations,
-	BY_DAYS,
-	BY_WEEKS,
-	coarsenCurve,
-	comparedGroups,
-	discomfortCodes,
-	figureTable,
-	FINDING_RULES,
-	MIN_GROUP_SIZE,
-	observe,
-	pairedFigure,
-	publishedCounts,
-	threePartsOf,
-	type AllPairs
-} from './index';
+import { newestChecklist, CHECKLIST_VERSIONS } from '../questionnaire/checklist/checklist';
+import { checkCorner } from '../workstation/checks/check-corner';
+import type { BodySide, Region } from '../cases/discomfort/regions';
+import type { RegionReport } from '../cases/discomfort/report';
+import type { PurchaseSummary } from '../plan/advice/advise-corner';
+import { cheapestSensible } from '../plan/budget/cheapest-sensible';
+import { planCorner, type Plan } from '../plan/plan-corner';
+import type { PurchaseId } from '../plan/purchases';
+import type { AssessmentResult } from '../cases/case-assessment/assessment-result';
+import { kaplanMeier } from './statistics/kaplan-meier';
+import { wilcoxonOfCounts } from './statistics/wilcoxon';
+import { associations, type AllPairs } from './associations';
+import { BY_DAYS, BY_WEEKS, coarsenCurve } from './coarse-curve';
+import { comparedGroups } from './compared-groups';
+import { discomfortCodes, observe } from './observation';
+import { figureTable } from './figures';
+import { FINDING_RULES } from './codes';
+import { MIN_GROUP_SIZE, publishedCounts } from './group-size-limit';
+import { pairedFigure } from './paired-figure';
+import { threePartsOf } from './three-parts';
 
 const reportOf = (region: Region, side: BodySide, worst: number): RegionReport => ({
 	region,

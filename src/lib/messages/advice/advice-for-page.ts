@@ -1,42 +1,37 @@
+import { advisedFindings, isCoveredByStep } from '$lib/core/plan/advice/advised-findings';
+import { nonHeightChecks } from '$lib/core/plan/advice/non-height-checks';
+import { planPageActions } from '$lib/core/plan/advice/plan-page-actions';
+import { advisedViewingDistance } from '$lib/core/plan/advice/advised-viewing-distance';
+import type { AdviceSummary } from '$lib/core/plan/advice/advise-corner';
+import { extraAnswersOf } from '$lib/core/questionnaire/answers/extra-answers';
 import {
-	advisedFindings,
-	isCoveredByStep,
-	nonHeightChecks,
-	planPageActions,
-	advisedViewingDistance,
-	type AdviceSummary
-} from '$lib/core/plan/advice';
-import {
-	extraAnswersOf,
 	checklistField,
 	checklistAnswersOf,
-	chosenOption,
-	factsOfAnswers,
-	pageOfField,
-	thingsAtHome,
-	stepTicksOf,
-	unitOf,
-	type Answers,
-	type QuestionnairePage
-} from '$lib/core/questionnaire/answers';
-import {
-	askedItems,
-	habitsOf,
-	isHazard,
-	likelyCauses,
-	questionsToAsk,
-	regionsOfFinding,
-	type Checklist,
-	type ItemId
-} from '$lib/core/questionnaire/checklist';
-import { bodyHeights, checkCorner, setUpAsMeasured } from '$lib/core/workstation/checks';
-import { factsOf } from '$lib/core/plan/conditions';
-import { bodyOf } from '$lib/core/body';
-import { pointingHandOf, type Corner } from '$lib/core/workstation/corner';
+	factsOfAnswers
+} from '$lib/core/questionnaire/answers/checklist-fields';
+import { chosenOption, unitOf, type Answers } from '$lib/core/questionnaire/answers/fields';
+import { pageOfField } from '$lib/core/questionnaire/answers/page-of-field';
+import { thingsAtHome } from '$lib/core/questionnaire/answers/device-answers';
+import { stepTicksOf } from '$lib/core/questionnaire/answers/answer-fields';
+import type { QuestionnairePage } from '$lib/core/questionnaire/answers/questionnaire-pages';
+import { askedItems, type Checklist } from '$lib/core/questionnaire/checklist/checklist';
+import { habitsOf } from '$lib/core/questionnaire/checklist/habits';
+import { isHazard } from '$lib/core/questionnaire/checklist/hazards';
+import { likelyCauses, questionsToAsk } from '$lib/core/questionnaire/checklist/causes';
+import { regionsOfFinding } from '$lib/core/questionnaire/checklist/findings';
+import type { ItemId } from '$lib/core/questionnaire/checklist/item-ids';
+import { bodyHeights } from '$lib/core/workstation/checks/check-values';
+import { checkCorner } from '$lib/core/workstation/checks/check-corner';
+import { setUpAsMeasured } from '$lib/core/workstation/checks/set-up';
+import { factsOf } from '$lib/core/plan/conditions/facts';
+import { bodyOf } from '$lib/core/body/body-length';
+import { pointingHandOf } from '$lib/core/workstation/corner/pointing-hand';
+import type { Corner } from '$lib/core/workstation/corner/corner';
 import { actionsOf } from '$lib/core/cases/case-assessment/actions';
-import type { RegionReport } from '$lib/core/cases/discomfort';
-import { setUpAfter, type Plan, type PlanStep } from '$lib/core/plan';
-import { variantsOf } from '$lib/core/workstation/variants';
+import type { RegionReport } from '$lib/core/cases/discomfort/report';
+import { setUpAfter, type Plan } from '$lib/core/plan/plan-corner';
+import type { PlanStep } from '$lib/core/plan/plan-steps';
+import { variantsOf } from '$lib/core/workstation/variants/variants-of';
 import { checklistTextsFor, findingName } from '../checklist';
 import { wordsFor } from '../words-by-facts';
 import { findingLines } from './finding-lines';

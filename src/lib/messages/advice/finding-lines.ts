@@ -1,13 +1,11 @@
-import type { AdvisedFinding } from '$lib/core/plan/advice';
-import {
-	findingRule,
-	isPurchaseUseful,
-	type FindingId,
-	type OwnParts
-} from '$lib/core/questionnaire/checklist';
-import { conditionHolds, type Facts } from '$lib/core/plan/conditions';
+import type { AdvisedFinding } from '$lib/core/plan/advice/advised-findings';
+import { findingRule, type FindingId } from '$lib/core/questionnaire/checklist/findings';
+import { isPurchaseUseful } from '$lib/core/questionnaire/checklist/fixes';
+import type { OwnParts } from '$lib/core/questionnaire/checklist/own-parts';
+import { conditionHolds } from '$lib/core/plan/conditions/fact-condition';
+import type { Facts } from '$lib/core/plan/conditions/facts';
 import type { RequestableItem } from '$lib/core/plan/equipment';
-import type { Region } from '$lib/core/cases/discomfort';
+import type { Region } from '$lib/core/cases/discomfort/regions';
 import { checklistTextsFor, findingName, ownFixWords } from '../checklist';
 import { messagesFor } from '../index';
 import { regionWithin } from '../region-words';

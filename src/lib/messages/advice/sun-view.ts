@@ -1,12 +1,9 @@
-import type { ExtraAnswers } from '$lib/core/questionnaire/answers';
-import { utcOffsetsOf } from '$lib/core/platform/calendar';
-import {
-	CITIES,
-	sunExposureByMonth,
-	windowAngleAtHour,
-	type MonthlySun,
-	type WindowAngle
-} from '$lib/core/body/light';
+import type { ExtraAnswers } from '$lib/core/questionnaire/answers/extra-answers';
+import { utcOffsetsOf } from '$lib/core/platform/calendar/time-zone';
+import { CITIES } from '$lib/core/body/light/cities';
+import { sunExposureByMonth, windowAngleAtHour } from '$lib/core/body/light/sun-exposure';
+import type { MonthlySun } from '$lib/core/body/light/sun-hours';
+import type { WindowAngle } from '$lib/core/body/light/window-angle';
 
 /** A workstation's window, and when the sun shines in. */
 export interface SunView {

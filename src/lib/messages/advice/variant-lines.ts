@@ -1,6 +1,8 @@
-import type { CheckId } from '$lib/core/workstation/checks';
-import { formatDegrees, formatLength, type LengthUnit } from '$lib/core/body/length';
-import type { Variant, VariantId } from '$lib/core/workstation/variants';
+import type { CheckId } from '$lib/core/workstation/checks/check-values';
+import { formatDegrees } from '$lib/core/body/length/format-degrees';
+import { formatLength } from '$lib/core/body/length/format-length';
+import type { LengthUnit } from '$lib/core/body/length/mm';
+import type { Variant, VariantId } from '$lib/core/workstation/variants/variant';
 import { checklistTextsFor } from '../checklist';
 
 /** A variant in words. */

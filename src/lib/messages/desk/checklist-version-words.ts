@@ -1,4 +1,4 @@
-import { ownChecklistNumber } from '$lib/core/questionnaire/checklist';
+import { ownChecklistNumber } from '$lib/core/questionnaire/checklist/own-checklist';
 import { deskWords } from './index';
 
 /** The number of a checklist version, as people read it: an organisation's own are counted by themselves. */

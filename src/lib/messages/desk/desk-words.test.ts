@@ -1,11 +1,11 @@
 import { countryWords } from '../reader-formats';
 import { afterEach, beforeAll, describe, expect, it } from 'vitest';
 import { MOST_COUNTED } from '$lib/core/cases/day-sheet';
-import { RED_FLAGS } from '$lib/core/cases/discomfort';
+import { RED_FLAGS } from '$lib/core/cases/discomfort/red-flags';
 import { REPLY_KINDS, REPLY_REASONS } from '$lib/core/platform/sending/own-texts';
-import { TRIAGE_LEVELS } from '$lib/core/cases/triage';
+import { TRIAGE_LEVELS } from '$lib/core/cases/triage/policy';
 import { SHIPPED_SETTINGS } from '$lib/core/cases/triage/policy-settings';
-import type { TriageReason } from '$lib/core/cases/case-assessment';
+import type { TriageReason } from '$lib/core/cases/case-assessment/assessment-result';
 import { dayWords, momentWords } from '../dates';
 import {
 	DESK_LANGUAGES,

@@ -1,8 +1,11 @@
-import { BODY_PLACES, bodyPlaceName, checklistField } from '$lib/core/questionnaire/answers';
-import { CHECKLIST_STATIONS, type Checklist, type ChecklistStation } from '$lib/core/questionnaire/checklist';
-import type { FhirWords } from '$lib/core/platform/fhir';
+import { BODY_PLACES, bodyPlaceName } from '$lib/core/questionnaire/answers/discomfort-answers';
+import { checklistField } from '$lib/core/questionnaire/answers/checklist-fields';
+import { CHECKLIST_STATIONS, type ChecklistStation } from '$lib/core/questionnaire/checklist/stations';
+import type { Checklist } from '$lib/core/questionnaire/checklist/checklist';
+import type { FhirWords } from '$lib/core/platform/fhir/fhir-words';
 import { checklistTextsFor } from '../checklist';
-import { messagesFor, type Catalogue } from '../index';
+import { messagesFor } from '../index';
+import type { Catalogue } from '../shapes';
 import { regionWords } from '../region-words';
 import { plainWords } from '../words-by-facts';
 import { deskWords } from './index';

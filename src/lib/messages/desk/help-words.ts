@@ -1,5 +1,7 @@
-import type { AdjustedDifference } from '$lib/core/workforce/statistics';
-import type { CoarseCurve, CourseFigure, PublishedChange, TimeSteps } from '$lib/core/workforce';
+import type { AdjustedDifference } from '$lib/core/workforce/statistics/adjusted-difference';
+import type { CoarseCurve, TimeSteps } from '$lib/core/workforce/coarse-curve';
+import type { CourseFigure } from '$lib/core/workforce/report';
+import type { PublishedChange } from '$lib/core/workforce/published-change';
 import { deskWords } from './index';
 import { decimalNumber, peopleWords, signedNumber } from './workforce-words';
 

@@ -1,4 +1,5 @@
-import { messagesFor, type Catalogue } from '../index';
+import { messagesFor } from '../index';
+import type { Catalogue } from '../shapes';
 import { loadLanguage } from '../language-packs';
 import { deskLocale, type DeskLanguage } from '../desk-language';
 import { deskTexts as english } from './en/index';

@@ -1,5 +1,5 @@
-import type { CheckResult } from '$lib/core/workstation/checks';
-import type { RegionReport } from '$lib/core/cases/discomfort';
+import type { CheckResult } from '$lib/core/workstation/checks/check-corner';
+import type { RegionReport } from '$lib/core/cases/discomfort/report';
 import { deskWords } from './index';
 
 /** What a check with a problem means for the posture; empty where it fits or isn't known. */

@@ -1,15 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import {
-	costOf,
-	NO_ACTIVITIES,
-	reportRows,
-	REPORT_COLUMNS,
-	dotStripOf,
-	gatherMeans,
-	type PublishedShare,
-	type WorkforceReport
-} from '$lib/core/workforce';
-import { wilson } from '$lib/core/workforce/statistics';
+import { costOf } from '$lib/core/workforce/report-decisions';
+import { NO_ACTIVITIES, type WorkforceReport } from '$lib/core/workforce/report';
+import { reportRows, REPORT_COLUMNS } from '$lib/core/workforce/report-table';
+import { dotStripOf, gatherMeans } from '$lib/core/workforce/dot-strip';
+import type { PublishedShare } from '$lib/core/workforce/figures';
+import { wilson } from '$lib/core/workforce/statistics/wilson';
 import { differenceSentence, helpSentence, curveStepWords, timesSentence } from './help-words';
 import { changedLines, decisionLines, outcomeWords, doneLines, standLines } from './report-words';
 import { publishedShareOf, groupSizeOf, rowsByGroup } from '$lib/ui/workforce/table-rows';

@@ -1,12 +1,8 @@
 import { dayWords } from '../dates';
-import { differenceOfShares } from '$lib/core/workforce/statistics';
-import {
-	decisionsOf,
-	type Decision,
-	type DecisionOutcome,
-	type REPORTED_ACTIVITIES,
-	type WorkforceReport
-} from '$lib/core/workforce';
+import { differenceOfShares } from '$lib/core/workforce/statistics/difference';
+import { decisionsOf, type Decision } from '$lib/core/workforce/report-decisions';
+import type { DecisionOutcome } from '$lib/core/workforce/decision-outcome';
+import type { REPORTED_ACTIVITIES, WorkforceReport } from '$lib/core/workforce/report';
 import { differenceSentence, helpSentence, timesSentence } from './help-words';
 import { deskCatalogue, deskWords } from './index';
 import {

@@ -1,6 +1,8 @@
-import { isHazard } from '$lib/core/questionnaire/checklist';
-import { RED_FLAGS, type RedFlag, type RegionReport } from '$lib/core/cases/discomfort';
-import type { AssessmentResult, Closable, TriageReason } from '$lib/core/cases/case-assessment';
+import { isHazard } from '$lib/core/questionnaire/checklist/hazards';
+import { RED_FLAGS, type RedFlag } from '$lib/core/cases/discomfort/red-flags';
+import type { RegionReport } from '$lib/core/cases/discomfort/report';
+import type { AssessmentResult, TriageReason } from '$lib/core/cases/case-assessment/assessment-result';
+import type { Closable } from '$lib/core/cases/case-assessment/vocabulary';
 import { dayWords } from '../dates';
 import { deskReader } from '../desk-language';
 import { deskTexts as english } from './en/index';

@@ -1,4 +1,4 @@
-import type { FindingId } from '$lib/core/questionnaire/checklist';
+import type { FindingId } from '$lib/core/questionnaire/checklist/findings';
 import {
 	EYE_TEST,
 	isEquipmentItem,
@@ -6,10 +6,12 @@ import {
 	type EquipmentItem,
 	type RequestState
 } from '$lib/core/plan/equipment';
-import { REGIONS, type Region } from '$lib/core/cases/discomfort';
-import { PURCHASES, type PurchaseId } from '$lib/core/plan';
-import type { Grouping, PublishedChange, PublishedShare } from '$lib/core/workforce';
-import type { SittingStyle } from '$lib/core/workstation/corner';
+import { REGIONS, type Region } from '$lib/core/cases/discomfort/regions';
+import { PURCHASES, type PurchaseId } from '$lib/core/plan/purchases';
+import type { Grouping } from '$lib/core/workforce/codes';
+import type { PublishedChange } from '$lib/core/workforce/published-change';
+import type { PublishedShare } from '$lib/core/workforce/figures';
+import type { SittingStyle } from '$lib/core/workstation/corner/vocabulary';
 import { checklistTextsFor } from '../checklist';
 import { deskCatalogue, deskWords } from './index';
 import { itemName } from '../item-name';

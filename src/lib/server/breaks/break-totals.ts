@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
-import { addDays, weekdayOf, type CivilDate } from '../../core/platform/calendar';
-import { MIN_GROUP_SIZE } from '../../core/workforce';
+import { addDays, weekdayOf, type CivilDate } from '../../core/platform/calendar/civil-date';
+import { MIN_GROUP_SIZE } from '../../core/workforce/group-size-limit';
 import type { Db } from '../platform/db/client';
 
 /** Whole weeks in the totals. */

@@ -1,5 +1,5 @@
 import { and, desc, eq, isNotNull, lt } from 'drizzle-orm';
-import { acceptedDay, weekdayOf } from '../../core/platform/calendar';
+import { acceptedDay, weekdayOf } from '../../core/platform/calendar/civil-date';
 import type { BreakSchedule, StandingShare } from '../../core/breaks/break-schedules';
 import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../platform/actor';

@@ -1,6 +1,7 @@
 import { eq } from 'drizzle-orm';
-import { precautionsOf, chosenOption } from '../../core/questionnaire/answers';
-import type { Region } from '../../core/cases/discomfort';
+import { precautionsOf } from '../../core/questionnaire/answers/precaution-answers';
+import { chosenOption } from '../../core/questionnaire/answers/fields';
+import type { Region } from '../../core/cases/discomfort/regions';
 import { bodyConditionOf } from '../../core/breaks/body-condition';
 import type { BreakSchedule } from '../../core/breaks/break-schedules';
 import type { BreakProfile } from '../../core/breaks/break-profile';

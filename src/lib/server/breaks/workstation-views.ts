@@ -1,6 +1,6 @@
-import { planOffers } from '../../core/plan/advice';
-import { chosenOption } from '../../core/questionnaire/answers';
-import type { Corner } from '../../core/workstation/corner';
+import { planOffers } from '../../core/plan/advice/plan-offers';
+import { chosenOption } from '../../core/questionnaire/answers/fields';
+import type { Corner } from '../../core/workstation/corner/corner';
 import type { DrawingStyle } from '../../core/workstation/side-view/drawing-style';
 import { spotRows } from '../questionnaire/assessments/spots';
 import type { OpenAssessment } from '../questionnaire/assessments/open-assessment';

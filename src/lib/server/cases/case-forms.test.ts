@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
-import { CLOSABLE } from '../../core/cases/case-assessment';
+import { CLOSABLE } from '../../core/cases/case-assessment/vocabulary';
 import { DomainError } from '../platform/domain-error';
 import { MAX_MESSAGE_CHARS } from './messages';
 import {

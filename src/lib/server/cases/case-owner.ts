@@ -1,5 +1,5 @@
-import { rolesWith } from '../../core/platform/access';
-import { addWorkingDays } from '../../core/platform/calendar';
+import { rolesWith } from '../../core/platform/access/permissions';
+import { addWorkingDays } from '../../core/platform/calendar/working-days';
 import type { LockedPerson } from '../people/lock-person';
 import { and, eq, inArray, isNull } from 'drizzle-orm';
 import { mayBePostponed } from '../../core/cases/day-sheet';

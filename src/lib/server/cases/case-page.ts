@@ -1,14 +1,13 @@
-import {
-	precautionsOf,
-	checklistAnswersOf,
-	chosenOption,
-	devicesOf,
-	photoNumbersOf,
-	factsOfAnswers
-} from '../../core/questionnaire/answers';
-import { addDays, nextWorkingDay } from '../../core/platform/calendar';
+import { precautionsOf } from '../../core/questionnaire/answers/precaution-answers';
+import { checklistAnswersOf, factsOfAnswers } from '../../core/questionnaire/answers/checklist-fields';
+import { chosenOption } from '../../core/questionnaire/answers/fields';
+import { devicesOf } from '../../core/questionnaire/answers/device-answers';
+import { photoNumbersOf } from '../../core/questionnaire/answers/photo-answers';
+import { addDays } from '../../core/platform/calendar/civil-date';
+import { nextWorkingDay } from '../../core/platform/calendar/working-days';
 import { mayBePostponed } from '../../core/cases/day-sheet';
-import { CLOSABLE, type Closable, type AssessmentResult } from '../../core/cases/case-assessment';
+import { CLOSABLE, type Closable } from '../../core/cases/case-assessment/vocabulary';
+import type { AssessmentResult } from '../../core/cases/case-assessment/assessment-result';
 import { checklistAt, checklistForPage } from '../questionnaire/checklists/read-checklists';
 import { deskLocale } from '../../messages/desk-language';
 import { adviceForPage } from '../../messages/advice/advice-for-page';

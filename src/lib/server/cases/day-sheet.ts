@@ -21,8 +21,9 @@ import {
 	needsCoordinator,
 	type DaySheetCase
 } from '../../core/cases/day-sheet';
-import { readAssessmentResult, type AssessmentResult } from '../../core/cases/case-assessment';
-import { shownCheck } from '../../core/workstation/checks';
+import { readAssessmentResult } from '../../core/cases/case-assessment/read-assessment-result';
+import type { AssessmentResult } from '../../core/cases/case-assessment/assessment-result';
+import { shownCheck } from '../../core/workstation/checks/check-corner';
 import { policySettingsOf } from '../../core/cases/triage/policy-settings';
 import { PENDING_REQUEST_STATES } from '../../core/plan/equipment';
 import { standsFor } from '../platform/accounts/stand-ins';

@@ -1,4 +1,4 @@
-import { readAssessmentResult } from '../../core/cases/case-assessment';
+import { readAssessmentResult } from '../../core/cases/case-assessment/read-assessment-result';
 import { and, desc, eq, isNull, sql } from 'drizzle-orm';
 import type { Actor } from '../platform/actor';
 import { newestReMeasurement } from '../questionnaire/assessments/open-assessment';

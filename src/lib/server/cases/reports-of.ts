@@ -1,4 +1,4 @@
-import type { RegionReport } from '../../core/cases/discomfort';
+import type { RegionReport } from '../../core/cases/discomfort/report';
 
 /** Answers with their discomfort report. */
 interface Answered {

@@ -1,6 +1,6 @@
 import { and, eq, isNull } from 'drizzle-orm';
-import type { QuestionnaireMode } from '../../core/questionnaire/answers';
-import type { SittingStyle } from '../../core/workstation/corner';
+import type { QuestionnaireMode } from '../../core/questionnaire/answers/fields';
+import type { SittingStyle } from '../../core/workstation/corner/vocabulary';
 import type { BreakSchedule } from '../../core/breaks/break-schedules';
 import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../platform/actor';

@@ -1,5 +1,5 @@
 import { and, eq, isNotNull, isNull, sql } from 'drizzle-orm';
-import { isMoreUrgent } from '../../core/cases/triage';
+import { isMoreUrgent } from '../../core/cases/triage/policy';
 import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../platform/actor';
 import { runDeskAct, idempotencyKeyFor, type DeskActInput } from '../platform/acts/desk-act';

@@ -1,12 +1,7 @@
 import { sql, type SQL } from 'drizzle-orm';
-import {
-	BYTE_ORDER_MARK,
-	toCsv,
-	type CsvFormat,
-	ROSTER_FIELDS,
-	type ExportColumn,
-	type RosterField
-} from '../../core/people/exchange';
+import { BYTE_ORDER_MARK, toCsv, type CsvFormat } from '../../core/people/exchange/csv';
+import { ROSTER_FIELDS, type RosterField } from '../../core/people/exchange/roster-fields';
+import type { ExportColumn } from '../../core/people/exchange/export-columns';
 import { PENDING_REQUEST_STATES } from '../../core/plan/equipment';
 import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../platform/actor';

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
-import type { DirectoryChange } from '../../core/people/directory';
-import type { ImportReport } from '../../core/people/exchange';
+import type { DirectoryChange } from '../../core/people/directory/directory-settings';
+import type { ImportReport } from '../../core/people/exchange/import-report';
 import { schema, type Db } from '../platform/db/client';
 
 const { people } = schema;

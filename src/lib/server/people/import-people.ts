@@ -1,16 +1,18 @@
 import { sql, type SQL } from 'drizzle-orm';
 import {
 	ROSTER_FIELDS,
-	RosterReader,
 	type ColumnMap,
-	type ImportReport,
-	type RenamedPerson,
-	type RosterChange,
 	type RosterField,
-	type RosterLine,
 	type RosterPerson
-} from '../../core/people/exchange';
-import { mayChange } from '../../core/people/directory';
+} from '../../core/people/exchange/roster-fields';
+import { RosterReader } from '../../core/people/exchange/read-roster';
+import type {
+	ImportReport,
+	RenamedPerson,
+	RosterChange,
+	RosterLine
+} from '../../core/people/exchange/import-report';
+import { mayChange } from '../../core/people/directory/directory-settings';
 import { hasHolidaysFor } from '../../core/platform/calendar/public-holidays';
 import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../platform/actor';

@@ -1,5 +1,5 @@
 import { eq, sql, type SQL } from 'drizzle-orm';
-import { ROSTER_FIELDS, type RosterField } from '../../core/people/exchange';
+import { ROSTER_FIELDS, type RosterField } from '../../core/people/exchange/roster-fields';
 import { schema, type Db } from '../platform/db/client';
 
 const { cases, people, rosterImports, rosterImportPeople } = schema;

@@ -7,7 +7,7 @@ import { findPeople } from './find-people';
 import type { ExclusionReason } from '../../core/platform/sending';
 import { excludedPeople } from './rounds/round-selection';
 import type { PersonState } from '../../core/people';
-import type { TriageLevel } from '../../core/cases/triage';
+import type { TriageLevel } from '../../core/cases/triage/policy';
 import type { PeopleFilter } from './people-filter';
 import { sortColumns, type SortOrder } from './people-order';
 

@@ -1,5 +1,5 @@
 import { and, asc, eq, inArray, isNull, ne, or, sql } from 'drizzle-orm';
-import { ROSTER_FIELDS, type RosterField } from '../../core/people/exchange';
+import { ROSTER_FIELDS, type RosterField } from '../../core/people/exchange/roster-fields';
 import { deskWords } from '../../messages/desk';
 import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../platform/actor';

@@ -1,8 +1,8 @@
-import { FINDING_IDS, type FindingId } from '../../core/questionnaire/checklist';
-import { REGIONS, type Region } from '../../core/cases/discomfort';
+import { FINDING_IDS, type FindingId } from '../../core/questionnaire/checklist/findings';
+import { REGIONS, type Region } from '../../core/cases/discomfort/regions';
 import { PEOPLE_GROUPS, PERSON_STATES, type PersonState } from '../../core/people';
 import { and, eq, isNotNull, isNull, sql, type SQL } from 'drizzle-orm';
-import { TRIAGE_LEVELS, type TriageLevel } from '../../core/cases/triage';
+import { TRIAGE_LEVELS, type TriageLevel } from '../../core/cases/triage/policy';
 import { isAnyOf } from '../platform/db/is-any-of';
 import { schema } from '../platform/db/client';
 

@@ -1,5 +1,5 @@
 import type { Static } from 'typebox';
-import { isTimeZone } from '../../core/platform/calendar';
+import { isTimeZone } from '../../core/platform/calendar/time-zone';
 import { PERSON_FIELDS } from '../../core/people/person-fields';
 import { hasHolidaysFor } from '../../core/platform/calendar/public-holidays';
 import { DomainError } from '../platform/domain-error';

@@ -1,6 +1,8 @@
-import { civilDateIn, timeZoneFor, type CivilDate, type WorkCalendar } from '../../core/platform/calendar';
+import { civilDateIn, timeZoneFor } from '../../core/platform/calendar/time-zone';
+import type { CivilDate } from '../../core/platform/calendar/civil-date';
+import type { WorkCalendar } from '../../core/platform/calendar/working-days';
 import { workCalendarOfPlace } from '../../core/platform/calendar/public-holidays';
-import { withDaysOff, type DaysOffSettings } from '../../core/platform/organisation-settings';
+import { withDaysOff, type DaysOffSettings } from '../../core/platform/organisation-settings/days-off';
 
 /** Where a person's days begin, and which of them are working days. */
 export interface PersonPlace {

@@ -1,5 +1,5 @@
 import { desc, eq } from 'drizzle-orm';
-import type { ColumnMap } from '../../core/people/exchange';
+import type { ColumnMap } from '../../core/people/exchange/roster-fields';
 import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../platform/actor';
 import { schema, type Db } from '../platform/db/client';

@@ -1,5 +1,6 @@
 import { and, desc, eq, isNull, lt, sql, type SQL } from 'drizzle-orm';
-import { ROSTER_FIELDS, type KeptPerson } from '../../core/people/exchange';
+import { ROSTER_FIELDS } from '../../core/people/exchange/roster-fields';
+import type { KeptPerson } from '../../core/people/exchange/import-report';
 import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../platform/actor';
 import { revertRows } from '../platform/acts/changed-rows';

@@ -1,6 +1,6 @@
-import type { Role } from '../../core/platform/access';
+import type { Role } from '../../core/platform/access/roles';
 
-export type { Role } from '../../core/platform/access';
+export type { Role } from '../../core/platform/access/roles';
 
 /** Who acts. Permissions are checked against this at the start of each use case; denied by default. */
 export type Actor =

@@ -1,9 +1,9 @@
 import {
 	addDays as addCivilDays,
 	parseCivilDate,
-	civilDateIn,
 	acceptedDay
-} from '../../core/platform/calendar';
+} from '../../core/platform/calendar/civil-date';
+import { civilDateIn } from '../../core/platform/calendar/time-zone';
 
 /** The date at a moment in a time zone, as an ISO date; in UTC where there is no such zone. */
 export function isoDay(moment: Date, timeZone: string): string {

@@ -1,4 +1,4 @@
-import { ROLES, type Role } from '../../core/platform/access';
+import { ROLES, type Role } from '../../core/platform/access/roles';
 
 /** How the program is run; `demo` and `development` show the simulated inbox. */
 export type RunMode = 'production' | 'demo' | 'development';

@@ -1,12 +1,8 @@
 import { sql, type SQL } from 'drizzle-orm';
-import {
-	BASE_CODES,
-	FIGURE_CODES,
-	GROUPINGS,
-	STEP_COUNTED_AFTER_DAYS,
-	type ChangedPerson,
-	type CountedState
-} from '../../core/workforce';
+import { BASE_CODES } from '../../core/workforce/cells-before';
+import { FIGURE_CODES, GROUPINGS } from '../../core/workforce/codes';
+import { STEP_COUNTED_AFTER_DAYS } from '../../core/workforce/plan-step-codes';
+import type { ChangedPerson, CountedState } from '../../core/workforce/people-to-renew';
 import type { Db } from '../platform/db/client';
 import { codesOfRow } from './read-tally';
 import { STATE_COLUMNS, statesOn } from './states-on';

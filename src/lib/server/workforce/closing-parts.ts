@@ -1,23 +1,20 @@
 import { eq, sql } from 'drizzle-orm';
 import {
 	associationParts,
-	BY_DAYS,
-	coarsenCurve,
-	FIGURE_CODES,
 	gapParts,
 	helpParts,
 	NO_HELP,
 	NO_PARTS,
-	padShares,
 	pairedParts,
-	REPORTED_ACTIVITIES,
-	REPORT_MONTHS,
 	timeParts,
 	type Activities,
-	type ClosingParts,
-	type FigureTable,
-	type PublishedOf
-} from '../../core/workforce';
+	type ClosingParts
+} from '../../core/workforce/screen-parts';
+import { BY_DAYS, coarsenCurve } from '../../core/workforce/coarse-curve';
+import { FIGURE_CODES, type PublishedOf } from '../../core/workforce/codes';
+import { padShares } from '../../core/workforce/pad-shares';
+import { REPORTED_ACTIVITIES, REPORT_MONTHS } from '../../core/workforce/report';
+import type { FigureTable } from '../../core/workforce/figures';
 import { schema, type Db } from '../platform/db/client';
 import { readAnswerRates } from './read-answers';
 import { readGaps, readScoreChanges } from './read-changes';

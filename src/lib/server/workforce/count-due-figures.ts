@@ -6,7 +6,7 @@ import { readOrganisation } from '../platform/organisation/read-organisation';
 import { countFigures, isLargeWorkforce, viewKey } from './current-figures';
 import type { FiguresDatabase } from './figures-database';
 import { FIRST_VIEWS, isScreenName } from './screen-list';
-import type { FigureView } from '../../core/workforce';
+import type { FigureView } from '../../core/workforce/view';
 
 const { currentFigures } = schema;
 

@@ -1,22 +1,20 @@
 import { and, desc, eq, lt } from 'drizzle-orm';
-import { FINDING_IDS } from '../../core/questionnaire/checklist';
-import { REGIONS } from '../../core/cases/discomfort';
+import { FINDING_IDS } from '../../core/questionnaire/checklist/findings';
+import { REGIONS } from '../../core/cases/discomfort/regions';
+import { FIGURE_CODES, firstChoiceCode } from '../../core/workforce/codes';
+import { comparedGroups } from '../../core/workforce/compared-groups';
+import { decisionOutcomes, decisionsOf } from '../../core/workforce/report-decisions';
 import {
-	FIGURE_CODES,
-	comparedGroups,
-	firstChoiceCode,
-	decisionOutcomes,
-	decisionsOf,
 	NO_ACTIVITIES,
-	threePartsOf,
 	type CodeFigure,
-	type PublishedShare,
-	type RecordedDecisions,
 	type KeyFigures,
 	type TeamFigure,
-	type WorkforceReport,
-	type WorkforceView
-} from '../../core/workforce';
+	type WorkforceReport
+} from '../../core/workforce/report';
+import { threePartsOf } from '../../core/workforce/three-parts';
+import type { PublishedShare } from '../../core/workforce/figures';
+import type { RecordedDecisions } from '../../core/workforce/decision-outcome';
+import type { WorkforceView } from '../../core/workforce/view';
 import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../platform/actor';
 import { writeAuditLine } from '../platform/audit/write-audit-line';

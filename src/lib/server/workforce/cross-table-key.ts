@@ -1,5 +1,6 @@
 import { sql, type SQL } from 'drizzle-orm';
-import type { CrossTable, Tally } from '../../core/workforce';
+import type { CrossTable } from '../../core/workforce/cross-tables';
+import type { Tally } from '../../core/workforce/figures';
 
 /** Separates the two keys of a cell; contained in neither. */
 const BETWEEN = '\u001f';

@@ -1,5 +1,5 @@
 import { and, eq, isNull, sql } from 'drizzle-orm';
-import type { FigureView } from '../../core/workforce';
+import type { FigureView } from '../../core/workforce/view';
 import { schema, type Db } from '../platform/db/client';
 import type { FiguresDatabase } from './figures-database';
 import { SCREENS, type ScreenFigures, type ScreenName } from './screen-list';

@@ -1,5 +1,6 @@
-import type { FigureView, PublishedShare } from '../../core/workforce';
-import type { CsvCell } from '../../core/people/exchange';
+import type { FigureView } from '../../core/workforce/view';
+import type { PublishedShare } from '../../core/workforce/figures';
+import type { CsvCell } from '../../core/people/exchange/csv';
 import { readFigures, type FigureReader } from './current-figures';
 import type { ScreenTable } from './screens';
 import type { ScreenName } from './screen-list';

@@ -1,6 +1,6 @@
 import { and, desc, eq } from 'drizzle-orm';
-import type { KeptCounts } from '../../core/plan/advice';
-import { KEPT_AFTER_DAYS } from '../../core/workforce';
+import type { KeptCounts } from '../../core/plan/advice/order-equal-plans';
+import { KEPT_AFTER_DAYS } from '../../core/workforce/plan-step-codes';
 import { schema, type Db } from '../platform/db/client';
 
 const { publishedFigures } = schema;

@@ -1,17 +1,9 @@
 import { and, desc, eq, inArray, lte } from 'drizzle-orm';
-import {
-	figureTable,
-	NO_TABLE,
-	overviewPoint,
-	publishedRules,
-	teamsToVisit,
-	VISIT_OF,
-	type FigureTable,
-	type OverviewPoint,
-	type PublishedOf,
-	type TeamToVisit,
-	type FigureView
-} from '../../core/workforce';
+import { figureTable, NO_TABLE, type FigureTable } from '../../core/workforce/figures';
+import { overviewPoint, type OverviewPoint } from '../../core/workforce/overview';
+import { publishedRules, type PublishedOf } from '../../core/workforce/codes';
+import { teamsToVisit, VISIT_OF, type TeamToVisit } from '../../core/workforce/teams-to-visit';
+import type { FigureView } from '../../core/workforce/view';
 import { schema, type Db } from '../platform/db/client';
 import { readPrices } from './prices';
 import { readAnswerRates } from './read-answers';

@@ -1,6 +1,6 @@
 import { asc } from 'drizzle-orm';
-import { MAX_PRICE_CENTS } from '../../core/platform/organisation-settings';
-import { PURCHASES, type PurchaseId } from '../../core/plan';
+import { MAX_PRICE_CENTS } from '../../core/platform/organisation-settings/equipment-catalogue';
+import { PURCHASES, type PurchaseId } from '../../core/plan/purchases';
 import { schema, type Db } from '../platform/db/client';
 import { DomainError } from '../platform/domain-error';
 

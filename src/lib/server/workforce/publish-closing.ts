@@ -1,21 +1,16 @@
 import { and, desc, eq, inArray, lt, sql } from 'drizzle-orm';
+import { BASE_CODES, CellsOfBefore, changesOfDimension } from '../../core/workforce/cells-before';
 import {
-	BASE_CODES,
 	FOR_EVERYONE_ONLY,
-	CellsOfBefore,
-	changesByGroup,
-	changesOfDimension,
-	closingTables,
 	GROUPINGS,
-	NO_TABLE,
-	peopleToRenew,
 	PUBLISHED_OF,
 	publishedRules,
-	type ChangedPerson,
-	type FigureTable,
 	type Grouping,
 	type PublishedOf
-} from '../../core/workforce';
+} from '../../core/workforce/codes';
+import { changesByGroup, peopleToRenew, type ChangedPerson } from '../../core/workforce/people-to-renew';
+import { closingTables } from '../../core/workforce/closing-table';
+import { NO_TABLE, type FigureTable } from '../../core/workforce/figures';
 import { isoDay } from '../platform/clock';
 import { schema, type Db } from '../platform/db/client';
 import { inTransaction } from '../platform/db/transaction';

@@ -1,6 +1,7 @@
 import { sql, type SQL } from 'drizzle-orm';
-import type { TimeToEvent } from '../../core/workforce/statistics';
-import { FIGURE_CODES, type Grouping, type Tally } from '../../core/workforce';
+import type { TimeToEvent } from '../../core/workforce/statistics/kaplan-meier';
+import { FIGURE_CODES, type Grouping } from '../../core/workforce/codes';
+import type { Tally } from '../../core/workforce/figures';
 import type { Db } from '../platform/db/client';
 import { organisationZone } from '../platform/organisation/organisation-zone';
 import { crossTableKey } from './cross-table-key';

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
-import type { ArrivedEquipment } from '../../core/workforce';
-import type { PurchaseId } from '../../core/plan';
+import type { ArrivedEquipment } from '../../core/workforce/purchase-results';
+import type { PurchaseId } from '../../core/plan/purchases';
 import type { Db } from '../platform/db/client';
 import { organisationZone } from '../platform/organisation/organisation-zone';
 

@@ -1,12 +1,8 @@
 import { sql, type SQL } from 'drizzle-orm';
-import { CHECK_IDS } from '../../core/workstation/checks';
-import {
-	PLAN_COURSES,
-	type GapPairs,
-	type Grouping,
-	type PlanCourse,
-	type ScoreChange
-} from '../../core/workforce';
+import { CHECK_IDS } from '../../core/workstation/checks/check-values';
+import { PLAN_COURSES, type PlanCourse } from '../../core/workforce/report';
+import type { GapPairs, ScoreChange } from '../../core/workforce/screen-parts';
+import type { Grouping } from '../../core/workforce/codes';
 import type { Db } from '../platform/db/client';
 import { groupKey, snapshotRows, type Snapshot } from './snapshot';
 

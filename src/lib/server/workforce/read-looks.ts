@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import type { RecordedLook } from '../../core/workforce';
+import type { RecordedLook } from '../../core/workforce/look-agreement';
 import type { Db } from '../platform/db/client';
 
 /** The newest look of a coordinator at each person's workstation. Cost: the looks, by contacts_look_idx. */

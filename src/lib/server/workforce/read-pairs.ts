@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import type { AllPairs } from '../../core/workforce';
+import type { AllPairs } from '../../core/workforce/associations';
 import type { Db } from '../platform/db/client';
 import { snapshotRows, type Snapshot } from './snapshot';
 

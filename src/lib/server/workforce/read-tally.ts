@@ -1,15 +1,9 @@
 import { sql, type SQL } from 'drizzle-orm';
-import { CHECK_IDS } from '../../core/workstation/checks';
-import {
-	FIGURE_CODES,
-	FIRST_CHOICE,
-	gapCode,
-	SETTLED_DAYS,
-	STEP_COUNTED_AFTER_DAYS,
-	type Grouping,
-	type CrossTable,
-	type Tally
-} from '../../core/workforce';
+import { CHECK_IDS } from '../../core/workstation/checks/check-values';
+import { FIGURE_CODES, FIRST_CHOICE, gapCode, SETTLED_DAYS, type Grouping } from '../../core/workforce/codes';
+import { STEP_COUNTED_AFTER_DAYS } from '../../core/workforce/plan-step-codes';
+import type { CrossTable } from '../../core/workforce/cross-tables';
+import type { Tally } from '../../core/workforce/figures';
 import type { Db } from '../platform/db/client';
 import { inTransaction } from '../platform/db/transaction';
 import { CARRIED_OUT_SQL, REPORTED_AGAIN_SQL } from './read-changes';

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
-import type { GroupedTimeToEvent } from '../../core/workforce/statistics';
-import type { PlanTimeToEvent } from '../../core/workforce';
+import type { GroupedTimeToEvent } from '../../core/workforce/statistics/log-rank';
+import type { PlanTimeToEvent } from '../../core/workforce/screen-parts';
 import type { Db } from '../platform/db/client';
 import { organisationZone } from '../platform/organisation/organisation-zone';
 import { hadLeftBy, observedUntil, publishedRows, snapshotRows, type Snapshot } from './snapshot';

@@ -1,4 +1,5 @@
-import { GROUPINGS, type FigureView, type Grouping } from '../../core/workforce';
+import { GROUPINGS, type Grouping } from '../../core/workforce/codes';
+import type { FigureView } from '../../core/workforce/view';
 import type { Db } from '../platform/db/client';
 import { overviewScreen } from './overview';
 import { ASKED_BY } from './read-answers';

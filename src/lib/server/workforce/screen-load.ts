@@ -1,4 +1,4 @@
-import type { WorkforceView } from '../../core/workforce';
+import type { WorkforceView } from '../../core/workforce/view';
 import { isoDay } from '../platform/clock';
 import { withErrorPage } from '../platform/http/error-responses';
 import { signedIn } from '../platform/signed-in';

@@ -1,43 +1,36 @@
 import { and, eq } from 'drizzle-orm';
-import { PURCHASES } from '../../core/plan';
+import { PURCHASES } from '../../core/plan/purchases';
 import {
 	ANSWER_RULES,
-	associationParts,
-	BY_DAYS,
-	coarsenCurve,
 	CROSSED_RULES,
 	DISCOMFORT_RULES,
 	FIGURE_CODES,
-	figureTable,
 	FINDING_RULES,
+	HELP_RULES,
+	publishedRules,
+	PURCHASE_RULES,
+	type Grouping,
+	type PublishedOf
+} from '../../core/workforce/codes';
+import {
+	associationParts,
 	gapParts,
 	helpParts,
 	NO_HELP,
 	NO_PAIRS,
-	NO_TABLE,
-	lookAgreement,
-	type LookAgreement,
-	padShares,
-	type PadShare,
 	pairedParts,
 	timeParts,
 	type AssociationParts,
 	type HelpParts,
-	type TimeParts,
-	HELP_RULES,
-	publishedRules,
-	publishedCrossTable,
-	purchaseResults,
-	type PurchaseResults,
-	PURCHASE_RULES,
-	type CoarseCurve,
-	type CodeRule,
-	type CrossTable,
-	type FigureTable,
-	type Grouping,
-	type PublishedOf,
-	type FigureView
-} from '../../core/workforce';
+	type TimeParts
+} from '../../core/workforce/screen-parts';
+import { BY_DAYS, coarsenCurve, type CoarseCurve } from '../../core/workforce/coarse-curve';
+import { figureTable, NO_TABLE, type CodeRule, type FigureTable } from '../../core/workforce/figures';
+import { lookAgreement, type LookAgreement } from '../../core/workforce/look-agreement';
+import { padShares, type PadShare } from '../../core/workforce/pad-shares';
+import { publishedCrossTable, type CrossTable } from '../../core/workforce/cross-tables';
+import { purchaseResults, type PurchaseResults } from '../../core/workforce/purchase-results';
+import type { FigureView } from '../../core/workforce/view';
 import { schema, type Db } from '../platform/db/client';
 import { crossTableOf } from './cross-table-key';
 import { readLooks } from './read-looks';

@@ -1,5 +1,5 @@
 import { sql, type SQL } from 'drizzle-orm';
-import type { Grouping } from '../../core/workforce';
+import type { Grouping } from '../../core/workforce/codes';
 import { organisationZone } from '../platform/organisation/organisation-zone';
 
 /** The people a figure is about. */

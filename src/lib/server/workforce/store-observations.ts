@@ -1,29 +1,30 @@
 import { and, asc, isNull, sql } from 'drizzle-orm';
-import { readPurchases, type StoredPurchase } from '../../core/plan/advice';
-import { writeOffers, type PurchaseOffer } from '../../core/plan/budget';
-import type { Checklist } from '../../core/questionnaire/checklist';
+import { readPurchases, type StoredPurchase } from '../../core/plan/advice/read-advice';
+import { writeOffers } from '../../core/plan/budget/needs';
+import type { PurchaseOffer } from '../../core/plan/budget/purchase-offers';
+import type { Checklist } from '../../core/questionnaire/checklist/checklist';
 import { checklistsAt } from '../questionnaire/checklists/read-checklists';
-import {
-	checklistAnswersOf,
-	measuredPadShares,
-	thingsAtHome,
-	type QuestionnaireMode
-} from '../../core/questionnaire/answers';
-import type { Corner, SittingStyle } from '../../core/workstation/corner';
-import type { RegionReport } from '../../core/cases/discomfort';
-import type { AssessmentResult } from '../../core/cases/case-assessment';
+import { checklistAnswersOf } from '../../core/questionnaire/answers/checklist-fields';
+import { measuredPadShares } from '../../core/questionnaire/answers/household-things';
+import { thingsAtHome } from '../../core/questionnaire/answers/device-answers';
+import type { QuestionnaireMode } from '../../core/questionnaire/answers/fields';
+import type { Corner } from '../../core/workstation/corner/corner';
+import type { SittingStyle } from '../../core/workstation/corner/vocabulary';
+import type { RegionReport } from '../../core/cases/discomfort/report';
+import type { AssessmentResult } from '../../core/cases/case-assessment/assessment-result';
 import { sameDocument } from '../../core/platform/same-document';
-import type { TriageLevel } from '../../core/cases/triage';
-import { PURCHASES, type Plan, type PurchaseId } from '../../core/plan';
-import type { MeasuredHeights } from '../../core/workstation/side-view';
+import type { TriageLevel } from '../../core/cases/triage/policy';
+import { PURCHASES, type PurchaseId } from '../../core/plan/purchases';
+import type { Plan } from '../../core/plan/plan-corner';
+import type { MeasuredHeights } from '../../core/workstation/side-view/remeasured-heights';
 import {
 	builtHeightCodes,
-	observe,
-	padCodes,
 	planStepCodes,
 	type RecordedSteps,
 	type UndoneReport
-} from '../../core/workforce';
+} from '../../core/workforce/plan-step-codes';
+import { observe } from '../../core/workforce/observation';
+import { padCodes } from '../../core/workforce/pad-shares';
 import { isAnyOf } from '../platform/db/is-any-of';
 import { schema, type Db } from '../platform/db/client';
 import type { LockedPerson } from '../people/lock-person';

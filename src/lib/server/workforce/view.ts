@@ -1,6 +1,7 @@
 import { inArray } from 'drizzle-orm';
-import { GROUPINGS, UNKNOWN_GROUP, type WorkforceView } from '../../core/workforce';
-import { isPermitted } from '../../core/platform/access';
+import { GROUPINGS, UNKNOWN_GROUP } from '../../core/workforce/codes';
+import type { WorkforceView } from '../../core/workforce/view';
+import { isPermitted } from '../../core/platform/access/permissions';
 import { requirePermission } from '../platform/access/require-permission';
 import type { Actor } from '../platform/actor';
 import { schema, type Db } from '../platform/db/client';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import type { BreakTexts } from '$lib/messages/breaks';
 	import SegmentSwitch from '../platform/kit/SegmentSwitch.svelte';
 	import type { BreakRun } from './break-run.svelte';

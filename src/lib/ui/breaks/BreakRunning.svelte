@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import type { BreakTexts } from '$lib/messages/breaks';
 	import Button from '../platform/kit/Button.svelte';
 	import NeedsNetwork from '../platform/kit/NeedsNetwork.svelte';

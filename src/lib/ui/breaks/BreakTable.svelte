@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { endsSitting, type PlannedBreak } from '$lib/core/breaks';
+	import { endsSitting } from '$lib/core/breaks/break-schedules';
+	import type { PlannedBreak } from '$lib/core/breaks/day-plan';
 	import type { BreakTexts } from '$lib/messages/breaks';
 	import Disclosure from '../platform/kit/Disclosure.svelte';
 	import { clockWords } from './clock-words';

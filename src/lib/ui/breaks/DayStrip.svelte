@@ -1,5 +1,7 @@
 <script lang="ts">
-	import { isFullBreak, type DayPlan, type MinuteSpan } from '$lib/core/breaks';
+	import { isFullBreak } from '$lib/core/breaks/break-schedules';
+	import type { DayPlan } from '$lib/core/breaks/day-plan';
+	import type { MinuteSpan } from '$lib/core/breaks/place-breaks';
 	import type { BreakTexts } from '$lib/messages/breaks';
 	import { clockWords } from './clock-words';
 

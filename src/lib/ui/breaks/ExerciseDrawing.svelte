@@ -1,12 +1,8 @@
 <script lang="ts">
-	import {
-		drawPose,
-		interpolatePose,
-		poseOf,
-		type ExerciseId,
-		type PhaseId,
-		type ExerciseSide
-	} from '$lib/core/breaks';
+	import { drawPose } from '$lib/core/breaks/drawing';
+	import { interpolatePose } from '$lib/core/breaks/skeleton';
+	import { poseOf } from '$lib/core/breaks/poses';
+	import type { ExerciseId, PhaseId, ExerciseSide } from '$lib/core/breaks/exercise';
 	import { onMount } from 'svelte';
 
 	interface Props {

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import { momentOfDay } from '$lib/core/breaks';
-	import type { Corner } from '$lib/core/workstation/corner';
-	import type { LengthUnit } from '$lib/core/body/length';
-	import { sideViewOf } from '$lib/core/workstation/side-view';
+	import { momentOfDay } from '$lib/core/breaks/simulate-day';
+	import type { Corner } from '$lib/core/workstation/corner/corner';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import { sideViewOf } from '$lib/core/workstation/side-view/side-view';
 	import type { DrawingStyle } from '$lib/core/workstation/side-view/drawing-style';
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import type { BreakTexts } from '$lib/messages/breaks';
 	import Range from '../platform/kit/Range.svelte';
 	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { BreakSchedule } from '$lib/core/breaks/break-schedules';
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { breakTextsFor } from '$lib/messages/breaks';
 	import { dayWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';

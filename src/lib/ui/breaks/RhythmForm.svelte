@@ -1,6 +1,11 @@
 <script lang="ts">
 	import { enhanceForm } from '../platform/kit/enhance-form';
-	import { BREAK_SCHEDULES, STANDING_SHARES, type BreakSchedule, type StandingShare } from '$lib/core/breaks';
+	import {
+		BREAK_SCHEDULES,
+		STANDING_SHARES,
+		type BreakSchedule,
+		type StandingShare
+	} from '$lib/core/breaks/break-schedules';
 	import type { BreakTexts } from '$lib/messages/breaks';
 	import Button from '../platform/kit/Button.svelte';
 	import Select from '../platform/kit/Select.svelte';

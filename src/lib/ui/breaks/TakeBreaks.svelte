@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { addDays, weekdayOf, type CivilDate } from '$lib/core/platform/calendar/civil-date';
-	import type { PlannedBreak } from '$lib/core/breaks';
+	import type { PlannedBreak } from '$lib/core/breaks/day-plan';
 	import type { BreakTexts } from '$lib/messages/breaks';
 	import Button from '../platform/kit/Button.svelte';
 	import Select from '../platform/kit/Select.svelte';

@@ -1,6 +1,5 @@
 import {
 	stepStartMs,
-	chooseExerciseSet,
 	elapsedMs,
 	moveStopwatch,
 	nextBreak,
@@ -9,12 +8,12 @@ import {
 	startStopwatch,
 	exerciseSetSteps,
 	STOPPED_STOPWATCH,
-	type BreakKind,
-	type ExerciseId,
-	type ExerciseSet,
-	type PlannedBreak,
 	type Stopwatch
-} from '$lib/core/breaks';
+} from '$lib/core/breaks/stopwatch';
+import { chooseExerciseSet, type ExerciseSet } from '$lib/core/breaks/choose-exercise-set';
+import type { BreakKind } from '$lib/core/breaks/break-schedules';
+import type { ExerciseId } from '$lib/core/breaks/exercise';
+import type { PlannedBreak } from '$lib/core/breaks/day-plan';
 import type { BreaksData, BreaksDay } from './breaks-day.svelte';
 
 /** Length of each kind of break where no schedule says so, s. */

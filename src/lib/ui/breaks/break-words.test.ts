@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { SOUND_BODY } from '../../../../tests/support/sound-body';
-import { BREAK_KINDS, chooseExerciseSet, BREAK_SCHEDULES } from '$lib/core/breaks';
-import { REGIONS } from '$lib/core/cases/discomfort';
+import { BREAK_KINDS, BREAK_SCHEDULES } from '$lib/core/breaks/break-schedules';
+import { chooseExerciseSet } from '$lib/core/breaks/choose-exercise-set';
+import { REGIONS } from '$lib/core/cases/discomfort/regions';
 import { messagesFor } from '$lib/messages';
 import { breakTextsFor } from '$lib/messages/breaks';
 import { breakKindWords, breakScheduleWords, shortBreakKindWords } from './break-words';

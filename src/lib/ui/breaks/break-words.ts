@@ -1,4 +1,4 @@
-import type { BreakKind, BreakSchedule } from '$lib/core/breaks';
+import type { BreakKind, BreakSchedule } from '$lib/core/breaks/break-schedules';
 import type { BreakTexts } from '$lib/messages/breaks';
 
 /** The name of a kind of break, for someone who stays seated or gets up. */

@@ -1,17 +1,13 @@
 import {
 	breakIntervalsFor,
-	planDay,
 	endsSitting,
 	isFullBreak,
-	simulateBreaks,
-	type BreakKind,
-	type DayPlan,
-	type ExerciseId,
-	type ExercisePosition,
-	type BreakProfile,
-	type PlannedBreak,
-	type SimulatedBreak
-} from '$lib/core/breaks';
+	type BreakKind
+} from '$lib/core/breaks/break-schedules';
+import { planDay, type DayPlan, type PlannedBreak } from '$lib/core/breaks/day-plan';
+import { simulateBreaks, type SimulatedBreak } from '$lib/core/breaks/simulate-day';
+import type { ExerciseId, ExercisePosition } from '$lib/core/breaks/exercise';
+import type { BreakProfile } from '$lib/core/breaks/break-profile';
 import { addDays, weekdayOf, type CivilDate } from '$lib/core/platform/calendar/civil-date';
 import { storeDay, readStoredDay, DEFAULT_DAY, type StoredDay } from './stored-day';
 

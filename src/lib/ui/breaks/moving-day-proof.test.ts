@@ -1,7 +1,7 @@
 import { expect, it } from 'vitest';
 import { Dice } from '../../../../seed/random';
 import { casesOf } from '../../../../tests/support/rotation';
-import { EXERCISES } from '$lib/core/breaks';
+import { EXERCISES } from '$lib/core/breaks/exercise';
 import { BreakRun } from './break-run.svelte';
 import { at, PROFILE, quiet, visitOf } from '../../../../tests/support/moving-visit';
 

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { at, PROFILE, quiet, visitOf } from '../../../../tests/support/moving-visit';
 import { MemoryStorage } from '../../../../tests/support/memory-storage';
-import { EXERCISE_RULES } from '$lib/core/breaks';
+import { EXERCISE_RULES } from '$lib/core/breaks/exercise';
 import { BreakRun } from './break-run.svelte';
 import { storeDay, readStoredDay, DEFAULT_DAY } from './stored-day';
 import { mondayOf, BreaksDay } from './breaks-day.svelte';

@@ -1,4 +1,5 @@
-import { EXERCISES, type BusyTime, type ExerciseId } from '$lib/core/breaks';
+import { EXERCISES, type ExerciseId } from '$lib/core/breaks/exercise';
+import type { BusyTime } from '$lib/core/breaks/day-plan';
 
 /** A person's day and what they did, stored on this device only. Minutes from midnight. */
 export interface StoredDay {

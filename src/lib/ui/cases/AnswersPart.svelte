@@ -1,10 +1,12 @@
 <script lang="ts">
-	import type { DeviceAtHome, PhotoNumbers } from '$lib/core/questionnaire/answers';
-	import { checklistFrom, type ChecklistDocument } from '$lib/core/questionnaire/checklist';
-	import type { WorkingArms, Precaution, Corner } from '$lib/core/workstation/corner';
-	import type { Facts } from '$lib/core/plan/conditions';
-	import type { LengthUnit } from '$lib/core/body/length';
-	import type { Catalogue } from '$lib/messages';
+	import type { DeviceAtHome } from '$lib/core/questionnaire/answers/device-answers';
+	import type { PhotoNumbers } from '$lib/core/questionnaire/answers/photo-answers';
+	import { checklistFrom, type ChecklistDocument } from '$lib/core/questionnaire/checklist/own-checklist';
+	import type { WorkingArms, Precaution } from '$lib/core/workstation/corner/vocabulary';
+	import type { Corner } from '$lib/core/workstation/corner/corner';
+	import type { Facts } from '$lib/core/plan/conditions/facts';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { checklistTextsFor } from '$lib/messages/checklist';
 	import { dayWords } from '$lib/messages/dates';
 	import { checklistVersionWords } from '$lib/messages/desk/checklist-version-words';

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { LengthUnit } from '$lib/core/body/length';
-	import type { Catalogue } from '$lib/messages';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { dayWords } from '$lib/messages/dates';
 	import { reasonWords } from '$lib/messages/desk/triage-words';
 	import Range from '../platform/kit/Range.svelte';

@@ -2,8 +2,7 @@
 	import { phoneHref, phoneWords } from '../platform/kit/phone-words';
 	import { dayWords } from '$lib/messages/dates';
 	import { enhanceForm } from '../platform/kit/enhance-form';
-	import type { TriageLevel } from '$lib/core/cases/triage';
-	import { isMoreUrgent } from '$lib/core/cases/triage';
+	import { type TriageLevel, isMoreUrgent } from '$lib/core/cases/triage/policy';
 	import Button from '../platform/kit/Button.svelte';
 	import TextField from '../platform/kit/TextField.svelte';
 	import ActFields from './ActFields.svelte';

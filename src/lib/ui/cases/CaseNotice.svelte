@@ -2,9 +2,9 @@
 	import type { ComponentProps } from 'svelte';
 	import { dayWords } from '$lib/messages/dates';
 	import { reasonWords } from '$lib/messages/desk/triage-words';
-	import type { AssessmentResult } from '$lib/core/cases/case-assessment';
+	import type { AssessmentResult } from '$lib/core/cases/case-assessment/assessment-result';
 	import type { PolicySettings } from '$lib/core/cases/triage/policy-settings';
-	import { isMoreUrgent } from '$lib/core/cases/triage';
+	import { isMoreUrgent } from '$lib/core/cases/triage/policy';
 	import KeyWords from '../platform/shortcuts/KeyWords.svelte';
 	import ContactForm from './ContactForm.svelte';
 	import { deskWords } from '$lib/messages/desk';

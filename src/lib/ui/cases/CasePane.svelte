@@ -4,9 +4,9 @@
 	import { enhanceForm } from '../platform/kit/enhance-form';
 	import { planAsBuilt } from '$lib/core/cases/case-assessment/current-corner';
 	import type { PlanItem } from '$lib/core/cases/case-assessment/vocabulary';
-	import type { LengthUnit } from '$lib/core/body/length';
-	import { sideViewOf } from '$lib/core/workstation/side-view';
-	import type { Catalogue } from '$lib/messages';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import { sideViewOf } from '$lib/core/workstation/side-view/side-view';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { reasonWords, regionScoreWords } from '$lib/messages/desk/triage-words';
 	import { dayWords } from '$lib/messages/dates';
 	import { openAttribute } from '../platform/kit/open-attribute';

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import type { ComponentProps } from 'svelte';
-	import type { QuestionnaireMode } from '$lib/core/questionnaire/answers';
+	import type { QuestionnaireMode } from '$lib/core/questionnaire/answers/fields';
 	import type { BreakSchedule } from '$lib/core/breaks/break-schedules';
-	import type { SittingStyle } from '$lib/core/workstation/corner';
-	import type { AssessmentResult } from '$lib/core/cases/case-assessment';
-	import type { LengthUnit } from '$lib/core/body/length';
-	import type { Catalogue } from '$lib/messages';
-	import { isMoreUrgent } from '$lib/core/cases/triage';
+	import type { SittingStyle } from '$lib/core/workstation/corner/vocabulary';
+	import type { AssessmentResult } from '$lib/core/cases/case-assessment/assessment-result';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { Catalogue } from '$lib/messages/shapes';
+	import { isMoreUrgent } from '$lib/core/cases/triage/policy';
 	import { dayWords } from '$lib/messages/dates';
 	import { reasonWords } from '$lib/messages/desk/triage-words';
 	import AnswersPart from './AnswersPart.svelte';

@@ -1,12 +1,12 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/dates';
 	import { needsNoPlan, planOffers } from '$lib/core/plan/advice/plan-offers';
-	import type { Corner } from '$lib/core/workstation/corner';
-	import type { AssessmentResult } from '$lib/core/cases/case-assessment';
-	import type { LengthUnit } from '$lib/core/body/length';
-	import type { PlanStep } from '$lib/core/plan';
-	import type { DrawingStyle } from '$lib/core/workstation/side-view';
-	import type { Catalogue } from '$lib/messages';
+	import type { Corner } from '$lib/core/workstation/corner/corner';
+	import type { AssessmentResult } from '$lib/core/cases/case-assessment/assessment-result';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { PlanStep } from '$lib/core/plan/plan-steps';
+	import type { DrawingStyle } from '$lib/core/workstation/side-view/drawing-style';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
 	import BesideHeights from '../plan/BesideHeights.svelte';
 	import Ladder from '../plan/Ladder.svelte';

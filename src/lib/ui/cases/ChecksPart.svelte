@@ -1,10 +1,12 @@
 <script lang="ts">
-	import { sideViewOf, type DrawingStyle } from '$lib/core/workstation/side-view';
-	import type { CheckResult, MeasurableLengthName } from '$lib/core/workstation/checks';
-	import type { Corner } from '$lib/core/workstation/corner';
-	import type { LengthUnit } from '$lib/core/body/length';
-	import type { Plan } from '$lib/core/plan';
-	import type { Catalogue } from '$lib/messages';
+	import { sideViewOf } from '$lib/core/workstation/side-view/side-view';
+	import type { DrawingStyle } from '$lib/core/workstation/side-view/drawing-style';
+	import type { CheckResult } from '$lib/core/workstation/checks/check-corner';
+	import type { MeasurableLengthName } from '$lib/core/workstation/checks/check-uncertainty';
+	import type { Corner } from '$lib/core/workstation/corner/corner';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { Plan } from '$lib/core/plan/plan-corner';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import CheckTable from '../plan/CheckTable.svelte';
 	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';
 	import type { CornerView } from './corner-view.svelte';

@@ -11,8 +11,8 @@
 		type ContactNextStep,
 		type ContactWay
 	} from '$lib/core/cases/contact';
-	import type { CheckId } from '$lib/core/workstation/checks';
-	import type { Closable } from '$lib/core/cases/case-assessment';
+	import type { CheckId } from '$lib/core/workstation/checks/check-values';
+	import type { Closable } from '$lib/core/cases/case-assessment/vocabulary';
 	import { closableWords, hazardWords } from '$lib/messages/desk/triage-words';
 	import { SvelteSet } from 'svelte/reactivity';
 	import Button from '../platform/kit/Button.svelte';

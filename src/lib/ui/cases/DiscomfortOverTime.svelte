@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/dates';
-	import { discomfortChange, type RegionReport } from '$lib/core/cases/discomfort';
-	import type { Catalogue } from '$lib/messages';
+	import { discomfortChange } from '$lib/core/cases/discomfort/discomfort-change';
+	import type { RegionReport } from '$lib/core/cases/discomfort/report';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.cases;

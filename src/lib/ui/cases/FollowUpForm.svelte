@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { dayWords } from '$lib/messages/dates';
-	import type { FollowUpKind } from '$lib/core/cases/triage';
+	import type { FollowUpKind } from '$lib/core/cases/triage/follow-up-kinds';
 	import { enhanceForm } from '../platform/kit/enhance-form';
 	import { CaseForm } from './case-form.svelte';
 	import ActFields from './ActFields.svelte';

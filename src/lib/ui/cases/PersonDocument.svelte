@@ -1,10 +1,11 @@
 <script lang="ts">
 	import type { ComponentProps } from 'svelte';
-	import type { Corner, SittingStyle } from '$lib/core/workstation/corner';
-	import type { RedFlag } from '$lib/core/cases/discomfort';
+	import type { Corner } from '$lib/core/workstation/corner/corner';
+	import type { SittingStyle } from '$lib/core/workstation/corner/vocabulary';
+	import type { RedFlag } from '$lib/core/cases/discomfort/red-flags';
 	import type { EquipmentItem, RequestState } from '$lib/core/plan/equipment';
-	import type { LengthUnit } from '$lib/core/body/length';
-	import type { PlanStep } from '$lib/core/plan';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { PlanStep } from '$lib/core/plan/plan-steps';
 	import type { TimelineEntry } from '$lib/core/cases/timeline';
 	import { dayWords } from '$lib/messages/dates';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhanceForm } from '../platform/kit/enhance-form';
-	import { CONSENT_WAYS } from '$lib/core/cases/referral';
+	import { CONSENT_WAYS } from '$lib/core/cases/referral/consent';
 	import { dayWords } from '$lib/messages/dates';
 	import type { ComponentProps } from 'svelte';
 	import Button from '../platform/kit/Button.svelte';

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { QUESTIONNAIRE_MODES } from '$lib/core/questionnaire/answers';
-	import { SITTING_STYLES } from '$lib/core/workstation/corner';
+	import { QUESTIONNAIRE_MODES } from '$lib/core/questionnaire/answers/fields';
+	import { SITTING_STYLES } from '$lib/core/workstation/corner/vocabulary';
 	import { BREAK_SCHEDULES } from '$lib/core/breaks/break-schedules';
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { breakTextsFor } from '$lib/messages/breaks';
 	import Select from '../platform/kit/Select.svelte';
 	import { deskWords } from '$lib/messages/desk';

@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { enhanceForm } from '../platform/kit/enhance-form';
-	import type { QuestionnaireMode } from '$lib/core/questionnaire/answers';
-	import type { SittingStyle } from '$lib/core/workstation/corner';
+	import type { QuestionnaireMode } from '$lib/core/questionnaire/answers/fields';
+	import type { SittingStyle } from '$lib/core/workstation/corner/vocabulary';
 	import type { BreakSchedule } from '$lib/core/breaks/break-schedules';
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Button from '../platform/kit/Button.svelte';
 	import ActFields from './ActFields.svelte';
 	import { CaseForm } from './case-form.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { discomfortChange } from '$lib/core/cases/discomfort';
+	import { discomfortChange } from '$lib/core/cases/discomfort/discomfort-change';
 	import { deskWords } from '$lib/messages/desk';
 	import { drawn } from '../workstation/gap-mark/gap-scale';
 

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { CivilDate } from '$lib/core/platform/calendar';
+import type { CivilDate } from '$lib/core/platform/calendar/civil-date';
 import { messagesFor } from '$lib/messages';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { answerLines } from './answer-lines';

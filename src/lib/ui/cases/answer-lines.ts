@@ -1,15 +1,14 @@
-import type { DeviceAtHome, PhotoNumbers } from '$lib/core/questionnaire/answers';
-import {
-	seatKindOrChair,
-	pointingHandOf,
-	SEAT_RULES,
-	type WorkingArms,
-	type Precaution,
-	type Corner
-} from '$lib/core/workstation/corner';
-import { formatDegrees, formatLength, type LengthUnit } from '$lib/core/body/length';
+import type { DeviceAtHome } from '$lib/core/questionnaire/answers/device-answers';
+import type { PhotoNumbers } from '$lib/core/questionnaire/answers/photo-answers';
+import { seatKindOrChair, SEAT_RULES } from '$lib/core/workstation/corner/seat-kinds';
+import { pointingHandOf } from '$lib/core/workstation/corner/pointing-hand';
+import type { WorkingArms, Precaution } from '$lib/core/workstation/corner/vocabulary';
+import type { Corner } from '$lib/core/workstation/corner/corner';
+import { formatDegrees } from '$lib/core/body/length/format-degrees';
+import { formatLength } from '$lib/core/body/length/format-length';
+import type { LengthUnit } from '$lib/core/body/length/mm';
 import { PHOTO_ANGLES, PHOTO_HEIGHTS, type PhotoValue } from '$lib/core/body/side-photo/photo-values';
-import type { Catalogue } from '$lib/messages';
+import type { Catalogue } from '$lib/messages/shapes';
 import { photoTextsFor } from '$lib/messages/photo';
 import { deskWords } from '$lib/messages/desk';
 

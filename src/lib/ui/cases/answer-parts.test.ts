@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { checklistAnswersOf, factsOfAnswers } from '$lib/core/questionnaire/answers';
-import { CHECKLIST_VERSIONS, newestChecklist } from '$lib/core/questionnaire/checklist';
+import { checklistAnswersOf, factsOfAnswers } from '$lib/core/questionnaire/answers/checklist-fields';
+import { CHECKLIST_VERSIONS, newestChecklist } from '$lib/core/questionnaire/checklist/checklist';
 import { messagesFor } from '$lib/messages';
 import { randomAnswers } from '../../../../tests/support/random-answers';
 import { randomCorner } from '../../../../tests/support/random-corner';

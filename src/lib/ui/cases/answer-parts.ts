@@ -1,7 +1,7 @@
 import type { ComponentProps } from 'svelte';
-import { checklistFrom } from '$lib/core/questionnaire/checklist';
-import type { LengthUnit } from '$lib/core/body/length';
-import type { Catalogue } from '$lib/messages';
+import { checklistFrom } from '$lib/core/questionnaire/checklist/own-checklist';
+import type { LengthUnit } from '$lib/core/body/length/mm';
+import type { Catalogue } from '$lib/messages/shapes';
 import { checklistTextsFor } from '$lib/messages/checklist';
 import { answerLines, type AnswerLine } from './answer-lines';
 import type AnswersPart from './AnswersPart.svelte';

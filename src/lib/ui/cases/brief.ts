@@ -1,9 +1,11 @@
-import type { Corner } from '$lib/core/workstation/corner';
-import type { RegionReport } from '$lib/core/cases/discomfort';
+import type { Corner } from '$lib/core/workstation/corner/corner';
+import type { RegionReport } from '$lib/core/cases/discomfort/report';
 import type { EquipmentItem, RequestState } from '$lib/core/plan/equipment';
-import type { Closable, AssessmentResult } from '$lib/core/cases/case-assessment';
-import type { Plan } from '$lib/core/plan';
-import type { DrawingStyle, RemeasuredHeights } from '$lib/core/workstation/side-view';
+import type { Closable } from '$lib/core/cases/case-assessment/vocabulary';
+import type { AssessmentResult } from '$lib/core/cases/case-assessment/assessment-result';
+import type { Plan } from '$lib/core/plan/plan-corner';
+import type { DrawingStyle } from '$lib/core/workstation/side-view/drawing-style';
+import type { RemeasuredHeights } from '$lib/core/workstation/side-view/remeasured-heights';
 
 /** What the server sends about a case next to the list; dates are text. */
 export interface BriefData {

@@ -1,11 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import {
-	askedItems,
-	checklistFrom,
-	newestChecklist,
-	CHECKLIST_VERSIONS
-} from '$lib/core/questionnaire/checklist';
-import { checklistAnswersOf, factsOfAnswers } from '$lib/core/questionnaire/answers';
+import { askedItems, newestChecklist, CHECKLIST_VERSIONS } from '$lib/core/questionnaire/checklist/checklist';
+import { checklistFrom } from '$lib/core/questionnaire/checklist/own-checklist';
+import { checklistAnswersOf, factsOfAnswers } from '$lib/core/questionnaire/answers/checklist-fields';
 import { checklistTextsFor } from '$lib/messages/checklist';
 import { DEMO_PEOPLE } from '../../../../seed/people';
 import { stationAnswers } from './station-answers';

@@ -1,10 +1,6 @@
-import {
-	askedItems,
-	CHECKLIST_STATIONS,
-	type Checklist,
-	type ChecklistStation
-} from '$lib/core/questionnaire/checklist';
-import type { Facts } from '$lib/core/plan/conditions';
+import { askedItems, type Checklist } from '$lib/core/questionnaire/checklist/checklist';
+import { CHECKLIST_STATIONS, type ChecklistStation } from '$lib/core/questionnaire/checklist/stations';
+import type { Facts } from '$lib/core/plan/conditions/facts';
 import { findingName, type ChecklistTexts } from '$lib/messages/checklist';
 import { wordsFor, type WordsByFacts } from '$lib/messages/words-by-facts';
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { KeptPerson } from '$lib/core/people/exchange';
+	import type { KeptPerson } from '$lib/core/people/exchange/import-report';
 	import { timeWords } from '$lib/messages/dates';
 	import { refreshPage } from '../platform/kit/refresh-page';
 	import Button from '../platform/kit/Button.svelte';

@@ -1,11 +1,10 @@
 <script lang="ts">
 	import {
 		EXPORT_COLUMNS,
-		ROSTER_FIELDS,
 		DEFAULT_EXPORT_COLUMNS,
-		type ExportColumn,
-		type RosterField
-	} from '$lib/core/people/exchange';
+		type ExportColumn
+	} from '$lib/core/people/exchange/export-columns';
+	import { ROSTER_FIELDS, type RosterField } from '$lib/core/people/exchange/roster-fields';
 	import Button from '../platform/kit/Button.svelte';
 	import CheckBox from '../platform/kit/CheckBox.svelte';
 	import Popover from '../platform/kit/Popover.svelte';

@@ -2,10 +2,10 @@
 	import { countryWords } from '$lib/messages/reader-formats';
 	import X from '@lucide/svelte/icons/x';
 	import { enhanceForm } from '../platform/kit/enhance-form';
-	import { FINDING_IDS } from '$lib/core/questionnaire/checklist';
-	import { REGIONS } from '$lib/core/cases/discomfort';
+	import { FINDING_IDS } from '$lib/core/questionnaire/checklist/findings';
+	import { REGIONS } from '$lib/core/cases/discomfort/regions';
 	import { PERSON_STATES } from '$lib/core/people';
-	import { TRIAGE_LEVELS } from '$lib/core/cases/triage';
+	import { TRIAGE_LEVELS } from '$lib/core/cases/triage/policy';
 	import { codeWords } from '$lib/messages/desk/workforce-words';
 	import Button from '../platform/kit/Button.svelte';
 	import FilterForm from '../platform/kit/FilterForm.svelte';

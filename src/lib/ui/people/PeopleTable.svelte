@@ -2,15 +2,15 @@
 	import { phoneHref, phoneWords } from '../platform/kit/phone-words';
 	import { countryWords } from '$lib/messages/reader-formats';
 	import { dayWords } from '$lib/messages/dates';
-	import { DESCENDING_ORDERS } from '$lib/core/people';
 	import {
+		DESCENDING_ORDERS,
 		PEOPLE_COLUMNS,
 		PEOPLE_ORDERS,
 		type PeopleColumn,
 		type PeopleOrder,
 		type PersonState
 	} from '$lib/core/people';
-	import type { TriageLevel } from '$lib/core/cases/triage';
+	import type { TriageLevel } from '$lib/core/cases/triage/policy';
 	import type { PeopleTicks } from './people-ticks.svelte';
 	import DataTable from '../platform/kit/DataTable.svelte';
 	import type { TableColumn } from '../platform/kit/data-table';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ROSTER_COLUMNS, type ColumnMap, type RosterColumn } from '$lib/core/people/exchange';
+	import { ROSTER_COLUMNS, type ColumnMap, type RosterColumn } from '$lib/core/people/exchange/roster-fields';
 	import Select from '../platform/kit/Select.svelte';
 	import { deskWords } from '$lib/messages/desk';
 

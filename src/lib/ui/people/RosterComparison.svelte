@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { peopleWords } from '$lib/messages/desk/workforce-words';
-	import type { ImportReport, RosterLine } from '$lib/core/people/exchange';
+	import type { ImportReport, RosterLine } from '$lib/core/people/exchange/import-report';
 	import CheckBox from '../platform/kit/CheckBox.svelte';
 	import { deskWords } from '$lib/messages/desk';
 

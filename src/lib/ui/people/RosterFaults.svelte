@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { FaultGroup } from '$lib/core/people/exchange';
+	import type { FaultGroup } from '$lib/core/people/exchange/roster-fields';
 	import Button from '../platform/kit/Button.svelte';
 	import CheckBox from '../platform/kit/CheckBox.svelte';
 	import { deskWords } from '$lib/messages/desk';

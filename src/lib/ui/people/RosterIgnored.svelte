@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { IgnoredRow } from '$lib/core/people/exchange';
+	import type { IgnoredRow } from '$lib/core/people/exchange/roster-fields';
 	import { deskWords } from '$lib/messages/desk';
 
 	const { people: texts, roster } = deskWords;

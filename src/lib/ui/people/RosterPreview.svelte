@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ROSTER_COLUMNS, type RosterPerson } from '$lib/core/people/exchange';
+	import { ROSTER_COLUMNS, type RosterPerson } from '$lib/core/people/exchange/roster-fields';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.people;

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { RenamedPerson } from '$lib/core/people/exchange';
+	import type { RenamedPerson } from '$lib/core/people/exchange/import-report';
 	import CheckBox from '../platform/kit/CheckBox.svelte';
 	import { deskWords } from '$lib/messages/desk';
 

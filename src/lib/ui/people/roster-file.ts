@@ -1,4 +1,4 @@
-import type { ColumnMap } from '$lib/core/people/exchange';
+import type { ColumnMap } from '$lib/core/people/exchange/roster-fields';
 import type { CheckedRoster, OpenedRoster, RosterQuestion } from '../../workers/roster-worker';
 
 /** A roster file in a worker of its own: a long one is read while the page stays responsive. */

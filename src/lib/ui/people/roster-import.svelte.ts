@@ -1,10 +1,7 @@
-import {
-	csvFormatOf,
-	headingsKey,
-	toCsv,
-	type ColumnMap,
-	type ImportReport
-} from '$lib/core/people/exchange';
+import { csvFormatOf, toCsv } from '$lib/core/people/exchange/csv';
+import { headingsKey } from '$lib/core/people/exchange/headings-key';
+import type { ColumnMap } from '$lib/core/people/exchange/roster-fields';
+import type { ImportReport } from '$lib/core/people/exchange/import-report';
 import type { CheckedRoster, OpenedRoster } from '../../workers/roster-worker';
 import { refreshPage } from '../platform/kit/refresh-page';
 import { RosterFile } from './roster-file';

@@ -1,5 +1,6 @@
 import Papa from 'papaparse';
-import { isBlankRow, decodeText, type TextEncoding } from '$lib/core/people/exchange';
+import { isBlankRow } from '$lib/core/people/exchange/read-roster';
+import { decodeText, type TextEncoding } from '$lib/core/people/exchange/text-of-bytes';
 
 /** A table as in its file: every row, including empty ones, so that row numbers match the spreadsheet. */
 export interface RosterTable {

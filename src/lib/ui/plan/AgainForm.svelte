@@ -1,9 +1,10 @@
 <script lang="ts">
 	import type { PlanVisit } from './plan-visit.svelte';
 	import { enhanceForm } from '../platform/kit/enhance-form';
-	import { formatLength, withDecimalMark, type LengthUnit } from '$lib/core/body/length';
-	import type { RemeasuredField } from '$lib/core/workstation/side-view';
-	import type { Catalogue } from '$lib/messages';
+	import { formatLength, withDecimalMark } from '$lib/core/body/length/format-length';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { RemeasuredField } from '$lib/core/workstation/side-view/remeasured-heights';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Button from '../platform/kit/Button.svelte';
 	import TextField from '../platform/kit/TextField.svelte';
 	import { issueWords } from '../questionnaire/issue-words';

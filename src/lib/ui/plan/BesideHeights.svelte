@@ -1,7 +1,8 @@
 <script lang="ts">
-	import { seatRulesOf, type Corner } from '$lib/core/workstation/corner';
-	import type { LengthUnit } from '$lib/core/body/length';
-	import type { Catalogue } from '$lib/messages';
+	import { seatRulesOf } from '$lib/core/workstation/corner/seat-kinds';
+	import type { Corner } from '$lib/core/workstation/corner/corner';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
 	import DeskPlan from './DeskPlan.svelte';
 	import OtherChecks from './OtherChecks.svelte';

@@ -1,7 +1,8 @@
 <script lang="ts">
-	import type { MeasurementGains, CheckResult } from '$lib/core/workstation/checks';
-	import type { LengthUnit } from '$lib/core/body/length';
-	import type { Catalogue } from '$lib/messages';
+	import type { MeasurementGains } from '$lib/core/workstation/checks/measure-next';
+	import type { CheckResult } from '$lib/core/workstation/checks/check-corner';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { surerWords } from '../workstation/gap-mark/check-words';
 	import CheckChange from '../workstation/gap-mark/CheckChange.svelte';
 	import GapMark from '../workstation/gap-mark/GapMark.svelte';

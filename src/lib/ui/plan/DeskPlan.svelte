@@ -1,9 +1,10 @@
 <script lang="ts">
-	import type { ExtraAnswers } from '$lib/core/questionnaire/answers';
-	import type { Corner } from '$lib/core/workstation/corner';
-	import { secondScreenRaise } from '$lib/core/workstation/desk';
-	import { formatLength, type LengthUnit } from '$lib/core/body/length';
-	import type { Catalogue } from '$lib/messages';
+	import type { ExtraAnswers } from '$lib/core/questionnaire/answers/extra-answers';
+	import type { Corner } from '$lib/core/workstation/corner/corner';
+	import { secondScreenRaise } from '$lib/core/workstation/desk/second-screen';
+	import { formatLength } from '$lib/core/body/length/format-length';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import DeskFromAbove from '../workstation/desk/DeskFromAbove.svelte';
 	import { deskLayoutFor } from '../workstation/desk/desk-of';
 

@@ -1,11 +1,13 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import type { Region } from '$lib/core/cases/discomfort';
-	import { findingRule, isHazard } from '$lib/core/questionnaire/checklist';
-	import type { FindingTicks } from '$lib/core/cases/case-assessment';
+	import type { Region } from '$lib/core/cases/discomfort/regions';
+	import { findingRule } from '$lib/core/questionnaire/checklist/findings';
+	import { isHazard } from '$lib/core/questionnaire/checklist/hazards';
+	import type { FindingTicks } from '$lib/core/cases/case-assessment/open-findings';
 	import FindingTick from './FindingTick.svelte';
-	import { formatLength, type LengthUnit } from '$lib/core/body/length';
-	import type { Catalogue } from '$lib/messages';
+	import { formatLength } from '$lib/core/body/length/format-length';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import type { FindingLine } from '$lib/messages/advice/finding-lines';
 	import type { EquipmentItem } from '$lib/core/plan/equipment';
 	import Button from '../platform/kit/Button.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhanceForm } from '../platform/kit/enhance-form';
-	import type { FindingTick } from '$lib/core/cases/case-assessment';
-	import type { Catalogue } from '$lib/messages';
+	import type { FindingTick } from '$lib/core/cases/case-assessment/vocabulary';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Check from '@lucide/svelte/icons/check';
 	import Button from '../platform/kit/Button.svelte';
 	import { isOffline } from '../platform/kit/is-offline.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhanceForm } from '../platform/kit/enhance-form';
 	import type { EquipmentItem } from '$lib/core/plan/equipment';
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Button from '../platform/kit/Button.svelte';
 	import { isOffline } from '../platform/kit/is-offline.svelte';
 	import AskFor from './AskFor.svelte';

@@ -1,10 +1,10 @@
 <script lang="ts">
 	import Check from '@lucide/svelte/icons/check';
 	import { enhanceForm } from '../platform/kit/enhance-form';
-	import type { AdvisedViewingDistance } from '$lib/core/plan/advice';
-	import type { Habit } from '$lib/core/questionnaire/checklist';
-	import type { LengthUnit } from '$lib/core/body/length';
-	import type { Catalogue } from '$lib/messages';
+	import type { AdvisedViewingDistance } from '$lib/core/plan/advice/advised-viewing-distance';
+	import type { Habit } from '$lib/core/questionnaire/checklist/habits';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Button from '../platform/kit/Button.svelte';
 	import { isOffline } from '../platform/kit/is-offline.svelte';
 	import { habitWords } from './habit-words';

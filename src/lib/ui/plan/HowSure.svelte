@@ -1,8 +1,9 @@
 <script lang="ts">
-	import { pageOfField, type LengthFieldName } from '$lib/core/questionnaire/answers';
-	import type { MeasurableLengthName } from '$lib/core/workstation/checks';
-	import type { PadKind } from '$lib/core/workstation/household';
-	import type { Catalogue } from '$lib/messages';
+	import { pageOfField } from '$lib/core/questionnaire/answers/page-of-field';
+	import type { LengthFieldName } from '$lib/core/questionnaire/answers/fields';
+	import type { MeasurableLengthName } from '$lib/core/workstation/checks/check-uncertainty';
+	import type { PadKind } from '$lib/core/workstation/household/pads';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { checkWords } from '../workstation/gap-mark/check-words';
 	import Disclosure from '../platform/kit/Disclosure.svelte';
 	import NeedsNetwork from '../platform/kit/NeedsNetwork.svelte';

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import type { PlanOffer } from '$lib/core/plan/advice';
-	import type { CheckResult } from '$lib/core/workstation/checks';
-	import type { Corner } from '$lib/core/workstation/corner';
-	import type { LengthUnit } from '$lib/core/body/length';
-	import type { Plan } from '$lib/core/plan';
-	import type { Catalogue } from '$lib/messages';
+	import type { PlanOffer } from '$lib/core/plan/advice/plan-offers';
+	import type { CheckResult } from '$lib/core/workstation/checks/check-corner';
+	import type { Corner } from '$lib/core/workstation/corner/corner';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { Plan } from '$lib/core/plan/plan-corner';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Button from '../platform/kit/Button.svelte';
 	import CheckChange from '../workstation/gap-mark/CheckChange.svelte';
 	import GapMark from '../workstation/gap-mark/GapMark.svelte';

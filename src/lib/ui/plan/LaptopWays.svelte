@@ -1,10 +1,10 @@
 <script lang="ts">
-	import type { Corner } from '$lib/core/workstation/corner';
-	import type { LengthUnit } from '$lib/core/body/length';
-	import type { LaptopArrangements } from '$lib/core/plan';
+	import type { Corner } from '$lib/core/workstation/corner/corner';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { LaptopArrangements } from '$lib/core/plan/laptop';
 	import { cornerWithKeyboard } from '$lib/core/plan/purchases';
 	import type { Snippet } from 'svelte';
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Button from '../platform/kit/Button.svelte';
 	import { planAsksForChanges } from './plan-asks';
 

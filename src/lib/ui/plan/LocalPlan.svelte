@@ -1,11 +1,13 @@
 <script lang="ts">
-	import { checklistField, chosenOption, stepTickField, stepTicksOf } from '$lib/core/questionnaire/answers';
-	import type { Habit } from '$lib/core/questionnaire/checklist';
-	import type { Corner } from '$lib/core/workstation/corner';
+	import { checklistField } from '$lib/core/questionnaire/answers/checklist-fields';
+	import { chosenOption } from '$lib/core/questionnaire/answers/fields';
+	import { stepTickField, stepTicksOf } from '$lib/core/questionnaire/answers/answer-fields';
+	import type { Habit } from '$lib/core/questionnaire/checklist/habits';
+	import type { Corner } from '$lib/core/workstation/corner/corner';
 	import { needsNoPlan, planOffers } from '$lib/core/plan/advice/plan-offers';
-	import type { PlanStep } from '$lib/core/plan';
-	import { sideViewOf } from '$lib/core/workstation/side-view';
-	import type { Catalogue } from '$lib/messages';
+	import type { PlanStep } from '$lib/core/plan/plan-steps';
+	import { sideViewOf } from '$lib/core/workstation/side-view/side-view';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
 	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';
 	import type { Draft } from '../questionnaire/draft.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { SkippedQuestions } from '$lib/core/questionnaire';
-	import type { Catalogue } from '$lib/messages';
+	import type { SkippedQuestions } from '$lib/core/questionnaire/skipped-questions';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Button from '../platform/kit/Button.svelte';
 	import Disclosure from '../platform/kit/Disclosure.svelte';
 

@@ -1,8 +1,10 @@
 <script lang="ts">
-	import type { NonHeightCheck } from '$lib/core/plan/advice';
-	import { formatDegrees, formatLength, type LengthUnit } from '$lib/core/body/length';
-	import { GAZE_PUBLISHED_DEG } from '$lib/core/body/sight';
-	import type { Catalogue } from '$lib/messages';
+	import type { NonHeightCheck } from '$lib/core/plan/advice/non-height-checks';
+	import { formatDegrees } from '$lib/core/body/length/format-degrees';
+	import { formatLength } from '$lib/core/body/length/format-length';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import { GAZE_PUBLISHED_DEG } from '$lib/core/body/sight/gaze';
+	import type { Catalogue } from '$lib/messages/shapes';
 
 	interface Props {
 		checks: readonly NonHeightCheck[];

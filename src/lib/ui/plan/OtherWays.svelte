@@ -1,8 +1,8 @@
 <script lang="ts">
-	import type { CheckId } from '$lib/core/workstation/checks';
-	import type { LengthUnit } from '$lib/core/body/length';
-	import { sideViewOf } from '$lib/core/workstation/side-view';
-	import type { Catalogue } from '$lib/messages';
+	import type { CheckId } from '$lib/core/workstation/checks/check-values';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import { sideViewOf } from '$lib/core/workstation/side-view/side-view';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import type { VariantLine } from '$lib/messages/advice/variant-lines';
 
 	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';

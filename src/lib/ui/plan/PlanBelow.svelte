@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { ComponentProps } from 'svelte';
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import LazyHydrate from '../platform/lazy-hydrate/LazyHydrate.svelte';
 	import HowSure from './HowSure.svelte';
 	import LookCloser from './LookCloser.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';
 	import CheckTable from './CheckTable.svelte';
 	import type { PlanState, PlanVisit } from './plan-visit.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhanceForm } from '../platform/kit/enhance-form';
-	import type { LengthUnit } from '$lib/core/body/length';
-	import type { Catalogue } from '$lib/messages';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Button from '../platform/kit/Button.svelte';
 	import { isOffline } from '../platform/kit/is-offline.svelte';
 	import UnitButtons from '../questionnaire/UnitButtons.svelte';

@@ -1,9 +1,10 @@
 <script lang="ts">
 	import type { ComponentProps } from 'svelte';
-	import { pageOfField, type LengthFieldName } from '$lib/core/questionnaire/answers';
-	import type { MeasurableLengthName } from '$lib/core/workstation/checks';
+	import { pageOfField } from '$lib/core/questionnaire/answers/page-of-field';
+	import type { LengthFieldName } from '$lib/core/questionnaire/answers/fields';
+	import type { MeasurableLengthName } from '$lib/core/workstation/checks/check-uncertainty';
 	import type { EquipmentItem } from '$lib/core/plan/equipment';
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Button from '../platform/kit/Button.svelte';
 	import GetKeyboard from './GetKeyboard.svelte';
 	import { fieldOfMeasurable } from './field-of-measurable';

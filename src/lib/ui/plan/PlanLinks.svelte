@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { QUESTIONNAIRE_PAGES } from '$lib/core/questionnaire/answers';
-	import type { Catalogue } from '$lib/messages';
+	import { QUESTIONNAIRE_PAGES } from '$lib/core/questionnaire/answers/questionnaire-pages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Button from '../platform/kit/Button.svelte';
 	import NeedsNetwork from '../platform/kit/NeedsNetwork.svelte';
 

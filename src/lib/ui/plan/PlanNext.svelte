@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { PlanStep } from '$lib/core/plan';
-	import type { Catalogue } from '$lib/messages';
+	import type { PlanStep } from '$lib/core/plan/plan-steps';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Button from '../platform/kit/Button.svelte';
 
 	interface Props {

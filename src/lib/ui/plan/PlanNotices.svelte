@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhanceForm } from '../platform/kit/enhance-form';
 	import type { ComponentProps } from 'svelte';
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Button from '../platform/kit/Button.svelte';
 	import { isOffline } from '../platform/kit/is-offline.svelte';
 	import type { PlanVisit } from './plan-visit.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Button from '../platform/kit/Button.svelte';
 	import Disclosure from '../platform/kit/Disclosure.svelte';
 	import LazyHydrate from '../platform/lazy-hydrate/LazyHydrate.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhanceForm } from '../platform/kit/enhance-form';
-	import type { HouseholdKind } from '$lib/core/workstation/corner';
-	import type { Catalogue } from '$lib/messages';
+	import type { HouseholdKind } from '$lib/core/workstation/corner/vocabulary';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { trialTextsFor } from '$lib/messages/trial';
 	import Button from '../platform/kit/Button.svelte';
 	import type { PlanVisit } from './plan-visit.svelte';

@@ -1,9 +1,10 @@
 <script lang="ts">
-	import type { AdvisedViewingDistance } from '$lib/core/plan/advice';
-	import { isHazard, type Habit } from '$lib/core/questionnaire/checklist';
-	import type { LengthUnit } from '$lib/core/body/length';
+	import type { AdvisedViewingDistance } from '$lib/core/plan/advice/advised-viewing-distance';
+	import { isHazard } from '$lib/core/questionnaire/checklist/hazards';
+	import type { Habit } from '$lib/core/questionnaire/checklist/habits';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
 	import { habitWords } from './habit-words';
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import type { FindingLine } from '$lib/messages/advice/finding-lines';
 
 	interface Props {

@@ -1,8 +1,13 @@
 <script lang="ts">
-	import type { ExtraItemSummary, OutcomeSummary, PurchaseSummary } from '$lib/core/plan/advice';
-	import { formatLength, type LengthUnit } from '$lib/core/body/length';
+	import type {
+		ExtraItemSummary,
+		OutcomeSummary,
+		PurchaseSummary
+	} from '$lib/core/plan/advice/advise-corner';
+	import { formatLength } from '$lib/core/body/length/format-length';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
 	import type { EquipmentItem } from '$lib/core/plan/equipment';
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import AskFor from './AskFor.svelte';
 
 	interface Props {

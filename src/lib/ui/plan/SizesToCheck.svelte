@@ -1,8 +1,10 @@
 <script lang="ts">
 	import { enhanceForm } from '../platform/kit/enhance-form';
-	import type { FieldIssue, SizeToCheck } from '$lib/core/questionnaire/answers';
-	import { formatLength, type LengthUnit } from '$lib/core/body/length';
-	import type { Catalogue } from '$lib/messages';
+	import type { FieldIssue } from '$lib/core/questionnaire/answers/read-length-field';
+	import type { SizeToCheck } from '$lib/core/questionnaire/answers/sizes-to-check';
+	import { formatLength } from '$lib/core/body/length/format-length';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Button from '../platform/kit/Button.svelte';
 	import Disclosure from '../platform/kit/Disclosure.svelte';
 	import TextField from '../platform/kit/TextField.svelte';

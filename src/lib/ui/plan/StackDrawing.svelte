@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { StepPiece } from '$lib/core/plan';
+	import type { StepPiece } from '$lib/core/plan/plan-steps';
 	import { pieceShape } from '../workstation/side-view/piece-shape';
 
 	interface Props {

@@ -1,10 +1,12 @@
 <script lang="ts">
 	import Check from '@lucide/svelte/icons/check';
 	import { enhanceForm } from '../platform/kit/enhance-form';
-	import type { HouseholdKind } from '$lib/core/workstation/corner';
-	import { formatLength, type LengthUnit } from '$lib/core/body/length';
-	import type { PlanStep, StepPlace } from '$lib/core/plan';
-	import type { Catalogue } from '$lib/messages';
+	import type { HouseholdKind } from '$lib/core/workstation/corner/vocabulary';
+	import { formatLength } from '$lib/core/body/length/format-length';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { PlanStep } from '$lib/core/plan/plan-steps';
+	import type { StepPlace } from '$lib/core/plan/step-places';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import CheckChange from '../workstation/gap-mark/CheckChange.svelte';
 	import GapMark from '../workstation/gap-mark/GapMark.svelte';
 	import Button from '../platform/kit/Button.svelte';

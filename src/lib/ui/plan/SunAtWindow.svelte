@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { formatDegrees } from '$lib/core/body/length';
-	import type { MinuteRange } from '$lib/core/body/light';
-	import type { Catalogue } from '$lib/messages';
+	import { formatDegrees } from '$lib/core/body/length/format-degrees';
+	import type { MinuteRange } from '$lib/core/body/light/sun-hours';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import type { SunView } from '$lib/messages/advice/sun-view';
 
 	interface Props {

@@ -5,8 +5,8 @@
 		EVENING_FROM_MINUTE,
 		type DayTrial,
 		type TrialStage
-	} from '$lib/core/questionnaire/answers';
-	import type { Catalogue } from '$lib/messages';
+	} from '$lib/core/questionnaire/answers/day-trial';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { trialTextsFor } from '$lib/messages/trial';
 	import Button from '../platform/kit/Button.svelte';
 	import Disclosure from '../platform/kit/Disclosure.svelte';

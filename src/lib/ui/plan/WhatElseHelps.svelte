@@ -5,9 +5,9 @@
 
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import type { LengthUnit } from '$lib/core/body/length';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
 	import type { EquipmentItem } from '$lib/core/plan/equipment';
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
 	import Disclosure from '../platform/kit/Disclosure.svelte';
 	import type { PlanDrawing } from './plan-drawing';

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import type { LengthUnit } from '$lib/core/body/length';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
 	import type { EquipmentItem } from '$lib/core/plan/equipment';
-	import type { Habit } from '$lib/core/questionnaire/checklist';
-	import type { Catalogue } from '$lib/messages';
+	import type { Habit } from '$lib/core/questionnaire/checklist/habits';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
-	import type { FindingTicks } from '$lib/core/cases/case-assessment';
+	import type { FindingTicks } from '$lib/core/cases/case-assessment/open-findings';
 	import Button from '../platform/kit/Button.svelte';
 	import type { PlanDrawing } from './plan-drawing';
 	import FindingList from './FindingList.svelte';

@@ -1,5 +1,5 @@
-import type { LengthFieldName } from '$lib/core/questionnaire/answers';
-import type { MeasurableLengthName } from '$lib/core/workstation/checks';
+import type { LengthFieldName } from '$lib/core/questionnaire/answers/fields';
+import type { MeasurableLengthName } from '$lib/core/workstation/checks/check-uncertainty';
 
 const FURNITURE = {
 	seat: 'seatHeight',

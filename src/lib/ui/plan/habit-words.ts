@@ -1,7 +1,8 @@
-import type { Habit } from '$lib/core/questionnaire/checklist';
-import type { AdvisedViewingDistance } from '$lib/core/plan/advice';
-import { formatLength, type LengthUnit } from '$lib/core/body/length';
-import type { Catalogue } from '$lib/messages';
+import type { Habit } from '$lib/core/questionnaire/checklist/habits';
+import type { AdvisedViewingDistance } from '$lib/core/plan/advice/advised-viewing-distance';
+import { formatLength } from '$lib/core/body/length/format-length';
+import type { LengthUnit } from '$lib/core/body/length/mm';
+import type { Catalogue } from '$lib/messages/shapes';
 
 /** The viewing distance someone is told, in words. */
 export function distanceWords(told: AdvisedViewingDistance, t: Catalogue, unit: LengthUnit): string {

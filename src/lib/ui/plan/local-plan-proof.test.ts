@@ -1,9 +1,11 @@
 import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
-import { checklistFrom } from '$lib/core/questionnaire/checklist';
-import { adviseCorner, needsNoPlan, summarizeAdvice, planOffers, stepsOfOffer } from '$lib/core/plan/advice';
-import { measurementGainOf, type MeasurableLengthName } from '$lib/core/workstation/checks';
-import { seatRulesOf } from '$lib/core/workstation/corner';
+import { checklistFrom } from '$lib/core/questionnaire/checklist/own-checklist';
+import { adviseCorner, summarizeAdvice } from '$lib/core/plan/advice/advise-corner';
+import { needsNoPlan, planOffers, stepsOfOffer } from '$lib/core/plan/advice/plan-offers';
+import { measurementGainOf } from '$lib/core/workstation/checks/measure-next';
+import type { MeasurableLengthName } from '$lib/core/workstation/checks/check-uncertainty';
+import { seatRulesOf } from '$lib/core/workstation/corner/seat-kinds';
 import { messagesFor } from '$lib/messages';
 import { adviceForPage } from '$lib/messages/advice/advice-for-page';
 import { elementsOf, nameOf } from '../../../../tests/support/markup';

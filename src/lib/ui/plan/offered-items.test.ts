@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { FINDING_IDS } from '$lib/core/questionnaire/checklist';
+import { FINDING_IDS } from '$lib/core/questionnaire/checklist/findings';
 import { addedItemsFor } from './offered-items';
 
 const lamp = { code: 'desk-lamp', name: '', helps: [] } as const;

@@ -1,6 +1,6 @@
 import { getContext, setContext } from 'svelte';
 import { isShippedItem, type EquipmentItem } from '$lib/core/plan/equipment';
-import type { FindingId } from '$lib/core/questionnaire/checklist';
+import type { FindingId } from '$lib/core/questionnaire/checklist/findings';
 
 /** An item that employees can ask for. */
 interface OfferedItem {

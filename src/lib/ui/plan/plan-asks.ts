@@ -1,8 +1,9 @@
-import type { Corner } from '$lib/core/workstation/corner';
-import { formatLength, type LengthUnit } from '$lib/core/body/length';
-import type { Plan } from '$lib/core/plan';
+import type { Corner } from '$lib/core/workstation/corner/corner';
+import { formatLength } from '$lib/core/body/length/format-length';
+import type { LengthUnit } from '$lib/core/body/length/mm';
+import type { Plan } from '$lib/core/plan/plan-corner';
 import { itemsOfPlan } from '$lib/core/plan/plan-options';
-import type { Catalogue } from '$lib/messages';
+import type { Catalogue } from '$lib/messages/shapes';
 
 /** How far a plan moves each thing that can be built or set, mm; up is positive. */
 export function changesByPlan({ spot: { seat, surface, screen } }: Corner, plan: Plan) {

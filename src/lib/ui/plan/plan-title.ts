@@ -1,9 +1,12 @@
-import type { Action } from '$lib/core/cases/case-assessment';
-import { seatRulesOf, type Corner } from '$lib/core/workstation/corner';
-import { formatLength, type LengthUnit } from '$lib/core/body/length';
-import type { MeasurableLengthName } from '$lib/core/workstation/checks';
-import type { Plan, PlanStep } from '$lib/core/plan';
-import type { Catalogue } from '$lib/messages';
+import type { Action } from '$lib/core/cases/case-assessment/actions';
+import { seatRulesOf } from '$lib/core/workstation/corner/seat-kinds';
+import type { Corner } from '$lib/core/workstation/corner/corner';
+import { formatLength } from '$lib/core/body/length/format-length';
+import type { LengthUnit } from '$lib/core/body/length/mm';
+import type { MeasurableLengthName } from '$lib/core/workstation/checks/check-uncertainty';
+import type { Plan } from '$lib/core/plan/plan-corner';
+import type { PlanStep } from '$lib/core/plan/plan-steps';
+import type { Catalogue } from '$lib/messages/shapes';
 import type { FindingLine } from '$lib/messages/advice/finding-lines';
 import { changesByPlan } from './plan-asks';
 

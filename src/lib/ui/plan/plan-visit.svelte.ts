@@ -1,23 +1,27 @@
 import { untrack } from 'svelte';
 import { needsNoPlan, stepsOfOffer, type PlanOffer } from '$lib/core/plan/advice/plan-offers';
-import { stepTickField, stepTicksOf } from '$lib/core/questionnaire/answers';
-import { setUpAsMeasured, type CheckResult } from '$lib/core/workstation/checks';
-import type { Corner } from '$lib/core/workstation/corner';
+import { stepTickField, stepTicksOf } from '$lib/core/questionnaire/answers/answer-fields';
+import { setUpAsMeasured } from '$lib/core/workstation/checks/set-up';
+import type { CheckResult } from '$lib/core/workstation/checks/check-corner';
+import type { Corner } from '$lib/core/workstation/corner/corner';
 import { planAsBuilt } from '$lib/core/cases/case-assessment/current-corner';
 import type { PlanItem } from '$lib/core/cases/case-assessment/vocabulary';
-import type { Action } from '$lib/core/cases/case-assessment';
-import type { LengthUnit } from '$lib/core/body/length';
-import type { MeasurableLengthName } from '$lib/core/workstation/checks';
+import type { Action } from '$lib/core/cases/case-assessment/actions';
+import type { LengthUnit } from '$lib/core/body/length/mm';
+import type { MeasurableLengthName } from '$lib/core/workstation/checks/check-uncertainty';
 import type { FindingLine } from '$lib/messages/advice/finding-lines';
-import type { LaptopArrangements, Plan, PlanStep, PlanOption, StepPlace } from '$lib/core/plan';
+import type { LaptopArrangements } from '$lib/core/plan/laptop';
+import type { Plan } from '$lib/core/plan/plan-corner';
+import type { PlanStep } from '$lib/core/plan/plan-steps';
+import type { PlanOption } from '$lib/core/plan/plan-options';
+import type { StepPlace } from '$lib/core/plan/step-places';
 import {
 	remeasuredHeightsOf,
-	sideViewOf,
-	type DrawingStyle,
 	type MeasuredHeights,
-	type RemeasuredHeights,
-	type SideView
-} from '$lib/core/workstation/side-view';
+	type RemeasuredHeights
+} from '$lib/core/workstation/side-view/remeasured-heights';
+import { sideViewOf, type SideView } from '$lib/core/workstation/side-view/side-view';
+import type { DrawingStyle } from '$lib/core/workstation/side-view/drawing-style';
 import { Autosave, type SaveFields } from '../questionnaire/autosave/autosave.svelte';
 import { Remeasurement } from './remeasurement.svelte';
 import { isForKeyboard, type PlanHeadingInput } from './plan-title';

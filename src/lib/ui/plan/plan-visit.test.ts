@@ -1,6 +1,6 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { randomCorner } from '../../../../tests/support/random-corner';
-import { checkCorner } from '$lib/core/workstation/checks';
+import { checkCorner } from '$lib/core/workstation/checks/check-corner';
 import { PlanVisit, type PlanPageData } from './plan-visit.svelte';
 
 const corner = randomCorner(3, { rigid: 4, soft: 2, span: 0 });

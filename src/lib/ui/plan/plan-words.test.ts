@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { checkCorner, setUpAsMeasured } from '$lib/core/workstation/checks';
-import { planCorner, planSteps, setUpAfter } from '$lib/core/plan';
-import { remeasuredHeightsOf } from '$lib/core/workstation/side-view';
+import { checkCorner } from '$lib/core/workstation/checks/check-corner';
+import { setUpAsMeasured } from '$lib/core/workstation/checks/set-up';
+import { planCorner, setUpAfter } from '$lib/core/plan/plan-corner';
+import { planSteps } from '$lib/core/plan/plan-steps';
+import { remeasuredHeightsOf } from '$lib/core/workstation/side-view/remeasured-heights';
 import { messagesFor } from '$lib/messages';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { Remeasurement } from './remeasurement.svelte';

@@ -1,14 +1,15 @@
-import { readLengthField, type FieldIssue } from '$lib/core/questionnaire/answers';
-import { setUpAfter, type Plan } from '$lib/core/plan';
-import type { Corner } from '$lib/core/workstation/corner';
-import { formatLength, type LengthUnit } from '$lib/core/body/length';
+import { readLengthField, type FieldIssue } from '$lib/core/questionnaire/answers/read-length-field';
+import { setUpAfter, type Plan } from '$lib/core/plan/plan-corner';
+import type { Corner } from '$lib/core/workstation/corner/corner';
+import { formatLength } from '$lib/core/body/length/format-length';
+import type { LengthUnit } from '$lib/core/body/length/mm';
 import {
 	REMEASURED_FIELDS,
 	remeasuredHeightsOf,
 	type MeasuredHeights,
 	type RemeasuredHeights,
 	type RemeasuredField
-} from '$lib/core/workstation/side-view';
+} from '$lib/core/workstation/side-view/remeasured-heights';
 
 /** What is known before anything is typed. */
 export interface HeightsBefore {

@@ -1,7 +1,8 @@
-import type { PlanStep, StepPiece } from '$lib/core/plan';
-import { outsideBand } from '$lib/core/workstation/checks';
-import { formatLength, type LengthUnit } from '$lib/core/body/length';
-import type { Catalogue } from '$lib/messages';
+import type { PlanStep, StepPiece } from '$lib/core/plan/plan-steps';
+import { outsideBand } from '$lib/core/workstation/checks/check-corner';
+import { formatLength } from '$lib/core/body/length/format-length';
+import type { LengthUnit } from '$lib/core/body/length/mm';
+import type { Catalogue } from '$lib/messages/shapes';
 
 function pieceWords(piece: StepPiece, t: Catalogue, unit: LengthUnit): string {
 	if (piece.roll) {

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Disclosure from '../platform/kit/Disclosure.svelte';
 
 	let { t }: { t: Catalogue } = $props();

@@ -1,7 +1,8 @@
 <script lang="ts">
-	import { precautionField, chosenOption, hasPrecautions } from '$lib/core/questionnaire/answers';
-	import { WORKING_ARMS, PRECAUTIONS } from '$lib/core/workstation/corner';
-	import type { Catalogue } from '$lib/messages';
+	import { precautionField, hasPrecautions } from '$lib/core/questionnaire/answers/precaution-answers';
+	import { chosenOption } from '$lib/core/questionnaire/answers/fields';
+	import { WORKING_ARMS, PRECAUTIONS } from '$lib/core/workstation/corner/vocabulary';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { untrack } from 'svelte';
 	import CheckBox from '../platform/kit/CheckBox.svelte';
 	import Disclosure from '../platform/kit/Disclosure.svelte';

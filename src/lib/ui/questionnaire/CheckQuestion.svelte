@@ -1,8 +1,10 @@
 <script lang="ts">
-	import type { ChecklistItem, ItemId, OwnParts } from '$lib/core/questionnaire/checklist';
-	import type { Facts } from '$lib/core/plan/conditions';
-	import { checklistField } from '$lib/core/questionnaire/answers';
-	import type { Catalogue } from '$lib/messages';
+	import type { ChecklistItem } from '$lib/core/questionnaire/checklist/item';
+	import type { ItemId } from '$lib/core/questionnaire/checklist/item-ids';
+	import type { OwnParts } from '$lib/core/questionnaire/checklist/own-parts';
+	import type { Facts } from '$lib/core/plan/conditions/facts';
+	import { checklistField } from '$lib/core/questionnaire/answers/checklist-fields';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { checklistTextsFor, type ItemTexts } from '$lib/messages/checklist';
 	import { wordsFor } from '$lib/messages/words-by-facts';
 	import ChoiceRows from '../platform/kit/ChoiceRows.svelte';

@@ -4,9 +4,9 @@
 		chosenOption,
 		SCREEN_SIZES,
 		type ChoiceFieldName
-	} from '$lib/core/questionnaire/answers';
+	} from '$lib/core/questionnaire/answers/fields';
 	import { DRAWING_STYLES } from '$lib/core/workstation/side-view/drawing-style';
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import ChoiceRows from '../platform/kit/ChoiceRows.svelte';
 	import Combobox from '../platform/kit/Combobox.svelte';
 	import BackTest from './BackTest.svelte';

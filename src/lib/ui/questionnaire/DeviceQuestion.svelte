@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { deviceField, DEVICES_AT_HOME } from '$lib/core/questionnaire/answers';
-	import type { Catalogue } from '$lib/messages';
+	import { deviceField, DEVICES_AT_HOME } from '$lib/core/questionnaire/answers/device-answers';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import CheckBox from '../platform/kit/CheckBox.svelte';
 	import type { Draft } from './draft.svelte';
 

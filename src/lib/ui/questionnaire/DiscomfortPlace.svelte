@@ -3,11 +3,11 @@
 		painField,
 		painOptions,
 		bodyPlaceName,
-		type BodyPlace,
-		type FieldIssue
-	} from '$lib/core/questionnaire/answers';
-	import { DISCOMFORT_KINDS, WORK_INTERFERENCE, regionPartsOf } from '$lib/core/cases/discomfort';
-	import type { Catalogue } from '$lib/messages';
+		type BodyPlace
+	} from '$lib/core/questionnaire/answers/discomfort-answers';
+	import type { FieldIssue } from '$lib/core/questionnaire/answers/read-length-field';
+	import { DISCOMFORT_KINDS, WORK_INTERFERENCE, regionPartsOf } from '$lib/core/cases/discomfort/report';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { openAttribute } from '../platform/kit/open-attribute';
 	import CheckBox from '../platform/kit/CheckBox.svelte';
 	import ChoiceRows from '../platform/kit/ChoiceRows.svelte';

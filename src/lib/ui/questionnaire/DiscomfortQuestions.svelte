@@ -4,10 +4,10 @@
 		BODY_PLACES,
 		painField,
 		bodyPlaceName,
-		type BodyPlace,
-		type FieldIssue
-	} from '$lib/core/questionnaire/answers';
-	import type { Catalogue } from '$lib/messages';
+		type BodyPlace
+	} from '$lib/core/questionnaire/answers/discomfort-answers';
+	import type { FieldIssue } from '$lib/core/questionnaire/answers/read-length-field';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import BodyFigure from '../body/body-figure/BodyFigure.svelte';
 	import Button from '../platform/kit/Button.svelte';
 	import Disclosure from '../platform/kit/Disclosure.svelte';

@@ -3,25 +3,28 @@
 	import {
 		bodyMethodOf,
 		BODY_FIELDS,
+		LENGTH_FIELDS,
+		type LengthFieldName
+	} from '$lib/core/questionnaire/answers/fields';
+	import {
 		mayStayUnmeasured,
-		photoLengthOf,
 		cannotMeasureField,
+		isMarkedUnmeasured,
+		defaultLength
+	} from '$lib/core/questionnaire/answers/default-lengths';
+	import { photoLengthOf } from '$lib/core/questionnaire/answers/photo-answers';
+	import {
 		countingUnitOf,
 		countField,
 		lengthToCount,
-		isMarkedUnmeasured,
-		LENGTH_FIELDS,
-		countToLength,
-		readLengthField,
-		defaultLength,
-		type FieldIssue,
-		type LengthFieldName
-	} from '$lib/core/questionnaire/answers';
-	import { estimateBodyLength } from '$lib/core/body';
-	import type { BodyLengthName } from '$lib/core/workstation/corner';
-	import { formatLength } from '$lib/core/body/length';
+		countToLength
+	} from '$lib/core/questionnaire/answers/counted-answers';
+	import { readLengthField, type FieldIssue } from '$lib/core/questionnaire/answers/read-length-field';
+	import { estimateBodyLength } from '$lib/core/body/body-length';
+	import type { BodyLengthName } from '$lib/core/workstation/corner/vocabulary';
+	import { formatLength } from '$lib/core/body/length/format-length';
 	import { PHOTO_LENGTHS } from '$lib/core/body/side-photo/photo-values';
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Button from '../platform/kit/Button.svelte';
 	import CheckBox from '../platform/kit/CheckBox.svelte';
 	import Disclosure from '../platform/kit/Disclosure.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { CHOICE_FIELDS } from '$lib/core/questionnaire/answers';
-	import type { Catalogue } from '$lib/messages';
+	import { CHOICE_FIELDS } from '$lib/core/questionnaire/answers/fields';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { CSS_PX_PER_MM, storedScreenScale } from '../body/measuring/screen-scale';
 	import ChoiceRows from '../platform/kit/ChoiceRows.svelte';
 	import { deviceStorage } from './device-storage';

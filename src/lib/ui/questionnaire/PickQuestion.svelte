@@ -1,12 +1,8 @@
 <script lang="ts">
-	import {
-		LENGTH_FIELDS,
-		readLengthField,
-		type FieldIssue,
-		type LengthFieldName
-	} from '$lib/core/questionnaire/answers';
-	import { formatLength } from '$lib/core/body/length';
-	import type { Catalogue } from '$lib/messages';
+	import { LENGTH_FIELDS, type LengthFieldName } from '$lib/core/questionnaire/answers/fields';
+	import { readLengthField, type FieldIssue } from '$lib/core/questionnaire/answers/read-length-field';
+	import { formatLength } from '$lib/core/body/length/format-length';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import ChoiceRows from '../platform/kit/ChoiceRows.svelte';
 	import Disclosure from '../platform/kit/Disclosure.svelte';
 	import TextField from '../platform/kit/TextField.svelte';

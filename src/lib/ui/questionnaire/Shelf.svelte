@@ -1,11 +1,11 @@
 <script lang="ts">
-	import type { ThingChoice } from '$lib/core/questionnaire/answers';
-	import type { HouseholdKind } from '$lib/core/workstation/corner';
+	import type { ThingChoice } from '$lib/core/questionnaire/answers/household-things';
+	import type { HouseholdKind } from '$lib/core/workstation/corner/vocabulary';
 	import {
 		ownThingCode,
 		type HouseholdOffer
 	} from '$lib/core/platform/organisation-settings/household-items';
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Button from '../platform/kit/Button.svelte';
 	import Disclosure from '../platform/kit/Disclosure.svelte';
 	import { pieceShape } from '../workstation/side-view/piece-shape';

@@ -1,13 +1,11 @@
 <script lang="ts">
-	import {
-		RED_FLAG_GROUPS,
-		redFlagField,
-		type FieldIssue,
-		type RedFlagGroup
-	} from '$lib/core/questionnaire/answers';
-	import { isEmergency, type EmergencyRedFlag, type RedFlag } from '$lib/core/cases/discomfort';
+	import { RED_FLAG_GROUPS, type RedFlagGroup } from '$lib/core/questionnaire/answers/red-flag-answers';
+	import { redFlagField } from '$lib/core/questionnaire/answers/checklist-fields';
+	import type { FieldIssue } from '$lib/core/questionnaire/answers/read-length-field';
+	import { isEmergency, type EmergencyRedFlag, type RedFlag } from '$lib/core/cases/discomfort/red-flags';
 	import { page } from '$app/state';
-	import { messagesFor, type Catalogue } from '$lib/messages';
+	import { messagesFor } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Check from '@lucide/svelte/icons/check';
 	import Button from '../platform/kit/Button.svelte';
 	import ChoiceRows from '../platform/kit/ChoiceRows.svelte';

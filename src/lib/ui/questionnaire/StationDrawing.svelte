@@ -3,15 +3,17 @@
 		chosenOption,
 		type Answers,
 		type LengthFieldName,
-		type QuestionnairePage,
-		type PartialCorner
-	} from '$lib/core/questionnaire/answers';
-	import { LENGTH_FIELDS } from '$lib/core/questionnaire/answers';
-	import { factsOf } from '$lib/core/plan/conditions';
-	import type { DeskThing } from '$lib/core/workstation/desk';
-	import type { LengthUnit } from '$lib/core/body/length';
-	import { drawnDimension, idealOtherPosture, sideViewOf } from '$lib/core/workstation/side-view';
-	import type { Catalogue } from '$lib/messages';
+		LENGTH_FIELDS
+	} from '$lib/core/questionnaire/answers/fields';
+	import type { QuestionnairePage } from '$lib/core/questionnaire/answers/questionnaire-pages';
+	import type { PartialCorner } from '$lib/core/questionnaire/answers/partial-checks';
+	import { factsOf } from '$lib/core/plan/conditions/facts';
+	import type { DeskThing } from '$lib/core/workstation/desk/placed-thing';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import { drawnDimension } from '$lib/core/workstation/side-view/drawn-dimension';
+	import { idealOtherPosture } from '$lib/core/workstation/side-view/ideal-corner';
+	import { sideViewOf } from '$lib/core/workstation/side-view/side-view';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { wordsFor } from '$lib/messages/words-by-facts';
 	import DeskFromAbove from '../workstation/desk/DeskFromAbove.svelte';
 	import { deskLayoutFor } from '../workstation/desk/desk-of';

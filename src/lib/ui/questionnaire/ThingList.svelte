@@ -1,12 +1,14 @@
 <script lang="ts">
-	import { listedThings, thingField, type FieldIssue } from '$lib/core/questionnaire/answers';
+	import { listedThings } from '$lib/core/questionnaire/answers/household-things';
+	import { thingField } from '$lib/core/questionnaire/answers/fields';
+	import type { FieldIssue } from '$lib/core/questionnaire/answers/read-length-field';
 	import { page } from '$app/state';
 	import {
 		ownThingCode,
 		SHIPPED_OFFER,
 		type HouseholdOffer
 	} from '$lib/core/platform/organisation-settings/household-items';
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Button from '../platform/kit/Button.svelte';
 	import type { Draft } from './draft.svelte';
 	import DeviceQuestion from './DeviceQuestion.svelte';

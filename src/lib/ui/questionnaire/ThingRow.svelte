@@ -1,14 +1,13 @@
 <script lang="ts">
 	import Trash from '@lucide/svelte/icons/trash-2';
-	import {
-		readLengthField,
-		THING_SIDE_PARTS,
-		thingField,
-		type FieldIssue
-	} from '$lib/core/questionnaire/answers';
-	import { CORNER_BOUNDS, type HouseholdKind } from '$lib/core/workstation/corner';
-	import { formatLength, parseLength, withDecimalMark } from '$lib/core/body/length';
-	import type { Catalogue } from '$lib/messages';
+	import { readLengthField, type FieldIssue } from '$lib/core/questionnaire/answers/read-length-field';
+	import { THING_SIDE_PARTS } from '$lib/core/questionnaire/answers/household-things';
+	import { thingField } from '$lib/core/questionnaire/answers/fields';
+	import { CORNER_BOUNDS } from '$lib/core/workstation/corner/corner-bounds';
+	import type { HouseholdKind } from '$lib/core/workstation/corner/vocabulary';
+	import { formatLength, withDecimalMark } from '$lib/core/body/length/format-length';
+	import { parseLength } from '$lib/core/body/length/parse-length';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Button from '../platform/kit/Button.svelte';
 	import Disclosure from '../platform/kit/Disclosure.svelte';
 	import StepField from '../platform/kit/StepField.svelte';

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { LENGTH_UNITS, type LengthUnit } from '$lib/core/body/length';
-	import type { Catalogue } from '$lib/messages';
+	import { LENGTH_UNITS, type LengthUnit } from '$lib/core/body/length/mm';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Button from '../platform/kit/Button.svelte';
 
 	interface Props {

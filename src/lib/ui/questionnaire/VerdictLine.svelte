@@ -1,8 +1,8 @@
 <script lang="ts">
-	import type { PartialCorner } from '$lib/core/questionnaire/answers';
-	import type { CheckId } from '$lib/core/workstation/checks';
-	import type { LengthUnit } from '$lib/core/body/length';
-	import type { Catalogue } from '$lib/messages';
+	import type { PartialCorner } from '$lib/core/questionnaire/answers/partial-checks';
+	import type { CheckId } from '$lib/core/workstation/checks/check-values';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import CheckTable from '../plan/CheckTable.svelte';
 
 	interface Props {

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import NeedsNetwork from '../platform/kit/NeedsNetwork.svelte';
 	import Button from '../platform/kit/Button.svelte';
 

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import type { QuestionnairePage } from '$lib/core/questionnaire/answers';
-	import type { Catalogue } from '$lib/messages';
+	import type { QuestionnairePage } from '$lib/core/questionnaire/answers/questionnaire-pages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import type { Draft } from './draft.svelte';
 	import StationDrawing from './StationDrawing.svelte';
 

@@ -1,6 +1,9 @@
 <script lang="ts">
-	import { QUESTIONNAIRE_PAGES, type QuestionnairePage } from '$lib/core/questionnaire/answers';
-	import type { Catalogue } from '$lib/messages';
+	import {
+		QUESTIONNAIRE_PAGES,
+		type QuestionnairePage
+	} from '$lib/core/questionnaire/answers/questionnaire-pages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { saveErrorOf } from './autosave/save-error';
 	import Button from '../platform/kit/Button.svelte';
 	import Disclosure from '../platform/kit/Disclosure.svelte';

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import type { FieldIssue } from '$lib/core/questionnaire/answers';
-	import type { OwnParts } from '$lib/core/questionnaire/checklist';
-	import type { Question } from '$lib/core/questionnaire';
-	import type { Facts } from '$lib/core/plan/conditions';
-	import type { EmergencyRedFlag } from '$lib/core/cases/discomfort';
-	import type { Catalogue } from '$lib/messages';
+	import type { FieldIssue } from '$lib/core/questionnaire/answers/read-length-field';
+	import type { OwnParts } from '$lib/core/questionnaire/checklist/own-parts';
+	import type { Question } from '$lib/core/questionnaire/question';
+	import type { Facts } from '$lib/core/plan/conditions/facts';
+	import type { EmergencyRedFlag } from '$lib/core/cases/discomfort/red-flags';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import CareQuestion from './CareQuestion.svelte';
 	import CheckQuestion from './CheckQuestion.svelte';
 	import ChoiceQuestion from './ChoiceQuestion.svelte';

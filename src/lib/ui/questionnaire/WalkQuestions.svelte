@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { isFieldOfQuestion } from '$lib/core/questionnaire';
-	import type { Catalogue } from '$lib/messages';
+	import { isFieldOfQuestion } from '$lib/core/questionnaire/questionnaire';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Button from '../platform/kit/Button.svelte';
 	import Notice from '../platform/kit/Notice.svelte';
 	import LazyHydrate from '../platform/lazy-hydrate/LazyHydrate.svelte';

@@ -1,12 +1,8 @@
-import {
-	LENGTH_FIELDS,
-	partialChecks,
-	unitOf,
-	type Answers,
-	type PartialCorner
-} from '$lib/core/questionnaire/answers';
-import type { SittingStyle } from '$lib/core/workstation/corner';
-import { formatLength, type LengthUnit } from '$lib/core/body/length';
+import { LENGTH_FIELDS, unitOf, type Answers } from '$lib/core/questionnaire/answers/fields';
+import { partialChecks, type PartialCorner } from '$lib/core/questionnaire/answers/partial-checks';
+import type { SittingStyle } from '$lib/core/workstation/corner/vocabulary';
+import { formatLength } from '$lib/core/body/length/format-length';
+import type { LengthUnit } from '$lib/core/body/length/mm';
 import { Autosave } from './autosave/autosave.svelte';
 import { storeAnswers, storedAnswers, type ServerAnswers } from './stored-answers';
 

@@ -1,12 +1,10 @@
 import { goto } from '$app/navigation';
-import {
-	cornerFromAnswers,
-	answerIssues,
-	pageOfField,
-	type FieldIssue
-} from '$lib/core/questionnaire/answers';
-import type { Checklist } from '$lib/core/questionnaire/checklist';
-import type { SittingStyle } from '$lib/core/workstation/corner';
+import { cornerFromAnswers } from '$lib/core/questionnaire/answers/corner-from-answers';
+import { answerIssues } from '$lib/core/questionnaire/answers/answer-issues';
+import { pageOfField } from '$lib/core/questionnaire/answers/page-of-field';
+import type { FieldIssue } from '$lib/core/questionnaire/answers/read-length-field';
+import type { Checklist } from '$lib/core/questionnaire/checklist/checklist';
+import type { SittingStyle } from '$lib/core/workstation/corner/vocabulary';
 import { whenIdle } from '../platform/when-idle';
 import { BrowserPlanner } from '../plan/planner/browser-planner';
 import type { Draft } from './draft.svelte';

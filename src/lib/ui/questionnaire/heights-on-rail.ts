@@ -1,11 +1,11 @@
 import {
 	chosenOption,
 	LENGTH_FIELDS,
-	readLengthField,
 	type Answers,
 	type LengthFieldName
-} from '$lib/core/questionnaire/answers';
-import type { LengthUnit } from '$lib/core/body/length';
+} from '$lib/core/questionnaire/answers/fields';
+import { readLengthField } from '$lib/core/questionnaire/answers/read-length-field';
+import type { LengthUnit } from '$lib/core/body/length/mm';
 import type { Notch } from '../workstation/rail/Rail.svelte';
 
 /** Heights above the floor, and those above the seat or the surface. */

@@ -1,6 +1,7 @@
-import type { FieldIssue } from '$lib/core/questionnaire/answers';
-import { formatLength, type LengthUnit } from '$lib/core/body/length';
-import type { Catalogue } from '$lib/messages';
+import type { FieldIssue } from '$lib/core/questionnaire/answers/read-length-field';
+import { formatLength } from '$lib/core/body/length/format-length';
+import type { LengthUnit } from '$lib/core/body/length/mm';
+import type { Catalogue } from '$lib/messages/shapes';
 
 /** Examples of a length in a unit, for "write it like", mm. */
 const EXAMPLES_MM: Readonly<Record<LengthUnit, readonly number[]>> = { cm: [740, 745], mm: [740], in: [740] };

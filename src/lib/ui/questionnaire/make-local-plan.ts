@@ -1,9 +1,10 @@
 import { summarizeAdvice, type Advice } from '$lib/core/plan/advice/advise-corner';
 import { planOffers, stepsOfOffer } from '$lib/core/plan/advice/plan-offers';
-import { discomfortFromAnswers, type Answers } from '$lib/core/questionnaire/answers';
-import type { Checklist } from '$lib/core/questionnaire/checklist';
-import type { Corner } from '$lib/core/workstation/corner';
-import type { PlanStep } from '$lib/core/plan';
+import { discomfortFromAnswers } from '$lib/core/questionnaire/answers/discomfort-answers';
+import type { Answers } from '$lib/core/questionnaire/answers/fields';
+import type { Checklist } from '$lib/core/questionnaire/checklist/checklist';
+import type { Corner } from '$lib/core/workstation/corner/corner';
+import type { PlanStep } from '$lib/core/plan/plan-steps';
 import { adviceForPage, type PageAdvice } from '$lib/messages/advice/advice-for-page';
 
 /** A plan made on this device while offline. */

@@ -1,4 +1,7 @@
-import { QUESTIONNAIRE_PAGES, type QuestionnairePage } from '$lib/core/questionnaire/answers';
+import {
+	QUESTIONNAIRE_PAGES,
+	type QuestionnairePage
+} from '$lib/core/questionnaire/answers/questionnaire-pages';
 
 /** What the URL of a page of the self-assessment says besides the page. */
 export interface QuestionnaireQuery {

@@ -2,21 +2,15 @@ import { deviceStop } from '../cases/warning-signs/device-stop.svelte';
 import { goto } from '$app/navigation';
 import type { SubmitFunction } from '@sveltejs/kit';
 import { tick } from 'svelte';
-import {
-	convertUnit,
-	factsOfAnswers,
-	type Answers,
-	noneOfTheseFields,
-	isNoneGroup,
-	answerIssues,
-	addThingFields,
-	pageOfField,
-	redFlagsOf,
-	thingField,
-	type FieldIssue,
-	type QuestionnairePage,
-	type QuestionnaireMode
-} from '$lib/core/questionnaire/answers';
+import { convertUnit } from '$lib/core/questionnaire/answers/convert-unit';
+import { factsOfAnswers, redFlagsOf } from '$lib/core/questionnaire/answers/checklist-fields';
+import { type Answers, thingField, type QuestionnaireMode } from '$lib/core/questionnaire/answers/fields';
+import { noneOfTheseFields, isNoneGroup } from '$lib/core/questionnaire/answers/red-flag-answers';
+import { answerIssues } from '$lib/core/questionnaire/answers/answer-issues';
+import { addThingFields } from '$lib/core/questionnaire/answers/household-things';
+import { pageOfField } from '$lib/core/questionnaire/answers/page-of-field';
+import type { FieldIssue } from '$lib/core/questionnaire/answers/read-length-field';
+import type { QuestionnairePage } from '$lib/core/questionnaire/answers/questionnaire-pages';
 import {
 	isFieldOfQuestion,
 	minutesLeft,
@@ -24,22 +18,22 @@ import {
 	pageBefore,
 	questionAfter,
 	questionBefore,
-	questionnaireModeOf,
 	questionnaireOf,
-	type Question,
 	type Questionnaire
-} from '$lib/core/questionnaire';
-import type { Facts } from '$lib/core/plan/conditions';
-import type { Checklist } from '$lib/core/questionnaire/checklist';
-import type { SittingStyle } from '$lib/core/workstation/corner';
-import { isEmergency, type EmergencyRedFlag } from '$lib/core/cases/discomfort';
-import type { LengthUnit } from '$lib/core/body/length';
+} from '$lib/core/questionnaire/questionnaire';
+import { questionnaireModeOf } from '$lib/core/questionnaire/select-questions';
+import type { Question } from '$lib/core/questionnaire/question';
+import type { Facts } from '$lib/core/plan/conditions/facts';
+import type { Checklist } from '$lib/core/questionnaire/checklist/checklist';
+import type { SittingStyle } from '$lib/core/workstation/corner/vocabulary';
+import { isEmergency, type EmergencyRedFlag } from '$lib/core/cases/discomfort/red-flags';
+import type { LengthUnit } from '$lib/core/body/length/mm';
 import {
 	SHIPPED_OFFER,
 	thingToAdd,
 	type HouseholdOffer
 } from '$lib/core/platform/organisation-settings/household-items';
-import type { Catalogue } from '$lib/messages';
+import type { Catalogue } from '$lib/messages/shapes';
 import type { Draft } from './draft.svelte';
 import { isOneAtATime } from './one-at-a-time';
 import { FinishQuestionnaire } from './finish-questionnaire.svelte';

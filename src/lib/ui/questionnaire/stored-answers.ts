@@ -1,4 +1,4 @@
-import type { Answers } from '$lib/core/questionnaire/answers';
+import type { Answers } from '$lib/core/questionnaire/answers/fields';
 
 /** Answers as the server has them. */
 export interface ServerAnswers {

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { FieldIssue } from '$lib/core/questionnaire/answers';
+import type { FieldIssue } from '$lib/core/questionnaire/answers/read-length-field';
 import { messagesFor } from '$lib/messages';
 import { heightsOnRail } from './heights-on-rail';
 import { issueWords } from './issue-words';

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { Region } from '$lib/core/cases/discomfort';
-	import type { PublishedShare } from '$lib/core/workforce';
+	import type { Region } from '$lib/core/cases/discomfort/regions';
+	import type { PublishedShare } from '$lib/core/workforce/figures';
 	import BodyViews from '../body/body-figure/BodyViews.svelte';
 	import { percent } from '$lib/messages/desk/workforce-words';
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { CourseFigure } from '$lib/core/workforce';
+	import type { CourseFigure } from '$lib/core/workforce/report';
 	import EstimateFigure from './EstimateFigure.svelte';
 	import { countsWords, pValueText, signedNumber, formattedNumber } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { costOf, type ReportedPurchase } from '$lib/core/workforce';
+	import { costOf } from '$lib/core/workforce/report-decisions';
+	import type { ReportedPurchase } from '$lib/core/workforce/report';
 	import { codeWords, money, formattedNumber } from '$lib/messages/desk/workforce-words';
 	import DataTable from '../platform/kit/DataTable.svelte';
 	import type { TableColumn } from '../platform/kit/data-table';

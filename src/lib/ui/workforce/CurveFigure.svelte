@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { CoarseCurve } from '$lib/core/workforce';
+	import type { CoarseCurve } from '$lib/core/workforce/coarse-curve';
 	import ChartFigure from '../platform/kit/charts/ChartFigure.svelte';
 	import { stepCurves } from '../platform/kit/charts/chart-configs';
 	import { between, formattedNumber, peopleWords, percent } from '$lib/messages/desk/workforce-words';

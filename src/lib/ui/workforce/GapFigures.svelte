@@ -1,5 +1,6 @@
 <script lang="ts">
-	import type { GapFigure, PublishedChange } from '$lib/core/workforce';
+	import type { GapFigure } from '$lib/core/workforce/report';
+	import type { PublishedChange } from '$lib/core/workforce/published-change';
 	import ChartFigure from '../platform/kit/charts/ChartFigure.svelte';
 	import { dotStrips } from '../platform/kit/charts/chart-configs';
 	import {

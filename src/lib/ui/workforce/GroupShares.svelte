@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Grouping } from '$lib/core/workforce';
+	import type { Grouping } from '$lib/core/workforce/codes';
 	import { dayWords } from '$lib/messages/dates';
 	import ShareFigure from './ShareFigure.svelte';
 	import { rowsByGroup, type FigureRows } from './table-rows';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { LookAgreement } from '$lib/core/workforce';
+	import type { LookAgreement } from '$lib/core/workforce/look-agreement';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 	import { decimalNumber, peopleWords } from '$lib/messages/desk/workforce-words';
 	import ShareFigure from './ShareFigure.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { OverviewPoint } from '$lib/core/workforce';
+	import type { OverviewPoint } from '$lib/core/workforce/overview';
 	import { dayWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
 	import { money, percent } from '$lib/messages/desk/workforce-words';

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { COMPRESSED_FRACTION } from '$lib/core/workstation/household';
-	import type { PadShare } from '$lib/core/workforce';
+	import { COMPRESSED_FRACTION } from '$lib/core/workstation/household/placement-modes';
+	import type { PadShare } from '$lib/core/workforce/pad-shares';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 	import { between, peopleWords, percent } from '$lib/messages/desk/workforce-words';
 

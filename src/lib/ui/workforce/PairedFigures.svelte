@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { PairedFigure } from '$lib/core/workforce';
+	import type { PairedFigure } from '$lib/core/workforce/paired-figure';
 	import EstimateFigure from './EstimateFigure.svelte';
 	import {
 		pValueText,

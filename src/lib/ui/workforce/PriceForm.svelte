@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhanceForm } from '../platform/kit/enhance-form';
-	import type { PurchaseId } from '$lib/core/plan';
+	import type { PurchaseId } from '$lib/core/plan/purchases';
 	import Button from '../platform/kit/Button.svelte';
 	import Disclosure from '../platform/kit/Disclosure.svelte';
 	import Notice from '../platform/kit/Notice.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { PurchaseResults } from '$lib/core/workforce';
+	import type { PurchaseResults } from '$lib/core/workforce/purchase-results';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 	import {
 		between,

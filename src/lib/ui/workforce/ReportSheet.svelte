@@ -1,7 +1,9 @@
 <script lang="ts">
 	import { dayWords, momentWords } from '$lib/messages/dates';
 	import type { ComponentProps } from 'svelte';
-	import { decisionsOf, type RecordedDecisions, type WorkforceReport } from '$lib/core/workforce';
+	import { decisionsOf } from '$lib/core/workforce/report-decisions';
+	import type { RecordedDecisions } from '$lib/core/workforce/decision-outcome';
+	import type { WorkforceReport } from '$lib/core/workforce/report';
 	import LetterheadLines from '../platform/organisation/LetterheadLines.svelte';
 	import ChangeFigure from './ChangeFigure.svelte';
 	import CostTable from './CostTable.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { PublishedShare } from '$lib/core/workforce';
+	import type { PublishedShare } from '$lib/core/workforce/figures';
 	import ChartFigure from '../platform/kit/charts/ChartFigure.svelte';
 	import { shareBars } from '../platform/kit/charts/chart-configs';
 	import { between, ofWords, percent } from '$lib/messages/desk/workforce-words';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { WorkforceReport } from '$lib/core/workforce';
+	import type { WorkforceReport } from '$lib/core/workforce/report';
 	import { deskWords } from '$lib/messages/desk';
 	import { ofWords, percent } from '$lib/messages/desk/workforce-words';
 	import DataTable from '../platform/kit/DataTable.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { TeamToVisit } from '$lib/core/workforce';
+	import type { TeamToVisit } from '$lib/core/workforce/teams-to-visit';
 	import { dayWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
 	import { percent } from '$lib/messages/desk/workforce-words';

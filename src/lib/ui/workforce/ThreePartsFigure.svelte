@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ThreeParts } from '$lib/core/workforce';
+	import type { ThreeParts } from '$lib/core/workforce/three-parts';
 	import ShareFigure from './ShareFigure.svelte';
 	import { deskWords } from '$lib/messages/desk';
 

@@ -2,7 +2,8 @@
 	import { dayWords, timeWords } from '$lib/messages/dates';
 	import type { Snippet } from 'svelte';
 	import { page } from '$app/state';
-	import { GROUPINGS, UNKNOWN_GROUP, type Grouping, type WorkforceView } from '$lib/core/workforce';
+	import { GROUPINGS, UNKNOWN_GROUP, type Grouping } from '$lib/core/workforce/codes';
+	import type { WorkforceView } from '$lib/core/workforce/view';
 	import Button from '../platform/kit/Button.svelte';
 	import FilterForm from '../platform/kit/FilterForm.svelte';
 	import Select from '../platform/kit/Select.svelte';

@@ -1,5 +1,6 @@
-import { isPermitted } from '$lib/core/platform/access';
-import type { Grouping, WorkforceView } from '$lib/core/workforce';
+import { isPermitted } from '$lib/core/platform/access/permissions';
+import type { Grouping } from '$lib/core/workforce/codes';
+import type { WorkforceView } from '$lib/core/workforce/view';
 
 /** Who is looking at what, as far as it leads to people. */
 interface Looking {

@@ -1,15 +1,15 @@
 import { describe, expect, it } from 'vitest';
 import {
 	askedCode,
-	builtFrom,
 	closeCode,
-	figureTable,
 	keptCode,
 	measuredCode,
-	publishedRules,
 	stepCode,
 	stepDoneCode
-} from '$lib/core/workforce';
+} from '$lib/core/workforce/plan-step-codes';
+import { builtFrom } from '$lib/core/workforce/built-from';
+import { figureTable } from '$lib/core/workforce/figures';
+import { publishedRules } from '$lib/core/workforce/codes';
 import { smallestOf, stepRows } from './step-rows';
 
 /** Figures of a hundred people, of whom so many have each code. */

@@ -1,18 +1,17 @@
-import { HOUSEHOLD_KINDS } from '$lib/core/workstation/corner';
-import { PLAN_ITEMS, type PlanItem } from '$lib/core/cases/case-assessment';
+import { HOUSEHOLD_KINDS } from '$lib/core/workstation/corner/vocabulary';
+import { PLAN_ITEMS, type PlanItem } from '$lib/core/cases/case-assessment/vocabulary';
 import {
 	askedCode,
 	BUILT_HEIGHTS,
-	builtFrom,
 	closeCode,
 	KEPT_AFTER_DAYS,
 	keptCode,
 	measuredCode,
 	stepCode,
-	stepDoneCode,
-	type FigureTable,
-	type PublishedShare
-} from '$lib/core/workforce';
+	stepDoneCode
+} from '$lib/core/workforce/plan-step-codes';
+import { builtFrom } from '$lib/core/workforce/built-from';
+import type { FigureTable, PublishedShare } from '$lib/core/workforce/figures';
 import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 /** A figure of one step, or of one kind of item at a step. */

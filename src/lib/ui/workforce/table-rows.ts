@@ -1,4 +1,6 @@
-import { comparedGroups, type Grouping, type PublishedShare, type FigureTable } from '$lib/core/workforce';
+import { comparedGroups } from '$lib/core/workforce/compared-groups';
+import type { Grouping } from '$lib/core/workforce/codes';
+import type { PublishedShare, FigureTable } from '$lib/core/workforce/figures';
 import { groupWords } from '$lib/messages/desk/workforce-words';
 
 /** A table of figures as on a page. */

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { CHOICE_FIELDS, LENGTH_FIELDS } from '$lib/core/questionnaire/answers';
-import { planCorner } from '$lib/core/plan';
-import { sideViewOf } from '$lib/core/workstation/side-view';
+import { CHOICE_FIELDS, LENGTH_FIELDS } from '$lib/core/questionnaire/answers/fields';
+import { planCorner } from '$lib/core/plan/plan-corner';
+import { sideViewOf } from '$lib/core/workstation/side-view/side-view';
 import { messagesFor } from '$lib/messages';
 import { randomCorner } from '../../../../tests/support/random-corner';
 import { checkWords, surerWords } from './gap-mark/check-words';

@@ -1,10 +1,10 @@
 import { redirect } from '@sveltejs/kit';
 import type { EmployeeCover } from '$lib/core/platform/cover';
-import { wordsOnlyIn } from '$lib/core/questionnaire/checklist';
-import { isUrgent, type UrgentRedFlag } from '$lib/core/cases/discomfort';
-import { householdOffer } from '$lib/core/platform/organisation-settings';
+import { wordsOnlyIn } from '$lib/core/questionnaire/checklist/own-checklist';
+import { isUrgent, type UrgentRedFlag } from '$lib/core/cases/discomfort/red-flags';
+import { householdOffer } from '$lib/core/platform/organisation-settings/household-items';
 import { languageOf } from '$lib/messages/languages';
-import { emergencyNumber } from '$lib/core/cases/emergency';
+import { emergencyNumber } from '$lib/core/cases/emergency/emergency-number';
 import { readByPhone } from '$lib/server/questionnaire/assessments/read-by-phone';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withErrorPage } from '$lib/server/platform/http/error-responses';

@@ -1,4 +1,4 @@
-import { checklistFrom } from '$lib/core/questionnaire/checklist';
+import { checklistFrom } from '$lib/core/questionnaire/checklist/own-checklist';
 import { loadLanguage } from '$lib/messages/language-packs';
 import type { LayoutLoad } from './$types';
 

@@ -3,14 +3,17 @@ import { Type } from 'typebox';
 import {
 	fieldsOfItemsGone,
 	IN_PLACE_ITEMS,
+	stillInPlaceField
+} from '$lib/core/questionnaire/answers/in-place-items';
+import {
 	isPrefilled,
 	CHANGED_PARTS,
-	QUESTIONNAIRE_MODES,
-	stillInPlaceField,
 	clearChangedParts,
 	type ChangedPart
-} from '$lib/core/questionnaire/answers';
-import { questionnaireModeOf, questionnaireOf } from '$lib/core/questionnaire';
+} from '$lib/core/questionnaire/answers/changed-parts';
+import { QUESTIONNAIRE_MODES } from '$lib/core/questionnaire/answers/fields';
+import { questionnaireModeOf } from '$lib/core/questionnaire/select-questions';
+import { questionnaireOf } from '$lib/core/questionnaire/questionnaire';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
 import { recordConsent } from '$lib/server/questionnaire/assessments/record-consent';

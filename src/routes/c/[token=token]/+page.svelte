@@ -1,6 +1,9 @@
 <script lang="ts">
-	import { QUESTIONNAIRE_PAGES, CHANGED_PARTS, stillInPlaceField } from '$lib/core/questionnaire/answers';
-	import { PROMISED_MINUTES, questionnaireModeOf } from '$lib/core/questionnaire';
+	import { QUESTIONNAIRE_PAGES } from '$lib/core/questionnaire/answers/questionnaire-pages';
+	import { CHANGED_PARTS } from '$lib/core/questionnaire/answers/changed-parts';
+	import { stillInPlaceField } from '$lib/core/questionnaire/answers/in-place-items';
+	import { PROMISED_MINUTES } from '$lib/core/questionnaire/promise';
+	import { questionnaireModeOf } from '$lib/core/questionnaire/select-questions';
 	import { messagesFor } from '$lib/messages';
 	import { checklistTextsFor } from '$lib/messages/checklist';
 	import { startTextsFor } from '$lib/messages/start';

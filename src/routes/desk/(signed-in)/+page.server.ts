@@ -1,5 +1,5 @@
 import { redirect } from '@sveltejs/kit';
-import { isPermitted } from '$lib/core/platform/access';
+import { isPermitted } from '$lib/core/platform/access/permissions';
 import { isSetUp } from '$lib/core/platform/organisation';
 import { standsInFor } from '$lib/server/platform/accounts/stand-ins';
 import { undoableActs, undoActs } from '$lib/server/platform/acts/undo-acts';

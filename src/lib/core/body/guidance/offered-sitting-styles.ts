@@ -1,10 +1,6 @@
-import {
-	seatKindOf,
-	SITTING_STYLES,
-	type Corner,
-	type SeatKind,
-	type SittingStyle
-} from '../../workstation/corner';
+import { seatKindOf } from '../../workstation/corner/seat-kinds';
+import { SITTING_STYLES, type SeatKind, type SittingStyle } from '../../workstation/corner/vocabulary';
+import type { Corner } from '../../workstation/corner/corner';
 
 /** Seats on whose front edge someone can sit with the back free. */
 const WITH_A_FRONT: readonly SeatKind[] = ['chair', 'stool'];

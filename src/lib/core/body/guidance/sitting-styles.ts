@@ -1,10 +1,6 @@
-import {
-	seatKindOf,
-	type Corner,
-	type Lenses,
-	type Person,
-	type SittingStyle
-} from '../../workstation/corner';
+import { seatKindOf } from '../../workstation/corner/seat-kinds';
+import type { Corner, Person } from '../../workstation/corner/corner';
+import type { Lenses, SittingStyle } from '../../workstation/corner/vocabulary';
 import type { Band } from './band';
 
 /** Practitioners disagree on how to sit, and each school is a sitting style here; a result always names its style. */

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
-import { withDecimalMark } from './format-length';
+import { withDecimalMark, formatLength } from './format-length';
 import { describe, expect, it } from 'vitest';
-import { formatLength, parseLength, type LengthUnit } from './index';
+import { parseLength } from './parse-length';
+import type { LengthUnit } from './mm';
 
 const read = (text: string, unit: LengthUnit = 'cm') => {
 	const parsed = parseLength(text, unit);

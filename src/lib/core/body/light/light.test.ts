@@ -1,14 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { referenceTable } from '../../../../../tests/support/reference';
-import {
-	angleBetween,
-	checkWindowAngle,
-	totalHours,
-	monthlySunHours,
-	sunGlareAt,
-	sunPosition,
-	type SunnyWindow
-} from './index';
+import { angleBetween, checkWindowAngle } from './window-angle';
+import { totalHours, monthlySunHours, sunGlareAt, type SunnyWindow } from './sun-hours';
+import { sunPosition } from './sun-position';
 
 /** Azimuth and altitude without refraction by an ephemeris library; see `tests/data/reference`. */
 const ephemeris = referenceTable('sun-reference.csv').map((row) => ({

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { BANK_CARD_MM, formatCount, parseCount, pixelsPerMm, rulerStrips } from './index';
+import { BANK_CARD_MM, pixelsPerMm } from './known-lengths';
+import { formatCount, parseCount } from './counted-length';
+import { rulerStrips } from './ruler-strips';
 
 describe('lengths told by things whose size is known', () => {
 	it('are a card held to the screen (ISO/IEC 7810, from memory)', () => {

@@ -1,14 +1,10 @@
-import { bodyOf, METHOD_SD, type Body } from '..';
-import {
-	verdictProbabilities,
-	setUpAsMeasured,
-	undersideOverSurfaceMm,
-	verdictOf,
-	type SetUp,
-	type Verdict
-} from '../../workstation/checks';
-import type { Corner } from '../../workstation/corner';
-import type { Band } from '../guidance';
+import { bodyOf, type Body } from '../body-length';
+import { METHOD_SD } from '../method-uncertainty';
+import { verdictProbabilities, verdictOf, type Verdict } from '../../workstation/checks/verdict';
+import { setUpAsMeasured, type SetUp } from '../../workstation/checks/set-up';
+import { undersideOverSurfaceMm } from '../../workstation/checks/check-values';
+import type { Corner } from '../../workstation/corner/corner';
+import type { Band } from '../guidance/band';
 
 /** What is wrong with an armrest; there may be more than one fault. */
 export type ArmrestFault =

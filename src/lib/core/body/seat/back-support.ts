@@ -1,5 +1,6 @@
-import { bodyOf, type Body } from '..';
-import { seatKindOf, type Corner, type HouseholdItem } from '../../workstation/corner';
+import { bodyOf, type Body } from '../body-length';
+import { seatKindOf } from '../../workstation/corner/seat-kinds';
+import type { Corner, HouseholdItem } from '../../workstation/corner/corner';
 import { pieceIds } from '../../workstation/corner/piece-ids';
 import { checkSeatDepth } from './seat-depth';
 import { towelRollFor, type TowelRoll } from './towel-roll';

@@ -1,7 +1,9 @@
-import { bodyOf, METHOD_SD, type Body } from '..';
-import { verdictProbabilities, verdictOf, type Verdict } from '../../workstation/checks';
-import { seatDepthToCheck, type Corner } from '../../workstation/corner';
-import type { Band } from '../guidance';
+import { bodyOf, type Body } from '../body-length';
+import { METHOD_SD } from '../method-uncertainty';
+import { verdictProbabilities, verdictOf, type Verdict } from '../../workstation/checks/verdict';
+import { seatDepthToCheck } from '../../workstation/corner/seat-kinds';
+import type { Corner } from '../../workstation/corner/corner';
+import type { Band } from '../guidance/band';
 
 /** The result for the gap between the seat's front edge and the hollow of the knee. */
 export type SeatDepthState = 'presses' | 'good' | 'long' | 'unsupported';

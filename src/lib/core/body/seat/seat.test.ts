@@ -2,16 +2,12 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { PLAIN_CHAIR } from '../../../../../tests/support/plain-chair';
 import { randomCorner } from '../../../../../tests/support/random-corner';
-import { setUpAsMeasured } from '../../workstation/checks';
-import type { Corner } from '../../workstation/corner';
-import {
-	backSupport,
-	checkArmrest,
-	checkSeatDepth,
-	towelRollDiameter,
-	rolledLengthFor,
-	towelRollFor
-} from './index';
+import { setUpAsMeasured } from '../../workstation/checks/set-up';
+import type { Corner } from '../../workstation/corner/corner';
+import { backSupport } from './back-support';
+import { checkArmrest } from './armrest';
+import { checkSeatDepth } from './seat-depth';
+import { towelRollDiameter, rolledLengthFor, towelRollFor } from './towel-roll';
 
 function corner(seat: Partial<NonNullable<Corner['spot']['seat']>>, body: Corner['body'] = {}): Corner {
 	const base = randomCorner(1, { rigid: 0, soft: 0, span: 0 });

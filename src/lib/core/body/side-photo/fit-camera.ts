@@ -1,4 +1,4 @@
-import { A4_MM, BANK_CARD_MM } from '../measuring';
+import { A4_MM, BANK_CARD_MM } from '../measuring/known-lengths';
 import { pictureOf, type Camera } from './camera';
 import { ASIDE_OF_STATURE, DEPTH_SD_MM, SCALE_ASIDE_OF_STATURE } from './depths';
 import { leastSquares, type Fit } from './least-squares';

@@ -1,4 +1,4 @@
-import type { Point } from '../../workstation/side-view';
+import type { Point } from '../../workstation/side-view/geometry';
 
 /** Joints that are marked in a picture taken from the side, from the head down; on the side that faces the camera. */
 export const PHOTO_JOINTS = [

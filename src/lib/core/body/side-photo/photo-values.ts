@@ -1,5 +1,5 @@
-import type { BodyLengthName } from '../../workstation/corner';
-import type { Point } from '../../workstation/side-view';
+import type { BodyLengthName } from '../../workstation/corner/vocabulary';
+import type { Point } from '../../workstation/side-view/geometry';
 import { DRAWN_LEVELS } from '../../workstation/side-view/drawn-levels';
 import type { PhotoJoint } from './marks';
 

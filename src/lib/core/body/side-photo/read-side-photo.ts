@@ -1,6 +1,6 @@
-import { estimateBodyLength } from '..';
+import { estimateBodyLength } from '../body-length';
 import { HOLDING_STILL_SD } from '../method-uncertainty';
-import type { Person } from '../../workstation/corner';
+import type { Person } from '../../workstation/corner/corner';
 import { FIGURE_PROPORTIONS } from '../../workstation/side-view/posture';
 import { angleAt, distance, type Point } from '../../workstation/side-view/geometry';
 import { pointAtDepth } from './camera';

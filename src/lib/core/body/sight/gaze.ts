@@ -1,6 +1,6 @@
-import { bodyOf, type Body } from '..';
-import { setUpAsMeasured, type SetUp } from '../../workstation/checks';
-import type { Corner } from '../../workstation/corner';
+import { bodyOf, type Body } from '../body-length';
+import { setUpAsMeasured, type SetUp } from '../../workstation/checks/set-up';
+import type { Corner } from '../../workstation/corner/corner';
 import { viewingDistanceWith, dropToScreenMiddle } from './viewing-distance';
 
 /** The result for the line of sight to the screen's middle. */

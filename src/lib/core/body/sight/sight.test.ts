@@ -1,16 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../../../../../tests/support/random-corner';
-import {
-	checkDistance,
-	checkGaze,
-	checkLegibility,
-	distanceBand,
-	gazeAngle,
-	GAZE_PUBLISHED_DEG,
-	letterAngle,
-	letterHeight
-} from './index';
+import { checkDistance, distanceBand } from './viewing-distance';
+import { checkGaze, gazeAngle, GAZE_PUBLISHED_DEG } from './gaze';
+import { checkLegibility, letterAngle, letterHeight } from './legibility';
 
 describe('letterHeight', () => {
 	it('agrees with the table of visual angles for ISO 9241-303 (16, 20, 22, 24 minutes at office distances)', () => {

@@ -1,13 +1,10 @@
-import { bodyOf, METHOD_SD, type Body } from '..';
-import {
-	bodyHeights,
-	verdictProbabilities,
-	setUpAsMeasured,
-	verdictOf,
-	type SetUp,
-	type Verdict
-} from '../../workstation/checks';
-import type { Corner, Lenses, Screen } from '../../workstation/corner';
+import { bodyOf, type Body } from '../body-length';
+import { METHOD_SD } from '../method-uncertainty';
+import { bodyHeights } from '../../workstation/checks/check-values';
+import { verdictProbabilities, verdictOf, type Verdict } from '../../workstation/checks/verdict';
+import { setUpAsMeasured, type SetUp } from '../../workstation/checks/set-up';
+import type { Corner, Screen } from '../../workstation/corner/corner';
+import type { Lenses } from '../../workstation/corner/vocabulary';
 
 /** The range of good viewing distances, mm. */
 export interface DistanceBand {

@@ -1,8 +1,10 @@
-import type { CheckResult } from '../../workstation/checks';
-import { measureNext } from '../../workstation/checks';
-import { FINDING_IDS, findingOfCheck, regionsOfFinding } from '../../questionnaire/checklist';
-import { seatKindOf, seatRulesOf, type Corner } from '../../workstation/corner';
-import type { Region } from '../discomfort';
+import type { CheckResult } from '../../workstation/checks/check-corner';
+import { measureNext } from '../../workstation/checks/measure-next';
+import { FINDING_IDS, regionsOfFinding } from '../../questionnaire/checklist/findings';
+import { findingOfCheck } from '../../questionnaire/checklist/measured-findings';
+import { seatKindOf, seatRulesOf } from '../../workstation/corner/seat-kinds';
+import type { Corner } from '../../workstation/corner/corner';
+import type { Region } from '../discomfort/regions';
 import type { AssessmentResult } from './assessment-result';
 import type { OpenFinding } from './open-findings';
 import type { PlanItemState } from './plan-item-states';

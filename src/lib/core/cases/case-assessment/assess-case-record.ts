@@ -1,6 +1,6 @@
 import { workCalendarOfPlace } from '../../platform/calendar/public-holidays';
-import { planCorner } from '../../plan';
-import type { Rules } from '../../platform/rules';
+import { planCorner } from '../../plan/plan-corner';
+import type { Rules } from '../../platform/rules/shipped-rules';
 import { newestCorner, type CaseRecord } from './case-record';
 import { assessCase } from './assess-case';
 import { unclosableChecks } from './open-reports';

@@ -1,13 +1,9 @@
-import {
-	addDays,
-	addWorkingDays,
-	nextWorkingDay,
-	type CivilDate,
-	type WorkCalendar
-} from '../../platform/calendar';
-import { checkCorner } from '../../workstation/checks';
-import type { Rules } from '../../platform/rules';
-import { actByDay, checkInDaysAfter, TRIAGE_LEVELS, recheckDay, type TriagePolicy } from '../triage';
+import { addDays, type CivilDate } from '../../platform/calendar/civil-date';
+import { addWorkingDays, nextWorkingDay, type WorkCalendar } from '../../platform/calendar/working-days';
+import { checkCorner } from '../../workstation/checks/check-corner';
+import type { Rules } from '../../platform/rules/shipped-rules';
+import { actByDay, checkInDaysAfter, recheckDay } from '../triage/follow-up-dates';
+import { TRIAGE_LEVELS, type TriagePolicy } from '../triage/policy';
 import { actionsOf } from './actions';
 import { currentChecks } from './current-corner';
 import { carriedOutOn } from './carried-out';

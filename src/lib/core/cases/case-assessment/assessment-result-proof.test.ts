@@ -2,8 +2,8 @@ import { expect, it } from 'vitest';
 import { judgedByHand } from '../../../../../tests/support/judged-by-hand';
 import { randomFile } from '../../../../../tests/support/random-file';
 import { casesOf } from '../../../../../tests/support/rotation';
-import { SHIPPED_RULES } from '../../platform/rules';
-import { REASON_CODES } from './index';
+import { SHIPPED_RULES } from '../../platform/rules/shipped-rules';
+import { REASON_CODES } from './vocabulary';
 import { assessCaseRecord } from './assess-case-record';
 import { validateCaseRecord } from './validate-case-record';
 

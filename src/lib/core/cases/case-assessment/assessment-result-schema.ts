@@ -1,8 +1,9 @@
 import { Type } from 'typebox';
-import { CHECK_IDS, VERDICTS } from '../../workstation/checks';
-import { EMERGENCY_CLEARANCES, RED_FLAGS, type RedFlag } from '../discomfort';
+import { CHECK_IDS } from '../../workstation/checks/check-values';
+import { VERDICTS } from '../../workstation/checks/verdict';
+import { EMERGENCY_CLEARANCES, RED_FLAGS, type RedFlag } from '../discomfort/red-flags';
 import { regionReportSchema } from '../discomfort/report-schema';
-import { TRIAGE_LEVELS } from '../triage';
+import { TRIAGE_LEVELS } from '../triage/policy';
 import { closedObject, daySchema, nullableDaySchema, optionalMembers } from './schema-parts';
 import { ACTION_KINDS, REASON_CODES, WAITING_KINDS } from './vocabulary';
 

@@ -1,4 +1,4 @@
-import type { CivilDate } from '../../platform/calendar';
+import type { CivilDate } from '../../platform/calendar/civil-date';
 import { newestAnswers, type CaseRecord } from './case-record';
 import { openFindings, findingTickDays } from './open-findings';
 import { planItemStates } from './plan-item-states';

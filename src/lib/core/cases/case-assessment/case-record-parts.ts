@@ -1,5 +1,7 @@
 import { Type, type TSchema } from 'typebox';
-import { BODY_LENGTHS, CORNER_BOUNDS, type Corner } from '../../workstation/corner';
+import { BODY_LENGTHS } from '../../workstation/corner/vocabulary';
+import { CORNER_BOUNDS } from '../../workstation/corner/corner-bounds';
+import type { Corner } from '../../workstation/corner/corner';
 import { regionReportSchema } from '../discomfort/report-schema';
 import { closedObject, optionalMembers } from './schema-parts';
 import { MEASURED_HEIGHTS } from './vocabulary';

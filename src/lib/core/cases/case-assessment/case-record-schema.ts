@@ -1,5 +1,6 @@
 import { Type } from 'typebox';
-import { EMERGENCY_CLEARANCES, RED_FLAGS, REGIONS } from '../discomfort';
+import { EMERGENCY_CLEARANCES, RED_FLAGS } from '../discomfort/red-flags';
+import { REGIONS } from '../discomfort/regions';
 import {
 	recordedCornerSchema,
 	discomfortSchema,

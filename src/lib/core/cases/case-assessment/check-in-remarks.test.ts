@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { RED_FLAGS, type RegionReport } from '../discomfort';
+import { RED_FLAGS } from '../discomfort/red-flags';
+import type { RegionReport } from '../discomfort/report';
 import { checkInRemarks } from './check-in-remarks';
 import { REASON_CODES } from './vocabulary';
 

@@ -1,4 +1,5 @@
-import type { RedFlag, RegionReport } from '../discomfort';
+import type { RedFlag } from '../discomfort/red-flags';
+import type { RegionReport } from '../discomfort/report';
 import type { ReasonCode } from './vocabulary';
 
 /** What a person is told after a check-in, the most serious first; where there is nothing of it, all is well. */

@@ -1,13 +1,10 @@
-import {
-	checkCorner,
-	keysOverSurfaceMm,
-	setUpAsMeasured,
-	type CheckResult,
-	type SetUp
-} from '../../workstation/checks';
-import type { BodyLengthName, Corner, MeasuredBody } from '../../workstation/corner';
-import { BODY_LENGTHS } from '../../workstation/corner/vocabulary';
-import { cornerWithKeyboard, type Plan } from '../../plan';
+import { checkCorner, type CheckResult } from '../../workstation/checks/check-corner';
+import { keysOverSurfaceMm } from '../../workstation/checks/check-values';
+import { setUpAsMeasured, type SetUp } from '../../workstation/checks/set-up';
+import { type BodyLengthName, BODY_LENGTHS } from '../../workstation/corner/vocabulary';
+import type { Corner, MeasuredBody } from '../../workstation/corner/corner';
+import { cornerWithKeyboard } from '../../plan/purchases';
+import type { Plan } from '../../plan/plan-corner';
 import {
 	inTimeOrder,
 	latestEntry,

@@ -1,6 +1,6 @@
-import type { CivilDate } from '../../platform/calendar';
-import type { RegionReport } from '../discomfort';
-import { worstScore } from '../discomfort';
+import type { CivilDate } from '../../platform/calendar/civil-date';
+import type { RegionReport } from '../discomfort/report';
+import { worstScore } from '../discomfort/discomfort-change';
 import { inTimeOrder, type CaseRecord } from './case-record';
 
 /** A discomfort report, however it came in. */

@@ -1,9 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { emptyFile } from '../../../../../tests/support/empty-file';
-import type { CivilDate } from '../../platform/calendar';
-import { SHIPPED_RULES } from '../../platform/rules';
+import type { CivilDate } from '../../platform/calendar/civil-date';
+import { SHIPPED_RULES } from '../../platform/rules/shipped-rules';
 import { assessCaseRecord } from './assess-case-record';
-import { readAssessmentResult, type CaseRecord } from './index';
+import { readAssessmentResult } from './read-assessment-result';
+import type { CaseRecord } from './case-record';
 import { validateCaseRecord } from './validate-case-record';
 
 const day = (n: number) => `2026-10-${String(n).padStart(2, '0')}` as CivilDate;

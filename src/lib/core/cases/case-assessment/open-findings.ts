@@ -1,5 +1,5 @@
-import type { CivilDate } from '../../platform/calendar';
-import type { Region } from '../discomfort';
+import type { CivilDate } from '../../platform/calendar/civil-date';
+import type { Region } from '../discomfort/regions';
 import { latestEntry, newestAnswers, type CaseRecord } from './case-record';
 import type { FindingTick } from './vocabulary';
 

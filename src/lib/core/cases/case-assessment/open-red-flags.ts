@@ -1,5 +1,6 @@
-import { isEmergency, isUrgent, RED_FLAGS, type RegionReport } from '../discomfort';
-import type { TriagePolicy } from '../triage';
+import { isEmergency, isUrgent, RED_FLAGS } from '../discomfort/red-flags';
+import type { RegionReport } from '../discomfort/report';
+import type { TriagePolicy } from '../triage/policy';
 import { latestEntry, type CaseRecord } from './case-record';
 import type { TriageReason } from './assessment-result';
 import type { DiscomfortReport } from './discomfort-reports';

@@ -1,8 +1,10 @@
-import { addDays, type CivilDate } from '../../platform/calendar';
-import { findingOfCheck, regionsOfFinding } from '../../questionnaire/checklist';
-import type { Plan } from '../../plan';
-import { discomfortChange, type RegionReport } from '../discomfort';
-import type { TriagePolicy } from '../triage';
+import { addDays, type CivilDate } from '../../platform/calendar/civil-date';
+import { findingOfCheck } from '../../questionnaire/checklist/measured-findings';
+import { regionsOfFinding } from '../../questionnaire/checklist/findings';
+import type { Plan } from '../../plan/plan-corner';
+import { discomfortChange } from '../discomfort/discomfort-change';
+import type { RegionReport } from '../discomfort/report';
+import type { TriagePolicy } from '../triage/policy';
 import type { CaseRecord } from './case-record';
 import type { UnclosableCheck } from './assessment-result';
 import { isClosedByOutcome, type ReasonWithRegions } from './open-red-flags';

@@ -1,5 +1,5 @@
-import type { Corner } from '../../workstation/corner';
-import type { Plan } from '../../plan';
+import type { Corner } from '../../workstation/corner/corner';
+import type { Plan } from '../../plan/plan-corner';
 import type { RecordedPlan } from './case-record';
 
 /** Heights and rises of the best plan for a workstation; everything as it is where there is none. */

@@ -1,4 +1,4 @@
-import type { CivilDate } from '../../platform/calendar';
+import type { CivilDate } from '../../platform/calendar/civil-date';
 import { latestEntry, type CaseRecord } from './case-record';
 import type { PlanItem } from './vocabulary';
 

@@ -1,5 +1,5 @@
-import { redFlagNamed } from '../discomfort';
-import type { TriageLevel } from '../triage';
+import { redFlagNamed } from '../discomfort/red-flags';
+import type { TriageLevel } from '../triage/policy';
 import type { AssessmentResult, TriageReason } from './assessment-result';
 
 /** Levels of version 1 under their present names. */

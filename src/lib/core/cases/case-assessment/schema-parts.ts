@@ -1,5 +1,5 @@
 import { Type, type TOptional, type TSchema } from 'typebox';
-import type { CivilDate } from '../../platform/calendar';
+import type { CivilDate } from '../../platform/calendar/civil-date';
 
 /** A value that cannot be changed at any depth. */
 export type DeepReadonly<T> = T extends string | number | boolean | null | undefined

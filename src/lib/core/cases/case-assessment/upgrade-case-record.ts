@@ -1,9 +1,9 @@
-import type { CivilDate } from '../../platform/calendar';
-import { planCorner } from '../../plan';
+import type { CivilDate } from '../../platform/calendar/civil-date';
+import { planCorner } from '../../plan/plan-corner';
 import type { CaseRecordV1 } from './case-record-v1-schema';
 import type { CaseRecord } from './case-record';
 import { planHeightsOf } from './plan-heights';
-import { redFlagNamed, type RedFlag } from '../discomfort';
+import { redFlagNamed, type RedFlag } from '../discomfort/red-flags';
 import { CLOSED_BY_OUTCOME, type Closable } from './vocabulary';
 
 /** The order of entries within one day: version 1 recorded days only. */

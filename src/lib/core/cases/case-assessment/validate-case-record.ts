@@ -1,8 +1,8 @@
-import { acceptedDay } from '../../platform/calendar';
+import { acceptedDay } from '../../platform/calendar/civil-date';
 import { validateCorner } from '../../workstation/corner/validate-corner';
-import { regionReportIssues } from '../discomfort';
+import { regionReportIssues } from '../discomfort/report';
 import type { Checked, Issue } from '../../platform/issue';
-import { compileSchema } from '../../platform/schema';
+import { compileSchema } from '../../platform/schema/compile-schema';
 import type { CaseRecord } from './case-record';
 import { caseRecordV1Schema, type CaseRecordV1 } from './case-record-v1-schema';
 import { caseRecordSchema } from './case-record-schema';

@@ -1,6 +1,5 @@
-import type { TriageLevel } from '../triage';
-import type { RedFlag } from '../discomfort';
-import { RED_FLAGS } from '../discomfort';
+import type { TriageLevel } from '../triage/policy';
+import { type RedFlag, RED_FLAGS } from '../discomfort/red-flags';
 import { STEP_PLACES } from '../../plan/step-places';
 
 /** What a plan asks a person to do, in the order of work. */

@@ -1,4 +1,4 @@
-import type { CheckId } from '../../workstation/checks';
+import type { CheckId } from '../../workstation/checks/check-values';
 
 /** Ways of reaching someone. */
 export const CONTACT_WAYS = ['phone', 'message', 'video', 'in-person'] as const;

@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { Dice } from '../../../../../seed/random';
 import { REASON_CODES } from '../case-assessment/vocabulary';
-import { isMoreUrgent, TRIAGE_LEVELS } from '../triage';
+import { isMoreUrgent, TRIAGE_LEVELS } from '../triage/policy';
 import {
 	mayBePostponed,
 	needsCoordinator,

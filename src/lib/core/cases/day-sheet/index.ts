@@ -1,5 +1,5 @@
 import type { ReasonCode } from '../case-assessment/vocabulary';
-import { isMoreUrgent, type TriageLevel } from '../triage';
+import { isMoreUrgent, type TriageLevel } from '../triage/policy';
 
 /**
  * Cases, answers and emails are counted to here: where there are more, the exact number changes nothing that a coordinator does today, and

@@ -1,14 +1,8 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-	weeklyBurden,
-	discomfortChange,
-	hasSides,
-	regionReportIssues,
-	REGIONS,
-	worstScore,
-	type RegionReport
-} from './index';
+import { weeklyBurden, regionReportIssues, type RegionReport } from './report';
+import { discomfortChange, worstScore } from './discomfort-change';
+import { hasSides, REGIONS } from './regions';
 
 const report = (over: Partial<RegionReport> = {}): RegionReport => ({
 	region: 'neck',

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { emergencyNumber, DEFAULT_EMERGENCY_NUMBER } from './index';
+import { emergencyNumber, DEFAULT_EMERGENCY_NUMBER } from './emergency-number';
 
 describe('the number to call', () => {
 	it('is the country’s own, and 112 in the European Union and where nothing is known', () => {

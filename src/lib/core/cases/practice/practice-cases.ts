@@ -1,17 +1,20 @@
-import { addDays, type CivilDate, type WorkCalendar } from '../../platform/calendar';
-import { assessCase, type AssessmentResult, type CaseRecord } from '../case-assessment';
-import { cornerFromAnswers } from '../../questionnaire/answers';
-import type { FindingId } from '../../questionnaire/checklist';
-import type { Corner } from '../../workstation/corner';
+import { addDays, type CivilDate } from '../../platform/calendar/civil-date';
+import type { WorkCalendar } from '../../platform/calendar/working-days';
+import { assessCase } from '../case-assessment/assess-case';
+import type { AssessmentResult } from '../case-assessment/assessment-result';
+import type { CaseRecord } from '../case-assessment/case-record';
+import { cornerFromAnswers } from '../../questionnaire/answers/corner-from-answers';
+import type { FindingId } from '../../questionnaire/checklist/findings';
+import type { Corner } from '../../workstation/corner/corner';
 import {
 	CLINICIAN_RED_FLAGS,
 	EMERGENCY_RED_FLAGS,
 	isDistressFlag,
 	URGENT_RED_FLAGS,
-	type RedFlag,
-	type RegionReport
-} from '../discomfort';
-import type { Rules } from '../../platform/rules';
+	type RedFlag
+} from '../discomfort/red-flags';
+import type { RegionReport } from '../discomfort/report';
+import type { Rules } from '../../platform/rules/shipped-rules';
 import { Dice } from '../../platform/seeded-dice';
 
 /** Made-up cases in one round of practice. Our assumption: as many as a busy morning brings. */

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { parseCivilDate, type CivilDate } from '../../platform/calendar';
+import { parseCivilDate, type CivilDate } from '../../platform/calendar/civil-date';
 import { workCalendarOfPlace } from '../../platform/calendar/public-holidays';
 import { validateCaseRecord } from '../case-assessment/validate-case-record';
-import { SHIPPED_RULES } from '../../platform/rules';
+import { SHIPPED_RULES } from '../../platform/rules/shipped-rules';
 import { practiceCases, PRACTICE_SIZE } from './practice-cases';
 import { ACT_OF_LEVEL, orderByRules, PRACTICE_ACTS, scorePractice } from './score-practice';
 

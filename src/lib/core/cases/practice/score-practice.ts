@@ -1,5 +1,5 @@
-import type { AssessmentResult } from '../case-assessment';
-import { isMoreUrgent, TRIAGE_LEVELS, type TriageLevel } from '../triage';
+import type { AssessmentResult } from '../case-assessment/assessment-result';
+import { isMoreUrgent, TRIAGE_LEVELS, type TriageLevel } from '../triage/policy';
 import type { PracticeCase } from './practice-cases';
 
 /** What a coordinator can do first about a case. */

@@ -1,6 +1,9 @@
-import type { Corner, SeatKind } from '../../workstation/corner';
-import type { RegionReport, RedFlag } from '../discomfort';
-import type { AssessmentResult, PlanItem } from '../case-assessment';
+import type { Corner } from '../../workstation/corner/corner';
+import type { SeatKind } from '../../workstation/corner/vocabulary';
+import type { RegionReport } from '../discomfort/report';
+import type { RedFlag } from '../discomfort/red-flags';
+import type { AssessmentResult } from '../case-assessment/assessment-result';
+import type { PlanItem } from '../case-assessment/vocabulary';
 import type { EquipmentItem } from '../../plan/equipment';
 import type { ConsentWay } from './consent';
 

@@ -1,6 +1,6 @@
 import type { ReasonCode } from '../case-assessment/vocabulary';
-import { cohenKappa, type Kappa } from '../../workforce/statistics';
-import { TRIAGE_LEVELS, type TriageLevel } from '../triage';
+import { cohenKappa, type Kappa } from '../../workforce/statistics/cohen-kappa';
+import { TRIAGE_LEVELS, type TriageLevel } from '../triage/policy';
 
 /** Cases that two coordinators judge. Our assumption: as many as fit into half an hour. */
 export const OPINION_SIZE = 10;

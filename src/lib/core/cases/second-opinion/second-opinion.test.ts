@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { seededRandom } from '../../../../../seed/random';
-import { TRIAGE_LEVELS, type TriageLevel } from '../triage';
+import { TRIAGE_LEVELS, type TriageLevel } from '../triage/policy';
 import { compareOpinions, spreadOverLevels, type JudgedByRules } from './compare-opinions';
 
 const judged = (level: TriageLevel, reason: JudgedByRules['reason'] = 'moderate'): JudgedByRules => ({

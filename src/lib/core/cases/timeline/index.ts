@@ -1,8 +1,9 @@
-import type { FindingId } from '../../questionnaire/checklist';
+import type { FindingId } from '../../questionnaire/checklist/findings';
 import type { ContactNextStep, ContactResult, ContactWay, CoordinatorLook } from '../contact';
-import type { RegionReport } from '../discomfort';
-import type { Closable, AssessmentResult } from '../case-assessment';
-import type { TriageLevel } from '../triage';
+import type { RegionReport } from '../discomfort/report';
+import type { Closable } from '../case-assessment/vocabulary';
+import type { AssessmentResult } from '../case-assessment/assessment-result';
+import type { TriageLevel } from '../triage/policy';
 
 /** Filters of a person's timeline; who opened the case is shown only on request. */
 export const TIMELINE_GROUPS = [

@@ -1,11 +1,7 @@
-import {
-	addDays,
-	addWorkingDays,
-	nextWorkingDay,
-	type CivilDate,
-	type WorkCalendar
-} from '../../platform/calendar';
-import { worstScore, type RegionReport } from '../discomfort';
+import { addDays, type CivilDate } from '../../platform/calendar/civil-date';
+import { addWorkingDays, nextWorkingDay, type WorkCalendar } from '../../platform/calendar/working-days';
+import { worstScore } from '../discomfort/discomfort-change';
+import type { RegionReport } from '../discomfort/report';
 import type { TriageLevel, TriagePolicy } from './policy';
 
 /** The day by which to act on a case of a level; for an emergency the same day, working day or not; null where nothing is to be done. */

@@ -1,6 +1,6 @@
 import { Type, type TSchema } from 'typebox';
 import type { Checked } from '../../platform/issue';
-import { compileSchema } from '../../platform/schema';
+import { compileSchema } from '../../platform/schema/compile-schema';
 import {
 	POLICY_FIELD_NAMES,
 	policyFaults,

@@ -1,4 +1,4 @@
-import { wilson } from '../../workforce/statistics';
+import { wilson } from '../../workforce/statistics/wilson';
 import type { TriageLevel } from './policy';
 
 /** What new settings would do to one person's case. */

@@ -3,8 +3,8 @@ import { Dice } from '../../../../../seed/random';
 import { randomFile } from '../../../../../tests/support/random-file';
 import { casesOf } from '../../../../../tests/support/rotation';
 import { workCalendarOfPlace } from '../../platform/calendar/public-holidays';
-import { assessCase } from '../case-assessment';
-import { SHIPPED_RULES } from '../../platform/rules';
+import { assessCase } from '../case-assessment/assess-case';
+import { SHIPPED_RULES } from '../../platform/rules/shipped-rules';
 import { actByDay } from './follow-up-dates';
 import { TRIAGE_LEVELS } from './policy';
 import {

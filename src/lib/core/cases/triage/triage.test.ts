@@ -1,15 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import { parseCivilDate, workCalendar, type CivilDate } from '../../platform/calendar';
-import type { RegionReport } from '../discomfort';
-import {
-	actByDay,
-	checkInDaysAfter,
-	TRIAGE_LEVELS,
-	nextReminderDay,
-	TRIAGE_POLICIES,
-	recheckDay,
-	remindersFor
-} from './index';
+import { parseCivilDate, type CivilDate } from '../../platform/calendar/civil-date';
+import { workCalendar } from '../../platform/calendar/working-days';
+import type { RegionReport } from '../discomfort/report';
+import { actByDay, checkInDaysAfter, nextReminderDay, recheckDay, remindersFor } from './follow-up-dates';
+import { TRIAGE_LEVELS, TRIAGE_POLICIES } from './policy';
 
 const [policy] = TRIAGE_POLICIES;
 const sore = (worst: number): RegionReport => ({

@@ -1,4 +1,4 @@
-import type { RosterField } from '../exchange';
+import type { RosterField } from '../exchange/roster-fields';
 
 /** What the staff directory may change here: who is added, who leaves or returns, and details of people who are known. */
 export const DIRECTORY_CHANGES = ['joiners', 'leavers', 'name', 'email', 'team', 'phone', 'place'] as const;

@@ -1,15 +1,11 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { readRoster, ROSTER_COLUMNS, ROSTER_FIELDS, type RosterColumn } from '../exchange';
-import { compileSchema } from '../../platform/schema';
-import {
-	DIRECTORY_CHANGES,
-	FIRST_DIRECTORY_SETTINGS,
-	mayChange,
-	rosterOfUsers,
-	scimUser,
-	type ScimUser
-} from '.';
+import { readRoster } from '../exchange/read-roster';
+import { ROSTER_COLUMNS, ROSTER_FIELDS, type RosterColumn } from '../exchange/roster-fields';
+import { compileSchema } from '../../platform/schema/compile-schema';
+import { DIRECTORY_CHANGES, FIRST_DIRECTORY_SETTINGS, mayChange } from './directory-settings';
+import { rosterOfUsers } from './roster-of-users';
+import { scimUser, type ScimUser } from './scim';
 
 const TODAY = '2026-03-02';
 const ENTERPRISE = 'urn:ietf:params:scim:schemas:extension:enterprise:2.0:User';

@@ -1,12 +1,12 @@
-import { isTimeZone } from '../../platform/calendar';
+import { isTimeZone } from '../../platform/calendar/time-zone';
+import { languageCode } from '../exchange/languages';
 import {
-	languageCode,
 	ROSTER_COLUMNS,
 	type ColumnMap,
-	type ImportReport,
 	type RosterColumn,
 	type RosterFault
-} from '../exchange';
+} from '../exchange/roster-fields';
+import type { ImportReport } from '../exchange/import-report';
 import type { DirectorySettings } from './directory-settings';
 import { ENTERPRISE_USER, type ScimGroup, type ScimUser } from './scim';
 

@@ -1,6 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { dateOfCell, emailOfCell, nameOfCell, phoneOfCell, plainCell, regionOfCell } from './clean-cells';
-import { groupFaults, guessColumns, headingRowOf, headingsKey, languageCode, readRoster } from './index';
+import { groupFaults } from './group-faults';
+import { guessColumns } from './guess-columns';
+import { headingRowOf } from './heading-row';
+import { headingsKey } from './headings-key';
+import { languageCode } from './languages';
+import { readRoster } from './read-roster';
 
 describe('cells', () => {
 	it('lose what nobody sees', () => {

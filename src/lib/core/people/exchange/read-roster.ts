@@ -1,4 +1,4 @@
-import { isTimeZone } from '../../platform/calendar';
+import { isTimeZone } from '../../platform/calendar/time-zone';
 import { truncateText } from '../../platform/truncate-text';
 import { countryCode } from './countries';
 import { stripFormulaGuard } from './csv';

@@ -1,17 +1,13 @@
 import fc from 'fast-check';
 import Papa from 'papaparse';
 import { describe, expect, it } from 'vitest';
-import {
-	parseExportColumns,
-	countryCode,
-	csvFormatOf,
-	toCsv,
-	guessColumns,
-	readRoster,
-	decodeText,
-	DEFAULT_EXPORT_COLUMNS,
-	type ColumnMap
-} from './index';
+import { parseExportColumns, DEFAULT_EXPORT_COLUMNS } from './export-columns';
+import { countryCode } from './countries';
+import { csvFormatOf, toCsv } from './csv';
+import { guessColumns } from './guess-columns';
+import { readRoster } from './read-roster';
+import { decodeText } from './text-of-bytes';
+import type { ColumnMap } from './roster-fields';
 
 const columns: ColumnMap = {
 	name: [0],

@@ -1,19 +1,16 @@
-import { measuredFindings, type MeasuredFinding } from '../../questionnaire/checklist';
-import type { Corner } from '../../workstation/corner';
+import { measuredFindings, type MeasuredFinding } from '../../questionnaire/checklist/measured-findings';
+import type { Corner } from '../../workstation/corner/corner';
+import { planOptions, type PlanOption } from '../plan-options';
+import { laptopArrangements, type LaptopArrangements } from '../laptop';
 import {
-	planOptions,
-	laptopArrangements,
 	smallestExtraPiece,
-	planCorner,
 	purchaseOutcomes,
-	type LaptopArrangements,
 	type ExtraPieceOutcome,
-	type OpenGap,
 	type ExtraOutcome,
-	type PlanReport,
-	type PurchaseOutcome,
-	type PlanOption
-} from '..';
+	type PurchaseOutcome
+} from '../purchase-outcomes';
+import { planCorner, type PlanReport } from '../plan-corner';
+import type { OpenGap } from '../open-gaps';
 import { firstActions, type FirstAction } from './first-actions';
 
 /** Everything the measurements of a workstation lead to: checks, plans, what stays open, and what would solve it. */

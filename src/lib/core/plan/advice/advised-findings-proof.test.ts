@@ -2,9 +2,10 @@ import { describe, expect, it } from 'vitest';
 import { randomPerson } from '../../../../../tests/support/random-person';
 import { casesOf } from '../../../../../tests/support/rotation';
 import { whatIsTold } from '../../../../../tests/support/what-is-told';
-import { checkArmrest } from '../../body/seat';
-import { viewingDistanceWith } from '../../body/sight';
-import { setUpAfter, situationAfter } from '..';
+import { checkArmrest } from '../../body/seat/armrest';
+import { viewingDistanceWith } from '../../body/sight/viewing-distance';
+import { setUpAfter } from '../plan-corner';
+import { situationAfter } from '../situation-after';
 
 /** People whose plan closes a problem that is no height. */
 const WITH_CLOSED = [88, 107, 137, 212, 227, 247, 312, 343, 358, 402];

@@ -1,19 +1,19 @@
-import {
-	findingRule,
-	fixRule,
-	measuredFindings,
-	orderFindings,
-	type Checklist,
-	type ChecklistAnswers,
-	type FindingId,
-	type HouseholdFix,
-	type OrderedFinding
-} from '../../questionnaire/checklist';
-import { checkCorner, situationNow, type CheckResult } from '../../workstation/checks';
-import { factsOf, conditionHolds, conflictsWith, type Adjustment } from '../conditions';
-import type { WorkingArms, Corner } from '../../workstation/corner';
-import type { RegionReport } from '../../cases/discomfort';
-import { situationAfter, type Plan, type PlanStep } from '..';
+import { findingRule, type FindingId } from '../../questionnaire/checklist/findings';
+import { fixRule, type HouseholdFix } from '../../questionnaire/checklist/fixes';
+import { measuredFindings } from '../../questionnaire/checklist/measured-findings';
+import { orderFindings, type OrderedFinding } from '../../questionnaire/checklist/order-findings';
+import type { Checklist, ChecklistAnswers } from '../../questionnaire/checklist/checklist';
+import { checkCorner, type CheckResult } from '../../workstation/checks/check-corner';
+import { situationNow } from '../../workstation/checks/situation';
+import { factsOf } from '../conditions/facts';
+import { conditionHolds } from '../conditions/fact-condition';
+import { conflictsWith, type Adjustment } from '../conditions/adjustments';
+import type { WorkingArms } from '../../workstation/corner/vocabulary';
+import type { Corner } from '../../workstation/corner/corner';
+import type { RegionReport } from '../../cases/discomfort/report';
+import { situationAfter } from '../situation-after';
+import type { Plan } from '../plan-corner';
+import type { PlanStep } from '../plan-steps';
 
 /** What becomes of a finding once the plan is carried out: it stays, the plan closes it, or the plan causes it. */
 export type FindingOutcome = 'stays' | 'closed' | 'caused';

@@ -1,7 +1,7 @@
-import type { Corner } from '../../workstation/corner';
-import { armsLengthMm } from '../../workstation/desk';
-import type { PlanStep } from '..';
-import { distanceBand } from '../../body/sight';
+import type { Corner } from '../../workstation/corner/corner';
+import { armsLengthMm } from '../../workstation/desk/reach';
+import type { PlanStep } from '../plan-steps';
+import { distanceBand } from '../../body/sight/viewing-distance';
 
 /** How far from the screen someone is told to sit; one answer, so that no two pages disagree. Lengths in mm. */
 export type AdvisedViewingDistance =

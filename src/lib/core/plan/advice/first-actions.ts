@@ -1,21 +1,14 @@
-import {
-	seatKindOf,
-	seatRulesOf,
-	type Corner,
-	type SeatKind,
-	type SurfaceKind
-} from '../../workstation/corner';
-import { outsideBand, type MeasurableLengthName } from '../../workstation/checks';
-import {
-	recommendedPlan,
-	itemsOfPlan,
-	type LaptopArrangements,
-	type PlanReport,
-	type PurchaseId,
-	type PurchaseOutcome,
-	type PlanOption,
-	type PlanAction
-} from '..';
+import { seatKindOf, seatRulesOf } from '../../workstation/corner/seat-kinds';
+import type { Corner } from '../../workstation/corner/corner';
+import type { SeatKind, SurfaceKind } from '../../workstation/corner/vocabulary';
+import { outsideBand } from '../../workstation/checks/check-corner';
+import type { MeasurableLengthName } from '../../workstation/checks/check-uncertainty';
+import { recommendedPlan, itemsOfPlan, type PlanOption } from '../plan-options';
+import type { LaptopArrangements } from '../laptop';
+import type { PlanReport } from '../plan-corner';
+import type { PurchaseId } from '../purchases';
+import type { PurchaseOutcome } from '../purchase-outcomes';
+import type { PlanAction } from '../plan-problem';
 
 /** One action, as far as the workstation alone shows. */
 export type FirstAction =

@@ -1,4 +1,4 @@
-import type { Plan } from '..';
+import type { Plan } from '../plan-corner';
 
 /** Whether two plans build the same at every station. */
 export const isSamePlan = (a: Plan, b: Plan): boolean =>

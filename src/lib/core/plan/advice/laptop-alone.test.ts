@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { PLAIN_CHAIR } from '../../../../../tests/support/plain-chair';
-import type { Corner, MeasuringMethod } from '../../workstation/corner';
-import { adviseCorner, planOffers, stepsOfOffer } from './index';
+import type { Corner } from '../../workstation/corner/corner';
+import type { MeasuringMethod } from '../../workstation/corner/vocabulary';
+import { adviseCorner } from './advise-corner';
+import { planOffers, stepsOfOffer } from './plan-offers';
 
 /** 171 cm at a dining table with a laptop alone; five books, a ream, two pillows and two towels to build with. */
 function diningTable(by: MeasuringMethod, body: Corner['body'] = {}): Corner {

@@ -1,16 +1,13 @@
-import { situationNow, type Situation, type Verdict } from '../../workstation/checks';
-import type { Corner } from '../../workstation/corner';
-import { situationAfter, type Plan } from '..';
-import { ARMREST_BAND, checkArmrest, checkSeatDepth, SEAT_DEPTH_BAND } from '../../body/seat';
-import {
-	checkDistance,
-	checkGaze,
-	checkLegibility,
-	viewingDistanceWith,
-	GAZE_GOOD_DEG,
-	LETTER_ARC_MINUTES,
-	letterHeight
-} from '../../body/sight';
+import { situationNow, type Situation } from '../../workstation/checks/situation';
+import type { Verdict } from '../../workstation/checks/verdict';
+import type { Corner } from '../../workstation/corner/corner';
+import { situationAfter } from '../situation-after';
+import type { Plan } from '../plan-corner';
+import { ARMREST_BAND, checkArmrest } from '../../body/seat/armrest';
+import { checkSeatDepth, SEAT_DEPTH_BAND } from '../../body/seat/seat-depth';
+import { checkDistance, viewingDistanceWith } from '../../body/sight/viewing-distance';
+import { checkGaze, GAZE_GOOD_DEG } from '../../body/sight/gaze';
+import { checkLegibility, LETTER_ARC_MINUTES, letterHeight } from '../../body/sight/legibility';
 
 /** Checks that are not about heights. */
 export const NON_HEIGHT_CHECK_IDS = [

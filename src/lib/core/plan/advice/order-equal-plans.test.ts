@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../../../../../tests/support/random-corner';
-import type { Corner } from '../../workstation/corner';
-import type { Plan } from '..';
-import { adviseCorner, orderEqualPlans, planOffers, summarizeAdvice, type KeptCounts } from './index';
+import type { Corner } from '../../workstation/corner/corner';
+import type { Plan } from '../plan-corner';
+import { adviseCorner, summarizeAdvice } from './advise-corner';
+import { orderEqualPlans, type KeptCounts } from './order-equal-plans';
+import { planOffers } from './plan-offers';
 
 /** A laptop alone on a table, with piles of two kinds that reach the same height. */
 function withTwoKinds(): {

@@ -1,5 +1,7 @@
-import type { Corner } from '../../workstation/corner';
-import { checksWorseAfter, EQUAL_COST_TOLERANCE, itemsOfPlan, type Plan, type PlanOption } from '..';
+import type { Corner } from '../../workstation/corner/corner';
+import { checksWorseAfter, itemsOfPlan, type PlanOption } from '../plan-options';
+import { EQUAL_COST_TOLERANCE } from '../cost-order';
+import type { Plan } from '../plan-corner';
 import { builtFrom } from '../../workforce/built-from';
 import type { AdviceSummary } from './advise-corner';
 import { isSamePlan } from './is-same-plan';

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../../../../../tests/support/random-corner';
 import { casesOf } from '../../../../../tests/support/rotation';
-import { cornerCost } from '..';
-import { adviseCorner, summarizeAdvice, planOffers, stepsOfOffer } from './index';
+import { cornerCost } from '../corner-cost';
+import { adviseCorner, summarizeAdvice } from './advise-corner';
+import { planOffers, stepsOfOffer } from './plan-offers';
 
 const advised = casesOf(480, 48).map((seed) => {
 	const corner = randomCorner(seed + 900, {

@@ -1,6 +1,9 @@
-import { isAnyOff } from '../../workstation/checks';
-import type { Corner } from '../../workstation/corner';
-import { cornerCost, planSteps, type Plan, type PlanStep, type PlanOption } from '..';
+import { isAnyOff } from '../../workstation/checks/verdict';
+import type { Corner } from '../../workstation/corner/corner';
+import { cornerCost } from '../corner-cost';
+import { planSteps, type PlanStep } from '../plan-steps';
+import type { Plan } from '../plan-corner';
+import type { PlanOption } from '../plan-options';
 import type { AdviceSummary } from './advise-corner';
 import { isSamePlan } from './is-same-plan';
 

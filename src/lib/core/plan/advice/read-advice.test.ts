@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../../../../../tests/support/random-corner';
-import { adviseCorner, summarizeAdvice, readAdvice, readPurchases, type StoredAdvice } from './index';
+import { adviseCorner, summarizeAdvice } from './advise-corner';
+import { readAdvice, readPurchases, type StoredAdvice } from './read-advice';
 
 /** An advice as the first version kept it: purchases with what they leave open, more firm things among them. */
 function ofVersion1(seed: number): StoredAdvice {

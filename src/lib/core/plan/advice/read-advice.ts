@@ -1,5 +1,9 @@
-import { CHECK_IDS, type CheckId } from '../../workstation/checks';
-import { costOfDistance, recommendedPlan, CHECK_WEIGHTS, type OpenGap, type PurchaseId } from '..';
+import { CHECK_IDS, type CheckId } from '../../workstation/checks/check-values';
+import { costOfDistance } from '../objective';
+import { recommendedPlan } from '../plan-options';
+import { CHECK_WEIGHTS } from '../weights';
+import type { OpenGap } from '../open-gaps';
+import type { PurchaseId } from '../purchases';
 import type { AdviceSummary, OutcomeSummary, PurchaseSummary } from './advise-corner';
 
 /** One item of version 1 advice: what would close a check, bought or stacked from more of what is there. */

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { randomPerson } from '../../../../../tests/support/random-person';
-import { seatKindOf } from '../../workstation/corner';
+import { seatKindOf } from '../../workstation/corner/seat-kinds';
 import { STEP_PLACES } from '../step-places';
 import { SIDE_VIEW_POINTS, sideViewPointsFor } from './side-view-points';
 

@@ -1,12 +1,6 @@
-import {
-	factsOf,
-	conditionHolds,
-	AT_A_TABLE,
-	FEET_ON_FLOOR,
-	LUMBAR_IS_SUPPORTED,
-	type FactSource,
-	type FactCondition
-} from '../conditions';
+import { factsOf, type FactSource } from '../conditions/facts';
+import { conditionHolds, type FactCondition } from '../conditions/fact-condition';
+import { AT_A_TABLE, FEET_ON_FLOOR, LUMBAR_IS_SUPPORTED } from '../conditions/fact-groups';
 import type { StepPlace } from '../step-places';
 
 interface SidePoint {

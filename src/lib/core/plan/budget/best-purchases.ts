@@ -1,5 +1,5 @@
-import type { CheckId } from '../../workstation/checks';
-import type { PurchaseId } from '..';
+import type { CheckId } from '../../workstation/checks/check-values';
+import type { PurchaseId } from '../purchases';
 import { chooseWithinBudget } from './choose-within-budget';
 import type { Needs } from './needs';
 import type { OptionRow } from './option-row';

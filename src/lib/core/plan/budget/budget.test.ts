@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import type { PurchaseSummary } from '../advice';
-import type { CheckId } from '../../workstation/checks';
-import { CHECK_WEIGHTS, type PurchaseId } from '..';
+import type { PurchaseSummary } from '../advice/advise-corner';
+import type { CheckId } from '../../workstation/checks/check-values';
+import { CHECK_WEIGHTS } from '../weights';
+import type { PurchaseId } from '../purchases';
 import { helpedByLargerBudget, purchaseChoices, purchaseWorth, type Stock } from './best-purchases';
 import { purchaseOffers } from './purchase-offers';
 import { chooseWithinBudget } from './choose-within-budget';

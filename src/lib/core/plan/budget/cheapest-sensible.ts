@@ -1,5 +1,5 @@
-import type { PurchaseSummary } from '../advice';
-import type { PurchaseId } from '..';
+import type { PurchaseSummary } from '../advice/advise-corner';
+import type { PurchaseId } from '../purchases';
 
 /** Share of the misfit removed by the best purchase that a cheaper one must remove too. Our assumption. */
 const SENSIBLE_SHARE = 0.75;

@@ -1,5 +1,5 @@
-import type { CheckId } from '../../workstation/checks';
-import type { PurchaseId } from '..';
+import type { CheckId } from '../../workstation/checks/check-values';
+import type { PurchaseId } from '../purchases';
 import type { PurchaseOffer } from './purchase-offers';
 
 /** A person with a height problem that a purchase would fix and household items can't. */

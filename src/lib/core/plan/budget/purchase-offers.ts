@@ -1,6 +1,6 @@
-import type { PurchaseSummary } from '../advice';
-import type { CheckId } from '../../workstation/checks';
-import type { PurchaseId } from '..';
+import type { PurchaseSummary } from '../advice/advise-corner';
+import type { CheckId } from '../../workstation/checks/check-values';
+import type { PurchaseId } from '../purchases';
 
 /** What a purchase would do at a person's workstation: as much of it as a budget needs, so that it is short to keep and quick to read. */
 export interface PurchaseOffer {

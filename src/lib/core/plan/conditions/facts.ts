@@ -1,11 +1,7 @@
-import {
-	pointingHandOf,
-	seatKindOf,
-	type WorkingArms,
-	type Corner,
-	type Hand,
-	type SeatKind
-} from '../../workstation/corner';
+import { pointingHandOf } from '../../workstation/corner/pointing-hand';
+import { seatKindOf } from '../../workstation/corner/seat-kinds';
+import type { WorkingArms, Hand, SeatKind } from '../../workstation/corner/vocabulary';
+import type { Corner } from '../../workstation/corner/corner';
 
 /** Facts about a person and their workstation that questions, findings, fixes, steps and texts can depend on. */
 export interface Facts {

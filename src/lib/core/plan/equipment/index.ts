@@ -1,4 +1,5 @@
-import { findingRule, PURCHASE_FIXES, type FindingId, type PurchaseFix } from '../../questionnaire/checklist';
+import { findingRule, type FindingId } from '../../questionnaire/checklist/findings';
+import { PURCHASE_FIXES, type PurchaseFix } from '../../questionnaire/checklist/fixes';
 
 /** Items that can be requested: what closes a gap in a height, and what other findings call for. */
 export const REQUESTABLE_ITEMS = PURCHASE_FIXES;
@@ -120,6 +121,4 @@ export const CURRENCIES = [
 
 /** One of {@link CURRENCIES}. */
 export type Currency = (typeof CURRENCIES)[number];
-export { leftCents, type YearBudget } from './year-budget';
 
-export { BOARD_COLUMNS, type BoardColumn } from './board-columns';

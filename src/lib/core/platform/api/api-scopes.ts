@@ -1,4 +1,4 @@
-import type { Permission } from '../access';
+import type { Permission } from '../access/permissions';
 
 /** What a token may be given, by the permissions of the desk: a token can never do more than its account. */
 export const API_SCOPES = [

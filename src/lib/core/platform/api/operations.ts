@@ -4,10 +4,10 @@ import { UUID_PATTERN } from '../uuid';
 import { assessmentResultSchema } from '../../cases/case-assessment/assessment-result-schema';
 import type { ApiScope } from './api-scopes';
 import { PERSON_FIELDS } from '../../people/person-fields';
-import { QUESTIONNAIRE_MODES } from '../../questionnaire/answers';
+import { QUESTIONNAIRE_MODES } from '../../questionnaire/answers/fields';
 import { BREAK_SCHEDULES } from '../../breaks/break-schedules';
-import { SITTING_STYLES } from '../../workstation/corner';
-import { ROUND_BOUNDS, ROUND_FIELDS } from '../sending';
+import { SITTING_STYLES } from '../../workstation/corner/vocabulary';
+import { ROUND_BOUNDS, ROUND_FIELDS } from '../sending/round-fields';
 
 const id = Type.String({ pattern: UUID_PATTERN });
 const moment = Type.String({ format: 'date-time' });

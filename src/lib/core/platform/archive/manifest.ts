@@ -1,6 +1,6 @@
 import { Type, type Static } from 'typebox';
 import type { Checked } from '../issue';
-import { compileSchema } from '../schema';
+import { compileSchema } from '../schema/compile-schema';
 
 /** The format that this version writes and reads. */
 export const ARCHIVE_FORMAT = 'easy-corner.archive/1';

@@ -1,18 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { referenceText } from '../../../../../tests/support/reference';
-import {
-	addDays,
-	addWorkingDays,
-	parseCivilDate,
-	daysBetween,
-	isWorkingDay,
-	nextWorkingDay,
-	weekdayOf,
-	weekendOf,
-	workCalendar,
-	type CivilDate
-} from './index';
+import { addDays, parseCivilDate, daysBetween, weekdayOf, type CivilDate } from './civil-date';
+import { addWorkingDays, isWorkingDay, nextWorkingDay, workCalendar } from './working-days';
+import { weekendOf } from './weekend';
 import { hasHolidaysFor, workCalendarAt } from './public-holidays';
 
 const day = (text: string): CivilDate => {

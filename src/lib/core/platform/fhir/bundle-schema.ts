@@ -1,7 +1,8 @@
-import { RED_FLAGS, REGIONS } from '../../cases/discomfort';
-import { BODY_MEASURING_METHODS } from '../../workstation/corner';
-import { CONSENT_WAYS } from '../../cases/referral';
-import { compileSchema } from '../schema';
+import { RED_FLAGS } from '../../cases/discomfort/red-flags';
+import { REGIONS } from '../../cases/discomfort/regions';
+import { BODY_MEASURING_METHODS } from '../../workstation/corner/vocabulary';
+import { CONSENT_WAYS } from '../../cases/referral/consent';
+import { compileSchema } from '../schema/compile-schema';
 import { FHIR_LENGTHS } from './fhir-record';
 import { FHIR_SYSTEMS, QUESTIONNAIRE_URL, UCUM } from './systems';
 

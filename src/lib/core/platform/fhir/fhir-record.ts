@@ -1,12 +1,13 @@
-import type { Answers } from '../../questionnaire/answers';
+import type { Answers } from '../../questionnaire/answers/fields';
 import {
 	BODY_LENGTHS,
 	type BodyLengthName,
-	type Corner,
 	type BodyMeasuringMethod
-} from '../../workstation/corner';
-import type { RedFlag, RegionReport } from '../../cases/discomfort';
-import type { ConsentWay } from '../../cases/referral';
+} from '../../workstation/corner/vocabulary';
+import type { Corner } from '../../workstation/corner/corner';
+import type { RedFlag } from '../../cases/discomfort/red-flags';
+import type { RegionReport } from '../../cases/discomfort/report';
+import type { ConsentWay } from '../../cases/referral/consent';
 
 /** The lengths that FHIR gets as observations. */
 export const FHIR_LENGTHS = [...BODY_LENGTHS, 'stature', 'surfaceHeight', 'seatHeight'] as const;

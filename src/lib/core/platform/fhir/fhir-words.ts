@@ -1,5 +1,7 @@
-import type { Checklist, ChecklistStation } from '../../questionnaire/checklist';
-import type { RegionReport, RedFlag } from '../../cases/discomfort';
+import type { Checklist } from '../../questionnaire/checklist/checklist';
+import type { ChecklistStation } from '../../questionnaire/checklist/stations';
+import type { RegionReport } from '../../cases/discomfort/report';
+import type { RedFlag } from '../../cases/discomfort/red-flags';
 import type { FhirLengthName } from './fhir-record';
 
 /** Groups of the questionnaire beside the stations of the checklist. */

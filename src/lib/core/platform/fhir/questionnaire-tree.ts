@@ -1,5 +1,8 @@
-import { ANSWER_FIELDS, checklistField, THING_FIELD_PARTS } from '../../questionnaire/answers';
-import { CHECKLIST_STATIONS, CHECKLIST_VERSIONS, type Checklist } from '../../questionnaire/checklist';
+import { ANSWER_FIELDS } from '../../questionnaire/answers/answer-fields';
+import { checklistField } from '../../questionnaire/answers/checklist-fields';
+import { THING_FIELD_PARTS } from '../../questionnaire/answers/fields';
+import { CHECKLIST_STATIONS } from '../../questionnaire/checklist/stations';
+import { CHECKLIST_VERSIONS, type Checklist } from '../../questionnaire/checklist/checklist';
 import type { AnswerGroup } from './fhir-words';
 
 /** A question of the FHIR questionnaire: a field of the self-assessment with its options, or any short text. */

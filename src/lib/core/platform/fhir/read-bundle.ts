@@ -1,13 +1,12 @@
+import { BODY_SIDES, type Region } from '../../cases/discomfort/regions';
 import {
-	BODY_SIDES,
 	DISCOMFORT_KINDS,
 	regionReportIssues,
 	WORK_INTERFERENCE,
-	type RedFlag,
-	type Region,
 	type RegionReport
-} from '../../cases/discomfort';
-import type { BodyMeasuringMethod } from '../../workstation/corner';
+} from '../../cases/discomfort/report';
+import type { RedFlag } from '../../cases/discomfort/red-flags';
+import type { BodyMeasuringMethod } from '../../workstation/corner/vocabulary';
 import type { Checked, Issue } from '../issue';
 import {
 	checkBundle,

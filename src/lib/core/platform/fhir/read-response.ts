@@ -1,10 +1,7 @@
-import {
-	leftOutField,
-	OWN_CHECKLIST_FIELD_PATTERN,
-	thingField,
-	THING_FIELD_PARTS
-} from '../../questionnaire/answers';
-import { CHECKLIST_VERSIONS } from '../../questionnaire/checklist';
+import { leftOutField } from '../../questionnaire/answers/household-things';
+import { OWN_CHECKLIST_FIELD_PATTERN } from '../../questionnaire/answers/checklist-fields';
+import { thingField, THING_FIELD_PARTS } from '../../questionnaire/answers/fields';
+import { CHECKLIST_VERSIONS } from '../../questionnaire/checklist/checklist';
 import type { OurResponse, ResponseItem } from './bundle-schema';
 import { LINKS, questionnaireTree, thingPartLink } from './questionnaire-tree';
 

@@ -1,5 +1,5 @@
 import type { Bundle, BundleEntry, FhirResource, Patient, ServiceRequest } from 'fhir/r4';
-import type { Checklist } from '../../questionnaire/checklist';
+import type { Checklist } from '../../questionnaire/checklist/checklist';
 import type { FhirRecord } from './fhir-record';
 import type { FhirWords } from './fhir-words';
 import { addressOf, FHIR_SYSTEMS, NO_OUTCOME } from './systems';

@@ -1,5 +1,5 @@
 import type { CodeableConcept, Observation, ObservationComponent } from 'fhir/r4';
-import type { RegionReport } from '../../cases/discomfort';
+import type { RegionReport } from '../../cases/discomfort/report';
 import type { FhirLength, FhirRecord } from './fhir-record';
 import type { FhirWords } from './fhir-words';
 import { addressOf, FHIR_SYSTEMS, LOINC_BODY_HEIGHT, STANDARD_DEVIATION, UCUM } from './systems';

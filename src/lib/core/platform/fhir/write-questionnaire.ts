@@ -1,5 +1,5 @@
 import type { Coding, Questionnaire, QuestionnaireItem } from 'fhir/r4';
-import type { Checklist } from '../../questionnaire/checklist';
+import type { Checklist } from '../../questionnaire/checklist/checklist';
 import type { FhirWords } from './fhir-words';
 import { LINKS, questionnaireTree, THING_LEAVES, type Leaf } from './questionnaire-tree';
 import { FHIR_SYSTEMS, QUESTIONNAIRE_URL } from './systems';

@@ -3,15 +3,10 @@ import type {
 	QuestionnaireResponseItem,
 	QuestionnaireResponseItemAnswer
 } from 'fhir/r4';
-import {
-	LEFT_OUT_FIELD_PATTERN,
-	piecesLeftOut,
-	thingField,
-	THING_FIELD_PARTS,
-	THING_FIELD_PATTERN,
-	type Answers
-} from '../../questionnaire/answers';
-import type { Checklist } from '../../questionnaire/checklist';
+import { LEFT_OUT_FIELD_PATTERN, piecesLeftOut } from '../../questionnaire/answers/household-things';
+import { thingField, THING_FIELD_PARTS, type Answers } from '../../questionnaire/answers/fields';
+import { THING_FIELD_PATTERN } from '../../questionnaire/answers/answer-fields';
+import type { Checklist } from '../../questionnaire/checklist/checklist';
 import type { FhirRecord } from './fhir-record';
 import type { FhirWords } from './fhir-words';
 import { LINKS, questionnaireTree, thingPartLink, type Leaf } from './questionnaire-tree';

@@ -1,4 +1,5 @@
-import { parseCivilDate, addDays, type CivilDate, type WorkCalendar } from '../calendar';
+import { parseCivilDate, addDays, type CivilDate } from '../calendar/civil-date';
+import type { WorkCalendar } from '../calendar/working-days';
 import type { SettingsChange, SettingsFault } from './settings-change';
 import { entryChanges } from './entry-changes';
 

@@ -1,4 +1,4 @@
-import type { CivilDate } from '../calendar';
+import type { CivilDate } from '../calendar/civil-date';
 import { sameDocument } from '../same-document';
 import type { SettingsChange } from './settings-change';
 

@@ -1,4 +1,4 @@
-import type { FindingId } from '../../questionnaire/checklist';
+import type { FindingId } from '../../questionnaire/checklist/findings';
 import {
 	CURRENCIES,
 	isShippedItem,

@@ -3,7 +3,7 @@ import {
 	type ThingChoice,
 	type ThingToAdd
 } from '../../questionnaire/answers/household-things';
-import type { HouseholdKind } from '../../workstation/corner';
+import type { HouseholdKind } from '../../workstation/corner/vocabulary';
 import type { SettingsChange, SettingsFault } from './settings-change';
 import { entryChanges } from './entry-changes';
 import { languagesWithoutName, ownNameIn, type OwnNames } from './own-names';

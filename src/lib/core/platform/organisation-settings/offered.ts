@@ -1,5 +1,5 @@
 import { BREAK_SCHEDULES, DEFAULT_BREAK_SCHEDULE, type BreakSchedule } from '../../breaks/break-schedules';
-import { SITTING_STYLES, type SittingStyle } from '../../workstation/corner';
+import { SITTING_STYLES, type SittingStyle } from '../../workstation/corner/vocabulary';
 import type { SettingsChange, SettingsFault } from './settings-change';
 import { entryChanges } from './entry-changes';
 

@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 import { Dice } from '../../../../../seed/random';
-import { THING_CHOICES } from '../../questionnaire/answers';
-import { addDays, addWorkingDays, isWorkingDay, type CivilDate } from '../calendar';
+import { THING_CHOICES } from '../../questionnaire/answers/household-things';
+import { addDays, type CivilDate } from '../calendar/civil-date';
+import { addWorkingDays, isWorkingDay } from '../calendar/working-days';
 import { workCalendarOfPlace } from '../calendar/public-holidays';
 import {
 	canBeLent,

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import { Dice } from '../../../../../seed/random';
-import { BOARD_COLUMNS, type BoardColumn } from '../../plan/equipment';
+import { BOARD_COLUMNS, type BoardColumn } from '../../plan/equipment/board-columns';
 import {
 	FIXED_COLUMN,
 	purchasingChanges,

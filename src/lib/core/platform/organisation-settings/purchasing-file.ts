@@ -1,4 +1,4 @@
-import { BOARD_COLUMNS, type BoardColumn } from '../../plan/equipment';
+import { BOARD_COLUMNS, type BoardColumn } from '../../plan/equipment/board-columns';
 import { entryChanges } from './entry-changes';
 import type { SettingsChange, SettingsFault } from './settings-change';
 

@@ -1,4 +1,4 @@
-import type { CivilDate } from '../calendar';
+import type { CivilDate } from '../calendar/civil-date';
 
 /** Why settings can't be published, and where, as a JSON Pointer. */
 export interface SettingsFault {

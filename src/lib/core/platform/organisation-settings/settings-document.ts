@@ -1,6 +1,6 @@
 import { Type, type TSchema } from 'typebox';
 import type { Checked } from '../issue';
-import { compileSchema } from '../schema';
+import { compileSchema } from '../schema/compile-schema';
 import type { SettingsArea, SettingsByArea } from './areas';
 import type { SettingsFault } from './settings-change';
 import { daysOffFaults, NO_DAYS_OFF } from './days-off';

@@ -1,8 +1,11 @@
 import { Type } from 'typebox';
 import { BREAK_SCHEDULES } from '../../breaks/break-schedules';
-import { FINDING_IDS, OWN_ID_PATTERN } from '../../questionnaire/checklist';
-import { CORNER_BOUNDS, HOUSEHOLD_KINDS, SITTING_STYLES } from '../../workstation/corner';
-import { BOARD_COLUMNS, CURRENCIES, CATALOGUE_ITEM_PATTERN, REQUESTABLE_ITEMS } from '../../plan/equipment';
+import { FINDING_IDS } from '../../questionnaire/checklist/findings';
+import { OWN_ID_PATTERN } from '../../questionnaire/checklist/own-ids';
+import { CORNER_BOUNDS } from '../../workstation/corner/corner-bounds';
+import { HOUSEHOLD_KINDS, SITTING_STYLES } from '../../workstation/corner/vocabulary';
+import { BOARD_COLUMNS } from '../../plan/equipment/board-columns';
+import { CURRENCIES, CATALOGUE_ITEM_PATTERN, REQUESTABLE_ITEMS } from '../../plan/equipment';
 import { MAX_DAYS_OFF } from './days-off';
 import { MAX_DELIVERY_DAYS, MAX_OWN_ITEMS, MAX_PRICE_CENTS } from './equipment-catalogue';
 import { EYE_TEST_LENGTHS, MAX_EYE_TEST_MONTHS } from './eye-tests';

@@ -1,4 +1,4 @@
-import { parseCivilDate } from '../calendar';
+import { parseCivilDate } from '../calendar/civil-date';
 
 /** How long data about people is kept; null: until someone erases it. */
 export interface Retention {

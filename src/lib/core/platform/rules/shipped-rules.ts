@@ -1,6 +1,6 @@
-import { newestChecklist, CHECKLIST_VERSIONS, type Checklist } from '../../questionnaire/checklist';
+import { newestChecklist, CHECKLIST_VERSIONS, type Checklist } from '../../questionnaire/checklist/checklist';
 import { CORE_VERSION } from '../../cases/case-assessment/versions';
-import { TRIAGE_POLICIES, type TriagePolicy } from '../../cases/triage';
+import { TRIAGE_POLICIES, type TriagePolicy } from '../../cases/triage/policy';
 
 /** What a case is assessed by. An assessment records the version of each. */
 export interface Rules {

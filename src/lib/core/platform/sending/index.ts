@@ -34,4 +34,3 @@ export function unknownPlaceholders(text: string, known: readonly string[]): str
 	return [...new Set(text.match(FIELD) ?? [])].filter((field) => !known.includes(field));
 }
 
-export { ROUND_BOUNDS, ROUND_FIELDS } from './round-fields';

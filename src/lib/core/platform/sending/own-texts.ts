@@ -1,4 +1,4 @@
-import type { ReasonCode } from '../../cases/case-assessment';
+import type { ReasonCode } from '../../cases/case-assessment/vocabulary';
 import { EMPLOYEE_EMAIL_KINDS, type EmployeeEmailKind } from './email-kinds';
 
 /**

@@ -1,5 +1,5 @@
-import { CHECKLIST_VERSIONS } from '../checklist';
-import { PRECAUTIONS, SITTING_STYLES } from '../../workstation/corner';
+import { CHECKLIST_VERSIONS } from '../checklist/checklist';
+import { PRECAUTIONS, SITTING_STYLES } from '../../workstation/corner/vocabulary';
 import { precautionField } from './precaution-answers';
 import { deviceField, DEVICES_AT_HOME } from './device-answers';
 import { BODY_PLACES, PAIN_PARTS, painField, painOptions } from './discomfort-answers';
@@ -9,7 +9,7 @@ import { COMFORT_SCALE, TRIAL_FIELDS } from './day-trial';
 import { IN_PLACE_ITEMS, stillInPlaceField } from './in-place-items';
 import { CHOICE_FIELDS, LENGTH_FIELDS, THING_FIELD_PARTS, type Answers } from './fields';
 import { mayStayUnmeasured, cannotMeasureField } from './default-lengths';
-import { RED_FLAGS } from '../../cases/discomfort';
+import { RED_FLAGS } from '../../cases/discomfort/red-flags';
 import { checklistField, redFlagField } from './checklist-fields';
 
 /** What a field accepts: one of these values, or any short text. */

@@ -1,4 +1,4 @@
-import type { SittingStyle } from '../../workstation/corner';
+import type { SittingStyle } from '../../workstation/corner/vocabulary';
 import { cornerFromAnswers } from './corner-from-answers';
 import { discomfortFromAnswers } from './discomfort-answers';
 import type { Answers } from './fields';

@@ -1,34 +1,28 @@
 import { describe, expect, it } from 'vitest';
 import { DEMO_PEOPLE } from '../../../../../seed/people';
 import { validateCorner } from '../../workstation/corner/validate-corner';
-import { placementModes } from '../../workstation/household';
-import { planCorner, setUpAfter } from '../../plan';
-import { remeasuredHeightsOf } from '../../workstation/side-view';
+import { placementModes } from '../../workstation/household/placement-modes';
+import { planCorner, setUpAfter } from '../../plan/plan-corner';
+import { remeasuredHeightsOf } from '../../workstation/side-view/remeasured-heights';
+import { CHOICE_FIELDS, LENGTH_FIELDS, thingField, type Answers } from './fields';
+import { convertUnit } from './convert-unit';
+import { cornerFromAnswers } from './corner-from-answers';
+import { ANSWER_FIELDS, THING_FIELD_PATTERN } from './answer-fields';
 import {
-	CHOICE_FIELDS,
-	convertUnit,
-	cornerFromAnswers,
-	ANSWER_FIELDS,
-	THING_FIELD_PATTERN,
-	LENGTH_FIELDS,
 	expectedPadShares,
-	measuredPadRises,
-	readLengthField,
 	measuredPadShares,
 	measuredRiseField,
 	padShareField,
 	listedThings,
-	leftOutField,
-	checklistAnswersOf,
-	discomfortFromAnswers,
-	factsOfAnswers,
-	pageOfField,
-	QUESTIONNAIRE_PAGES,
-	redFlagsOf,
-	partialChecks,
-	thingField,
-	type Answers
-} from './index';
+	leftOutField
+} from './household-things';
+import { measuredPadRises } from './measured-pad-rises';
+import { readLengthField } from './read-length-field';
+import { checklistAnswersOf, factsOfAnswers, redFlagsOf } from './checklist-fields';
+import { discomfortFromAnswers } from './discomfort-answers';
+import { pageOfField } from './page-of-field';
+import { QUESTIONNAIRE_PAGES } from './questionnaire-pages';
+import { partialChecks } from './partial-checks';
 
 const answered = DEMO_PEOPLE.flatMap(({ answers }) => (answers ? [answers] : []));
 const mirela = answered[1] ?? {};

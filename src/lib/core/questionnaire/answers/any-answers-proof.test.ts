@@ -1,17 +1,14 @@
 import { describe, expect, it } from 'vitest';
 import { randomAnswers } from '../../../../../tests/support/random-answers';
-import { checkCorner } from '../../workstation/checks';
-import type { SittingStyle } from '../../workstation/corner';
+import { checkCorner } from '../../workstation/checks/check-corner';
+import type { SittingStyle } from '../../workstation/corner/vocabulary';
 import { validateCorner } from '../../workstation/corner/validate-corner';
-import {
-	cornerFromAnswers,
-	discomfortFromAnswers,
-	answerIssues,
-	pageIssues,
-	pageOfField,
-	QUESTIONNAIRE_PAGES,
-	partialChecks
-} from './index';
+import { cornerFromAnswers } from './corner-from-answers';
+import { discomfortFromAnswers } from './discomfort-answers';
+import { answerIssues, pageIssues } from './answer-issues';
+import { pageOfField } from './page-of-field';
+import { QUESTIONNAIRE_PAGES } from './questionnaire-pages';
+import { partialChecks } from './partial-checks';
 
 const WAYS: readonly SittingStyle[] = ['upright', 'open', 'forearms-down', 'active'];
 /** Answers as they lie in a draft that someone left half way, and as nobody would type them. */

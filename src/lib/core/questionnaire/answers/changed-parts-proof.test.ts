@@ -1,9 +1,11 @@
 import { expect, it } from 'vitest';
-import { checklistFrom } from '../checklist';
+import { checklistFrom } from '../checklist/own-checklist';
 import { randomWalker } from '../../../../../tests/support/random-walker';
 import { casesOf } from '../../../../../tests/support/rotation';
-import { openQuestions, questionsOf } from '..';
-import { BODY_FIELDS, CHANGED_PARTS, clearChangedParts } from './';
+import { openQuestions } from '../select-questions';
+import { questionsOf } from '../question';
+import { BODY_FIELDS } from './fields';
+import { CHANGED_PARTS, clearChangedParts } from './changed-parts';
 
 it('what is asked again of anybody is asked again on the way through everything, and body, house and all else are kept', () => {
 	const asking = { way: 'upright', checklist: checklistFrom(3, null) } as const;

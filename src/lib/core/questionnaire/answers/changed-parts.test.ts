@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { isPrefilled, clearChangedParts } from './';
+import { isPrefilled, clearChangedParts } from './changed-parts';
 
 const LAST_YEAR = {
 	unit: 'cm',

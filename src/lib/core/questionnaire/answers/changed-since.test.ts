@@ -1,13 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { DEMO_PEOPLE } from '../../../../../seed/people';
-import {
-	convertUnit,
-	cornerFromAnswers,
-	discomfortFromAnswers,
-	answersChangedSince,
-	measuredRiseField,
-	redFlagsOf
-} from './index';
+import { convertUnit } from './convert-unit';
+import { cornerFromAnswers } from './corner-from-answers';
+import { discomfortFromAnswers } from './discomfort-answers';
+import { answersChangedSince } from './changed-since';
+import { measuredRiseField } from './household-things';
+import { redFlagsOf } from './checklist-fields';
 
 const answered = DEMO_PEOPLE.flatMap(({ answers }) => (answers ? [answers as Record<string, string>] : []));
 

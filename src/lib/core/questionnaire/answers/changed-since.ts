@@ -1,5 +1,7 @@
-import type { Corner, HouseholdItem, SittingStyle } from '../../workstation/corner';
-import type { RegionReport, RedFlag } from '../../cases/discomfort';
+import type { Corner, HouseholdItem } from '../../workstation/corner/corner';
+import type { SittingStyle } from '../../workstation/corner/vocabulary';
+import type { RegionReport } from '../../cases/discomfort/report';
+import type { RedFlag } from '../../cases/discomfort/red-flags';
 import { sameDocument } from '../../platform/same-document';
 import { cornerFromAnswers } from './corner-from-answers';
 import { discomfortFromAnswers } from './discomfort-answers';

@@ -1,14 +1,12 @@
-import { hasTwoHands, yesNoFact, type Facts } from '../../plan/conditions';
-import { pointingHandOf, SEAT_RULES, type SittingStyle } from '../../workstation/corner';
-import {
-	CHECKLIST_VERSIONS,
-	OWN_ANSWER_PATTERN,
-	OWN_ID_PATTERN,
-	type ChecklistAnswers,
-	type ChecklistItem,
-	type ChecklistStation
-} from '../checklist';
-import { RED_FLAGS, type RedFlag } from '../../cases/discomfort';
+import { hasTwoHands, yesNoFact, type Facts } from '../../plan/conditions/facts';
+import { pointingHandOf } from '../../workstation/corner/pointing-hand';
+import { SEAT_RULES } from '../../workstation/corner/seat-kinds';
+import type { SittingStyle } from '../../workstation/corner/vocabulary';
+import { CHECKLIST_VERSIONS, type ChecklistAnswers } from '../checklist/checklist';
+import { OWN_ANSWER_PATTERN, OWN_ID_PATTERN } from '../checklist/own-ids';
+import type { ChecklistItem } from '../checklist/item';
+import type { ChecklistStation } from '../checklist/stations';
+import { RED_FLAGS, type RedFlag } from '../../cases/discomfort/red-flags';
 import { chosenOption, type Answers } from './fields';
 import { handsFromAnswers } from './hands-from-answers';
 import type { QuestionnairePage } from './questionnaire-pages';

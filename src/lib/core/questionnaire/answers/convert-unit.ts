@@ -1,4 +1,6 @@
-import { formatLength, parseLength, type LengthUnit } from '../../body/length';
+import { formatLength } from '../../body/length/format-length';
+import { parseLength } from '../../body/length/parse-length';
+import type { LengthUnit } from '../../body/length/mm';
 import { LENGTH_FIELDS, type Answers } from './fields';
 
 function isLength(name: string): boolean {

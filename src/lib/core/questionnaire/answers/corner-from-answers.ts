@@ -1,14 +1,8 @@
-import {
-	mayHaveFootBar,
-	SEAT_RULES,
-	type Corner,
-	type MeasuredBody,
-	type MeasuredLength,
-	type Range,
-	type SittingStyle
-} from '../../workstation/corner';
-import { REGIONS, type Region } from '../../cases/discomfort';
-import type { LengthUnit } from '../../body/length';
+import { mayHaveFootBar, SEAT_RULES } from '../../workstation/corner/seat-kinds';
+import type { Corner, MeasuredBody, MeasuredLength, Range } from '../../workstation/corner/corner';
+import type { SittingStyle } from '../../workstation/corner/vocabulary';
+import { REGIONS, type Region } from '../../cases/discomfort/regions';
+import type { LengthUnit } from '../../body/length/mm';
 import { photoLengthOf } from './photo-answers';
 import { precautionsOf } from './precaution-answers';
 import { discomfortFromAnswers } from './discomfort-answers';

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { countingUnitOf, countField, lengthToCount, countToLength, countsToLengths } from '.';
+import { countingUnitOf, countField, lengthToCount, countToLength, countsToLengths } from './counted-answers';
 
 const SHEETS = { unit: 'cm', by: 'a4-sheets' };
 const SPANS = { unit: 'cm', by: 'hand-span', handSpan: '20.5' };

@@ -1,5 +1,6 @@
-import { formatLength } from '../../body/length';
-import { A4_MM, BANK_CARD_MM, formatCount, parseCount } from '../../body/measuring';
+import { formatLength } from '../../body/length/format-length';
+import { A4_MM, BANK_CARD_MM } from '../../body/measuring/known-lengths';
+import { formatCount, parseCount } from '../../body/measuring/counted-length';
 import {
 	bodyMethodOf,
 	BODY_FIELDS,

@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { addDays, type CivilDate } from '../../platform/calendar';
+import { addDays, type CivilDate } from '../../platform/calendar/civil-date';
 import { ANSWER_FIELDS } from './answer-fields';
 import {
 	betterDay,

@@ -1,5 +1,5 @@
-import { parseCivilDate, type CivilDate } from '../../platform/calendar';
-import { SITTING_STYLES, type SittingStyle } from '../../workstation/corner';
+import { parseCivilDate, type CivilDate } from '../../platform/calendar/civil-date';
+import { SITTING_STYLES, type SittingStyle } from '../../workstation/corner/vocabulary';
 import type { Answers } from './fields';
 
 /** Names of the fields of a trial: what is tried, since when, and how each day was. */

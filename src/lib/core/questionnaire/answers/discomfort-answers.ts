@@ -1,15 +1,13 @@
 import {
 	DISCOMFORT_KINDS,
-	hasSides,
 	WORK_INTERFERENCE,
 	regionPartsOf,
 	REGION_PART_IDS,
-	REGIONS,
 	type DiscomfortKind,
-	type Region,
 	type RegionPart,
 	type RegionReport
-} from '../../cases/discomfort';
+} from '../../cases/discomfort/report';
+import { hasSides, REGIONS, type Region } from '../../cases/discomfort/regions';
 import type { Answers } from './fields';
 import type { FieldIssue } from './read-length-field';
 

@@ -1,5 +1,6 @@
-import type { DeskThing } from '../../workstation/desk';
-import { CITY_IDS, COMPASS, type CityId, type Compass } from '../../body/light';
+import type { DeskThing } from '../../workstation/desk/placed-thing';
+import { CITY_IDS, type CityId } from '../../body/light/cities';
+import { COMPASS, type Compass } from '../../body/light/compass';
 import { CHOICE_FIELDS, chosenOption, type Answers } from './fields';
 import { checklistAnswersOf } from './checklist-fields';
 

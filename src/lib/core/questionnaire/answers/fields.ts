@@ -1,7 +1,6 @@
 import {
 	WORKING_ARMS,
 	BACK_RELIEF,
-	CORNER_BOUNDS,
 	HANDS,
 	KEYBOARD_KINDS,
 	LENSES,
@@ -15,8 +14,9 @@ import {
 	WRISTS,
 	type BodyLengthName,
 	type MeasuringMethod
-} from '../../workstation/corner';
-import { LENGTH_UNITS, type LengthUnit } from '../../body/length';
+} from '../../workstation/corner/vocabulary';
+import { CORNER_BOUNDS } from '../../workstation/corner/corner-bounds';
+import { LENGTH_UNITS, type LengthUnit } from '../../body/length/mm';
 import { CITY_IDS } from '../../body/light/cities';
 import { COMPASS } from '../../body/light/compass';
 import { LETTER_SIZES } from '../../body/sight/letter-sizes';

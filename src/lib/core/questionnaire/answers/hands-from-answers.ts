@@ -1,4 +1,4 @@
-import type { HandUse } from '../../workstation/corner';
+import type { HandUse } from '../../workstation/corner/pointing-hand';
 import { chosenOption, type Answers } from './fields';
 
 /** A person's hands as far as answered: the mouse hand and working with one arm. */

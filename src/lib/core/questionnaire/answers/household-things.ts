@@ -1,12 +1,11 @@
-import {
-	CORNER_BOUNDS,
-	MAX_LABEL_CHARS,
-	type HouseholdItem,
-	type HouseholdKind
-} from '../../workstation/corner';
+import { CORNER_BOUNDS, MAX_LABEL_CHARS } from '../../workstation/corner/corner-bounds';
+import type { HouseholdItem } from '../../workstation/corner/corner';
+import type { HouseholdKind } from '../../workstation/corner/vocabulary';
 import { truncateText } from '../../platform/truncate-text';
-import { COMPRESSED_FRACTION, isPad, PAD_KINDS, type PadKind } from '../../workstation/household';
-import { formatLength, type LengthUnit } from '../../body/length';
+import { COMPRESSED_FRACTION } from '../../workstation/household/placement-modes';
+import { isPad, PAD_KINDS, type PadKind } from '../../workstation/household/pads';
+import { formatLength } from '../../body/length/format-length';
+import type { LengthUnit } from '../../body/length/mm';
 import { MAX_HOUSEHOLD_THINGS, thingField, unitOf, type Answers } from './fields';
 import { readLengthField, type FieldIssue } from './read-length-field';
 

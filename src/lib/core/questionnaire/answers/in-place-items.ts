@@ -1,4 +1,6 @@
-import { FINDING_IDS, isSafetyItem, CHECKLIST_VERSIONS, type ShippedFindingId } from '../checklist';
+import { FINDING_IDS, type ShippedFindingId } from '../checklist/findings';
+import { isSafetyItem } from '../checklist/item';
+import { CHECKLIST_VERSIONS } from '../checklist/checklist';
 import { STEP_PLACES, type StepPlace } from '../../plan/step-places';
 import type { ChangedPart } from './changed-parts';
 import type { Answers } from './fields';

@@ -1,5 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { ANSWER_FIELDS, CHOICE_FIELDS, LENGTH_FIELDS, cornerFromAnswers, type Answers } from '.';
+import { ANSWER_FIELDS } from './answer-fields';
+import { CHOICE_FIELDS, LENGTH_FIELDS, type Answers } from './fields';
+import { cornerFromAnswers } from './corner-from-answers';
 
 /** Fields that change no workstation document, each with what reads it instead. */
 const READ_ELSEWHERE: Readonly<Record<string, string>> = {

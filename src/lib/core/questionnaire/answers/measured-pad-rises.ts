@@ -1,7 +1,8 @@
-import type { Corner } from '../../workstation/corner';
-import { isPad } from '../../workstation/household';
-import type { Plan } from '../../plan';
-import { itemOfPiece, type MeasuredHeights } from '../../workstation/side-view';
+import type { Corner } from '../../workstation/corner/corner';
+import { isPad } from '../../workstation/household/pads';
+import type { Plan } from '../../plan/plan-corner';
+import { itemOfPiece } from '../../workstation/side-view/drawn-furniture';
+import type { MeasuredHeights } from '../../workstation/side-view/remeasured-heights';
 import { measuredRiseField } from './household-things';
 
 /** Differences below this can't be told apart with a tape measure, mm: the pads rise as planned. Our working assumption. */

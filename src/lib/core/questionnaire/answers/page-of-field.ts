@@ -1,4 +1,5 @@
-import { CHECKLIST_VERSIONS, stationOfOwnId } from '../checklist';
+import { CHECKLIST_VERSIONS } from '../checklist/checklist';
+import { stationOfOwnId } from '../checklist/own-ids';
 import { CHOICE_FIELDS, LENGTH_FIELDS } from './fields';
 import { QUESTIONNAIRE_PAGES, type QuestionnairePage } from './questionnaire-pages';
 import { STATIONS_OF_PAGE } from './checklist-fields';

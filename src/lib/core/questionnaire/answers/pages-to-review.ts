@@ -1,4 +1,4 @@
-import type { NewsKind } from '../../cases/case-assessment';
+import type { NewsKind } from '../../cases/case-assessment/vocabulary';
 import { QUESTIONNAIRE_PAGES, type QuestionnairePage } from './questionnaire-pages';
 
 /** The pages to review after each kind of news. Common practice. */

@@ -1,10 +1,12 @@
-import { checkCorner, type CheckId, type CheckResult } from '../../workstation/checks';
-import type { Corner, SittingStyle } from '../../workstation/corner';
+import { checkCorner, type CheckResult } from '../../workstation/checks/check-corner';
+import type { CheckId } from '../../workstation/checks/check-values';
+import type { Corner } from '../../workstation/corner/corner';
+import type { SittingStyle } from '../../workstation/corner/vocabulary';
 import { cornerFromAnswers } from './corner-from-answers';
 import { isFieldAnswered, LENGTH_FIELDS, unitOf, type Answers, type LengthFieldName } from './fields';
 import { readLengthField } from './read-length-field';
 import { isMarkedUnmeasured, isRequiredLength, hasDefaultLength, defaultLength } from './default-lengths';
-import { formatLength } from '../../body/length';
+import { formatLength } from '../../body/length/format-length';
 
 /** A workstation as far as it is known, and the checks that can already be given. */
 export interface PartialCorner {

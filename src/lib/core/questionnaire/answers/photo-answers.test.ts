@@ -3,7 +3,8 @@ import { cornerFromAnswers } from './corner-from-answers';
 import { isSharedAcrossSpots } from './shared-fields';
 import { noPhotoFields, photoFields, photoLengthOf, photoNumbersOf } from './photo-answers';
 import { ANSWER_FIELDS } from './answer-fields';
-import { bodyOf, bodyMethodSd } from '../../body';
+import { bodyOf } from '../../body/body-length';
+import { bodyMethodSd } from '../../body/method-uncertainty';
 
 const value = (v: number, sd: number) => ({ value: v, sd });
 

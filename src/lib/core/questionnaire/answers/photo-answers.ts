@@ -1,5 +1,5 @@
-import { parseCivilDate, type CivilDate } from '../../platform/calendar';
-import type { MeasuredLength } from '../../workstation/corner';
+import { parseCivilDate, type CivilDate } from '../../platform/calendar/civil-date';
+import type { MeasuredLength } from '../../workstation/corner/corner';
 import {
 	PHOTO_ANGLES,
 	PHOTO_HEIGHTS,

@@ -1,4 +1,4 @@
-import { PRECAUTIONS, type Precaution } from '../../workstation/corner';
+import { PRECAUTIONS, type Precaution } from '../../workstation/corner/vocabulary';
 import { chosenOption, type Answers } from './fields';
 
 /** Name of the field for one precaution. */

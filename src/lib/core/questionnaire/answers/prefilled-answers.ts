@@ -1,6 +1,7 @@
-import { isSafetyItem, CHECKLIST_VERSIONS } from '../checklist';
-import type { SetUp } from '../../workstation/checks';
-import { formatLength } from '../../body/length';
+import { isSafetyItem } from '../checklist/item';
+import { CHECKLIST_VERSIONS } from '../checklist/checklist';
+import type { SetUp } from '../../workstation/checks/set-up';
+import { formatLength } from '../../body/length/format-length';
 import { unitOf, type Answers } from './fields';
 import { checklistField } from './checklist-fields';
 

@@ -1,5 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { cornerFromAnswers, assumedLengths } from '.';
+import { cornerFromAnswers } from './corner-from-answers';
+import { assumedLengths } from './default-lengths';
 
 const ANSWERS = {
 	unit: 'cm',

@@ -1,4 +1,5 @@
-import { parseLength, type LengthFault, type LengthUnit } from '../../body/length';
+import { parseLength, type LengthFault } from '../../body/length/parse-length';
+import type { LengthUnit } from '../../body/length/mm';
 
 /** What is wrong with one typed answer; the wording is in the message catalogue. */
 export interface FieldIssue {

@@ -4,7 +4,7 @@ import {
 	isDistressFlag,
 	URGENT_RED_FLAGS,
 	type RedFlag
-} from '../../cases/discomfort';
+} from '../../cases/discomfort/red-flags';
 import type { Answers } from './fields';
 import type { FieldIssue } from './read-length-field';
 import { redFlagField } from './checklist-fields';

@@ -1,4 +1,4 @@
-import { CHECKLIST_VERSIONS } from '../checklist';
+import { CHECKLIST_VERSIONS } from '../checklist/checklist';
 import { BODY_FIELDS, chosenOption, type Answers } from './fields';
 import { pageOfField } from './page-of-field';
 import { checklistField } from './checklist-fields';

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import { confirmedSizeFields, newThingFields, sizesToCheck, THING_CHOICES } from '.';
-import type { HouseholdKind } from '../../workstation/corner';
+import { confirmedSizeFields, sizesToCheck } from './sizes-to-check';
+import { newThingFields, THING_CHOICES } from './household-things';
+import type { HouseholdKind } from '../../workstation/corner/vocabulary';
 
 const listed = (index: number, kind: HouseholdKind, label: string) =>
 	newThingFields(index, { ...THING_CHOICES.find((one) => one.kind === kind)!, label }, 'cm');

@@ -1,9 +1,9 @@
-import type { Station } from '../../workstation/household';
-import { formatLength } from '../../body/length';
+import type { Station } from '../../workstation/household/stations';
+import { formatLength } from '../../body/length/format-length';
 import { listedThings, THING_CHOICES, type ThingChoice } from './household-things';
 import { thingField, unitOf, type Answers } from './fields';
 import { readLengthField } from './read-length-field';
-import { CORNER_BOUNDS } from '../../workstation/corner';
+import { CORNER_BOUNDS } from '../../workstation/corner/corner-bounds';
 
 /** A household item that a plan uses with its usual size: is the pile really that high? */
 export interface SizeToCheck {

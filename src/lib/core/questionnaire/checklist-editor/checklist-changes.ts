@@ -1,4 +1,5 @@
-import { isOwnId, type ChecklistDocument } from '../checklist';
+import { isOwnId } from '../checklist/own-ids';
+import type { ChecklistDocument } from '../checklist/own-checklist';
 import { sameDocument } from '../../platform/same-document';
 import { shippedItems, stationOfItem } from './edit-checklist';
 

@@ -1,11 +1,6 @@
-import {
-	isOwnId,
-	isSafetyItem,
-	makeOwnChecklist,
-	type ChecklistDocument,
-	type ChecklistItem
-} from '../checklist';
-import type { OwnItem } from '../checklist/own-checklist';
+import { isOwnId } from '../checklist/own-ids';
+import { isSafetyItem, type ChecklistItem } from '../checklist/item';
+import { makeOwnChecklist, type ChecklistDocument, type OwnItem } from '../checklist/own-checklist';
 import { OWN_ANSWERS, SECONDS_FOR_ALL } from './checklist-limits';
 import { CONDITION_FACTS } from './conditions';
 import { shippedItems } from './edit-checklist';

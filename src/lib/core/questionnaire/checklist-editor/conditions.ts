@@ -5,8 +5,8 @@ import {
 	POSTURES,
 	SCREEN_KINDS,
 	SEAT_KINDS
-} from '../../workstation/corner';
-import type { FactName } from '../../plan/conditions';
+} from '../../workstation/corner/vocabulary';
+import type { FactName } from '../../plan/conditions/facts';
 
 const YES_NO = ['yes', 'no'] as const;
 

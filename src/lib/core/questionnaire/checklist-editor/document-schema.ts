@@ -1,17 +1,12 @@
 import { Type } from 'typebox';
-import {
-	CHECKLIST_VERSIONS,
-	FINDING_IDS,
-	HOUSEHOLD_FIX_IDS,
-	OWN_ANSWER_PATTERN,
-	OWN_ID_PATTERN,
-	PURCHASE_FIXES,
-	CHECKLIST_STATIONS,
-	type ChecklistDocument
-} from '../checklist';
-import { CHECKLIST_FORMAT } from '../checklist/own-checklist';
-import { REGIONS } from '../../cases/discomfort';
-import { compileSchema } from '../../platform/schema';
+import { CHECKLIST_VERSIONS } from '../checklist/checklist';
+import { FINDING_IDS } from '../checklist/findings';
+import { HOUSEHOLD_FIX_IDS, PURCHASE_FIXES } from '../checklist/fixes';
+import { OWN_ANSWER_PATTERN, OWN_ID_PATTERN } from '../checklist/own-ids';
+import { CHECKLIST_STATIONS } from '../checklist/stations';
+import { type ChecklistDocument, CHECKLIST_FORMAT } from '../checklist/own-checklist';
+import { REGIONS } from '../../cases/discomfort/regions';
+import { compileSchema } from '../../platform/schema/compile-schema';
 import {
 	CHECKLIST_TEXT_LENGTHS,
 	OWN_ANSWERS,

@@ -1,29 +1,18 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import {
-	askedItems,
-	findingRule,
-	findingsForFacts,
-	isHazard,
-	isSafetyItem,
-	makeOwnChecklist,
-	newestChecklist,
-	orderFindings,
-	wordsOnlyIn,
-	CHECKLIST_STATIONS,
-	CHECKLIST_VERSIONS,
-	type ChecklistDocument
-} from '../checklist';
-import {
-	BODY_PLACES,
-	checklistAnswersOf,
-	factsOfAnswers,
-	painField,
-	pageOfField,
-	prefilledAnswers
-} from '../answers';
-import { setUpAsMeasured } from '../../workstation/checks';
-import { openQuestions, selectQuestions } from '..';
+import { askedItems, newestChecklist, CHECKLIST_VERSIONS } from '../checklist/checklist';
+import { findingRule } from '../checklist/findings';
+import { findingsForFacts, orderFindings } from '../checklist/order-findings';
+import { isHazard } from '../checklist/hazards';
+import { isSafetyItem } from '../checklist/item';
+import { makeOwnChecklist, wordsOnlyIn, type ChecklistDocument } from '../checklist/own-checklist';
+import { CHECKLIST_STATIONS } from '../checklist/stations';
+import { BODY_PLACES, painField } from '../answers/discomfort-answers';
+import { checklistAnswersOf, factsOfAnswers } from '../answers/checklist-fields';
+import { pageOfField } from '../answers/page-of-field';
+import { prefilledAnswers } from '../answers/prefilled-answers';
+import { setUpAsMeasured } from '../../workstation/checks/set-up';
+import { openQuestions, selectQuestions } from '../select-questions';
 import { randomAnswers } from '../../../../../tests/support/random-answers';
 import { randomCorner } from '../../../../../tests/support/random-corner';
 import '../../../../../tests/support/same-chance';

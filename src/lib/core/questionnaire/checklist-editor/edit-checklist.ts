@@ -1,14 +1,13 @@
+import { checklistOf } from '../checklist/checklist';
+import { isSafetyItem } from '../checklist/item';
 import {
-	checklistOf,
-	isSafetyItem,
 	type ChecklistDocument,
-	type ChecklistStation,
 	type OwnFinding,
-	type OwnFindingWords,
-	type OwnItemWords,
-	type OwnWords
-} from '../checklist';
-import { CHECKLIST_FORMAT, type OwnItem } from '../checklist/own-checklist';
+	CHECKLIST_FORMAT,
+	type OwnItem
+} from '../checklist/own-checklist';
+import type { ChecklistStation } from '../checklist/stations';
+import type { OwnFindingWords, OwnItemWords, OwnWords } from '../checklist/own-parts';
 import { isOwnId, numberOfOwnId, ownId, stationOfOwnId, type OwnId } from '../checklist/own-ids';
 
 /** Words of one thing, by language. */

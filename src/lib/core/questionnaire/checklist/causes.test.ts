@@ -1,20 +1,9 @@
 import { describe, expect, it } from 'vitest';
-import {
-	hasSides,
-	REGIONS,
-	type DiscomfortKind,
-	type Region,
-	type RegionReport
-} from '../../cases/discomfort';
-import {
-	askedItems,
-	CAUSES,
-	checklistOf,
-	FINDING_IDS,
-	likelyCauses,
-	questionsToAsk,
-	CHECKLIST_VERSIONS
-} from './index';
+import { hasSides, REGIONS, type Region } from '../../cases/discomfort/regions';
+import type { DiscomfortKind, RegionReport } from '../../cases/discomfort/report';
+import { askedItems, checklistOf, CHECKLIST_VERSIONS } from './checklist';
+import { CAUSES, likelyCauses, questionsToAsk } from './causes';
+import { FINDING_IDS } from './findings';
 
 const LEGS: readonly Region[] = ['hip-thigh', 'knee', 'ankle-foot'];
 

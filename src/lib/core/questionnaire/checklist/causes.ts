@@ -1,5 +1,6 @@
-import type { Person } from '../../workstation/corner';
-import type { DiscomfortKind, Region, RegionPart, RegionReport } from '../../cases/discomfort';
+import type { Person } from '../../workstation/corner/corner';
+import type { DiscomfortKind, RegionPart, RegionReport } from '../../cases/discomfort/report';
+import type { Region } from '../../cases/discomfort/regions';
 import { LEG_REGIONS, type FindingId } from './findings';
 import type { ItemId } from './item-ids';
 

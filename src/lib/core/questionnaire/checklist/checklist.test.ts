@@ -1,25 +1,19 @@
-import { SHIPPED_RULES } from '../../platform/rules';
+import { SHIPPED_RULES } from '../../platform/rules/shipped-rules';
 import { createHash } from 'node:crypto';
 import { describe, expect, it } from 'vitest';
 import { checklistTextsFor } from '$lib/messages/checklist';
 import type { WordsByFacts } from '$lib/messages/words-by-facts';
 import { DEMO_PEOPLE } from '../../../../../seed/people';
-import { cornerFromAnswers } from '../answers';
-import { factsOf } from '../../plan/conditions';
-import type { Corner } from '../../workstation/corner';
-import type { RegionReport } from '../../cases/discomfort';
-import {
-	askedItems,
-	checklistOf,
-	FINDING_IDS,
-	findingRule,
-	checklistAnswerIssues,
-	measuredFindings,
-	orderFindings,
-	CHECKLIST_VERSIONS,
-	CHECKLIST_STATIONS,
-	type ChecklistAnswers
-} from './index';
+import { cornerFromAnswers } from '../answers/corner-from-answers';
+import { factsOf } from '../../plan/conditions/facts';
+import type { Corner } from '../../workstation/corner/corner';
+import type { RegionReport } from '../../cases/discomfort/report';
+import { askedItems, checklistOf, CHECKLIST_VERSIONS, type ChecklistAnswers } from './checklist';
+import { FINDING_IDS, findingRule } from './findings';
+import { checklistAnswerIssues } from './read-answers';
+import { measuredFindings } from './measured-findings';
+import { orderFindings } from './order-findings';
+import { CHECKLIST_STATIONS } from './stations';
 
 function cornerOf(name: string): Corner {
 	const person = DEMO_PEOPLE.find((p) => p.name.startsWith(name));

@@ -1,4 +1,4 @@
-import type { FactName, Facts } from '../../plan/conditions';
+import type { FactName, Facts } from '../../plan/conditions/facts';
 import type { ChecklistItem, Condition } from './item';
 import { ITEMS_1 } from './items-1';
 import { ITEMS_2 } from './items-2';

@@ -1,14 +1,14 @@
-import type { CheckId } from '../../workstation/checks';
+import type { CheckId } from '../../workstation/checks/check-values';
 import {
 	USES_BACKREST,
 	CAN_STAND_UP,
 	LUMBAR_IS_SUPPORTED,
 	IN_A_WHEELCHAIR,
 	KEYBOARD_IS_CLOSE,
-	ON_A_SOFT_SEAT,
-	type FactCondition
-} from '../../plan/conditions';
-import type { Region } from '../../cases/discomfort';
+	ON_A_SOFT_SEAT
+} from '../../plan/conditions/fact-groups';
+import type { FactCondition } from '../../plan/conditions/fact-condition';
+import type { Region } from '../../cases/discomfort/regions';
 import type { ChecklistCaution, HouseholdFix, PurchaseFix } from './fixes';
 import { stationOfOwnId, type OwnId } from './own-ids';
 import type { OwnParts } from './own-parts';

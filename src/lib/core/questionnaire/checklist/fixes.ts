@@ -12,10 +12,10 @@ import {
 	OWN_MOUSE_TWO_HANDS,
 	AT_STANDING_SPOT,
 	TWO_HANDS,
-	WITH_ARMRESTS,
-	type Adjustment,
-	type FactCondition
-} from '../../plan/conditions';
+	WITH_ARMRESTS
+} from '../../plan/conditions/fact-groups';
+import type { Adjustment } from '../../plan/conditions/adjustments';
+import type { FactCondition } from '../../plan/conditions/fact-condition';
 
 /** Whom a fix suits, and its adjustment, as far as another could undo it. */
 export interface FixRule {

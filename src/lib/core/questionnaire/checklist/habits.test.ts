@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { factsOf } from '../../plan/conditions';
+import { factsOf } from '../../plan/conditions/facts';
 import { randomPerson } from '../../../../../tests/support/random-person';
 import { checklistOf, CHECKLIST_VERSIONS } from './checklist';
 import { HABIT_IDS, HABITS, habitsOf } from './habits';

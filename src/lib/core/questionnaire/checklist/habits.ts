@@ -1,4 +1,4 @@
-import type { Facts } from '../../plan/conditions';
+import type { Facts } from '../../plan/conditions/facts';
 import { askedItems, type Checklist, type ChecklistAnswers } from './checklist';
 import type { FindingId } from './findings';
 import type { ItemId } from './item-ids';

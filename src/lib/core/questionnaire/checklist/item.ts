@@ -1,4 +1,4 @@
-import type { FactName } from '../../plan/conditions';
+import type { FactName } from '../../plan/conditions/facts';
 import type { FindingId } from './findings';
 import { isOwnId, isOwnSafetyId } from './own-ids';
 import type { ChecklistStation } from './stations';

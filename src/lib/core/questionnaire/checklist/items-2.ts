@@ -11,7 +11,7 @@ import {
 	OWN_MOUSE,
 	AT_STANDING_SPOT,
 	WITH_ARMRESTS
-} from '../../plan/conditions';
+} from '../../plan/conditions/fact-groups';
 import { checklistItem, type ChecklistItem } from './item';
 import { ITEMS_1 } from './items-1';
 

@@ -1,15 +1,15 @@
-import {
-	checkCorner,
-	situationNow,
-	type CheckId,
-	type CheckResult,
-	type Situation
-} from '../../workstation/checks';
-import { factsOf, conditionHolds } from '../../plan/conditions';
-import { seatRulesOf, type Corner } from '../../workstation/corner';
-import { MIN_DESK_DEPTH_MM } from '../../workstation/desk';
-import { backSupport, checkArmrest, checkSeatDepth, type ArmrestFault } from '../../body/seat';
-import { checkDistance, viewingDistanceWith } from '../../body/sight';
+import { checkCorner, type CheckResult } from '../../workstation/checks/check-corner';
+import { situationNow, type Situation } from '../../workstation/checks/situation';
+import type { CheckId } from '../../workstation/checks/check-values';
+import { factsOf } from '../../plan/conditions/facts';
+import { conditionHolds } from '../../plan/conditions/fact-condition';
+import { seatRulesOf } from '../../workstation/corner/seat-kinds';
+import type { Corner } from '../../workstation/corner/corner';
+import { MIN_DESK_DEPTH_MM } from '../../workstation/desk/desk-layout';
+import { backSupport } from '../../body/seat/back-support';
+import { checkArmrest, type ArmrestFault } from '../../body/seat/armrest';
+import { checkSeatDepth } from '../../body/seat/seat-depth';
+import { checkDistance, viewingDistanceWith } from '../../body/sight/viewing-distance';
 import { findingRule, type FindingId } from './findings';
 
 /** A finding from measurements. */

@@ -1,6 +1,9 @@
-import { factsOf, conditionHolds, type FactSource, type Facts } from '../../plan/conditions';
-import { pointingHandOf, type Corner } from '../../workstation/corner';
-import type { Region, RegionReport } from '../../cases/discomfort';
+import { factsOf, type FactSource, type Facts } from '../../plan/conditions/facts';
+import { conditionHolds } from '../../plan/conditions/fact-condition';
+import { pointingHandOf } from '../../workstation/corner/pointing-hand';
+import type { Corner } from '../../workstation/corner/corner';
+import type { Region } from '../../cases/discomfort/regions';
+import type { RegionReport } from '../../cases/discomfort/report';
 import { causeOfFinding, likelyCauses, type LikelyCause } from './causes';
 import { askedItems, type Checklist, type ChecklistAnswers } from './checklist';
 import { FINDING_IDS, findingRule, type FindingId } from './findings';

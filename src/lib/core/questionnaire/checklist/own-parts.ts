@@ -1,4 +1,4 @@
-import type { Region } from '../../cases/discomfort';
+import type { Region } from '../../cases/discomfort/regions';
 import type { HouseholdFix, PurchaseFix } from './fixes';
 
 /** The words of a question. For a shipped one, an empty text leaves the shipped words. */

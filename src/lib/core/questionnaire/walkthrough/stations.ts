@@ -1,4 +1,5 @@
-import { pageOfField, SIDE_VIEW_PAGES } from '../answers';
+import { pageOfField } from '../answers/page-of-field';
+import { SIDE_VIEW_PAGES } from '../answers/fields';
 
 /**
  * The stations that two people go through on one side view. Warning signs, discomfort and household items are not among them: each person

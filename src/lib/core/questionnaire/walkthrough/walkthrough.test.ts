@@ -1,7 +1,9 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
-import { BODY_PLACES, LENGTH_FIELDS, PAGES_WITH_DRAWING, redFlagField, painField } from '../answers';
-import { RED_FLAGS } from '../../cases/discomfort';
+import { BODY_PLACES, painField } from '../answers/discomfort-answers';
+import { LENGTH_FIELDS, PAGES_WITH_DRAWING } from '../answers/fields';
+import { redFlagField } from '../answers/checklist-fields';
+import { RED_FLAGS } from '../../cases/discomfort/red-flags';
 import { CODE_DIGITS, codeFrom, readCode, spacedCode } from './code';
 import { fieldOutsideStations, stationOfField, WALKTHROUGH_STATIONS } from './stations';
 import { agreementOn, hasRunOut, isAgreed, LONGEST_WALKTHROUGH_MS } from './walkthrough';

@@ -1,6 +1,6 @@
-import type { Answers } from '../answers';
-import type { LengthUnit } from '../../body/length';
-import type { PlanStep } from '../../plan';
+import type { Answers } from '../answers/fields';
+import type { LengthUnit } from '../../body/length/mm';
+import type { PlanStep } from '../../plan/plan-steps';
 import type { WalkthroughStation } from './stations';
 
 /** An open walkthrough ends by itself after this long, ms. Our assumption: longer than any call about one workstation. */

@@ -1,4 +1,4 @@
-import { kaplanMeier } from '../statistics';
+import { kaplanMeier } from '../statistics/kaplan-meier';
 
 /** Weeks after the invitation that are looked at. Our assumption: what comes later belongs to no round. */
 export const FORECAST_WEEKS = 12;

@@ -1,7 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { referenceTable } from '../../../../../tests/support/reference';
 import { seededRandom } from '../../../../../seed/random';
-import { adjustedDifference, compareGroups, meanChange, type AdjustedRow } from './index';
+import { adjustedDifference, type AdjustedRow } from './adjusted-difference';
+import { compareGroups } from './outlying-groups';
+import { meanChange } from './mean-change';
 
 /** Additional hours of sleep by two drugs (Student 1908, Biometrika 6:1-25), the second less the first. */
 const SLEEP = [1.2, 2.4, 1.3, 1.3, 0, 1, 1.8, 0.8, 4.6, 1.4];

@@ -1,6 +1,6 @@
 import { Type, type Static } from 'typebox';
 import type { Checked } from '../../platform/issue';
-import { compileSchema } from '../../platform/schema';
+import { compileSchema } from '../../platform/schema/compile-schema';
 import { benjaminiHochberg } from './benjamini-hochberg';
 import { cohenKappa } from './cohen-kappa';
 import { kaplanMeier } from './kaplan-meier';

@@ -2,17 +2,11 @@ import jstat from 'jstat';
 import { describe, expect, it } from 'vitest';
 import { referenceText } from '../../../../../tests/support/reference';
 import { statistic, validateStatistic } from './statistic';
-import {
-	differenceOfShares,
-	kaplanMeier,
-	logRank,
-	medianTime,
-	pairedDifference,
-	shareDifferenceP,
-	survivalInterval,
-	wilcoxonOfCounts
-} from './index';
-import { countEqualChanges, wilcoxon } from './wilcoxon';
+import { differenceOfShares, pairedDifference } from './difference';
+import { kaplanMeier, medianTime, survivalInterval } from './kaplan-meier';
+import { logRank } from './log-rank';
+import { shareDifferenceP } from './risk-ratio';
+import { wilcoxonOfCounts, countEqualChanges, wilcoxon } from './wilcoxon';
 
 /** Results of R 4.2.2, scipy 1.10 and statsmodels 0.13 on published data; sources in tests/data/reference/README.md. */
 const REFERENCE = JSON.parse(referenceText('stats-reference.json')) as readonly {

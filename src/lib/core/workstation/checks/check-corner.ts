@@ -1,6 +1,7 @@
-import { bodyOf, type Body } from '../../body';
-import type { Corner } from '../corner';
-import { bandsFor, distanceOutsideBand, type Band } from '../../body/guidance';
+import { bodyOf, type Body } from '../../body/body-length';
+import type { Corner } from '../corner/corner';
+import { bandsFor } from '../../body/guidance/sitting-styles';
+import { distanceOutsideBand, type Band } from '../../body/guidance/band';
 import { checkSd, measurableSd } from './check-uncertainty';
 import { checkIdsOf, checkValues, type CheckId } from './check-values';
 import { setUpAsMeasured, type SetUp } from './set-up';

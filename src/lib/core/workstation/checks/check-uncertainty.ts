@@ -1,6 +1,8 @@
-import { METHOD_SD, SMALL_PART_SD, type Body } from '../../body';
-import type { BodyLengthName, Corner } from '../corner';
-import { forearmsOnSurface } from '../../body/guidance';
+import { METHOD_SD, SMALL_PART_SD } from '../../body/method-uncertainty';
+import type { Body } from '../../body/body-length';
+import type { BodyLengthName } from '../corner/vocabulary';
+import type { Corner } from '../corner/corner';
+import { forearmsOnSurface } from '../../body/guidance/sitting-styles';
 import type { CheckId } from './check-values';
 
 /** A length that a tape measurement makes more certain. */

@@ -1,6 +1,8 @@
-import type { Body } from '../../body';
-import { seatKindOf, type Corner, type SeatKind } from '../corner';
-import { forearmsOnSurface } from '../../body/guidance';
+import type { Body } from '../../body/body-length';
+import { seatKindOf } from '../corner/seat-kinds';
+import type { Corner } from '../corner/corner';
+import type { SeatKind } from '../corner/vocabulary';
+import { forearmsOnSurface } from '../../body/guidance/sitting-styles';
 import type { SetUp } from './set-up';
 
 /** The height checks, from the floor up, then clearance. Knee and thigh apply to sitting only. */

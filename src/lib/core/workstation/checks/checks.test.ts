@@ -2,18 +2,13 @@ import jstat from 'jstat';
 import { describe, expect, it } from 'vitest';
 import { bandTable, plainChecks } from '../../../../../tests/support/exhaustive-plan';
 import { randomCorner } from '../../../../../tests/support/random-corner';
-import { bodyOf } from '../../body';
-import type { BodyLengthName, Corner } from '../corner';
-import {
-	measurementGainOf,
-	verdictProbabilities,
-	checkCorner,
-	isApproximate,
-	measureNext,
-	normalCdf,
-	verdictUncertainty,
-	verdictOf
-} from './index';
+import { bodyOf } from '../../body/body-length';
+import type { BodyLengthName } from '../corner/vocabulary';
+import type { Corner } from '../corner/corner';
+import { measurementGainOf, isApproximate, measureNext } from './measure-next';
+import { verdictProbabilities, verdictUncertainty, verdictOf } from './verdict';
+import { checkCorner } from './check-corner';
+import { normalCdf } from '../../workforce/statistics/normal-cdf';
 
 /** Φ by summing the density in small steps: slow, plain, and nothing like the series under test. */
 function summedCdf(z: number): number {

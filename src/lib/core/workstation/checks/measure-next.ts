@@ -1,5 +1,6 @@
-import { bodyMethodSd, bodyOf, METHOD_SD, type Body } from '../../body';
-import type { Corner } from '../corner';
+import { bodyMethodSd, METHOD_SD } from '../../body/method-uncertainty';
+import { bodyOf, type Body } from '../../body/body-length';
+import type { Corner } from '../corner/corner';
 import {
 	checkSd,
 	measurableParts,

@@ -1,4 +1,5 @@
-import { footBarOf, type Corner } from '../corner';
+import { footBarOf } from '../corner/seat-kinds';
+import type { Corner } from '../corner/corner';
 
 /** Where everything stands: furniture heights as set, and stacks as built, mm. */
 export interface SetUp {

@@ -1,4 +1,4 @@
-import type { Corner } from '../corner';
+import type { Corner } from '../corner/corner';
 import { setUpAsMeasured, type SetUp } from './set-up';
 
 /** How a workstation is set up beyond its heights, for the checks that are not about heights. */

@@ -1,4 +1,4 @@
-import type { Band } from '../../body/guidance';
+import type { Band } from '../../body/guidance/band';
 import { normalCdf } from '../../workforce/statistics/normal-cdf';
 
 /** The verdict of a check: within its range, undecided by the measurements, or outside. */

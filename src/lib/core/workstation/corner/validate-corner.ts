@@ -1,5 +1,5 @@
 import type { Checked, Issue } from '../../platform/issue';
-import { compileSchema } from '../../platform/schema';
+import { compileSchema } from '../../platform/schema/compile-schema';
 import { CORNER_FORMATS, type Corner, type Range } from './corner';
 import { cornerSchema } from './corner-schema';
 import { pieceIds } from './piece-ids';

@@ -1,4 +1,4 @@
-import type { Person } from '../corner';
+import type { Person } from '../corner/corner';
 import { placeHandThings } from './hand-places';
 import { placePaperThings } from './paper-places';
 import type { DeskThing, PlacedDeskThing, Placement, DeskSide } from './placed-thing';

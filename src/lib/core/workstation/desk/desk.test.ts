@@ -1,15 +1,10 @@
 import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 import { angleAt } from '../side-view/geometry';
-import {
-	binderAngle,
-	keyboardWedge,
-	layOutDesk,
-	placeScreens,
-	reachEnvelope,
-	reachZoneOf,
-	type DeskContents
-} from './index';
+import { binderAngle, keyboardWedge } from './keyboard-wedge';
+import { layOutDesk, type DeskContents } from './desk-layout';
+import { placeScreens } from './screen-places';
+import { reachEnvelope, reachZoneOf } from './reach';
 
 const person = { stature: 1700, sex: 'female', hand: 'right' } as const;
 const contents: DeskContents = {

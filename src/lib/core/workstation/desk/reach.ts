@@ -1,5 +1,6 @@
-import { estimateBodyLength, SEGMENT_OF_STATURE } from '../../body';
-import type { Person } from '../corner';
+import { estimateBodyLength } from '../../body/body-length';
+import { SEGMENT_OF_STATURE } from '../../body/proportions';
+import type { Person } from '../corner/corner';
 
 /** A point on the desk seen from above, mm: x to the right of the person's middle, y forward from the shoulders. */
 export interface PlanPoint {

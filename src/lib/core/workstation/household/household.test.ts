@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { PLAIN_CHAIR } from '../../../../../tests/support/plain-chair';
 import { randomCorner } from '../../../../../tests/support/random-corner';
-import type { Corner, HouseholdItem } from '../corner';
-import { placementModes, pieceTypes } from './index';
+import type { Corner, HouseholdItem } from '../corner/corner';
+import { placementModes } from './placement-modes';
+import { pieceTypes } from './piece-types';
 
 const rises = (kind: HouseholdItem['kind'], size: [number, number, number]) =>
 	placementModes({ kind, size }).map((mode) => [mode.name, mode.rise, ...mode.footprint]);

@@ -1,4 +1,4 @@
-import type { HouseholdKind } from '../corner';
+import type { HouseholdKind } from '../corner/vocabulary';
 
 /** Household items that lie under a person in one piece. How far each sinks can be measured; folded cloth gives less than can be stored. */
 export const PAD_KINDS = ['pillow', 'cushion'] as const satisfies readonly HouseholdKind[];

@@ -1,5 +1,5 @@
 import { pieceIds } from '../corner/piece-ids';
-import type { Corner, HouseholdItem } from '../corner';
+import type { Corner, HouseholdItem } from '../corner/corner';
 import { placementModes, type PlacementMode } from './placement-modes';
 import { highestStackMm, STATIONS, stationRules, type Station, type StationRule } from './stations';
 

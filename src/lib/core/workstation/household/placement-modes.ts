@@ -1,4 +1,4 @@
-import type { HouseholdItem } from '../corner';
+import type { HouseholdItem } from '../corner/corner';
 import type { Footprint } from './stations';
 
 /** One way an item can lie. */

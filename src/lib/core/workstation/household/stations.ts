@@ -1,4 +1,5 @@
-import type { Corner, HouseholdKind } from '../corner';
+import type { Corner } from '../corner/corner';
+import type { HouseholdKind } from '../corner/vocabulary';
 
 /** Where household items go, from the floor up. */
 export const STATIONS = ['seat', 'feet', 'keys', 'mouse', 'screen'] as const;

@@ -1,8 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { randomPerson } from '../../../../../tests/support/random-person';
-import { bodyOf } from '../../body';
-import type { Corner } from '../corner';
-import { drawnDimension, sideViewOf } from './';
+import { bodyOf } from '../../body/body-length';
+import type { Corner } from '../corner/corner';
+import { drawnDimension } from './drawn-dimension';
+import { sideViewOf } from './side-view';
 
 const CORNERS = Array.from({ length: 200 }, (_, seed) => randomPerson(seed).corner);
 

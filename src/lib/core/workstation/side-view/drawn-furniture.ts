@@ -1,17 +1,12 @@
-import { keysOverSurfaceMm, type SetUp } from '../checks';
-import {
-	footBarOf,
-	seatKindOrChair,
-	SEAT_RULES,
-	type Corner,
-	type HouseholdItem,
-	type HouseholdKind,
-	type SeatKind
-} from '../corner';
-import type { Station } from '../household';
+import { keysOverSurfaceMm } from '../checks/check-values';
+import type { SetUp } from '../checks/set-up';
+import { footBarOf, seatKindOrChair, SEAT_RULES } from '../corner/seat-kinds';
+import type { Corner, HouseholdItem } from '../corner/corner';
+import type { HouseholdKind, SeatKind } from '../corner/vocabulary';
+import type { Station } from '../household/stations';
 import { pieceIds } from '../corner/piece-ids';
-import type { Plan } from '../../plan';
-import { gazeAngle } from '../../body/sight';
+import type { Plan } from '../../plan/plan-corner';
+import { gazeAngle } from '../../body/sight/gaze';
 import { clamp, distance, point, type Rectangle, type Point } from './geometry';
 import type { Posture } from './posture';
 

@@ -1,4 +1,4 @@
-import { SEGMENT_OF_STATURE } from '../../body';
+import { SEGMENT_OF_STATURE } from '../../body/proportions';
 import { point, rotatePoint, type Point } from './geometry';
 import type { DrawingStyle } from './drawing-style';
 import type { Posture } from './posture';

@@ -1,7 +1,8 @@
-import { bodyOf } from '../../body';
-import { bodyHeights, setUpAsMeasured } from '../checks';
-import type { Corner, Seat } from '../corner';
-import { bandsFor, forearmsOnSurface } from '../../body/guidance';
+import { bodyOf } from '../../body/body-length';
+import { bodyHeights } from '../checks/check-values';
+import { setUpAsMeasured } from '../checks/set-up';
+import type { Corner, Seat } from '../corner/corner';
+import { bandsFor, forearmsOnSurface } from '../../body/guidance/sitting-styles';
 
 /** Limits for the height of an ideal surface, mm: what is drawn stays a table. */
 const SURFACE_MM = { low: 450, high: 1400 } as const;

@@ -1,9 +1,9 @@
 import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../../../../../tests/support/random-corner';
-import { bodyOf } from '../../body';
-import { setUpAsMeasured } from '../checks';
+import { bodyOf } from '../../body/body-length';
+import { setUpAsMeasured } from '../checks/set-up';
 import { distance } from './geometry';
-import { sideViewOf } from './index';
+import { sideViewOf } from './side-view';
 import { postureOf } from './posture';
 
 const corners = Array.from({ length: 300 }, (_, seed) => randomCorner(seed, { rigid: 4, soft: 2, span: 20 }));

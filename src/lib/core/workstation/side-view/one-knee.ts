@@ -1,4 +1,4 @@
-import { SEGMENT_OF_STATURE } from '../../body';
+import { SEGMENT_OF_STATURE } from '../../body/proportions';
 import type { FigureOutline } from './figure-outline';
 import { distance, point, type Rectangle, type Point } from './geometry';
 import type { Posture } from './posture';

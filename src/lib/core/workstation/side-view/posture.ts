@@ -1,7 +1,10 @@
-import { SEGMENT_OF_STATURE, type Body } from '../../body';
-import { checkIdsOf, checkValues, keysOverSurfaceMm, type SetUp } from '../checks';
-import { seatKindOf, type Corner } from '../corner';
-import { bandsFor, ELBOW_TO_HAND } from '../../body/guidance';
+import { SEGMENT_OF_STATURE } from '../../body/proportions';
+import type { Body } from '../../body/body-length';
+import { checkIdsOf, checkValues, keysOverSurfaceMm } from '../checks/check-values';
+import type { SetUp } from '../checks/set-up';
+import { seatKindOf } from '../corner/seat-kinds';
+import type { Corner } from '../corner/corner';
+import { bandsFor, ELBOW_TO_HAND } from '../../body/guidance/sitting-styles';
 import { angleAt, clamp, distance, middleJoint, point, type Point } from './geometry';
 
 /** Joint positions in the side view, mm, and how far the person's posture gives way at a bad workstation. */

@@ -1,5 +1,6 @@
-import { keysOverSurfaceMm, type SetUp } from '../checks';
-import type { Corner } from '../corner';
+import { keysOverSurfaceMm } from '../checks/check-values';
+import type { SetUp } from '../checks/set-up';
+import type { Corner } from '../corner/corner';
 
 /** What is measured again after a plan is carried out, mm: heights above the floor as they are now, however they are made. */
 export interface RemeasuredHeights {

@@ -1,12 +1,17 @@
 import { describe, expect, it } from 'vitest';
 import { randomCorner } from '../../../../../tests/support/random-corner';
-import { bodyOf } from '../../body';
-import { seatKindOf } from '../corner';
-import { keysOverSurfaceMm, setUpAsMeasured } from '../checks';
-import { plannedDistance, planCorner, setUpAfter } from '../../plan';
-import { checkGaze } from '../../body/sight';
+import { bodyOf } from '../../body/body-length';
+import { seatKindOf } from '../corner/seat-kinds';
+import { keysOverSurfaceMm } from '../checks/check-values';
+import { setUpAsMeasured } from '../checks/set-up';
+import { plannedDistance } from '../../plan/situation-after';
+import { planCorner, setUpAfter } from '../../plan/plan-corner';
+import { checkGaze } from '../../body/sight/gaze';
 import { angleAt, distance, middleJoint } from './geometry';
-import { DRAWING_STYLES, idealCorner, remeasuredHeightsOf, sideViewOf } from './index';
+import { DRAWING_STYLES } from './drawing-style';
+import { idealCorner } from './ideal-corner';
+import { remeasuredHeightsOf } from './remeasured-heights';
+import { sideViewOf } from './side-view';
 import { postureOf } from './posture';
 
 const corners = Array.from({ length: 120 }, (_, seed) => randomCorner(seed, { rigid: 6, soft: 2, span: 20 }));

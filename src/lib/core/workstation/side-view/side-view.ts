@@ -1,18 +1,15 @@
 import type { DrawnLevelName } from './drawn-levels';
-import { bodyOf } from '../../body';
-import {
-	bodyHeights,
-	measurementGainOf,
-	checkCorner,
-	setUpAsMeasured,
-	type MeasurementGains,
-	type CheckId,
-	type CheckResult
-} from '../checks';
-import { seatKindOf, type Corner } from '../corner';
-import { forearmsOnSurface } from '../../body/guidance';
-import { plannedDistance, setUpAfter, type Plan } from '../../plan';
-import { viewingDistanceWith } from '../../body/sight';
+import { bodyOf } from '../../body/body-length';
+import { bodyHeights, type CheckId } from '../checks/check-values';
+import { measurementGainOf, type MeasurementGains } from '../checks/measure-next';
+import { checkCorner, type CheckResult } from '../checks/check-corner';
+import { setUpAsMeasured } from '../checks/set-up';
+import { seatKindOf } from '../corner/seat-kinds';
+import type { Corner } from '../corner/corner';
+import { forearmsOnSurface } from '../../body/guidance/sitting-styles';
+import { plannedDistance } from '../../plan/situation-after';
+import { setUpAfter, type Plan } from '../../plan/plan-corner';
+import { viewingDistanceWith } from '../../body/sight/viewing-distance';
 import type { DrawingStyle } from './drawing-style';
 import { figureOutline, type FigureOutline } from './figure-outline';
 import { drawnFurniture, drawnGazeAngle, type DrawnFurniture } from './drawn-furniture';

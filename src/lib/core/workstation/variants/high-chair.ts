@@ -1,4 +1,4 @@
-import { bandsFor, forearmsOnSurface } from '../../body/guidance';
+import { bandsFor, forearmsOnSurface } from '../../body/guidance/sitting-styles';
 import type { VariantBase } from './variant-base';
 import type { Variant } from './variant';
 

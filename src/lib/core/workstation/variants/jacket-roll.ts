@@ -1,4 +1,4 @@
-import { backSupport } from '../../body/seat';
+import { backSupport } from '../../body/seat/back-support';
 import type { VariantBase } from './variant-base';
 import type { Variant } from './variant';
 

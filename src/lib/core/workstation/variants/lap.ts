@@ -1,5 +1,5 @@
-import { checkCorner, type CheckResult } from '../checks';
-import { forearmsOnSurface } from '../../body/guidance';
+import { checkCorner, type CheckResult } from '../checks/check-corner';
+import { forearmsOnSurface } from '../../body/guidance/sitting-styles';
 import { checksClosedBy, isCheckOpen, type VariantBase } from './variant-base';
 import type { Variant } from './variant';
 

@@ -1,5 +1,5 @@
-import { seatRulesOf } from '../corner';
-import { bandsFor } from '../../body/guidance';
+import { seatRulesOf } from '../corner/seat-kinds';
+import { bandsFor } from '../../body/guidance/sitting-styles';
 import type { VariantBase } from './variant-base';
 import type { Variant } from './variant';
 

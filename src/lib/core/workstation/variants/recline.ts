@@ -1,5 +1,4 @@
-import { checkCorner } from '../checks';
-import type { CheckResult } from '../checks';
+import { checkCorner, type CheckResult } from '../checks/check-corner';
 import { checksClosedBy, isCheckOpen, type VariantBase } from './variant-base';
 import type { Variant } from './variant';
 

@@ -1,11 +1,13 @@
-import { bodyOf, type Body } from '../../body';
-import type { FindingId } from '../../questionnaire/checklist';
-import { checkCorner, setUpAsMeasured, type CheckId, type CheckResult, type SetUp } from '../checks';
-import { factsOf, type Facts } from '../../plan/conditions';
-import type { Corner, HouseholdItem } from '../corner';
+import { bodyOf, type Body } from '../../body/body-length';
+import type { FindingId } from '../../questionnaire/checklist/findings';
+import { checkCorner, type CheckResult } from '../checks/check-corner';
+import { setUpAsMeasured, type SetUp } from '../checks/set-up';
+import type { CheckId } from '../checks/check-values';
+import { factsOf, type Facts } from '../../plan/conditions/facts';
+import type { Corner, HouseholdItem } from '../corner/corner';
 import { pieceIds } from '../corner/piece-ids';
-import { backSupport } from '../../body/seat';
-import { setUpAfter, type Plan } from '../../plan';
+import { backSupport } from '../../body/seat/back-support';
+import { setUpAfter, type Plan } from '../../plan/plan-corner';
 
 /** What a variant is derived from: the workstation after the plan. */
 export interface VariantBase {

@@ -1,4 +1,5 @@
-import type { CheckId, CheckResult } from '../checks';
+import type { CheckId } from '../checks/check-values';
+import type { CheckResult } from '../checks/check-corner';
 
 /** Alternatives to the plan, computed beside it. */
 export const VARIANT_IDS = [

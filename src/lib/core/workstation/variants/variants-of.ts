@@ -1,6 +1,6 @@
-import type { FindingId } from '../../questionnaire/checklist';
-import type { Corner } from '../corner';
-import type { Plan } from '../../plan';
+import type { FindingId } from '../../questionnaire/checklist/findings';
+import type { Corner } from '../corner/corner';
+import type { Plan } from '../../plan/plan-corner';
 import { highChair } from './high-chair';
 import { keyboardOnLap, mouseOnSideTable } from './lap';
 import { anotherSpot, moveAbout } from './places';

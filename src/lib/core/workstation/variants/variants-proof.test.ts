@@ -2,11 +2,14 @@ import { describe, expect, it } from 'vitest';
 import { randomPerson } from '../../../../../tests/support/random-person';
 import { casesOf } from '../../../../../tests/support/rotation';
 import { whatIsTold } from '../../../../../tests/support/what-is-told';
-import { bodyOf } from '../../body';
-import { checkCorner, setUpAsMeasured } from '../checks';
-import { bandsFor } from '../../body/guidance';
-import { setUpAfter } from '../../plan';
-import { slopeOfBooks, VARIANT_IDS, variantsOf, type Variant } from './index';
+import { bodyOf } from '../../body/body-length';
+import { checkCorner } from '../checks/check-corner';
+import { setUpAsMeasured } from '../checks/set-up';
+import { bandsFor } from '../../body/guidance/sitting-styles';
+import { setUpAfter } from '../../plan/plan-corner';
+import { slopeOfBooks } from './sloped-books';
+import { VARIANT_IDS, type Variant } from './variant';
+import { variantsOf } from './variants-of';
 
 /** Variants of many people, each with the corner as their plan leaves it. */
 /** People who could have the keyboard on the lap and have a tray. */

@@ -1,5 +1,5 @@
-import { checkCorner } from '../checks';
-import { keyboardWedge } from '../desk';
+import { checkCorner } from '../checks/check-corner';
+import { keyboardWedge } from '../desk/keyboard-wedge';
 import { checksClosedBy, type VariantBase } from './variant-base';
 import type { Variant } from './variant';
 

@@ -1,4 +1,4 @@
-import type { Role } from '$lib/core/platform/access';
+import type { Role } from '$lib/core/platform/access/roles';
 import type { PrivacyTexts } from '../../shapes';
 
 const COUNTS = ['null', 'einer', 'zwei', 'drei', 'vier', 'fünf', 'sechs', 'sieben', 'acht', 'neun', 'zehn'];

@@ -1,4 +1,5 @@
-import type { PhotoAngle, PhotoIssue, PhotoHeight, PhotoMarkName } from '../../../core/body/side-photo';
+import type { PhotoAngle, PhotoIssue, PhotoHeight } from '../../../core/body/side-photo/photo-values';
+import type { PhotoMarkName } from '../../../core/body/side-photo/marks';
 
 /** A picture taken from the side, from which angles and lengths are read on the person's own device. */
 export const photoTexts = {

@@ -1,11 +1,5 @@
-import type {
-	BreakKind,
-	ExerciseId,
-	PhaseId,
-	BreakSchedule,
-	ExerciseSide,
-	StandingShare
-} from '../../../core/breaks';
+import type { BreakKind, BreakSchedule, StandingShare } from '../../../core/breaks/break-schedules';
+import type { ExerciseId, PhaseId, ExerciseSide } from '../../../core/breaks/exercise';
 
 const hours = (minutes: number) => {
 	const [h, m] = [Math.floor(minutes / 60), minutes % 60];

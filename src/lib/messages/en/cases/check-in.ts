@@ -1,4 +1,4 @@
-import type { CheckInRemark } from '../../../core/cases/case-assessment';
+import type { CheckInRemark } from '../../../core/cases/case-assessment/check-in-remarks';
 
 export const checkInTexts = {
 	title: 'How is your desk now?',

@@ -1,4 +1,5 @@
-import type { DiscomfortKind, Region, RegionPart, WORK_INTERFERENCE } from '$lib/core/cases/discomfort';
+import type { DiscomfortKind, RegionPart, WORK_INTERFERENCE } from '$lib/core/cases/discomfort/report';
+import type { Region } from '$lib/core/cases/discomfort/regions';
 
 export const discomfortTexts = {
 	question: 'Where has it hurt in the last seven days?',

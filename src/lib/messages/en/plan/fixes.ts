@@ -1,5 +1,5 @@
-import type { ChecklistCaution, HouseholdFix, PurchaseFix } from '$lib/core/questionnaire/checklist';
-import { WITH_ARMRESTS } from '$lib/core/plan/conditions';
+import type { ChecklistCaution, HouseholdFix, PurchaseFix } from '$lib/core/questionnaire/checklist/fixes';
+import { WITH_ARMRESTS } from '$lib/core/plan/conditions/fact-groups';
 import type { WordsByFacts } from '../../words-by-facts';
 
 /** What to do at home. */

@@ -1,4 +1,4 @@
-import type { HabitId } from '$lib/core/questionnaire/checklist';
+import type { HabitId } from '$lib/core/questionnaire/checklist/habits';
 
 /** Six habits for everybody. Facts: common practice. */
 export const habitTexts = {

@@ -1,7 +1,7 @@
-import type { HouseholdKind } from '$lib/core/workstation/corner';
-import type { PadKind } from '$lib/core/workstation/household';
+import type { HouseholdKind } from '$lib/core/workstation/corner/vocabulary';
+import type { PadKind } from '$lib/core/workstation/household/pads';
 import type { RequestableItem } from '$lib/core/plan/equipment';
-import type { PlanAction } from '$lib/core/plan';
+import type { PlanAction } from '$lib/core/plan/plan-problem';
 import { inWords, isOne } from '../platform/numbers';
 import { typed } from '../../typed';
 

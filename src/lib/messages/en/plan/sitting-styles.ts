@@ -1,4 +1,4 @@
-import type { SittingStyle } from '$lib/core/workstation/corner';
+import type { SittingStyle } from '$lib/core/workstation/corner/vocabulary';
 
 /** Sitting styles to try for a day each. Facts: common practice. */
 export const sittingStyleTexts = {

@@ -1,5 +1,6 @@
-import type { SittingStyle } from '$lib/core/workstation/corner';
-import type { Caution, StepPlace } from '$lib/core/plan';
+import type { SittingStyle } from '$lib/core/workstation/corner/vocabulary';
+import type { Caution } from '$lib/core/plan/plan-steps';
+import type { StepPlace } from '$lib/core/plan/step-places';
 import { typed } from '../../typed';
 
 /** The steps of a plan: what to do, and how to see that it has worked. */

@@ -1,12 +1,8 @@
-import type {
-	CauseId,
-	ChecklistCaution,
-	FindingId,
-	HouseholdFix,
-	ItemId,
-	PurchaseFix,
-	ChecklistStation
-} from '$lib/core/questionnaire/checklist';
+import type { CauseId } from '$lib/core/questionnaire/checklist/causes';
+import type { ChecklistCaution, HouseholdFix, PurchaseFix } from '$lib/core/questionnaire/checklist/fixes';
+import type { FindingId } from '$lib/core/questionnaire/checklist/findings';
+import type { ItemId } from '$lib/core/questionnaire/checklist/item-ids';
+import type { ChecklistStation } from '$lib/core/questionnaire/checklist/stations';
 import type { WordsByFacts } from '../../words-by-facts';
 import { causeSentences, findingNames } from './findings';
 import { cautionTexts, householdFixTexts, purchaseFixTexts } from '../plan/fixes';

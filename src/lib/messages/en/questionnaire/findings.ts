@@ -1,4 +1,5 @@
-import type { CauseId, FindingId } from '$lib/core/questionnaire/checklist';
+import type { CauseId } from '$lib/core/questionnaire/checklist/causes';
+import type { FindingId } from '$lib/core/questionnaire/checklist/findings';
 
 /** What can be found, as a heading. */
 export const findingNames: Readonly<Record<FindingId, string>> = {

@@ -1,4 +1,4 @@
-import type { NonHeightCheckId } from '$lib/core/plan/advice';
+import type { NonHeightCheckId } from '$lib/core/plan/advice/non-height-checks';
 
 /** The checks that are no stacks, now and after the plan. */
 export const nonHeightCheckTexts = {

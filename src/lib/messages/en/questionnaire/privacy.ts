@@ -1,4 +1,5 @@
-import type { Role, WhoSees } from '$lib/core/platform/access';
+import type { Role } from '$lib/core/platform/access/roles';
+import type { WhoSees } from '$lib/core/platform/access/who-sees';
 import type { Organisation } from '$lib/core/platform/organisation';
 import type { Retention } from '$lib/core/platform/retention';
 import type { PrivacyLine } from '../../text-parts';

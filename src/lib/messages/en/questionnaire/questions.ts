@@ -1,5 +1,6 @@
-import type { AnswerId, ItemId, ChecklistStation } from '$lib/core/questionnaire/checklist';
-import { SITS_FULLY_BACK, AT_STANDING_SPOT } from '$lib/core/plan/conditions';
+import type { AnswerId, ItemId } from '$lib/core/questionnaire/checklist/item-ids';
+import type { ChecklistStation } from '$lib/core/questionnaire/checklist/stations';
+import { SITS_FULLY_BACK, AT_STANDING_SPOT } from '$lib/core/plan/conditions/fact-groups';
 import type { WordsByFacts } from '../../words-by-facts';
 
 /** The words of one question. */

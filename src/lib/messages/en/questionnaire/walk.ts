@@ -1,7 +1,8 @@
 import { PROMISED_MINUTES } from '$lib/core/questionnaire/promise';
-import type { ChoiceFieldName, DeviceAtHome, LengthFieldName } from '$lib/core/questionnaire/answers';
-import type { RedFlag } from '$lib/core/cases/discomfort';
-import type { Precaution, HouseholdKind } from '$lib/core/workstation/corner';
+import type { ChoiceFieldName, LengthFieldName } from '$lib/core/questionnaire/answers/fields';
+import type { DeviceAtHome } from '$lib/core/questionnaire/answers/device-answers';
+import type { RedFlag } from '$lib/core/cases/discomfort/red-flags';
+import type { Precaution, HouseholdKind } from '$lib/core/workstation/corner/vocabulary';
 import { cityNames } from '../platform/cities';
 import { typed } from '../../typed';
 

@@ -1,4 +1,4 @@
-import type { WalkthroughEnd } from '../../../core/questionnaire/walkthrough';
+import type { WalkthroughEnd } from '../../../core/questionnaire/walkthrough/walkthrough';
 import { isOne } from '../platform/numbers';
 
 /** A person and a coordinator on the phone, who look at one side view. Both doors show these texts. */

@@ -1,4 +1,6 @@
-import type { CheckId, MeasurableLengthName, Verdict } from '$lib/core/workstation/checks';
+import type { CheckId } from '$lib/core/workstation/checks/check-values';
+import type { MeasurableLengthName } from '$lib/core/workstation/checks/check-uncertainty';
+import type { Verdict } from '$lib/core/workstation/checks/verdict';
 
 export const heightCheckTexts = {
 	names: { knee: 'Knees', elbow: 'Elbow', eye: 'Screen top', thigh: 'Thigh room' } satisfies Readonly<

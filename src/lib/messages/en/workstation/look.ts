@@ -1,7 +1,12 @@
-import type { QuestionnairePage } from '$lib/core/questionnaire/answers';
-import { IN_A_WHEELCHAIR, LOW_LENSES, OWN_MOUSE, AT_STANDING_SPOT } from '$lib/core/plan/conditions';
+import type { QuestionnairePage } from '$lib/core/questionnaire/answers/questionnaire-pages';
+import {
+	IN_A_WHEELCHAIR,
+	LOW_LENSES,
+	OWN_MOUSE,
+	AT_STANDING_SPOT
+} from '$lib/core/plan/conditions/fact-groups';
 import type { WordsByFacts } from '../../words-by-facts';
-import type { PlacedDeskThing } from '$lib/core/workstation/desk';
+import type { PlacedDeskThing } from '$lib/core/workstation/desk/placed-thing';
 import { typed } from '../../typed';
 
 /** What the drawing of a station shows: this person, with everything fitting. */

@@ -1,4 +1,4 @@
-import type { VariantId } from '$lib/core/workstation/variants';
+import type { VariantId } from '$lib/core/workstation/variants/variant';
 
 /** Numbers of a variant in the person's unit; empty where it has none. */
 export interface VariantWords {

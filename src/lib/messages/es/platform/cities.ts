@@ -1,4 +1,4 @@
-import type { CityId } from '$lib/core/body/light';
+import type { CityId } from '$lib/core/body/light/cities';
 
 /** Names of the cities. */
 export const cityNames: Readonly<Record<CityId | 'not-given', string>> = {

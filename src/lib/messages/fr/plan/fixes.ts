@@ -1,4 +1,4 @@
-import { WITH_ARMRESTS } from '$lib/core/plan/conditions';
+import { WITH_ARMRESTS } from '$lib/core/plan/conditions/fact-groups';
 import type { ChecklistTexts } from '../../shapes';
 
 /** What to do at home. */

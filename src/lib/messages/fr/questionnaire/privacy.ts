@@ -1,4 +1,4 @@
-import type { Role } from '$lib/core/platform/access';
+import type { Role } from '$lib/core/platform/access/roles';
 import type { PrivacyTexts } from '../../shapes';
 
 const COUNTS = ['zéro', 'une', 'deux', 'trois', 'quatre', 'cinq', 'six', 'sept', 'huit', 'neuf', 'dix'];

@@ -1,4 +1,4 @@
-import { AT_STANDING_SPOT, SITS_FULLY_BACK } from '$lib/core/plan/conditions';
+import { AT_STANDING_SPOT, SITS_FULLY_BACK } from '$lib/core/plan/conditions/fact-groups';
 import type { ChecklistTexts } from '../../shapes';
 
 /** Names of the sections. */

@@ -1,4 +1,9 @@
-import { AT_STANDING_SPOT, IN_A_WHEELCHAIR, LOW_LENSES, OWN_MOUSE } from '$lib/core/plan/conditions';
+import {
+	AT_STANDING_SPOT,
+	IN_A_WHEELCHAIR,
+	LOW_LENSES,
+	OWN_MOUSE
+} from '$lib/core/plan/conditions/fact-groups';
 import type { Catalogue } from '../../shapes';
 
 /** What the drawing of a question shows: this person, with everything fitting. */

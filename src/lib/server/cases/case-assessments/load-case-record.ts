@@ -1,24 +1,31 @@
-import { isAnyOff } from '../../../core/workstation/checks';
+import { isAnyOff } from '../../../core/workstation/checks/verdict';
 import { sql, type SQL } from 'drizzle-orm';
-import type { CivilDate } from '../../../core/platform/calendar';
-import type { Corner } from '../../../core/workstation/corner';
-import type { EmergencyClearance, RegionReport, RedFlag } from '../../../core/cases/discomfort';
-import {
-	planHeightsOf,
-	type Closable,
-	type RecordedCheckIn,
-	type RecordedFinding,
-	type RecordedPlan,
-	type NewsKind,
-	type CaseRecord,
-	type PlanItem,
-	type FindingTick,
-	type WaitingKind
-} from '../../../core/cases/case-assessment';
-import type { MeasuredHeights } from '../../../core/workstation/side-view';
+import type { CivilDate } from '../../../core/platform/calendar/civil-date';
+import type { Corner } from '../../../core/workstation/corner/corner';
+import type { EmergencyClearance, RedFlag } from '../../../core/cases/discomfort/red-flags';
+import type { RegionReport } from '../../../core/cases/discomfort/report';
+import { planHeightsOf } from '../../../core/cases/case-assessment/plan-heights';
+import type {
+	Closable,
+	NewsKind,
+	PlanItem,
+	FindingTick,
+	WaitingKind
+} from '../../../core/cases/case-assessment/vocabulary';
+import type {
+	RecordedCheckIn,
+	RecordedFinding,
+	RecordedPlan,
+	CaseRecord
+} from '../../../core/cases/case-assessment/case-record';
+import type { MeasuredHeights } from '../../../core/workstation/side-view/remeasured-heights';
 import { advisedFindings } from '../../../core/plan/advice/advised-findings';
-import { checklistAnswersOf, type Answers } from '../../../core/questionnaire/answers';
-import { isHazard, isOwnId, regionsOfFinding, type Checklist } from '../../../core/questionnaire/checklist';
+import { checklistAnswersOf } from '../../../core/questionnaire/answers/checklist-fields';
+import type { Answers } from '../../../core/questionnaire/answers/fields';
+import { isHazard } from '../../../core/questionnaire/checklist/hazards';
+import { isOwnId } from '../../../core/questionnaire/checklist/own-ids';
+import { regionsOfFinding } from '../../../core/questionnaire/checklist/findings';
+import type { Checklist } from '../../../core/questionnaire/checklist/checklist';
 import { checklistsAt } from '../../questionnaire/checklists/read-checklists';
 import type { Db } from '../../platform/db/client';
 import { POLICY_OUTCOMES } from '../../platform/db/schema/follow-ups';

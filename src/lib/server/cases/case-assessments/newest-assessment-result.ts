@@ -1,5 +1,6 @@
 import { eq } from 'drizzle-orm';
-import { readAssessmentResult, type AssessmentResult } from '../../../core/cases/case-assessment';
+import { readAssessmentResult } from '../../../core/cases/case-assessment/read-assessment-result';
+import type { AssessmentResult } from '../../../core/cases/case-assessment/assessment-result';
 import { schema, type Db } from '../../platform/db/client';
 
 const { cases, caseAssessments } = schema;

@@ -1,10 +1,13 @@
 import { eq, sql } from 'drizzle-orm';
-import { assessCase, readAssessmentResult, type AssessmentResult } from '../../../core/cases/case-assessment';
-import type { CivilDate } from '../../../core/platform/calendar';
-import type { Verdict } from '../../../core/workstation/checks';
+import { assessCase } from '../../../core/cases/case-assessment/assess-case';
+import { readAssessmentResult } from '../../../core/cases/case-assessment/read-assessment-result';
+import type { AssessmentResult } from '../../../core/cases/case-assessment/assessment-result';
+import type { CivilDate } from '../../../core/platform/calendar/civil-date';
+import type { Verdict } from '../../../core/workstation/checks/verdict';
 import { sameDocument } from '../../../core/platform/same-document';
-import { checkInDaysAfter, isMoreUrgent } from '../../../core/cases/triage';
-import { rulesVersionOf, softwareVersionOf, type Rules } from '../../../core/platform/rules';
+import { checkInDaysAfter } from '../../../core/cases/triage/follow-up-dates';
+import { isMoreUrgent } from '../../../core/cases/triage/policy';
+import { rulesVersionOf, softwareVersionOf, type Rules } from '../../../core/platform/rules/shipped-rules';
 import { isAnyOf } from '../../platform/db/is-any-of';
 import { schema, type Db } from '../../platform/db/client';
 import type { HeldWhy } from '../../platform/db/schema/columns';

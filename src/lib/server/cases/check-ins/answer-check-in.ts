@@ -1,7 +1,8 @@
 import { and, desc, eq, isNotNull, isNull } from 'drizzle-orm';
-import type { RegionReport, RedFlag } from '../../../core/cases/discomfort';
-import type { FindingId } from '../../../core/questionnaire/checklist';
-import { PLAN_ITEMS, type NewsKind, type PlanItem } from '../../../core/cases/case-assessment';
+import type { RegionReport } from '../../../core/cases/discomfort/report';
+import type { RedFlag } from '../../../core/cases/discomfort/red-flags';
+import type { FindingId } from '../../../core/questionnaire/checklist/findings';
+import { PLAN_ITEMS, type NewsKind, type PlanItem } from '../../../core/cases/case-assessment/vocabulary';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { countLinkUse } from '../../questionnaire/assessments/link-limits';
 import { endedLinkError, type OpenAssessment } from '../../questionnaire/assessments/open-assessment';

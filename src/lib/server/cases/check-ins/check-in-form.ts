@@ -1,7 +1,9 @@
-import { FINDING_IDS, isOwnId, OWN_ID_PATTERN, type FindingId } from '../../../core/questionnaire/checklist';
+import { FINDING_IDS, type FindingId } from '../../../core/questionnaire/checklist/findings';
+import { isOwnId, OWN_ID_PATTERN } from '../../../core/questionnaire/checklist/own-ids';
 import { Type } from 'typebox';
-import { ANSWER_FIELDS, RED_FLAG_GROUPS } from '../../../core/questionnaire/answers';
-import { NEWS_KINDS, PLAN_ITEMS, type PlanItem } from '../../../core/cases/case-assessment';
+import { ANSWER_FIELDS } from '../../../core/questionnaire/answers/answer-fields';
+import { RED_FLAG_GROUPS } from '../../../core/questionnaire/answers/red-flag-answers';
+import { NEWS_KINDS, PLAN_ITEMS, type PlanItem } from '../../../core/cases/case-assessment/vocabulary';
 
 /** Warning signs and discomfort use the same fields as the self-assessment. */
 const asked = [...ANSWER_FIELDS].filter(([name]) => /^(?:sign|pain)\./.test(name));

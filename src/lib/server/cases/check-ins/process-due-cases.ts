@@ -1,8 +1,8 @@
 import { and, asc, eq, lte, sql } from 'drizzle-orm';
-import { prefilledAnswers } from '../../../core/questionnaire/answers';
-import { setUpAsMeasured } from '../../../core/workstation/checks';
-import { currentCornerOf } from '../../../core/cases/case-assessment';
-import { remindersFor } from '../../../core/cases/triage';
+import { prefilledAnswers } from '../../../core/questionnaire/answers/prefilled-answers';
+import { setUpAsMeasured } from '../../../core/workstation/checks/set-up';
+import { currentCornerOf } from '../../../core/cases/case-assessment/current-corner';
+import { remindersFor } from '../../../core/cases/triage/follow-up-dates';
 import { sendWithin, type WordsOfInvitation } from '../../questionnaire/assessments/send-assessment';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { isoDay } from '../../platform/clock';

@@ -1,5 +1,5 @@
 import { and, asc, eq, isNull, lte } from 'drizzle-orm';
-import { nextReminderDay, remindersFor } from '../../../core/cases/triage';
+import { nextReminderDay, remindersFor } from '../../../core/cases/triage/follow-up-dates';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { isoDay } from '../../platform/clock';
 import { writeEmail } from '../../platform/texts/write-email';

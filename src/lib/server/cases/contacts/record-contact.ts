@@ -6,15 +6,12 @@ import {
 	type ContactWay,
 	type CoordinatorLook
 } from '../../../core/cases/contact';
-import { acceptedDay } from '../../../core/platform/calendar';
-import {
-	readAssessmentResult,
-	type AssessmentResult,
-	type Closable,
-	type TriageReason
-} from '../../../core/cases/case-assessment';
-import type { FindingId } from '../../../core/questionnaire/checklist';
-import { isMoreUrgent } from '../../../core/cases/triage';
+import { acceptedDay } from '../../../core/platform/calendar/civil-date';
+import { readAssessmentResult } from '../../../core/cases/case-assessment/read-assessment-result';
+import type { AssessmentResult, TriageReason } from '../../../core/cases/case-assessment/assessment-result';
+import type { Closable } from '../../../core/cases/case-assessment/vocabulary';
+import type { FindingId } from '../../../core/questionnaire/checklist/findings';
+import { isMoreUrgent } from '../../../core/cases/triage/policy';
 import type { Actor } from '../../platform/actor';
 import { runDeskAct, type DeskActInput } from '../../platform/acts/desk-act';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';

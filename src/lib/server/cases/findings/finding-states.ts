@@ -1,5 +1,6 @@
-import { FINDING_IDS, isOwnId, type FindingId } from '../../../core/questionnaire/checklist';
-import { findingStates, type FindingTicks } from '../../../core/cases/case-assessment';
+import { FINDING_IDS, type FindingId } from '../../../core/questionnaire/checklist/findings';
+import { isOwnId } from '../../../core/questionnaire/checklist/own-ids';
+import { findingStates, type FindingTicks } from '../../../core/cases/case-assessment/open-findings';
 import type { Db } from '../../platform/db/client';
 import { loadCaseRecord, type LoadedCaseRecord } from '../case-assessments/load-case-record';
 import { readPersonPlace } from '../../people/lock-person';

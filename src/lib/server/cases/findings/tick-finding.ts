@@ -1,6 +1,8 @@
 import { and, eq } from 'drizzle-orm';
-import type { FindingId } from '../../../core/questionnaire/checklist';
-import { newestAnswers, openFindings, type FindingTick } from '../../../core/cases/case-assessment';
+import type { FindingId } from '../../../core/questionnaire/checklist/findings';
+import { newestAnswers } from '../../../core/cases/case-assessment/case-record';
+import { openFindings } from '../../../core/cases/case-assessment/open-findings';
+import type { FindingTick } from '../../../core/cases/case-assessment/vocabulary';
 import type { DeskActContext } from '../../platform/acts/desk-act';
 import { DomainError } from '../../platform/domain-error';
 import { requireAnswered, type OpenAssessment } from '../../questionnaire/assessments/open-assessment';

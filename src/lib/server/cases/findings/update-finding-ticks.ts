@@ -1,5 +1,6 @@
 import { and, eq, inArray } from 'drizzle-orm';
-import { checklistField, type Answers } from '../../../core/questionnaire/answers';
+import { checklistField } from '../../../core/questionnaire/answers/checklist-fields';
+import type { Answers } from '../../../core/questionnaire/answers/fields';
 import { checklistAt } from '../../questionnaire/checklists/read-checklists';
 import { schema, type Db } from '../../platform/db/client';
 

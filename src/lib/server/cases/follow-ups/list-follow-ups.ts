@@ -1,6 +1,7 @@
 import { and, asc, count, desc, eq, gte, isNotNull, isNull, lt, lte, sql, type SQL } from 'drizzle-orm';
-import { isWorkingDay, acceptedDay, type WorkCalendar } from '../../../core/platform/calendar';
-import type { DaysOffSettings } from '../../../core/platform/organisation-settings';
+import { isWorkingDay, type WorkCalendar } from '../../../core/platform/calendar/working-days';
+import { acceptedDay } from '../../../core/platform/calendar/civil-date';
+import type { DaysOffSettings } from '../../../core/platform/organisation-settings/days-off';
 import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../platform/actor';
 import { countUpTo } from '../../platform/db/count-up-to';

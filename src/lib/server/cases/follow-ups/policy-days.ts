@@ -1,6 +1,6 @@
 import { desc } from 'drizzle-orm';
-import type { CivilDate } from '../../../core/platform/calendar';
-import type { FollowUpKind } from '../../../core/cases/triage';
+import type { CivilDate } from '../../../core/platform/calendar/civil-date';
+import type { FollowUpKind } from '../../../core/cases/triage/follow-up-kinds';
 import { isAnyOf } from '../../platform/db/is-any-of';
 import { schema, type Db } from '../../platform/db/client';
 import type { HeldWhy } from '../../platform/db/schema/columns';

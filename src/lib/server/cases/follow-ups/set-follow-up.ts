@@ -1,12 +1,13 @@
 import { and, eq, isNull } from 'drizzle-orm';
-import { isWorkingDay, acceptedDay } from '../../../core/platform/calendar';
+import { isWorkingDay } from '../../../core/platform/calendar/working-days';
+import { acceptedDay } from '../../../core/platform/calendar/civil-date';
 import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../platform/actor';
 import { idempotencyKeyFor, runDeskAct, type DeskActInput } from '../../platform/acts/desk-act';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
-import type { FollowUpKind } from '../../../core/cases/triage';
+import type { FollowUpKind } from '../../../core/cases/triage/follow-up-kinds';
 import { DomainError } from '../../platform/domain-error';
 import { setManualFollowUp } from './manual-follow-up';
 

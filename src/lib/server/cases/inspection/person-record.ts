@@ -1,5 +1,5 @@
 import { and, asc, desc, eq, inArray, isNotNull, isNull, max, min } from 'drizzle-orm';
-import { findingStates } from '../../../core/cases/case-assessment';
+import { findingStates } from '../../../core/cases/case-assessment/open-findings';
 import type { Actor } from '../../platform/actor';
 import type { AuditAction } from '../../platform/audit/write-audit-line';
 import { recordRead } from '../../platform/audit/record-read';

@@ -1,13 +1,9 @@
 import { randomInt } from 'node:crypto';
 import { and, desc, eq, isNull } from 'drizzle-orm';
-import type { CivilDate } from '../../../core/platform/calendar';
+import type { CivilDate } from '../../../core/platform/calendar/civil-date';
 import { workCalendarOfPlace } from '../../../core/platform/calendar/public-holidays';
-import {
-	practiceCases,
-	scorePractice,
-	type PracticeAnswer,
-	type PracticeCase
-} from '../../../core/cases/practice';
+import { practiceCases, type PracticeCase } from '../../../core/cases/practice/practice-cases';
+import { scorePractice, type PracticeAnswer } from '../../../core/cases/practice/score-practice';
 import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../platform/actor';
 import { schema, type Db } from '../../platform/db/client';

@@ -1,6 +1,6 @@
 import { and, asc, desc, eq, inArray, isNull, sql } from 'drizzle-orm';
-import { rolesWith } from '../../../core/platform/access';
-import type { ConsentWay } from '../../../core/cases/referral';
+import { rolesWith } from '../../../core/platform/access/permissions';
+import type { ConsentWay } from '../../../core/cases/referral/consent';
 import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../platform/actor';
 import { runDeskAct, type DeskActInput } from '../../platform/acts/desk-act';

@@ -1,8 +1,8 @@
 import { and, asc, eq, inArray, isNotNull, isNull } from 'drizzle-orm';
-import { seatKindOf } from '../../../core/workstation/corner';
-import type { ReferralLetter } from '../../../core/cases/referral';
+import { seatKindOf } from '../../../core/workstation/corner/seat-kinds';
+import type { ReferralLetter } from '../../../core/cases/referral/letter';
 import { filledFields } from '../../../core/platform/sending/own-texts';
-import { isMoreUrgent } from '../../../core/cases/triage';
+import { isMoreUrgent } from '../../../core/cases/triage/policy';
 import { deskLocale } from '../../../messages/desk-language';
 import { organisationFields } from '../../../messages/emails';
 import { answeredCheckIns } from '../check-ins/answer-check-in';

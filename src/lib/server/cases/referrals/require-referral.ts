@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm';
-import type { Permission } from '../../../core/platform/access';
+import type { Permission } from '../../../core/platform/access/permissions';
 import { grantFor, requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../platform/actor';
 import { schema, type Db } from '../../platform/db/client';

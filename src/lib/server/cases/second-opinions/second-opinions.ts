@@ -5,8 +5,8 @@ import {
 	levelField,
 	OPINION_SIZE,
 	spreadOverLevels
-} from '../../../core/cases/second-opinion';
-import { TRIAGE_LEVELS, type TriageLevel } from '../../../core/cases/triage';
+} from '../../../core/cases/second-opinion/compare-opinions';
+import { TRIAGE_LEVELS, type TriageLevel } from '../../../core/cases/triage/policy';
 import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../platform/actor';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';

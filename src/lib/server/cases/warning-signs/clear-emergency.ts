@@ -1,6 +1,10 @@
 import { eq, max } from 'drizzle-orm';
-import { redFlagField } from '../../../core/questionnaire/answers';
-import { isEmergency, type EmergencyRedFlag, type EmergencyClearance } from '../../../core/cases/discomfort';
+import { redFlagField } from '../../../core/questionnaire/answers/checklist-fields';
+import {
+	isEmergency,
+	type EmergencyRedFlag,
+	type EmergencyClearance
+} from '../../../core/cases/discomfort/red-flags';
 import { saveAnswers } from '../../questionnaire/assessments/save-answers';
 import type { OpenAssessment } from '../../questionnaire/assessments/open-assessment';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';

@@ -1,5 +1,5 @@
 import { and, desc, eq, gte, inArray } from 'drizzle-orm';
-import { EMERGENCY_RED_FLAGS, type EmergencyClearance } from '../../../core/cases/discomfort';
+import { EMERGENCY_RED_FLAGS, type EmergencyClearance } from '../../../core/cases/discomfort/red-flags';
 import { isoDay } from '../../platform/clock';
 import { schema, type Db } from '../../platform/db/client';
 import { readPersonPlace } from '../../people/lock-person';

@@ -3,8 +3,8 @@ import {
 	DIRECTORY_CHANGES,
 	FIRST_DIRECTORY_SETTINGS,
 	type DirectorySettings
-} from '../../../core/people/directory';
-import type { ImportReport } from '../../../core/people/exchange';
+} from '../../../core/people/directory/directory-settings';
+import type { ImportReport } from '../../../core/people/exchange/import-report';
 import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../platform/actor';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';

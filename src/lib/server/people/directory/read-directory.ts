@@ -3,10 +3,11 @@ import {
 	rosterOfUsers,
 	type DirectoryComparison,
 	type DirectoryRoster,
-	type DirectorySettings,
 	type UnreadableRow
-} from '../../../core/people/directory';
-import { ROSTER_COLUMNS, type ImportReport } from '../../../core/people/exchange';
+} from '../../../core/people/directory/roster-of-users';
+import type { DirectorySettings } from '../../../core/people/directory/directory-settings';
+import { ROSTER_COLUMNS } from '../../../core/people/exchange/roster-fields';
+import type { ImportReport } from '../../../core/people/exchange/import-report';
 import { isoDay } from '../../platform/clock';
 import type { DirectoryAddress } from '../../platform/config';
 import { schema, type Db } from '../../platform/db/client';

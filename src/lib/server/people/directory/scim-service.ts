@@ -1,8 +1,14 @@
 import { setTimeout as pause } from 'node:timers/promises';
 import type { TSchema, Static } from 'typebox';
-import { scimGroup, scimPage, scimUser, type ScimGroup, type ScimUser } from '../../../core/people/directory';
+import {
+	scimGroup,
+	scimPage,
+	scimUser,
+	type ScimGroup,
+	type ScimUser
+} from '../../../core/people/directory/scim';
 import type { Checked } from '../../../core/platform/issue';
-import { compileSchema } from '../../../core/platform/schema';
+import { compileSchema } from '../../../core/platform/schema/compile-schema';
 import type { DirectoryAddress } from '../../platform/config';
 import { safeFetch, UnreachableError } from '../../platform/http/safe-fetch';
 

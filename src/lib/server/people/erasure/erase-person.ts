@@ -1,5 +1,5 @@
 import { eq, sql } from 'drizzle-orm';
-import { CLOSABLE } from '../../../core/cases/case-assessment';
+import { CLOSABLE } from '../../../core/cases/case-assessment/vocabulary';
 import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../platform/actor';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';

@@ -1,10 +1,10 @@
 import type { BreakSchedule } from '../../../core/breaks/break-schedules';
 import { eq } from 'drizzle-orm';
-import { isTimeZone } from '../../../core/platform/calendar';
+import { isTimeZone } from '../../../core/platform/calendar/time-zone';
 import { unknownPlaceholders } from '../../../core/platform/sending';
 import { ROUND_FIELDS } from '../../../messages/emails';
-import type { QuestionnaireMode } from '../../../core/questionnaire/answers';
-import type { SittingStyle } from '../../../core/workstation/corner';
+import type { QuestionnaireMode } from '../../../core/questionnaire/answers/fields';
+import type { SittingStyle } from '../../../core/workstation/corner/vocabulary';
 import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../platform/actor';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';

@@ -2,9 +2,9 @@ import { sql, type SQL } from 'drizzle-orm';
 import {
 	FORECAST_WEEKS,
 	type ForecastKind,
-	type RoundOutcome,
 	type WeeklyDelays
-} from '../../../core/workforce/round-forecast';
+} from '../../../core/workforce/round-forecast/weekly-delays';
+import type { RoundOutcome } from '../../../core/workforce/round-forecast/forecast-round';
 import type { Db } from '../../platform/db/client';
 
 /** Most invitations that a forecast rests on, the newest first. Our assumption: as many as two years of a large workforce. */

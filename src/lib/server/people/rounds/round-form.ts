@@ -1,8 +1,8 @@
 import { Type } from 'typebox';
-import { QUESTIONNAIRE_MODES } from '../../../core/questionnaire/answers';
+import { QUESTIONNAIRE_MODES } from '../../../core/questionnaire/answers/fields';
 import { BREAK_SCHEDULES } from '../../../core/breaks/break-schedules';
-import { SITTING_STYLES } from '../../../core/workstation/corner';
-import { ROUND_FIELDS } from '../../../core/platform/sending';
+import { SITTING_STYLES } from '../../../core/workstation/corner/vocabulary';
+import { ROUND_FIELDS } from '../../../core/platform/sending/round-fields';
 import { text, version } from '../../platform/http/fields';
 import { formReader } from '../../platform/http/read-body';
 import type { RoundInput } from './edit-rounds';

@@ -1,5 +1,5 @@
 import { eq, sql } from 'drizzle-orm';
-import { forecastRound } from '../../../core/workforce/round-forecast';
+import { forecastRound } from '../../../core/workforce/round-forecast/forecast-round';
 import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../platform/actor';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';

@@ -1,5 +1,5 @@
 import { and, asc, eq, inArray, isNull, lte, sql } from 'drizzle-orm';
-import { nextReminderDay, remindersFor } from '../../../core/cases/triage';
+import { nextReminderDay, remindersFor } from '../../../core/cases/triage/follow-up-dates';
 import { minutesLeftOf } from '../../questionnaire/assessments/minutes-left';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { isoDay } from '../../platform/clock';

@@ -1,5 +1,5 @@
 import { and, asc, eq, isNull, sql } from 'drizzle-orm';
-import { remindersFor } from '../../../core/cases/triage';
+import { remindersFor } from '../../../core/cases/triage/follow-up-dates';
 import { sendToAll } from '../../questionnaire/assessments/send-assessment';
 import { reassessCases } from '../../cases/case-assessments/reassess-cases';
 import { isoDay } from '../../platform/clock';

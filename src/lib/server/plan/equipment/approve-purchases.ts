@@ -1,5 +1,5 @@
 import { and, eq, inArray } from 'drizzle-orm';
-import type { PurchaseId } from '../../../core/plan';
+import type { PurchaseId } from '../../../core/plan/purchases';
 import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../platform/actor';
 import { runDeskAct, idempotencyKeyFor } from '../../platform/acts/desk-act';

@@ -1,5 +1,5 @@
 import { and, desc, eq } from 'drizzle-orm';
-import { addWorkingDays } from '../../../core/platform/calendar';
+import { addWorkingDays } from '../../../core/platform/calendar/working-days';
 import {
 	canBeLent,
 	EYE_TEST,

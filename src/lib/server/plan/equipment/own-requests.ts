@@ -1,6 +1,6 @@
 import { and, eq, inArray } from 'drizzle-orm';
 import { EYE_TEST, PENDING_REQUEST_STATES } from '../../../core/plan/equipment';
-import { eyeTestFor, howToHaveEyeTest } from '../../../core/platform/organisation-settings';
+import { eyeTestFor, howToHaveEyeTest } from '../../../core/platform/organisation-settings/eye-tests';
 import type { OpenAssessment } from '../../questionnaire/assessments/open-assessment';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';

@@ -1,8 +1,10 @@
 import { sql } from 'drizzle-orm';
-import { readPurchases, type PurchaseSummary, type StoredPurchase } from '../../../core/plan/advice';
-import type { AllocatedPurchase, LeftOut } from '../../../core/plan/budget';
+import { readPurchases, type StoredPurchase } from '../../../core/plan/advice/read-advice';
+import type { PurchaseSummary } from '../../../core/plan/advice/advise-corner';
+import type { AllocatedPurchase } from '../../../core/plan/budget/best-purchases';
+import type { LeftOut } from '../../../core/plan/budget/needs';
 import { PENDING_REQUEST_STATES, type RequestState } from '../../../core/plan/equipment';
-import { PURCHASES } from '../../../core/plan';
+import { PURCHASES } from '../../../core/plan/purchases';
 import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../platform/actor';
 import type { Db } from '../../platform/db/client';

@@ -1,17 +1,18 @@
 import { and, asc, desc, eq, inArray, isNull, sql, type SQL } from 'drizzle-orm';
-import { readPurchases, type AdviceSummary, type StoredPurchase } from '../../../core/plan/advice';
-import type { CheckId } from '../../../core/workstation/checks';
-import type { FindingId } from '../../../core/questionnaire/checklist';
+import { readPurchases, type StoredPurchase } from '../../../core/plan/advice/read-advice';
+import type { AdviceSummary } from '../../../core/plan/advice/advise-corner';
+import type { CheckId } from '../../../core/workstation/checks/check-values';
+import type { FindingId } from '../../../core/questionnaire/checklist/findings';
 import {
 	findingsHelpedBy,
 	isEquipmentItem,
 	REQUEST_STATES,
 	PENDING_REQUEST_STATES,
-	type BoardColumn,
 	type EquipmentItem,
 	type RequestState
 } from '../../../core/plan/equipment';
-import { purchasingTable } from '../../../core/platform/organisation-settings';
+import type { BoardColumn } from '../../../core/plan/equipment/board-columns';
+import { purchasingTable } from '../../../core/platform/organisation-settings/purchasing-file';
 import { itemWords } from '../../../messages/desk/workforce-words';
 import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../platform/actor';

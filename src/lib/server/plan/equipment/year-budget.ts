@@ -1,5 +1,5 @@
 import { and, eq, sql } from 'drizzle-orm';
-import type { YearBudget } from '../../../core/plan/equipment';
+import type { YearBudget } from '../../../core/plan/equipment/year-budget';
 import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../platform/actor';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';

@@ -1,8 +1,8 @@
 import { availableParallelism } from 'node:os';
 import { Worker } from 'node:worker_threads';
 import code from 'virtual:plan-thread';
-import type { Advice } from '$lib/core/plan/advice';
-import type { Corner } from '$lib/core/workstation/corner';
+import type { Advice } from '$lib/core/plan/advice/advise-corner';
+import type { Corner } from '$lib/core/workstation/corner/corner';
 import { DomainError } from '../../platform/domain-error';
 import { log } from '../../platform/log';
 import type { BudgetAnswer, BudgetQuestion, PlanJob, Planner } from './planning';

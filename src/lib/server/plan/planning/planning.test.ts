@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { PurchaseId } from '../../../core/plan';
+import type { PurchaseId } from '../../../core/plan/purchases';
 import { solveBudget } from './planning';
 
 describe('a budget that is solved', () => {

@@ -1,16 +1,16 @@
-import { adviseCorner, type Advice } from '../../../core/plan/advice';
+import { adviseCorner, type Advice } from '../../../core/plan/advice/advise-corner';
 import {
 	helpedByLargerBudget,
 	purchaseChoices,
-	readNeeds,
 	type AllocatedPurchase,
-	type LeftOut,
 	type PurchaseSums,
 	type SelectionProof,
 	type Stock
-} from '../../../core/plan/budget';
-import type { Corner } from '../../../core/workstation/corner';
-import { PURCHASES, shareHousehold, type PurchaseId } from '../../../core/plan';
+} from '../../../core/plan/budget/best-purchases';
+import { readNeeds, type LeftOut } from '../../../core/plan/budget/needs';
+import type { Corner } from '../../../core/workstation/corner/corner';
+import { PURCHASES, type PurchaseId } from '../../../core/plan/purchases';
+import { shareHousehold } from '../../../core/plan/share-household';
 
 /** A budget question. */
 export interface BudgetQuestion {

@@ -1,5 +1,5 @@
 import { and, asc, eq, gt, lte, or } from 'drizzle-orm';
-import { civilDateIn } from '../../../core/platform/calendar';
+import { civilDateIn } from '../../../core/platform/calendar/time-zone';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { spotNumber } from '../../questionnaire/assessments/spots';
 import { schema, type Db } from '../../platform/db/client';

@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
-import { orderEqualPlans } from '../../../core/plan/advice';
-import type { SittingStyle } from '../../../core/workstation/corner';
+import { orderEqualPlans } from '../../../core/plan/advice/order-equal-plans';
+import type { SittingStyle } from '../../../core/workstation/corner/vocabulary';
 import { spotRows, type SpotRow } from '../../questionnaire/assessments/spots';
 import { checkInAnswersOf } from '../../cases/check-ins/answer-check-in';
 import { schema, type Db } from '../../platform/db/client';

@@ -1,4 +1,5 @@
-import { planOffers, readAdvice } from '../../../core/plan/advice';
+import { planOffers } from '../../../core/plan/advice/plan-offers';
+import { readAdvice } from '../../../core/plan/advice/read-advice';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { requireAnswered, type OpenAssessment } from '../../questionnaire/assessments/open-assessment';
 import type { Db } from '../../platform/db/client';

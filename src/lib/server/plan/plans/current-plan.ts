@@ -1,5 +1,6 @@
 import { and, asc, desc, eq, getTableColumns, isNull } from 'drizzle-orm';
-import { readAdvice, type AdviceSummary } from '../../../core/plan/advice';
+import { readAdvice } from '../../../core/plan/advice/read-advice';
+import type { AdviceSummary } from '../../../core/plan/advice/advise-corner';
 import { isAnyOf } from '../../platform/db/is-any-of';
 import { schema, type Db } from '../../platform/db/client';
 

@@ -1,4 +1,4 @@
-import { planOffers } from '../../../core/plan/advice';
+import { planOffers } from '../../../core/plan/advice/plan-offers';
 import {
 	comfortFields,
 	dayTrialOf,
@@ -7,8 +7,9 @@ import {
 	trialStage,
 	type DayTrial,
 	type TrialStage
-} from '../../../core/questionnaire/answers';
-import { addWorkingDays, minuteOfDay } from '../../../core/platform/calendar';
+} from '../../../core/questionnaire/answers/day-trial';
+import { addWorkingDays } from '../../../core/platform/calendar/working-days';
+import { minuteOfDay } from '../../../core/platform/calendar/time-zone';
 import { requireAnswered, type OpenAssessment } from '../../questionnaire/assessments/open-assessment';
 import { saveAnswers } from '../../questionnaire/assessments/save-answers';
 import type { Db } from '../../platform/db/client';

@@ -2,11 +2,11 @@ import { and, desc, eq, inArray, isNotNull, isNull, ne } from 'drizzle-orm';
 import {
 	itemsGone,
 	LASTING_FINDINGS,
-	type Answers,
 	type InPlaceItem
-} from '../../../core/questionnaire/answers';
-import type { ShippedFindingId } from '../../../core/questionnaire/checklist';
-import type { PlanStep } from '../../../core/plan';
+} from '../../../core/questionnaire/answers/in-place-items';
+import type { Answers } from '../../../core/questionnaire/answers/fields';
+import type { ShippedFindingId } from '../../../core/questionnaire/checklist/findings';
+import type { PlanStep } from '../../../core/plan/plan-steps';
 import { schema, type Db } from '../../platform/db/client';
 import {
 	currentPlanOf,

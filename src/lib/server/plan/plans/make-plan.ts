@@ -1,8 +1,11 @@
 import { eq } from 'drizzle-orm';
-import { planOffers, stepsOfOffer, type AdviceSummary } from '../../../core/plan/advice';
-import type { Corner } from '../../../core/workstation/corner';
-import { unclosableChecks, type PlanItem } from '../../../core/cases/case-assessment';
-import { cornerCost, type PlanStep } from '../../../core/plan';
+import { planOffers, stepsOfOffer } from '../../../core/plan/advice/plan-offers';
+import type { AdviceSummary } from '../../../core/plan/advice/advise-corner';
+import type { Corner } from '../../../core/workstation/corner/corner';
+import { unclosableChecks } from '../../../core/cases/case-assessment/open-reports';
+import type { PlanItem } from '../../../core/cases/case-assessment/vocabulary';
+import { cornerCost } from '../../../core/plan/corner-cost';
+import type { PlanStep } from '../../../core/plan/plan-steps';
 import { sameDocument } from '../../../core/platform/same-document';
 import { schema, type Db } from '../../platform/db/client';
 import type { MovingPlan, PlanWhy } from '../../platform/db/schema/plans';

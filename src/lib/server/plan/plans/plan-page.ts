@@ -1,22 +1,16 @@
-import {
-	chosenOption,
-	answersChangedSince,
-	assumedLengths,
-	expectedPadShares,
-	piecesLeftOut,
-	sizesToCheck,
-	thingField,
-	unitOf,
-	type Answers
-} from '../../../core/questionnaire/answers';
-import { planOffers, planPageActions, stepsOfOffer } from '../../../core/plan/advice';
-import { skippedQuestionsOf } from '../../../core/questionnaire';
+import { chosenOption, thingField, unitOf, type Answers } from '../../../core/questionnaire/answers/fields';
+import { answersChangedSince } from '../../../core/questionnaire/answers/changed-since';
+import { assumedLengths } from '../../../core/questionnaire/answers/default-lengths';
+import { expectedPadShares, piecesLeftOut } from '../../../core/questionnaire/answers/household-things';
+import { sizesToCheck } from '../../../core/questionnaire/answers/sizes-to-check';
+import { planOffers, stepsOfOffer } from '../../../core/plan/advice/plan-offers';
+import { planPageActions } from '../../../core/plan/advice/plan-page-actions';
+import { skippedQuestionsOf } from '../../../core/questionnaire/skipped-questions';
 import { adviceForPage } from '../../../messages/advice/advice-for-page';
 import { offeredItems } from '../../platform/organisation-settings/own-items';
 import { readSettings } from '../../platform/organisation-settings/read-settings';
 import { equipmentRequestsOf } from '../../questionnaire/assessments/request-equipment';
-import type { OpenAssessment } from '../../questionnaire/assessments/open-assessment';
-import { newestReMeasurement } from '../../questionnaire/assessments/open-assessment';
+import { type OpenAssessment, newestReMeasurement } from '../../questionnaire/assessments/open-assessment';
 import { spotsOf } from '../../questionnaire/assessments/spots';
 import { openCheckInOf } from '../../cases/check-ins/answer-check-in';
 import type { Db } from '../../platform/db/client';

@@ -1,6 +1,10 @@
-import { currentCornerOf, planItemStates } from '../../../core/cases/case-assessment';
-import { setUpAsMeasured } from '../../../core/workstation/checks';
-import { remeasuredHeightsOf, type RemeasuredHeights } from '../../../core/workstation/side-view';
+import { currentCornerOf } from '../../../core/cases/case-assessment/current-corner';
+import { planItemStates } from '../../../core/cases/case-assessment/plan-item-states';
+import { setUpAsMeasured } from '../../../core/workstation/checks/set-up';
+import {
+	remeasuredHeightsOf,
+	type RemeasuredHeights
+} from '../../../core/workstation/side-view/remeasured-heights';
 import type { StoredPlan } from './current-plan';
 import type { LoadedCaseRecord } from '../../cases/case-assessments/load-case-record';
 

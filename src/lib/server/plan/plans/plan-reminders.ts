@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import type { CivilDate } from '../../../core/platform/calendar';
+import type { CivilDate } from '../../../core/platform/calendar/civil-date';
 import type { Db } from '../../platform/db/client';
 import type { HeldWhy } from '../../platform/db/schema/columns';
 import { emailDueDayAfter } from '../../platform/email-hold/email-due-day';

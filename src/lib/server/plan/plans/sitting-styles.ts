@@ -1,15 +1,15 @@
 import { eq, sql } from 'drizzle-orm';
-import { planOffers } from '../../../core/plan/advice';
+import { planOffers } from '../../../core/plan/advice/plan-offers';
+import { chosenOption, unitOf } from '../../../core/questionnaire/answers/fields';
 import {
-	chosenOption,
 	noTrialFields,
 	styleTrialOf,
 	trialFields,
-	unitOf,
 	type StyleTrial
-} from '../../../core/questionnaire/answers';
-import type { Corner, SittingStyle } from '../../../core/workstation/corner';
-import { offeredSittingStyles } from '../../../core/body/guidance';
+} from '../../../core/questionnaire/answers/day-trial';
+import type { Corner } from '../../../core/workstation/corner/corner';
+import type { SittingStyle } from '../../../core/workstation/corner/vocabulary';
+import { offeredSittingStyles } from '../../../core/body/guidance/offered-sitting-styles';
 import { countLinkUse } from '../../questionnaire/assessments/link-limits';
 import { requireAnswered, type OpenAssessment } from '../../questionnaire/assessments/open-assessment';
 import { saveAnswers } from '../../questionnaire/assessments/save-answers';

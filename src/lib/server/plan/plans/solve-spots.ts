@@ -1,6 +1,8 @@
-import { summarizeAdvice, planOffers, type AdviceSummary } from '../../../core/plan/advice';
-import type { Corner } from '../../../core/workstation/corner';
-import { cornerCost, itemsSharedBySpots } from '../../../core/plan';
+import { summarizeAdvice, type AdviceSummary } from '../../../core/plan/advice/advise-corner';
+import { planOffers } from '../../../core/plan/advice/plan-offers';
+import type { Corner } from '../../../core/workstation/corner/corner';
+import { cornerCost } from '../../../core/plan/corner-cost';
+import { itemsSharedBySpots } from '../../../core/plan/household-across-spots';
 import type { MovingPlan } from '../../platform/db/schema/plans';
 import type { Planner } from '../planning/planning';
 

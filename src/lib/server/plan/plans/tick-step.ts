@@ -1,5 +1,5 @@
 import { and, eq, gt } from 'drizzle-orm';
-import { type PlanItem } from '../../../core/cases/case-assessment';
+import type { PlanItem } from '../../../core/cases/case-assessment/vocabulary';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { requireAnswered, type OpenAssessment } from '../../questionnaire/assessments/open-assessment';
 import { schema, type Db } from '../../platform/db/client';

@@ -1,5 +1,6 @@
-import { dayTrialOf, EVENING_FROM_MINUTE, trialDay, type Answers } from '../../../core/questionnaire/answers';
-import { zonedTimeToInstant } from '../../../core/platform/calendar';
+import { dayTrialOf, EVENING_FROM_MINUTE, trialDay } from '../../../core/questionnaire/answers/day-trial';
+import type { Answers } from '../../../core/questionnaire/answers/fields';
+import { zonedTimeToInstant } from '../../../core/platform/calendar/time-zone';
 import type { LockedPerson } from '../../people/lock-person';
 import type { PersonPlace } from '../../people/person-place';
 

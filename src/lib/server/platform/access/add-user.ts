@@ -1,5 +1,5 @@
 import { eq, sql } from 'drizzle-orm';
-import { isPermitted } from '../../../core/platform/access';
+import { isPermitted } from '../../../core/platform/access/permissions';
 import type { Role } from '../actor';
 import { schema, type Db } from '../db/client';
 import { DomainError } from '../domain-error';

@@ -1,5 +1,5 @@
 import type { RouteId } from '$app/types';
-import { isPermitted, SHOWS_PEOPLE, type Permission } from '../../../core/platform/access';
+import { isPermitted, SHOWS_PEOPLE, type Permission } from '../../../core/platform/access/permissions';
 
 /** A desk route behind the sign-in. */
 export type DeskRoute = Extract<RouteId, `/desk/(signed-in)${string}`>;

@@ -1,4 +1,4 @@
-import type { Role } from '../../../core/platform/access';
+import type { Role } from '../../../core/platform/access/roles';
 import type { Session } from './sessions';
 
 const CODE = '/desk/sign-in/code';

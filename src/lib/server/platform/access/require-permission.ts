@@ -1,4 +1,4 @@
-import { grantOf, isPermitted, type Grant, type Permission } from '../../../core/platform/access';
+import { grantOf, isPermitted, type Grant, type Permission } from '../../../core/platform/access/permissions';
 import type { ErrorCode } from '../../../messages/error-text';
 import type { Actor } from '../actor';
 import { DomainError } from '../domain-error';

@@ -1,6 +1,6 @@
 import type { Cookies } from '@sveltejs/kit';
 import { Type } from 'typebox';
-import { compileSchema } from '../../../core/platform/schema';
+import { compileSchema } from '../../../core/platform/schema/compile-schema';
 import { text } from '../http/fields';
 import type { SignedIn } from './start-session';
 import type { ProviderFlow } from './provider';

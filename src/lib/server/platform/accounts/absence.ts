@@ -1,7 +1,7 @@
 import { and, asc, eq, gte, inArray, isNull, sql } from 'drizzle-orm';
 import { alias } from 'drizzle-orm/pg-core';
-import { rolesWith } from '../../../core/platform/access';
-import { acceptedDay } from '../../../core/platform/calendar';
+import { rolesWith } from '../../../core/platform/access/permissions';
+import { acceptedDay } from '../../../core/platform/calendar/civil-date';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { idempotencyKeyFor } from '../acts/desk-act';

@@ -1,5 +1,5 @@
 import { and, asc, count, desc, eq, gt, inArray, isNotNull, isNull, ne, sql } from 'drizzle-orm';
-import { rolesWith } from '../../../core/platform/access';
+import { rolesWith } from '../../../core/platform/access/permissions';
 import { deskLanguageOf } from '../../../messages/desk-language';
 import { emailWords } from '../../../messages/emails';
 import { requirePermission } from '../access/require-permission';

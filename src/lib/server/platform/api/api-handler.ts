@@ -1,7 +1,7 @@
 import type { RequestEvent } from '@sveltejs/kit';
 import { Type, type Static, type TSchema } from 'typebox';
-import type { ApiOperation } from '../../../core/platform/api';
-import { compileSchema } from '../../../core/platform/schema';
+import type { ApiOperation } from '../../../core/platform/api/operations';
+import { compileSchema } from '../../../core/platform/schema/compile-schema';
 import { UUID_PATTERN } from '../../../core/platform/uuid';
 import { errorText, type ErrorCode } from '../../../messages/error-text';
 import type { Actor } from '../actor';

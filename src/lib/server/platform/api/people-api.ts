@@ -1,6 +1,6 @@
 import { eq } from 'drizzle-orm';
 import type { Static } from 'typebox';
-import type { API_OPERATIONS } from '../../../core/platform/api';
+import type { API_OPERATIONS } from '../../../core/platform/api/operations';
 import { sendAssessment } from '../../questionnaire/assessments/send-assessment';
 import { recordRead } from '../audit/record-read';
 import { newestAssessmentResult } from '../../cases/case-assessments/newest-assessment-result';

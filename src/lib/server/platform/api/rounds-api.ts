@@ -1,5 +1,5 @@
 import type { Static } from 'typebox';
-import type { API_OPERATIONS } from '../../../core/platform/api';
+import type { API_OPERATIONS } from '../../../core/platform/api/operations';
 import { pauseRound } from '../../people/rounds/correct-round';
 import { createRound } from '../../people/rounds/edit-rounds';
 import { listRounds, readRoundWithProgress } from '../../people/rounds/read-rounds';

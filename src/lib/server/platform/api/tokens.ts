@@ -1,6 +1,6 @@
 import { and, asc, eq, gt, isNull, lt } from 'drizzle-orm';
-import { TOKEN_LIMITS, type ApiScope } from '../../../core/platform/api';
-import { isPermitted } from '../../../core/platform/access';
+import { TOKEN_LIMITS, type ApiScope } from '../../../core/platform/api/api-scopes';
+import { isPermitted } from '../../../core/platform/access/permissions';
 import { requirePermission } from '../access/require-permission';
 import { notifyOwnerOf } from '../access/start-session';
 import { hashToken, newToken } from '../access/tokens';

@@ -1,9 +1,10 @@
 import type pg from 'pg';
-import { chosenOption, unitOf } from '../../../core/questionnaire/answers';
-import type { Corner } from '../../../core/workstation/corner';
-import type { LengthUnit } from '../../../core/body/length';
-import type { Plan } from '../../../core/plan';
-import { sideViewOf, type DrawingStyle, type SideView } from '../../../core/workstation/side-view';
+import { chosenOption, unitOf } from '../../../core/questionnaire/answers/fields';
+import type { Corner } from '../../../core/workstation/corner/corner';
+import type { LengthUnit } from '../../../core/body/length/mm';
+import type { Plan } from '../../../core/plan/plan-corner';
+import { sideViewOf, type SideView } from '../../../core/workstation/side-view/side-view';
+import type { DrawingStyle } from '../../../core/workstation/side-view/drawing-style';
 import { yieldToEventLoop } from '../yield-to-event-loop';
 
 /** Draws side views as SVG files, for a reader: a part of the interface, which the server doesn't know. */

@@ -1,6 +1,6 @@
 import { and, desc, eq, lt, sql, type SQL } from 'drizzle-orm';
-import { parseCivilDate } from '../../../core/platform/calendar';
-import { BYTE_ORDER_MARK, toCsv, type CsvFormat } from '../../../core/people/exchange';
+import { parseCivilDate } from '../../../core/platform/calendar/civil-date';
+import { BYTE_ORDER_MARK, toCsv, type CsvFormat } from '../../../core/people/exchange/csv';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { organisationZone } from '../organisation/organisation-zone';

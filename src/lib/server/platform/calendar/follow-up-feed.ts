@@ -1,6 +1,6 @@
 import ICAL from 'ical.js';
 import { and, asc, eq, isNull } from 'drizzle-orm';
-import { isPermitted } from '../../../core/platform/access';
+import { isPermitted } from '../../../core/platform/access/permissions';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
 import { hashToken, newToken } from '../access/tokens';

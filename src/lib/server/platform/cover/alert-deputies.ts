@@ -1,6 +1,6 @@
 import { and, eq, gt, inArray, isNull, sql } from 'drizzle-orm';
-import { rolesWith } from '../../../core/platform/access';
-import { EMERGENCY_RED_FLAGS } from '../../../core/cases/discomfort';
+import { rolesWith } from '../../../core/platform/access/permissions';
+import { EMERGENCY_RED_FLAGS } from '../../../core/cases/discomfort/red-flags';
 import { isAwayOn } from '../accounts/stand-ins';
 import { isoDay } from '../clock';
 import { readOrganisation } from '../organisation/read-organisation';

@@ -1,12 +1,8 @@
 import { sql } from 'drizzle-orm';
 import type { Bundle, BundleEntry } from 'fhir/r4';
-import type { Checklist } from '../../../core/questionnaire/checklist';
-import {
-	personEntries,
-	questionnaireEntries,
-	writeBundle,
-	type FhirRecord
-} from '../../../core/platform/fhir';
+import type { Checklist } from '../../../core/questionnaire/checklist/checklist';
+import { personEntries, questionnaireEntries, writeBundle } from '../../../core/platform/fhir/write-bundle';
+import type { FhirRecord } from '../../../core/platform/fhir/fhir-record';
 import { fhirWords } from '../../../messages/desk/fhir-words';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';

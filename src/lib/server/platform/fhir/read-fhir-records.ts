@@ -1,6 +1,6 @@
 import { and, asc, eq, isNotNull } from 'drizzle-orm';
-import type { RegionReport } from '../../../core/cases/discomfort';
-import { fhirLengthsOf, type FhirRecord } from '../../../core/platform/fhir';
+import type { RegionReport } from '../../../core/cases/discomfort/report';
+import { fhirLengthsOf, type FhirRecord } from '../../../core/platform/fhir/fhir-record';
 import { isAnyOf } from '../db/is-any-of';
 import { schema, type Db } from '../db/client';
 

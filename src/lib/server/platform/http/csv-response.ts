@@ -1,4 +1,4 @@
-import { csvFormatOf, toCsv, type CsvCell } from '../../../core/people/exchange';
+import { csvFormatOf, toCsv, type CsvCell } from '../../../core/people/exchange/csv';
 import { deskLocale } from '../../../messages/desk-language';
 import { fileStream } from './file-stream';
 

@@ -1,5 +1,5 @@
 import { Type, type Static, type TProperties, type TSchema } from 'typebox';
-import { compileSchema } from '../../../core/platform/schema';
+import { compileSchema } from '../../../core/platform/schema/compile-schema';
 import { yieldToEventLoop } from '../yield-to-event-loop';
 import { DomainError } from '../domain-error';
 

@@ -1,11 +1,7 @@
 import { eq, inArray, sql } from 'drizzle-orm';
-import {
-	teamRenames,
-	type EquipmentSettings,
-	type SettingsArea,
-	type SettingsByArea,
-	type TeamSettings
-} from '../../../core/platform/organisation-settings';
+import { teamRenames, type TeamSettings } from '../../../core/platform/organisation-settings/teams';
+import type { EquipmentSettings } from '../../../core/platform/organisation-settings/equipment-catalogue';
+import type { SettingsArea, SettingsByArea } from '../../../core/platform/organisation-settings/areas';
 import type { Actor } from '../actor';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { schema, type Db } from '../db/client';

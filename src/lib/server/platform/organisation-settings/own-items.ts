@@ -1,6 +1,8 @@
-import type { FindingId } from '../../../core/questionnaire/checklist';
+import type { FindingId } from '../../../core/questionnaire/checklist/findings';
 import { EYE_TEST, EYE_TEST_FINDINGS, isShippedItem, type EquipmentItem } from '../../../core/plan/equipment';
-import { eyeTestFor, ownNameIn, type CatalogueItem } from '../../../core/platform/organisation-settings';
+import { eyeTestFor } from '../../../core/platform/organisation-settings/eye-tests';
+import { ownNameIn } from '../../../core/platform/organisation-settings/own-names';
+import type { CatalogueItem } from '../../../core/platform/organisation-settings/equipment-catalogue';
 import { messagesFor } from '../../../messages';
 import type { Db } from '../db/client';
 import { readSettings } from './read-settings';

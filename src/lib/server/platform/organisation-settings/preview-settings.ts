@@ -1,14 +1,11 @@
 import { and, asc, eq, gte, inArray, isNull, notInArray, or } from 'drizzle-orm';
-import {
-	teamRenames,
-	type DaysOffSettings,
-	type EquipmentSettings,
-	type OfferedSettings,
-	type SettingsArea,
-	type SettingsByArea,
-	type TeamSettings
-} from '../../../core/platform/organisation-settings';
-import { isWorkingDay, parseCivilDate } from '../../../core/platform/calendar';
+import { teamRenames, type TeamSettings } from '../../../core/platform/organisation-settings/teams';
+import type { DaysOffSettings } from '../../../core/platform/organisation-settings/days-off';
+import type { EquipmentSettings } from '../../../core/platform/organisation-settings/equipment-catalogue';
+import type { OfferedSettings } from '../../../core/platform/organisation-settings/offered';
+import type { SettingsArea, SettingsByArea } from '../../../core/platform/organisation-settings/areas';
+import { isWorkingDay } from '../../../core/platform/calendar/working-days';
+import { parseCivilDate } from '../../../core/platform/calendar/civil-date';
 import { PENDING_REQUEST_STATES, type EquipmentItem } from '../../../core/plan/equipment';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';

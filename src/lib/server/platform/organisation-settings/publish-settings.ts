@@ -1,6 +1,6 @@
 import { desc, eq } from 'drizzle-orm';
 import { countriesWithHolidays } from '../../../core/platform/calendar/public-holidays';
-import type { SettingsArea, SettingsByArea } from '../../../core/platform/organisation-settings';
+import type { SettingsArea, SettingsByArea } from '../../../core/platform/organisation-settings/areas';
 import { settingsChangesOf } from '../../../core/platform/organisation-settings/area-changes';
 import {
 	completeAreaSettings,

@@ -1,5 +1,5 @@
 import { and, desc, eq, sql, type SQL } from 'drizzle-orm';
-import type { SettingsArea, SettingsByArea } from '../../../core/platform/organisation-settings';
+import type { SettingsArea, SettingsByArea } from '../../../core/platform/organisation-settings/areas';
 import {
 	completeAreaSettings,
 	originalSettings

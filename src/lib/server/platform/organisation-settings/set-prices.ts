@@ -1,5 +1,5 @@
 import type { Currency } from '../../../core/plan/equipment';
-import type { PurchaseId } from '../../../core/plan';
+import type { PurchaseId } from '../../../core/plan/purchases';
 import { sameDocument } from '../../../core/platform/same-document';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';

@@ -1,4 +1,4 @@
-import type { SettingsArea, SettingsByArea } from '../../../core/platform/organisation-settings';
+import type { SettingsArea, SettingsByArea } from '../../../core/platform/organisation-settings/areas';
 import {
 	settingsFormat,
 	validateSettings,

@@ -1,9 +1,6 @@
 import { isNull, ne, and } from 'drizzle-orm';
-import {
-	teamsWith,
-	type SettingsArea,
-	type SettingsByArea
-} from '../../../core/platform/organisation-settings';
+import { teamsWith } from '../../../core/platform/organisation-settings/teams';
+import type { SettingsArea, SettingsByArea } from '../../../core/platform/organisation-settings/areas';
 import { schema, type Db } from '../db/client';
 import { readSettings } from './read-settings';
 

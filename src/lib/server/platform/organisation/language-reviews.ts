@@ -1,6 +1,6 @@
 import { createHash } from 'node:crypto';
 import { eq } from 'drizzle-orm';
-import { RED_FLAGS } from '../../../core/cases/discomfort';
+import { RED_FLAGS } from '../../../core/cases/discomfort/red-flags';
 import { messagesFor } from '../../../messages';
 import { deskTextsIn } from '../../../messages/desk';
 import { DESK_LANGUAGES } from '../../../messages/desk-language';

@@ -1,5 +1,5 @@
 import { and, eq, sql } from 'drizzle-orm';
-import { isTimeZone } from '../../../core/platform/calendar';
+import { isTimeZone } from '../../../core/platform/calendar/time-zone';
 import type { Organisation } from '../../../core/platform/organisation';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';

@@ -1,6 +1,6 @@
 import { isNotNull } from 'drizzle-orm';
-import type { AssessmentResult, TriageReason } from '../../../core/cases/case-assessment';
-import { isMoreUrgent, type TriageLevel } from '../../../core/cases/triage';
+import type { AssessmentResult, TriageReason } from '../../../core/cases/case-assessment/assessment-result';
+import { isMoreUrgent, type TriageLevel } from '../../../core/cases/triage/policy';
 import {
 	sumPolicyEffects,
 	type PolicyEffect,

@@ -1,5 +1,5 @@
 import { desc, sql } from 'drizzle-orm';
-import { rulesVersionOf, SHIPPED_RULES, type Rules } from '../../../core/platform/rules';
+import { rulesVersionOf, SHIPPED_RULES, type Rules } from '../../../core/platform/rules/shipped-rules';
 import {
 	completeSettings,
 	policyFrom,

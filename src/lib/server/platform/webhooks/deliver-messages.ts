@@ -1,5 +1,5 @@
 import { and, asc, eq, isNotNull, isNull, lt, lte, ne, sql } from 'drizzle-orm';
-import { nextTryAfterMs, WEBHOOK_DAYS } from '../../../core/platform/webhooks';
+import { nextTryAfterMs, WEBHOOK_DAYS } from '../../../core/platform/webhooks/retries';
 import { decryptSecret } from '../access/secret-keys';
 import { schema, type Db } from '../db/client';
 import { TRIAL_KIND } from '../db/schema/webhooks';

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import { WEBHOOK_KINDS, type WebhookKind } from '../../../core/platform/webhooks';
+import { WEBHOOK_KINDS, type WebhookKind } from '../../../core/platform/webhooks/webhook-kinds';
 import { schema, type Db } from '../db/client';
 
 const { webhookMessages, webhooks } = schema;

@@ -1,6 +1,6 @@
 import { randomBytes } from 'node:crypto';
 import { and, asc, desc, eq, isNotNull, sql } from 'drizzle-orm';
-import { MAX_WEBHOOKS, type WebhookKind } from '../../../core/platform/webhooks';
+import { MAX_WEBHOOKS, type WebhookKind } from '../../../core/platform/webhooks/webhook-kinds';
 import { requirePermission } from '../access/require-permission';
 import { decryptSecret, encryptSecret } from '../access/secret-keys';
 import type { Actor } from '../actor';

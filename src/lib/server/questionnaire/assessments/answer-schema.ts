@@ -1,18 +1,21 @@
 import { Type } from 'typebox';
-import { LENGTH_UNITS, type LengthUnit } from '../../../core/body/length';
+import { LENGTH_UNITS, type LengthUnit } from '../../../core/body/length/mm';
 import {
 	ANSWER_FIELDS,
-	COUNT_FIELD_PATTERN,
-	LEFT_OUT_FIELD_PATTERN,
-	OWN_CHECKLIST_ANSWER_PATTERN,
-	OWN_CHECKLIST_FIELD_PATTERN,
-	QUESTIONNAIRE_PAGES,
-	NONE_GROUPS,
 	THING_FIELD_PATTERN,
-	type FieldValues,
-	type QuestionnairePage,
-	type NoneGroup
-} from '../../../core/questionnaire/answers';
+	type FieldValues
+} from '../../../core/questionnaire/answers/answer-fields';
+import { COUNT_FIELD_PATTERN } from '../../../core/questionnaire/answers/counted-answers';
+import { LEFT_OUT_FIELD_PATTERN } from '../../../core/questionnaire/answers/household-things';
+import {
+	OWN_CHECKLIST_ANSWER_PATTERN,
+	OWN_CHECKLIST_FIELD_PATTERN
+} from '../../../core/questionnaire/answers/checklist-fields';
+import {
+	QUESTIONNAIRE_PAGES,
+	type QuestionnairePage
+} from '../../../core/questionnaire/answers/questionnaire-pages';
+import { NONE_GROUPS, type NoneGroup } from '../../../core/questionnaire/answers/red-flag-answers';
 
 /** Longest text of one answer, characters. */
 const LONGEST = 200;

@@ -1,5 +1,5 @@
 import { sql } from 'drizzle-orm';
-import { civilDateIn } from '../../../core/platform/calendar';
+import { civilDateIn } from '../../../core/platform/calendar/time-zone';
 import { schema, type Db } from '../../platform/db/client';
 import type { LINK_USES } from '../../platform/db/schema/assessments';
 import { DomainError } from '../../platform/domain-error';

@@ -1,5 +1,6 @@
-import { minutesLeft, questionnaireModeOf, questionnaireOf } from '../../../core/questionnaire';
-import { isPrefilled } from '../../../core/questionnaire/answers';
+import { minutesLeft, questionnaireOf } from '../../../core/questionnaire/questionnaire';
+import { questionnaireModeOf } from '../../../core/questionnaire/select-questions';
+import { isPrefilled } from '../../../core/questionnaire/answers/changed-parts';
 import { checklistAt } from '../checklists/read-checklists';
 import type { Db, schema } from '../../platform/db/client';
 

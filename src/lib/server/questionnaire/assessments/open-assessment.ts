@@ -1,5 +1,6 @@
 import { desc, eq, type SQL } from 'drizzle-orm';
-import { checklistFrom, type Checklist, type ChecklistDocument } from '../../../core/questionnaire/checklist';
+import { checklistFrom, type ChecklistDocument } from '../../../core/questionnaire/checklist/own-checklist';
+import type { Checklist } from '../../../core/questionnaire/checklist/checklist';
 import { localeOf, type Locale } from '../../../messages/languages';
 import type { Actor } from '../../platform/actor';
 import { hashToken } from '../../platform/access/tokens';

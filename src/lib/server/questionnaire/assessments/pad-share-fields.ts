@@ -1,5 +1,5 @@
 import { and, desc, eq, isNotNull } from 'drizzle-orm';
-import { padShareField } from '../../../core/questionnaire/answers';
+import { padShareField } from '../../../core/questionnaire/answers/household-things';
 import { schema, type Db } from '../../platform/db/client';
 
 const { assessments, workforceClosings } = schema;

@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm';
-import { isPermitted } from '../../../core/platform/access';
+import { isPermitted } from '../../../core/platform/access/permissions';
 import type { Actor } from '../../platform/actor';
 import { schema, type Db } from '../../platform/db/client';
 

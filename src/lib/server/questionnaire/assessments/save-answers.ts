@@ -1,14 +1,11 @@
 import { eq, or } from 'drizzle-orm';
-import {
-	convertUnit,
-	sharedFields,
-	redFlagField,
-	redFlagsOf,
-	speakOfTrial,
-	unitOf
-} from '../../../core/questionnaire/answers';
-import { RED_FLAGS } from '../../../core/cases/discomfort';
-import type { LengthUnit } from '../../../core/body/length';
+import { convertUnit } from '../../../core/questionnaire/answers/convert-unit';
+import { sharedFields } from '../../../core/questionnaire/answers/shared-fields';
+import { redFlagField, redFlagsOf } from '../../../core/questionnaire/answers/checklist-fields';
+import { speakOfTrial } from '../../../core/questionnaire/answers/day-trial';
+import { unitOf } from '../../../core/questionnaire/answers/fields';
+import { RED_FLAGS } from '../../../core/cases/discomfort/red-flags';
+import type { LengthUnit } from '../../../core/body/length/mm';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';

@@ -1,16 +1,17 @@
 import { Type, type Static, type TOptional, type TString } from 'typebox';
-import { measuredPadRises, readLengthField, type FieldIssue } from '../../../core/questionnaire/answers';
-import { setUpAsMeasured } from '../../../core/workstation/checks';
-import type { Corner } from '../../../core/workstation/corner';
-import type { PlanItem } from '../../../core/cases/case-assessment';
-import { LENGTH_UNITS, type LengthUnit } from '../../../core/body/length';
-import { setUpAfter, type Plan } from '../../../core/plan';
+import { measuredPadRises } from '../../../core/questionnaire/answers/measured-pad-rises';
+import { readLengthField, type FieldIssue } from '../../../core/questionnaire/answers/read-length-field';
+import { setUpAsMeasured } from '../../../core/workstation/checks/set-up';
+import type { Corner } from '../../../core/workstation/corner/corner';
+import type { PlanItem } from '../../../core/cases/case-assessment/vocabulary';
+import { LENGTH_UNITS, type LengthUnit } from '../../../core/body/length/mm';
+import { setUpAfter, type Plan } from '../../../core/plan/plan-corner';
 import {
 	REMEASURED_FIELDS,
 	remeasuredHeightsOf,
 	type MeasuredHeights,
 	type RemeasuredField
-} from '../../../core/workstation/side-view';
+} from '../../../core/workstation/side-view/remeasured-heights';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';

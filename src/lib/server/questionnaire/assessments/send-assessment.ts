@@ -1,9 +1,9 @@
 import { randomUUID } from 'node:crypto';
 import { DEFAULT_BREAK_SCHEDULE, type BreakSchedule } from '../../../core/breaks/break-schedules';
 import { and, desc, eq, inArray, isNull, ne } from 'drizzle-orm';
-import { DEFAULT_SITTING_STYLE } from '../../../core/body/guidance';
-import type { QuestionnaireMode } from '../../../core/questionnaire/answers';
-import type { SittingStyle } from '../../../core/workstation/corner';
+import { DEFAULT_SITTING_STYLE } from '../../../core/body/guidance/sitting-styles';
+import type { QuestionnaireMode } from '../../../core/questionnaire/answers/fields';
+import type { SittingStyle } from '../../../core/workstation/corner/vocabulary';
 import type { Organisation } from '../../../core/platform/organisation';
 import type { EmailReader, EmailWords } from '../../../messages/emails';
 import { requirePermission } from '../../platform/access/require-permission';

@@ -1,5 +1,5 @@
 import { asc, eq, or } from 'drizzle-orm';
-import { prefilledSpotFields } from '../../../core/questionnaire/answers';
+import { prefilledSpotFields } from '../../../core/questionnaire/answers/shared-fields';
 import { hashToken } from '../../platform/access/tokens';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { schema, type Db } from '../../platform/db/client';

@@ -1,18 +1,17 @@
 import { eq } from 'drizzle-orm';
-import {
-	cornerFromAnswers,
-	discomfortFromAnswers,
-	redFlagIssues,
-	redFlagsOf,
-	stepTicksOf,
-	type FieldIssue
-} from '../../../core/questionnaire/answers';
-import { orderEqualPlans } from '../../../core/plan/advice';
-import type { Corner } from '../../../core/workstation/corner';
+import { cornerFromAnswers } from '../../../core/questionnaire/answers/corner-from-answers';
+import { discomfortFromAnswers } from '../../../core/questionnaire/answers/discomfort-answers';
+import { redFlagIssues } from '../../../core/questionnaire/answers/red-flag-answers';
+import { redFlagsOf } from '../../../core/questionnaire/answers/checklist-fields';
+import { stepTicksOf } from '../../../core/questionnaire/answers/answer-fields';
+import type { FieldIssue } from '../../../core/questionnaire/answers/read-length-field';
+import { orderEqualPlans } from '../../../core/plan/advice/order-equal-plans';
+import type { Corner } from '../../../core/workstation/corner/corner';
 import { sameDocument } from '../../../core/platform/same-document';
 import { validateCorner } from '../../../core/workstation/corner/validate-corner';
-import type { RegionReport, RedFlag } from '../../../core/cases/discomfort';
-import type { PlanItem } from '../../../core/cases/case-assessment';
+import type { RegionReport } from '../../../core/cases/discomfort/report';
+import type { RedFlag } from '../../../core/cases/discomfort/red-flags';
+import type { PlanItem } from '../../../core/cases/case-assessment/vocabulary';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { endRecheck } from '../../cases/check-ins/answer-check-in';
 import { schema, type Db } from '../../platform/db/client';

@@ -1,5 +1,5 @@
 import { and, eq, isNull, sql } from 'drizzle-orm';
-import type { LengthUnit } from '../../../core/body/length';
+import type { LengthUnit } from '../../../core/body/length/mm';
 import { localeOf } from '../../../messages/languages';
 import { schema, type Db } from '../../platform/db/client';
 

@@ -1,6 +1,6 @@
 import { and, eq, inArray, isNotNull, notInArray } from 'drizzle-orm';
-import type { RedFlag } from '../../../core/cases/discomfort';
-import type { TriageReason } from '../../../core/cases/case-assessment';
+import type { RedFlag } from '../../../core/cases/discomfort/red-flags';
+import type { TriageReason } from '../../../core/cases/case-assessment/assessment-result';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';

@@ -1,5 +1,8 @@
 import { eq, max, sql } from 'drizzle-orm';
-import { ownChecklistVersion, type ChecklistDocument } from '../../../core/questionnaire/checklist';
+import {
+	ownChecklistVersion,
+	type ChecklistDocument
+} from '../../../core/questionnaire/checklist/own-checklist';
 import {
 	isUnchanged,
 	checklistChanges

@@ -1,4 +1,4 @@
-import { ownChecklistNumber, ownChecklistVersion } from '../../../core/questionnaire/checklist';
+import { ownChecklistNumber, ownChecklistVersion } from '../../../core/questionnaire/checklist/own-checklist';
 import { unchangedChecklist } from '../../../core/questionnaire/checklist-editor/edit-checklist';
 import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../platform/actor';

@@ -1,11 +1,8 @@
 import { Type, type Static } from 'typebox';
-import {
-	CHECKLIST_STATIONS,
-	FINDING_IDS,
-	OWN_ANSWER_PATTERN,
-	OWN_ID_PATTERN,
-	type ChecklistDocument
-} from '../../../core/questionnaire/checklist';
+import { CHECKLIST_STATIONS } from '../../../core/questionnaire/checklist/stations';
+import { FINDING_IDS } from '../../../core/questionnaire/checklist/findings';
+import { OWN_ANSWER_PATTERN, OWN_ID_PATTERN } from '../../../core/questionnaire/checklist/own-ids';
+import type { ChecklistDocument } from '../../../core/questionnaire/checklist/own-checklist';
 import {
 	CHECKLIST_NOTE_LENGTH,
 	OWN_ANSWERS
@@ -18,7 +15,7 @@ import {
 	ownItemSchema,
 	validateChecklistDocument
 } from '../../../core/questionnaire/checklist-editor/document-schema';
-import { compileSchema } from '../../../core/platform/schema';
+import { compileSchema } from '../../../core/platform/schema/compile-schema';
 import { DomainError } from '../../platform/domain-error';
 import { text, version } from '../../platform/http/fields';
 import { formReader } from '../../platform/http/read-body';

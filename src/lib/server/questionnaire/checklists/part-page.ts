@@ -1,9 +1,6 @@
-import {
-	CHECKLIST_STATIONS,
-	isOwnId,
-	type ChecklistStation,
-	type OwnItemWords
-} from '../../../core/questionnaire/checklist';
+import { CHECKLIST_STATIONS, type ChecklistStation } from '../../../core/questionnaire/checklist/stations';
+import { isOwnId } from '../../../core/questionnaire/checklist/own-ids';
+import type { OwnItemWords } from '../../../core/questionnaire/checklist/own-parts';
 import { shippedItems, stationOfItem } from '../../../core/questionnaire/checklist-editor/edit-checklist';
 import { checklistTextsFor } from '../../../messages/checklist';
 import { plainWords, type WordsByFacts } from '../../../messages/words-by-facts';

@@ -1,11 +1,11 @@
 import { and, count, desc, eq, isNull } from 'drizzle-orm';
+import { isOwnId } from '../../../core/questionnaire/checklist/own-ids';
 import {
-	isOwnId,
 	ownChecklistNumber,
 	ownChecklistVersion,
-	ownWordsIn,
 	type ChecklistDocument
-} from '../../../core/questionnaire/checklist';
+} from '../../../core/questionnaire/checklist/own-checklist';
+import { ownWordsIn } from '../../../core/questionnaire/checklist/own-parts';
 import { checklistChanges } from '../../../core/questionnaire/checklist-editor/checklist-changes';
 import { checklistFaults } from '../../../core/questionnaire/checklist-editor/checklist-faults';
 import { unchangedChecklist } from '../../../core/questionnaire/checklist-editor/edit-checklist';

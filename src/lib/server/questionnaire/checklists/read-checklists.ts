@@ -1,14 +1,16 @@
 import { desc, eq, inArray } from 'drizzle-orm';
 import {
 	checklistOf,
-	makeOwnChecklist,
 	newestChecklist,
+	CHECKLIST_VERSIONS,
+	type Checklist
+} from '../../../core/questionnaire/checklist/checklist';
+import {
+	makeOwnChecklist,
 	ownChecklistNumber,
 	wordsOnlyIn,
-	CHECKLIST_VERSIONS,
-	type Checklist,
 	type ChecklistDocument
-} from '../../../core/questionnaire/checklist';
+} from '../../../core/questionnaire/checklist/own-checklist';
 import { languageOf, type Language } from '../../../messages/languages';
 import { schema, type Db } from '../../platform/db/client';
 

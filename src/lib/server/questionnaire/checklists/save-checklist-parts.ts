@@ -1,5 +1,5 @@
-import { isOwnId, type ChecklistDocument, type OwnId } from '../../../core/questionnaire/checklist';
-import type { OwnItem } from '../../../core/questionnaire/checklist/own-checklist';
+import { isOwnId, type OwnId } from '../../../core/questionnaire/checklist/own-ids';
+import type { ChecklistDocument, OwnItem } from '../../../core/questionnaire/checklist/own-checklist';
 import { OWN_PARTS } from '../../../core/questionnaire/checklist-editor/checklist-limits';
 import {
 	rewordItem,

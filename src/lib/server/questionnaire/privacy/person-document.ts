@@ -1,12 +1,9 @@
 import { and, asc, count, desc, eq, isNotNull, max, min } from 'drizzle-orm';
-import {
-	checklistAnswersOf,
-	chosenOption,
-	devicesOf,
-	photoNumbersOf,
-	factsOfAnswers,
-	precautionsOf
-} from '../../../core/questionnaire/answers';
+import { checklistAnswersOf, factsOfAnswers } from '../../../core/questionnaire/answers/checklist-fields';
+import { chosenOption } from '../../../core/questionnaire/answers/fields';
+import { devicesOf } from '../../../core/questionnaire/answers/device-answers';
+import { photoNumbersOf } from '../../../core/questionnaire/answers/photo-answers';
+import { precautionsOf } from '../../../core/questionnaire/answers/precaution-answers';
 import { deskLocale } from '../../../messages/desk-language';
 import type { Actor } from '../../platform/actor';
 import { readByPhone } from '../assessments/read-by-phone';

@@ -1,5 +1,5 @@
-import { whoSees } from '../../../core/platform/access';
-import { MIN_GROUP_SIZE } from '../../../core/workforce';
+import { whoSees } from '../../../core/platform/access/who-sees';
+import { MIN_GROUP_SIZE } from '../../../core/workforce/group-size-limit';
 import { privacyLines, type PrivacyLines } from '../../../messages/privacy';
 import type { Db } from '../../platform/db/client';
 import { readRetention } from '../../people/erasure/retention';

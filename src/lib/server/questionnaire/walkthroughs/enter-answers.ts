@@ -1,6 +1,7 @@
 import { sql } from 'drizzle-orm';
-import { unitOf } from '../../../core/questionnaire/answers';
-import { fieldOutsideStations, LONGEST_WALKTHROUGH_MS } from '../../../core/questionnaire/walkthrough';
+import { unitOf } from '../../../core/questionnaire/answers/fields';
+import { fieldOutsideStations } from '../../../core/questionnaire/walkthrough/stations';
+import { LONGEST_WALKTHROUGH_MS } from '../../../core/questionnaire/walkthrough/walkthrough';
 import { saveAnswers, type SavedAnswers } from '../assessments/save-answers';
 import type { Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';

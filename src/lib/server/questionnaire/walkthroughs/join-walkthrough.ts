@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm';
-import { MOST_WRONG_CODES, readCode } from '../../../core/questionnaire/walkthrough';
+import { MOST_WRONG_CODES, readCode } from '../../../core/questionnaire/walkthrough/code';
 import type { Actor } from '../../platform/actor';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { requireCase } from '../../cases/require-case';

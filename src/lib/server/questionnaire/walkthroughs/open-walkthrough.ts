@@ -1,11 +1,8 @@
 import { randomInt } from 'node:crypto';
 import { and, desc, eq, isNull } from 'drizzle-orm';
-import {
-	CODE_DIGITS,
-	codeFrom,
-	hasRunOut,
-	WALKTHROUGH_STATIONS
-} from '../../../core/questionnaire/walkthrough';
+import { CODE_DIGITS, codeFrom } from '../../../core/questionnaire/walkthrough/code';
+import { hasRunOut } from '../../../core/questionnaire/walkthrough/walkthrough';
+import { WALKTHROUGH_STATIONS } from '../../../core/questionnaire/walkthrough/stations';
 import type { OpenAssessment } from '../assessments/open-assessment';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { schema, type Db } from '../../platform/db/client';

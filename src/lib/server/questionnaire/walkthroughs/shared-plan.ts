@@ -1,4 +1,4 @@
-import type { FieldIssue } from '../../../core/questionnaire/answers';
+import type { FieldIssue } from '../../../core/questionnaire/answers/read-length-field';
 import { openAssessmentOf } from '../assessments/open-assessment';
 import { submitAnswers } from '../assessments/submit-answers';
 import type { Db } from '../../platform/db/client';

@@ -1,5 +1,5 @@
 import { eq } from 'drizzle-orm';
-import type { WalkthroughStation } from '../../../core/questionnaire/walkthrough';
+import type { WalkthroughStation } from '../../../core/questionnaire/walkthrough/stations';
 import { writeAuditLine } from '../../platform/audit/write-audit-line';
 import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';

@@ -1,5 +1,5 @@
 import { and, eq, isNull } from 'drizzle-orm';
-import { hasRunOut } from '../../../core/questionnaire/walkthrough';
+import { hasRunOut } from '../../../core/questionnaire/walkthrough/walkthrough';
 import { requirePermission } from '../../platform/access/require-permission';
 import { openAssessment, openAssessmentOf, type OpenAssessment } from '../assessments/open-assessment';
 import type { Actor } from '../../platform/actor';

@@ -1,5 +1,5 @@
 import { Type } from 'typebox';
-import { WALKTHROUGH_STATIONS } from '../../../core/questionnaire/walkthrough';
+import { WALKTHROUGH_STATIONS } from '../../../core/questionnaire/walkthrough/stations';
 import { text } from '../../platform/http/fields';
 
 /** Where one side points: a station, and a question of it or none. */

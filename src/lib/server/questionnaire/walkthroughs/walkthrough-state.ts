@@ -1,16 +1,15 @@
 import { eq, sql } from 'drizzle-orm';
-import { answersChangedSince } from '../../../core/questionnaire/answers';
+import { answersChangedSince } from '../../../core/questionnaire/answers/changed-since';
 import {
 	agreementOn,
 	hasRunOut,
 	LONGEST_WALKTHROUGH_MS,
-	stationOfField,
-	WALKTHROUGH_STATIONS,
 	type WalkthroughEntry,
 	type WalkthroughPlan,
 	type WalkthroughState,
 	type WalkthroughSummary
-} from '../../../core/questionnaire/walkthrough';
+} from '../../../core/questionnaire/walkthrough/walkthrough';
+import { stationOfField, WALKTHROUGH_STATIONS } from '../../../core/questionnaire/walkthrough/stations';
 import { schema, type Db } from '../../platform/db/client';
 import { DomainError } from '../../platform/domain-error';
 import { plansInProgress } from '../../plan/plans/current-plan';

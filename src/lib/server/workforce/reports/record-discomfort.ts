@@ -1,5 +1,5 @@
 import { desc, eq } from 'drizzle-orm';
-import type { RegionReport } from '../../../core/cases/discomfort';
+import type { RegionReport } from '../../../core/cases/discomfort/report';
 import { sameDocument } from '../../../core/platform/same-document';
 import { schema, type Db } from '../../platform/db/client';
 

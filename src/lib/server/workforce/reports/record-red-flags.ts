@@ -1,5 +1,5 @@
 import { and, eq, inArray, isNull } from 'drizzle-orm';
-import type { RedFlag } from '../../../core/cases/discomfort';
+import type { RedFlag } from '../../../core/cases/discomfort/red-flags';
 import { schema, type Db } from '../../platform/db/client';
 
 const { reportedSigns } = schema;

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import BodyViews from './BodyViews.svelte';
 
 	interface Props {

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import { messagesFor, type Catalogue } from '$lib/messages';
+	import { messagesFor } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { smoothPath } from '../../workstation/side-view/smooth-path';
 	import { FIGURE_PLACES, outlineOf, VIEW, type FigurePlace } from './figure-places';
 

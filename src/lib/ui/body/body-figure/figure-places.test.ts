@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { hasSides, REGIONS } from '$lib/core/cases/discomfort';
+import { hasSides, REGIONS } from '$lib/core/cases/discomfort/regions';
 import { FIGURE_PLACES, HALF_OUTLINE, VIEW } from './figure-places';
 
 describe('the figure', () => {

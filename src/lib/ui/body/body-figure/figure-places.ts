@@ -1,4 +1,4 @@
-import { REGIONS, type Region } from '$lib/core/cases/discomfort';
+import { REGIONS, type Region } from '$lib/core/cases/discomfort/regions';
 
 /** A place on the figure that can be touched, px of the drawing. */
 export interface FigurePlace {

@@ -1,8 +1,9 @@
 <script lang="ts">
 	import Range from '../../platform/kit/Range.svelte';
-	import { formatLength, type LengthUnit } from '$lib/core/body/length';
-	import { BANK_CARD_MM, pixelsPerMm } from '$lib/core/body/measuring';
-	import type { Catalogue } from '$lib/messages';
+	import { formatLength } from '$lib/core/body/length/format-length';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import { BANK_CARD_MM, pixelsPerMm } from '$lib/core/body/measuring/known-lengths';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { measuringPageTextsFor } from '$lib/messages/measuring-page';
 	import { deviceStorage } from '../../questionnaire/device-storage';
 	import { CSS_PX_PER_MM, storeScreenScale, storedScreenScale } from './screen-scale';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { PHOTO_SCALES, type PhotoScale } from '$lib/core/body/side-photo';
+	import { PHOTO_SCALES, type PhotoScale } from '$lib/core/body/side-photo/marks';
 	import type { PhotoTexts } from '$lib/messages/photo';
 	import Button from '../../platform/kit/Button.svelte';
 	import ChoiceRows from '../../platform/kit/ChoiceRows.svelte';

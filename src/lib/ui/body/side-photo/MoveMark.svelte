@@ -3,7 +3,7 @@
 	import ArrowLeft from '@lucide/svelte/icons/arrow-left';
 	import ArrowRight from '@lucide/svelte/icons/arrow-right';
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
-	import type { PhotoMarkName } from '$lib/core/body/side-photo';
+	import type { PhotoMarkName } from '$lib/core/body/side-photo/marks';
 	import type { PhotoTexts } from '$lib/messages/photo';
 	import Button from '../../platform/kit/Button.svelte';
 	import Select from '../../platform/kit/Select.svelte';

@@ -6,7 +6,7 @@
 		UPRIGHT_MARKS,
 		type PhotoMarkName,
 		type PicturePoint
-	} from '$lib/core/body/side-photo';
+	} from '$lib/core/body/side-photo/marks';
 	import PictureMark from '../../platform/kit/PictureMark.svelte';
 	import type { OpenPicture } from './load-picture';
 	import type { PhotoSession } from './photo-session.svelte';

@@ -1,12 +1,14 @@
 <script lang="ts">
-	import { formatDegrees, formatLength, type LengthUnit } from '$lib/core/body/length';
+	import { formatDegrees } from '$lib/core/body/length/format-degrees';
+	import { formatLength } from '$lib/core/body/length/format-length';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
 	import {
 		PHOTO_ANGLES,
 		PHOTO_HEIGHTS,
 		type PhotoValue,
 		type SidePhotoReading
-	} from '$lib/core/body/side-photo';
-	import type { Catalogue } from '$lib/messages';
+	} from '$lib/core/body/side-photo/photo-values';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import type { PhotoTexts } from '$lib/messages/photo';
 	import Notice from '../../platform/kit/Notice.svelte';
 

@@ -1,22 +1,17 @@
 <script lang="ts">
-	import {
-		chosenOption,
-		LENGTH_FIELDS,
-		noPhotoFields,
-		photoFields,
-		photoLengthOf,
-		readLengthField
-	} from '$lib/core/questionnaire/answers';
-	import type { Corner } from '$lib/core/workstation/corner';
-	import { formatLength } from '$lib/core/body/length';
+	import { chosenOption, LENGTH_FIELDS } from '$lib/core/questionnaire/answers/fields';
+	import { noPhotoFields, photoFields, photoLengthOf } from '$lib/core/questionnaire/answers/photo-answers';
+	import { readLengthField } from '$lib/core/questionnaire/answers/read-length-field';
+	import type { Corner } from '$lib/core/workstation/corner/corner';
+	import { formatLength } from '$lib/core/body/length/format-length';
 	import {
 		PHOTO_LENGTHS,
-		PHOTO_LIMBS,
 		type PhotoLength,
 		type SidePhotoReading
-	} from '$lib/core/body/side-photo';
-	import { sideViewOf } from '$lib/core/workstation/side-view';
-	import type { Catalogue } from '$lib/messages';
+	} from '$lib/core/body/side-photo/photo-values';
+	import { PHOTO_LIMBS } from '$lib/core/body/side-photo/marks';
+	import { sideViewOf } from '$lib/core/workstation/side-view/side-view';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import type { PhotoTexts } from '$lib/messages/photo';
 	import { dayOnDevice } from '../../breaks/breaks-day.svelte';
 	import Button from '../../platform/kit/Button.svelte';

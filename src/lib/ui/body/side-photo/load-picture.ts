@@ -1,4 +1,4 @@
-import type { GreyPicture } from '$lib/core/body/side-photo';
+import type { GreyPicture } from '$lib/core/body/side-photo/find-sheet-corners';
 
 /** A picture opened on this device; nothing of it is sent. */
 export interface OpenPicture {

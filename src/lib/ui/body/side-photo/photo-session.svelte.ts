@@ -1,17 +1,16 @@
 import {
 	CORNER_MARKS,
-	findSheetCorners,
 	PHOTO_JOINTS,
-	readSidePhoto,
 	UPRIGHT_MARKS,
 	type PhotoMarkName,
 	type PhotoMarks,
-	type PhotoPerson,
 	type PhotoScale,
 	type PicturePoint,
-	type SheetCorners,
-	type SidePhotoReading
-} from '$lib/core/body/side-photo';
+	type SheetCorners
+} from '$lib/core/body/side-photo/marks';
+import { findSheetCorners } from '$lib/core/body/side-photo/find-sheet-corners';
+import { readSidePhoto, type PhotoPerson } from '$lib/core/body/side-photo/read-side-photo';
+import type { SidePhotoReading } from '$lib/core/body/side-photo/photo-values';
 import type { OpenPicture } from './load-picture';
 
 /** What the picture is read with. */

@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import { CORNER_MARKS, PHOTO_JOINTS, type PhotoMarkName } from '$lib/core/body/side-photo';
+import { CORNER_MARKS, PHOTO_JOINTS, type PhotoMarkName } from '$lib/core/body/side-photo/marks';
 import { Dice } from '../../../../../seed/random';
 import { pictureOfSheet, renderedView } from '../../../../../tests/support/rendered-body';
 import type { OpenPicture } from './load-picture';

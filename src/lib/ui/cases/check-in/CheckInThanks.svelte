@@ -1,7 +1,7 @@
 <script lang="ts">
-	import type { QuestionnairePage } from '$lib/core/questionnaire/answers';
-	import type { CheckInRemark } from '$lib/core/cases/case-assessment';
-	import type { Catalogue } from '$lib/messages';
+	import type { QuestionnairePage } from '$lib/core/questionnaire/answers/questionnaire-pages';
+	import type { CheckInRemark } from '$lib/core/cases/case-assessment/check-in-remarks';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { asideTextsFor } from '$lib/messages/aside';
 	import Button from '../../platform/kit/Button.svelte';
 

@@ -1,5 +1,6 @@
-import { noneOfTheseFields, isNoneGroup, redFlagField } from '$lib/core/questionnaire/answers';
-import type { EmergencyRedFlag } from '$lib/core/cases/discomfort';
+import { noneOfTheseFields, isNoneGroup } from '$lib/core/questionnaire/answers/red-flag-answers';
+import { redFlagField } from '$lib/core/questionnaire/answers/checklist-fields';
+import type { EmergencyRedFlag } from '$lib/core/cases/discomfort/red-flags';
 import type { SaveFields } from '../../questionnaire/autosave/autosave.svelte';
 import type { AnswerStore } from '../../questionnaire/answer-store';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { LengthUnit } from '$lib/core/body/length';
-	import type { Catalogue } from '$lib/messages';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { on } from 'svelte/events';
 	import { CARRIED_OUT } from '../case-form.svelte';
 	import CasePane from '../CasePane.svelte';

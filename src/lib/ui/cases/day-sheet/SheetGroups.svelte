@@ -2,8 +2,8 @@
 	import { onMount } from 'svelte';
 	import Button from '../../platform/kit/Button.svelte';
 	import ChevronRight from '@lucide/svelte/icons/chevron-right';
-	import type { LengthUnit } from '$lib/core/body/length';
-	import type { Catalogue } from '$lib/messages';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import type { DaySheet } from './day-sheet.svelte';
 	import SheetRow from './SheetRow.svelte';
 

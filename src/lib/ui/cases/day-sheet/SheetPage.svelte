@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { PolicySettings } from '$lib/core/cases/triage/policy-settings';
-	import type { LengthUnit } from '$lib/core/body/length';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
 	import { onMount, type ComponentProps } from 'svelte';
 	import type { DaySheetRow } from './sheet-words';
 	import { dayWords } from '$lib/messages/dates';

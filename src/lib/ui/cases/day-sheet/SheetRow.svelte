@@ -1,8 +1,8 @@
 <script lang="ts">
 	import CheckBox from '../../platform/kit/CheckBox.svelte';
 	import { enhanceForm } from '../../platform/kit/enhance-form';
-	import type { LengthUnit } from '$lib/core/body/length';
-	import type { Catalogue } from '$lib/messages';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import type { SubmitFunction } from '@sveltejs/kit';
 	import ActFields from '../ActFields.svelte';
 	import Trend from '../Trend.svelte';

@@ -1,8 +1,8 @@
 import { SHIPPED_SETTINGS } from '$lib/core/cases/triage/policy-settings';
 import { describe, expect, it } from 'vitest';
-import type { CivilDate } from '$lib/core/platform/calendar';
-import { CLINICIAN_RED_FLAGS } from '$lib/core/cases/discomfort';
-import { REASON_LEVELS } from '$lib/core/cases/case-assessment';
+import type { CivilDate } from '$lib/core/platform/calendar/civil-date';
+import { CLINICIAN_RED_FLAGS } from '$lib/core/cases/discomfort/red-flags';
+import { REASON_LEVELS } from '$lib/core/cases/case-assessment/vocabulary';
 import { messagesFor } from '$lib/messages';
 import { loadDeskLanguage } from '$lib/messages/desk';
 import { ENGLISH_READER, findDeskReaderBy } from '$lib/messages/desk-language';

@@ -1,13 +1,15 @@
 import { dayWords, timeWords } from '$lib/messages/dates';
 import { reasonWords, type Grounds } from '$lib/messages/desk/triage-words';
-import { civilDateIn, daysBetween, parseCivilDate } from '$lib/core/platform/calendar';
+import { civilDateIn } from '$lib/core/platform/calendar/time-zone';
+import { daysBetween, parseCivilDate } from '$lib/core/platform/calendar/civil-date';
 import { DAY_SHEET_GROUPS, daySheetGroup, type DaySheetGroup } from '$lib/core/cases/day-sheet';
-import type { ShownCheck } from '$lib/core/workstation/checks';
-import type { AssessmentResult, TriageReason, ReasonCode } from '$lib/core/cases/case-assessment';
-import type { LengthUnit } from '$lib/core/body/length';
-import { isMoreUrgent, type TriageLevel } from '$lib/core/cases/triage';
+import type { ShownCheck } from '$lib/core/workstation/checks/check-corner';
+import type { AssessmentResult, TriageReason } from '$lib/core/cases/case-assessment/assessment-result';
+import type { ReasonCode } from '$lib/core/cases/case-assessment/vocabulary';
+import type { LengthUnit } from '$lib/core/body/length/mm';
+import { isMoreUrgent, type TriageLevel } from '$lib/core/cases/triage/policy';
 import type { PolicySettings } from '$lib/core/cases/triage/policy-settings';
-import type { Catalogue } from '$lib/messages';
+import type { Catalogue } from '$lib/messages/shapes';
 import { checkWords } from '../../workstation/gap-mark/check-words';
 import { deskWords } from '$lib/messages/desk';
 

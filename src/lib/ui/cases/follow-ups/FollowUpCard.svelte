@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { isMoreUrgent } from '$lib/core/cases/triage';
+	import { isMoreUrgent } from '$lib/core/cases/triage/policy';
 	import { followUpPurpose, type FollowUpBoardLine } from './board-line';
 	import type { FollowUpBoard } from './follow-up-board.svelte';
 	import { deskWords } from '$lib/messages/desk';

@@ -1,5 +1,6 @@
 import { deskWords } from '$lib/messages/desk';
-import type { FollowUpKind, TriageLevel } from '$lib/core/cases/triage';
+import type { FollowUpKind } from '$lib/core/cases/triage/follow-up-kinds';
+import type { TriageLevel } from '$lib/core/cases/triage/policy';
 
 /** A follow-up on the board. */
 export interface FollowUpBoardLine {

@@ -1,12 +1,13 @@
 <script lang="ts">
 	import { missingMeasures } from './missing-measures';
 	import type { ComponentProps } from 'svelte';
-	import type { SittingStyle } from '$lib/core/workstation/corner';
-	import type { AssessmentResult, FindingTick } from '$lib/core/cases/case-assessment';
+	import type { SittingStyle } from '$lib/core/workstation/corner/vocabulary';
+	import type { AssessmentResult } from '$lib/core/cases/case-assessment/assessment-result';
+	import type { FindingTick } from '$lib/core/cases/case-assessment/vocabulary';
 	import type { EquipmentItem, RequestState } from '$lib/core/plan/equipment';
-	import type { LengthUnit } from '$lib/core/body/length';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
 	import type { StepPlace } from '$lib/core/plan/step-places';
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { dayWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
 	import { checklistVersionWords } from '$lib/messages/desk/checklist-version-words';

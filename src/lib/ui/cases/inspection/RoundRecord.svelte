@@ -1,7 +1,7 @@
 <script lang="ts">
 	import type { ComponentProps } from 'svelte';
-	import type { SittingStyle } from '$lib/core/workstation/corner';
-	import type { Catalogue } from '$lib/messages';
+	import type { SittingStyle } from '$lib/core/workstation/corner/vocabulary';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { dayWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
 	import { checklistVersionWords } from '$lib/messages/desk/checklist-version-words';

@@ -1,5 +1,5 @@
-import type { CheckResult } from '$lib/core/workstation/checks';
-import type { FindingTick } from '$lib/core/cases/case-assessment';
+import type { CheckResult } from '$lib/core/workstation/checks/check-corner';
+import type { FindingTick } from '$lib/core/cases/case-assessment/vocabulary';
 
 /**
  * What a record says where no step and no equipment stands in it: that something is still to be done, that the problems it lists were put

@@ -1,6 +1,7 @@
 <script lang="ts">
-	import type { AssessmentResult } from '$lib/core/cases/case-assessment';
-	import { PRACTICE_SIZE, type PracticeCase, type PracticeScore } from '$lib/core/cases/practice';
+	import type { AssessmentResult } from '$lib/core/cases/case-assessment/assessment-result';
+	import { PRACTICE_SIZE, type PracticeCase } from '$lib/core/cases/practice/practice-cases';
+	import type { PracticeScore } from '$lib/core/cases/practice/score-practice';
 	import { deskWords } from '$lib/messages/desk';
 	import { replyWords } from '$lib/messages/desk/reply-words';
 	import { reasonWords } from '$lib/messages/desk/triage-words';

@@ -4,7 +4,8 @@
 	import GripVertical from '@lucide/svelte/icons/grip-vertical';
 	import { untrack } from 'svelte';
 	import { enhanceForm } from '../../platform/kit/enhance-form';
-	import { PRACTICE_ACTS, type PracticeCase } from '$lib/core/cases/practice';
+	import { PRACTICE_ACTS } from '$lib/core/cases/practice/score-practice';
+	import type { PracticeCase } from '$lib/core/cases/practice/practice-cases';
 	import { deskWords } from '$lib/messages/desk';
 	import Button from '../../platform/kit/Button.svelte';
 	import Select from '../../platform/kit/Select.svelte';

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import type { CaseRecord } from '$lib/core/cases/case-assessment';
-import type { CivilDate } from '$lib/core/platform/calendar';
+import type { CaseRecord } from '$lib/core/cases/case-assessment/case-record';
+import type { CivilDate } from '$lib/core/platform/calendar/civil-date';
 import { emptyFile } from '../../../../../tests/support/empty-file';
 import { practiceLines } from './practice-words';
 

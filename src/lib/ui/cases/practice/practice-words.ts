@@ -1,8 +1,7 @@
-import { checkCorner } from '$lib/core/workstation/checks';
-import type { CaseRecord } from '$lib/core/cases/case-assessment';
-import { inTimeOrder, newestAnswers } from '$lib/core/cases/case-assessment/case-record';
+import { checkCorner } from '$lib/core/workstation/checks/check-corner';
+import { type CaseRecord, inTimeOrder, newestAnswers } from '$lib/core/cases/case-assessment/case-record';
 import { discomfortReportsOf } from '$lib/core/cases/case-assessment/discomfort-reports';
-import type { RegionReport } from '$lib/core/cases/discomfort';
+import type { RegionReport } from '$lib/core/cases/discomfort/report';
 import { checklistTextsFor } from '$lib/messages/checklist';
 import { dayWords } from '$lib/messages/dates';
 import { deskCatalogue, deskWords } from '$lib/messages/desk';

@@ -1,10 +1,10 @@
 <script lang="ts">
-	import type { LengthUnit } from '$lib/core/body/length';
-	import type { Catalogue } from '$lib/messages';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { dayWords } from '$lib/messages/dates';
 	import { isSamePlace, loadWords } from '$lib/messages/desk/letter-words';
 	import { reasonWords, regionWithin, signWords } from '$lib/messages/desk/triage-words';
-	import type { ReferralLetter } from '$lib/core/cases/referral';
+	import type { ReferralLetter } from '$lib/core/cases/referral/letter';
 	import type { ComponentProps } from 'svelte';
 	import LetterheadLines from '../../platform/organisation/LetterheadLines.svelte';
 	import { checkWords } from '../../workstation/gap-mark/check-words';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { CHECK_IDS } from '$lib/core/workstation/checks';
+	import { CHECK_IDS } from '$lib/core/workstation/checks/check-values';
 	import type { CoordinatorLook } from '$lib/core/cases/contact';
 	import type { TimelineEntry } from '$lib/core/cases/timeline';
 	import { dayWords, momentWords } from '$lib/messages/dates';

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { EmergencyClearance } from '$lib/core/cases/discomfort';
-	import type { Catalogue } from '$lib/messages';
+	import type { EmergencyClearance } from '$lib/core/cases/discomfort/red-flags';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { stopTextsFor } from '$lib/messages/stop';
 	import { enhanceForm } from '../../platform/kit/enhance-form';
 	import Button from '../../platform/kit/Button.svelte';

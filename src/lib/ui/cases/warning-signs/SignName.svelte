@@ -1,6 +1,7 @@
 <script lang="ts">
-	import type { RedFlag } from '$lib/core/cases/discomfort';
-	import { messagesFor, type Catalogue } from '$lib/messages';
+	import type { RedFlag } from '$lib/core/cases/discomfort/red-flags';
+	import { messagesFor } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 
 	interface Props {
 		sign: RedFlag;

@@ -1,8 +1,9 @@
 <script lang="ts">
 	import { phoneHref } from '../../platform/kit/phone-words';
 	import type { EmployeeCover } from '$lib/core/platform/cover';
-	import { isDistressFlag, type EmergencyRedFlag } from '$lib/core/cases/discomfort';
-	import { messagesFor, type Catalogue } from '$lib/messages';
+	import { isDistressFlag, type EmergencyRedFlag } from '$lib/core/cases/discomfort/red-flags';
+	import { messagesFor } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { stopTextsFor } from '$lib/messages/stop';
 	import SignName from './SignName.svelte';
 	import Button from '../../platform/kit/Button.svelte';

@@ -1,5 +1,5 @@
 import { redFlagField } from '$lib/core/questionnaire/answers/checklist-fields';
-import { isEmergency, redFlagNamed, type EmergencyRedFlag } from '$lib/core/cases/discomfort';
+import { isEmergency, redFlagNamed, type EmergencyRedFlag } from '$lib/core/cases/discomfort/red-flags';
 import { discardUnsent } from '../../questionnaire/autosave/autosave.svelte';
 import { deviceStorage } from '../../questionnaire/device-storage';
 

@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { UnreadableRow } from '$lib/core/people/directory';
-	import type { ImportReport } from '$lib/core/people/exchange';
+	import type { UnreadableRow } from '$lib/core/people/directory/roster-of-users';
+	import type { ImportReport } from '$lib/core/people/exchange/import-report';
 	import { deskWords } from '$lib/messages/desk';
 	import { peopleWords } from '$lib/messages/desk/workforce-words';
 	import { CaseForm } from '../../cases/case-form.svelte';

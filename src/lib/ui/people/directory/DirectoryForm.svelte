@@ -5,7 +5,7 @@
 		TEAM_SOURCES,
 		type DirectorySettings,
 		type TeamSource
-	} from '$lib/core/people/directory';
+	} from '$lib/core/people/directory/directory-settings';
 	import { deskWords } from '$lib/messages/desk';
 	import { CaseForm } from '../../cases/case-form.svelte';
 	import FormError from '../../cases/FormError.svelte';

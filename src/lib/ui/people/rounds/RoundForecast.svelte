@@ -1,15 +1,15 @@
 <script lang="ts">
-	import { addDays, type CivilDate } from '$lib/core/platform/calendar';
+	import { addDays, type CivilDate } from '$lib/core/platform/calendar/civil-date';
+	import { FORECAST_KINDS } from '$lib/core/workforce/round-forecast/weekly-delays';
 	import {
-		FORECAST_KINDS,
 		isWithin,
 		LEAST_INVITATIONS,
 		MINUTES_OF,
 		type ForecastWeek,
-		type PredictedCount,
 		type RoundForecast,
 		type RoundOutcome
-	} from '$lib/core/workforce/round-forecast';
+	} from '$lib/core/workforce/round-forecast/forecast-round';
+	import type { PredictedCount } from '$lib/core/workforce/round-forecast/predicted-count';
 	import { dayWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
 	import { decimalNumber } from '$lib/messages/desk/workforce-words';

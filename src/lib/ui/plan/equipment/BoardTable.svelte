@@ -1,8 +1,8 @@
 <script lang="ts">
-	import type { CheckId } from '$lib/core/workstation/checks';
-	import type { FindingId } from '$lib/core/questionnaire/checklist';
+	import type { CheckId } from '$lib/core/workstation/checks/check-values';
+	import type { FindingId } from '$lib/core/questionnaire/checklist/findings';
 	import type { EquipmentItem, RequestState } from '$lib/core/plan/equipment';
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { dayWords } from '$lib/messages/dates';
 	import { codeWords, itemWords, money } from '$lib/messages/desk/workforce-words';
 	import { SvelteSet } from 'svelte/reactivity';

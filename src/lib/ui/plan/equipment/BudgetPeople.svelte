@@ -2,10 +2,11 @@
 	import type { Snippet } from 'svelte';
 	import { SvelteSet } from 'svelte/reactivity';
 	import { enhanceForm } from '../../platform/kit/enhance-form';
-	import type { PurchaseSummary } from '$lib/core/plan/advice';
-	import { formatLength, type LengthUnit } from '$lib/core/body/length';
-	import type { PurchaseId } from '$lib/core/plan';
-	import type { Catalogue } from '$lib/messages';
+	import type { PurchaseSummary } from '$lib/core/plan/advice/advise-corner';
+	import { formatLength } from '$lib/core/body/length/format-length';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { PurchaseId } from '$lib/core/plan/purchases';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { deskWords } from '$lib/messages/desk';
 	import { money } from '$lib/messages/desk/workforce-words';
 	import ActFields from '../../cases/ActFields.svelte';

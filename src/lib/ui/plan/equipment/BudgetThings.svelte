@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { PurchaseId } from '$lib/core/plan';
-	import type { Catalogue } from '$lib/messages';
+	import type { PurchaseId } from '$lib/core/plan/purchases';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { deskWords } from '$lib/messages/desk';
 	import DataTable from '../../platform/kit/DataTable.svelte';
 	import type { TableColumn } from '../../platform/kit/data-table';

@@ -2,7 +2,8 @@
 	import { page } from '$app/state';
 	import { deskWords } from '$lib/messages/desk';
 	import { money } from '$lib/messages/desk/workforce-words';
-	import { CURRENCIES, leftCents, type YearBudget } from '$lib/core/plan/equipment';
+	import { CURRENCIES } from '$lib/core/plan/equipment';
+	import { leftCents, type YearBudget } from '$lib/core/plan/equipment/year-budget';
 	import Button from '../../platform/kit/Button.svelte';
 	import Disclosure from '../../platform/kit/Disclosure.svelte';
 	import { enhanceForm } from '../../platform/kit/enhance-form';

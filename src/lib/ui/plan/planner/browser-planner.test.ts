@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
-import type { Corner } from '$lib/core/workstation/corner';
+import type { Corner } from '$lib/core/workstation/corner/corner';
 import { randomCorner } from '../../../../../tests/support/random-corner';
 import { BrowserPlanner } from './browser-planner';
 

@@ -1,5 +1,5 @@
-import type { Advice } from '$lib/core/plan/advice';
-import type { Corner } from '$lib/core/workstation/corner';
+import type { Advice } from '$lib/core/plan/advice/advise-corner';
+import type { Corner } from '$lib/core/workstation/corner/corner';
 
 interface Waiting {
 	readonly resolve: (advice: Advice) => void;

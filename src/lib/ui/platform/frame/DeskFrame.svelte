@@ -1,11 +1,11 @@
 <script lang="ts">
 	import Button from '../kit/Button.svelte';
-	import { isPermitted, type Permission, type Role } from '$lib/core/platform/access';
-	import { LENGTH_UNITS } from '$lib/core/body/length';
+	import { isPermitted, type Permission } from '$lib/core/platform/access/permissions';
+	import type { Role } from '$lib/core/platform/access/roles';
+	import { LENGTH_UNITS, type LengthUnit } from '$lib/core/body/length/mm';
 	import type { Snippet } from 'svelte';
 	import { goto } from '$app/navigation';
 	import { page } from '$app/state';
-	import type { LengthUnit } from '$lib/core/body/length';
 	import { ACT_KEYS } from '../shortcuts/act-keys';
 	import { provideShortcuts } from '../shortcuts/context';
 	import ShortcutHelp from '../shortcuts/ShortcutHelp.svelte';

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import Minus from '@lucide/svelte/icons/minus';
 	import Plus from '@lucide/svelte/icons/plus';
-	import { withDecimalMark } from '$lib/core/body/length';
+	import { withDecimalMark } from '$lib/core/body/length/format-length';
 	import Button from './Button.svelte';
 
 	interface Props {

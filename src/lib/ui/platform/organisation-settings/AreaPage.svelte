@@ -1,10 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import type {
-		SettingsArea,
-		SettingsByArea,
-		SettingsChange
-	} from '$lib/core/platform/organisation-settings';
+	import type { SettingsArea, SettingsByArea } from '$lib/core/platform/organisation-settings/areas';
+	import type { SettingsChange } from '$lib/core/platform/organisation-settings/settings-change';
 	import { settingsChangesOf } from '$lib/core/platform/organisation-settings/area-changes';
 	import { deskWords } from '$lib/messages/desk';
 	import { deskLocale } from '$lib/messages/desk-language';

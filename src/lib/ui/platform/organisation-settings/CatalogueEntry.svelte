@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { FINDING_IDS, type FindingId } from '$lib/core/questionnaire/checklist';
-	import type { CatalogueItem } from '$lib/core/platform/organisation-settings';
+	import { FINDING_IDS, type FindingId } from '$lib/core/questionnaire/checklist/findings';
+	import type { CatalogueItem } from '$lib/core/platform/organisation-settings/equipment-catalogue';
 	import { deskWords } from '$lib/messages/desk';
 	import { deskReader } from '$lib/messages/desk-language';
 	import { findingWords, money } from '$lib/messages/desk/workforce-words';

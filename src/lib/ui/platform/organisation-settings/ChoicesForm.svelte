@@ -4,7 +4,7 @@
 		DEFAULT_BREAK_SCHEDULE,
 		type BreakSchedule
 	} from '$lib/core/breaks/break-schedules';
-	import { SITTING_STYLES, type SittingStyle } from '$lib/core/workstation/corner';
+	import { SITTING_STYLES, type SittingStyle } from '$lib/core/workstation/corner/vocabulary';
 	import { breakTextsFor } from '$lib/messages/breaks';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 	import CheckBox from '../kit/CheckBox.svelte';

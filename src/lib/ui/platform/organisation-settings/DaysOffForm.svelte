@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { CivilDate } from '$lib/core/platform/calendar';
-	import type { DayOff } from '$lib/core/platform/organisation-settings';
+	import type { CivilDate } from '$lib/core/platform/calendar/civil-date';
+	import type { DayOff } from '$lib/core/platform/organisation-settings/days-off';
 	import { deskWords } from '$lib/messages/desk';
 	import { countryWords } from '$lib/messages/reader-formats';
 	import DayField from '../../cases/DayField.svelte';

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { CURRENCIES, isShippedItem, type Currency, type EquipmentItem } from '$lib/core/plan/equipment';
-	import { ownNameIn, type CatalogueItem } from '$lib/core/platform/organisation-settings';
+	import { ownNameIn } from '$lib/core/platform/organisation-settings/own-names';
+	import type { CatalogueItem } from '$lib/core/platform/organisation-settings/equipment-catalogue';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 	import { deskLocale } from '$lib/messages/desk-language';
 	import Button from '../kit/Button.svelte';

@@ -1,5 +1,8 @@
 <script lang="ts">
-	import { EYE_TEST_LENGTHS, type EyeTestEntitlement } from '$lib/core/platform/organisation-settings';
+	import {
+		EYE_TEST_LENGTHS,
+		type EyeTestEntitlement
+	} from '$lib/core/platform/organisation-settings/eye-tests';
 	import { deskWords } from '$lib/messages/desk';
 	import { countryWords, languageWords } from '$lib/messages/reader-formats';
 	import Button from '../kit/Button.svelte';

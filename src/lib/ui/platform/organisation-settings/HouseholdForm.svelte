@@ -1,7 +1,8 @@
 <script lang="ts">
-	import { THING_CHOICES, type ThingChoice } from '$lib/core/questionnaire/answers';
-	import { HOUSEHOLD_KINDS, type HouseholdKind } from '$lib/core/workstation/corner';
-	import { ownNameIn, type OwnHouseholdItem } from '$lib/core/platform/organisation-settings';
+	import { THING_CHOICES, type ThingChoice } from '$lib/core/questionnaire/answers/household-things';
+	import { HOUSEHOLD_KINDS, type HouseholdKind } from '$lib/core/workstation/corner/vocabulary';
+	import { ownNameIn } from '$lib/core/platform/organisation-settings/own-names';
+	import type { OwnHouseholdItem } from '$lib/core/platform/organisation-settings/household-items';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 	import { deskLocale } from '$lib/messages/desk-language';
 	import Button from '../kit/Button.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { OWN_NAME_LENGTH, type OwnNames } from '$lib/core/platform/organisation-settings';
+	import { OWN_NAME_LENGTH, type OwnNames } from '$lib/core/platform/organisation-settings/own-names';
 	import { deskWords } from '$lib/messages/desk';
 	import { languageWords } from '$lib/messages/reader-formats';
 	import TextField from '../kit/TextField.svelte';

@@ -1,13 +1,13 @@
 <script lang="ts">
 	import ArrowDown from '@lucide/svelte/icons/arrow-down';
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
-	import { BOARD_COLUMNS } from '$lib/core/plan/equipment';
+	import { BOARD_COLUMNS } from '$lib/core/plan/equipment/board-columns';
 	import {
 		FIXED_COLUMN,
 		MAX_PURCHASING_COLUMNS,
 		PURCHASING_LENGTHS,
 		type PurchasingContent
-	} from '$lib/core/platform/organisation-settings';
+	} from '$lib/core/platform/organisation-settings/purchasing-file';
 	import { deskWords } from '$lib/messages/desk';
 	import Button from '../kit/Button.svelte';
 	import Select from '../kit/Select.svelte';

@@ -1,5 +1,6 @@
 <script lang="ts">
-	import type { SettingsArea, SettingsChange } from '$lib/core/platform/organisation-settings';
+	import type { SettingsArea } from '$lib/core/platform/organisation-settings/areas';
+	import type { SettingsChange } from '$lib/core/platform/organisation-settings/settings-change';
 	import { dayWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
 	import { entryWords } from './entry-words';

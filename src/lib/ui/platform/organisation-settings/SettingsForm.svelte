@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { Snippet } from 'svelte';
-	import type { SettingsArea, SettingsChange } from '$lib/core/platform/organisation-settings';
+	import type { SettingsArea } from '$lib/core/platform/organisation-settings/areas';
+	import type { SettingsChange } from '$lib/core/platform/organisation-settings/settings-change';
 	import { deskWords } from '$lib/messages/desk';
 	import { CaseForm } from '../../cases/case-form.svelte';
 	import FormError from '../../cases/FormError.svelte';

@@ -1,6 +1,7 @@
 <script lang="ts">
 	import type { ComponentProps } from 'svelte';
-	import type { SettingsArea, SettingsChange } from '$lib/core/platform/organisation-settings';
+	import type { SettingsArea } from '$lib/core/platform/organisation-settings/areas';
+	import type { SettingsChange } from '$lib/core/platform/organisation-settings/settings-change';
 	import { dayWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
 	import PolicyPreview from '../policy/PolicyPreview.svelte';

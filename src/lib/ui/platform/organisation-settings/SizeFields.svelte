@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { CORNER_BOUNDS } from '$lib/core/workstation/corner';
-	import type { ThingChoice } from '$lib/core/questionnaire/answers';
+	import { CORNER_BOUNDS } from '$lib/core/workstation/corner/corner-bounds';
+	import type { ThingChoice } from '$lib/core/questionnaire/answers/household-things';
 	import { deskWords } from '$lib/messages/desk';
 	import TextField from '../kit/TextField.svelte';
 

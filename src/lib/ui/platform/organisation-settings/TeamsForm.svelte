@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { TEAM_NAME_LENGTH } from '$lib/core/platform/organisation-settings';
+	import { TEAM_NAME_LENGTH } from '$lib/core/platform/organisation-settings/teams';
 	import { deskWords } from '$lib/messages/desk';
 	import Button from '../kit/Button.svelte';
 	import TextField from '../kit/TextField.svelte';

@@ -1,5 +1,5 @@
 import { afterEach, beforeEach, describe, expect, it } from 'vitest';
-import type { SettingsArea, SettingsByArea } from '$lib/core/platform/organisation-settings';
+import type { SettingsArea, SettingsByArea } from '$lib/core/platform/organisation-settings/areas';
 import { settingsChangesOf } from '$lib/core/platform/organisation-settings/area-changes';
 import { originalSettings } from '$lib/core/platform/organisation-settings/settings-document';
 import { DESK_LANGUAGES, ENGLISH_READER, findDeskReaderBy } from '$lib/messages/desk-language';

@@ -1,7 +1,7 @@
 import { isEquipmentItem } from '$lib/core/plan/equipment';
-import type { SettingsArea } from '$lib/core/platform/organisation-settings';
-import type { SittingStyle } from '$lib/core/workstation/corner';
-import type { BreakSchedule } from '$lib/core/breaks';
+import type { SettingsArea } from '$lib/core/platform/organisation-settings/areas';
+import type { SittingStyle } from '$lib/core/workstation/corner/vocabulary';
+import type { BreakSchedule } from '$lib/core/breaks/break-schedules';
 import { breakTextsFor } from '$lib/messages/breaks';
 import { deskCatalogue, deskWords } from '$lib/messages/desk';
 import { countryWords } from '$lib/messages/reader-formats';

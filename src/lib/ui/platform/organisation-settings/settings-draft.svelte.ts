@@ -1,6 +1,6 @@
 import type { ComponentProps } from 'svelte';
 import { sameDocument } from '$lib/core/platform/same-document';
-import type { SettingsArea, SettingsByArea } from '$lib/core/platform/organisation-settings';
+import type { SettingsArea, SettingsByArea } from '$lib/core/platform/organisation-settings/areas';
 import type SettingsPreview from './SettingsPreview.svelte';
 
 /** What a preview answered. */

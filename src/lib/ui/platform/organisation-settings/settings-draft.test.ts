@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 import { Dice } from '../../../../../seed/random';
 import { originalSettings } from '$lib/core/platform/organisation-settings/settings-document';
-import type { SettingsByArea } from '$lib/core/platform/organisation-settings';
+import type { SettingsByArea } from '$lib/core/platform/organisation-settings/areas';
 import {
 	nextNumber,
 	SettingsDraft,

@@ -1,5 +1,9 @@
 <script lang="ts">
-	import { WEBHOOK_KINDS, WEBHOOK_LENGTHS, type WebhookKind } from '$lib/core/platform/webhooks';
+	import {
+		WEBHOOK_KINDS,
+		WEBHOOK_LENGTHS,
+		type WebhookKind
+	} from '$lib/core/platform/webhooks/webhook-kinds';
 	import { deskWords } from '$lib/messages/desk';
 	import { CaseForm } from '../../cases/case-form.svelte';
 	import FormError from '../../cases/FormError.svelte';

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import type { PolicyChange } from '$lib/core/cases/triage/policy-settings';
 	import type { CountOverAll, PolicyEffects } from '$lib/core/cases/triage/policy-effect';
-	import type { TriageLevel } from '$lib/core/cases/triage';
-	import type { AssessmentResult, TriageReason } from '$lib/core/cases/case-assessment';
+	import type { TriageLevel } from '$lib/core/cases/triage/policy';
+	import type { AssessmentResult, TriageReason } from '$lib/core/cases/case-assessment/assessment-result';
 	import { deskWords } from '$lib/messages/desk';
 	import { reasonWords } from '$lib/messages/desk/triage-words';
 	import { formattedNumber } from '$lib/messages/desk/workforce-words';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { LOCALES, LOCALE_NAMES } from '$lib/messages/languages';
 	import Button from '../kit/Button.svelte';
 

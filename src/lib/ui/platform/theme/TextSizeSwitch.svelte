@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import type { Catalogue } from '$lib/messages';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import Button from '../kit/Button.svelte';
 	import { TEXT_SIZES, type TextSize } from '$lib/core/platform/text-sizes';
 

@@ -1,4 +1,4 @@
-import type { Catalogue } from '$lib/messages';
+import type { Catalogue } from '$lib/messages/shapes';
 import type { SaveState } from './autosave.svelte';
 
 /** What keeps a page's input from being saved, in words, the most serious first; null where nothing does. */

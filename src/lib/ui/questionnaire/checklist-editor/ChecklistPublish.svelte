@@ -2,7 +2,7 @@
 	import type { ChecklistChanges } from '$lib/core/questionnaire/checklist-editor/checklist-changes';
 	import type { ChecklistFault } from '$lib/core/questionnaire/checklist-editor/checklist-faults';
 	import { CHECKLIST_NOTE_LENGTH } from '$lib/core/questionnaire/checklist-editor/checklist-limits';
-	import { isOwnId } from '$lib/core/questionnaire/checklist';
+	import { isOwnId } from '$lib/core/questionnaire/checklist/own-ids';
 	import { momentWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
 	import { formattedNumber } from '$lib/messages/desk/workforce-words';

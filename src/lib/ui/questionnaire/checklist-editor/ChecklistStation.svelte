@@ -2,13 +2,10 @@
 	import ArrowDown from '@lucide/svelte/icons/arrow-down';
 	import ArrowUp from '@lucide/svelte/icons/arrow-up';
 	import GripVertical from '@lucide/svelte/icons/grip-vertical';
-	import {
-		isOwnId,
-		isSafetyItem,
-		type ChecklistDocument,
-		type ChecklistItem,
-		type ChecklistStation
-	} from '$lib/core/questionnaire/checklist';
+	import { isOwnId } from '$lib/core/questionnaire/checklist/own-ids';
+	import { isSafetyItem, type ChecklistItem } from '$lib/core/questionnaire/checklist/item';
+	import type { ChecklistDocument } from '$lib/core/questionnaire/checklist/own-checklist';
+	import type { ChecklistStation } from '$lib/core/questionnaire/checklist/stations';
 	import {
 		leftOutItems,
 		mayBeLeftOut,

@@ -1,7 +1,7 @@
 <script lang="ts">
 	import X from '@lucide/svelte/icons/x';
-	import type { ChoiceFieldName } from '$lib/core/questionnaire/answers';
-	import type { ChecklistItem } from '$lib/core/questionnaire/checklist';
+	import type { ChoiceFieldName } from '$lib/core/questionnaire/answers/fields';
+	import type { ChecklistItem } from '$lib/core/questionnaire/checklist/item';
 	import { OWN_CONDITIONS } from '$lib/core/questionnaire/checklist-editor/checklist-limits';
 	import {
 		CONDITION_FACTS,

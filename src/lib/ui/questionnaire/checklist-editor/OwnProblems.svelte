@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ChecklistDocument } from '$lib/core/questionnaire/checklist';
+	import type { ChecklistDocument } from '$lib/core/questionnaire/checklist/own-checklist';
 	import { deskWords } from '$lib/messages/desk';
 	import type { CaseForm } from '../../cases/case-form.svelte';
 	import Button from '../../platform/kit/Button.svelte';

@@ -4,9 +4,9 @@
 		PURCHASE_FIXES,
 		type HouseholdFix,
 		type PurchaseFix
-	} from '$lib/core/questionnaire/checklist';
+	} from '$lib/core/questionnaire/checklist/fixes';
 	import { CHECKLIST_TEXT_LENGTHS } from '$lib/core/questionnaire/checklist-editor/checklist-limits';
-	import { REGIONS } from '$lib/core/cases/discomfort';
+	import { REGIONS } from '$lib/core/cases/discomfort/regions';
 	import { checklistTextsFor } from '$lib/messages/checklist';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 	import { deskLocale } from '$lib/messages/desk-language';

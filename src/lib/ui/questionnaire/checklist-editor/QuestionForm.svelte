@@ -1,11 +1,9 @@
 <script lang="ts">
 	import X from '@lucide/svelte/icons/x';
-	import {
-		FINDING_IDS,
-		type ChecklistDocument,
-		type ChecklistItem,
-		type OwnItemWords
-	} from '$lib/core/questionnaire/checklist';
+	import { FINDING_IDS } from '$lib/core/questionnaire/checklist/findings';
+	import type { ChecklistDocument } from '$lib/core/questionnaire/checklist/own-checklist';
+	import type { ChecklistItem } from '$lib/core/questionnaire/checklist/item';
+	import type { OwnItemWords } from '$lib/core/questionnaire/checklist/own-parts';
 	import {
 		OWN_ANSWERS,
 		OWN_SECONDS,

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { OwnItemWords } from '$lib/core/questionnaire/checklist';
+	import type { OwnItemWords } from '$lib/core/questionnaire/checklist/own-parts';
 	import { CHECKLIST_TEXT_LENGTHS } from '$lib/core/questionnaire/checklist-editor/checklist-limits';
 	import { deskWords } from '$lib/messages/desk';
 	import { languageWords } from '$lib/messages/reader-formats';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { CHOICE_FIELDS, chosenOption } from '$lib/core/questionnaire/answers';
+	import { CHOICE_FIELDS, chosenOption } from '$lib/core/questionnaire/answers/fields';
 	import { messagesFor } from '$lib/messages';
 	import Select from '../../platform/kit/Select.svelte';
 	import type { ChecklistTrial } from './checklist-trial.svelte';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { ChecklistStation } from '$lib/core/questionnaire/checklist';
+	import type { ChecklistStation } from '$lib/core/questionnaire/checklist/stations';
 	import { messagesFor } from '$lib/messages';
 	import { checklistTextsFor } from '$lib/messages/checklist';
 	import Disclosure from '../../platform/kit/Disclosure.svelte';

@@ -1,15 +1,12 @@
-import { checklistAnswersOf, factsOfAnswers, type Answers } from '$lib/core/questionnaire/answers';
-import {
-	askedItems,
-	findingRule,
-	findingsForFacts,
-	fixRule,
-	type Checklist,
-	type ChecklistItem,
-	type FindingId,
-	type HouseholdFix
-} from '$lib/core/questionnaire/checklist';
-import { conditionHolds, type Facts } from '$lib/core/plan/conditions';
+import { checklistAnswersOf, factsOfAnswers } from '$lib/core/questionnaire/answers/checklist-fields';
+import type { Answers } from '$lib/core/questionnaire/answers/fields';
+import { askedItems, type Checklist } from '$lib/core/questionnaire/checklist/checklist';
+import { findingRule, type FindingId } from '$lib/core/questionnaire/checklist/findings';
+import { findingsForFacts } from '$lib/core/questionnaire/checklist/order-findings';
+import { fixRule, type HouseholdFix } from '$lib/core/questionnaire/checklist/fixes';
+import type { ChecklistItem } from '$lib/core/questionnaire/checklist/item';
+import { conditionHolds } from '$lib/core/plan/conditions/fact-condition';
+import type { Facts } from '$lib/core/plan/conditions/facts';
 
 /** Most pieces of advice shown for one problem, as on a person's plan. */
 const MOST_FIXES = 2;

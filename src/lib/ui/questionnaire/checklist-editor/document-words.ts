@@ -1,4 +1,5 @@
-import { makeOwnChecklist, type ChecklistDocument, type FindingId } from '$lib/core/questionnaire/checklist';
+import { makeOwnChecklist, type ChecklistDocument } from '$lib/core/questionnaire/checklist/own-checklist';
+import type { FindingId } from '$lib/core/questionnaire/checklist/findings';
 import type { ChecklistFault } from '$lib/core/questionnaire/checklist-editor/checklist-faults';
 import { SECONDS_FOR_ALL } from '$lib/core/questionnaire/checklist-editor/checklist-limits';
 import { checklistTextsFor, type ChecklistTexts } from '$lib/messages/checklist';

@@ -1,5 +1,5 @@
 import { tick } from 'svelte';
-import type { ChecklistItem } from '$lib/core/questionnaire/checklist';
+import type { ChecklistItem } from '$lib/core/questionnaire/checklist/item';
 import { deskWords } from '$lib/messages/desk';
 import { CardDrag } from '../../platform/kit/card-drag.svelte';
 import { faultOfAct, postAct } from '../../platform/kit/post-act';

@@ -1,13 +1,10 @@
-import type {
-	ChecklistDocument,
-	ChecklistStation,
-	FindingId,
-	OwnItemWords
-} from '$lib/core/questionnaire/checklist';
-import type { OwnFindingWords } from '$lib/core/questionnaire/checklist';
+import type { ChecklistDocument } from '$lib/core/questionnaire/checklist/own-checklist';
+import type { ChecklistStation } from '$lib/core/questionnaire/checklist/stations';
+import type { FindingId } from '$lib/core/questionnaire/checklist/findings';
+import type { OwnItemWords, OwnFindingWords } from '$lib/core/questionnaire/checklist/own-parts';
 import { OWN_SECONDS } from '$lib/core/questionnaire/checklist-editor/checklist-limits';
-import type { PurchaseFix, HouseholdFix } from '$lib/core/questionnaire/checklist';
-import type { Region } from '$lib/core/cases/discomfort';
+import type { PurchaseFix, HouseholdFix } from '$lib/core/questionnaire/checklist/fixes';
+import type { Region } from '$lib/core/cases/discomfort/regions';
 
 /** The first of a new problem's names as an answer has it, before it is saved: its place in the list follows. */
 const NEW = 'new-';

@@ -1,10 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import {
-	makeOwnChecklist,
-	newestChecklist,
-	CHECKLIST_VERSIONS,
-	type ChecklistDocument
-} from '$lib/core/questionnaire/checklist';
+import { makeOwnChecklist, type ChecklistDocument } from '$lib/core/questionnaire/checklist/own-checklist';
+import { newestChecklist, CHECKLIST_VERSIONS } from '$lib/core/questionnaire/checklist/checklist';
 import {
 	saveFinding,
 	saveItem,

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import type { WalkthroughEntry } from '$lib/core/questionnaire/walkthrough';
+	import type { WalkthroughEntry } from '$lib/core/questionnaire/walkthrough/walkthrough';
 	import { entryWords, type EntryContext } from './entry-words';
 
 	interface Props {

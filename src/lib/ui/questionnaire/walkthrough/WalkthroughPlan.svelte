@@ -1,9 +1,9 @@
 <script lang="ts">
 	import { enhanceForm } from '../../platform/kit/enhance-form';
-	import type { FieldIssue } from '$lib/core/questionnaire/answers';
-	import type { LengthUnit } from '$lib/core/body/length';
-	import { isAgreed, type WalkthroughState } from '$lib/core/questionnaire/walkthrough';
-	import type { Catalogue } from '$lib/messages';
+	import type { FieldIssue } from '$lib/core/questionnaire/answers/read-length-field';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import { isAgreed, type WalkthroughState } from '$lib/core/questionnaire/walkthrough/walkthrough';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import type { WalkthroughTexts } from '$lib/messages/walkthrough';
 	import Button from '../../platform/kit/Button.svelte';
 	import { stepWords } from '../../plan/step-words';

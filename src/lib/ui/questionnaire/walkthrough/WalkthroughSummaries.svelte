@@ -1,6 +1,6 @@
 <script lang="ts">
-	import type { LengthUnit } from '$lib/core/body/length';
-	import type { WalkthroughSummary } from '$lib/core/questionnaire/walkthrough';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { WalkthroughSummary } from '$lib/core/questionnaire/walkthrough/walkthrough';
 	import { stepWords } from '../../plan/step-words';
 	import type { EntryContext } from './entry-words';
 	import WalkthroughEntries from './WalkthroughEntries.svelte';

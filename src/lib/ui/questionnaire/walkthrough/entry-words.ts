@@ -1,10 +1,11 @@
-import { checklistField, LENGTH_FIELDS } from '$lib/core/questionnaire/answers';
-import type { Checklist } from '$lib/core/questionnaire/checklist';
-import type { Facts } from '$lib/core/plan/conditions';
-import type { WalkthroughEntry } from '$lib/core/questionnaire/walkthrough';
-import type { Catalogue } from '$lib/messages';
+import { checklistField } from '$lib/core/questionnaire/answers/checklist-fields';
+import { LENGTH_FIELDS } from '$lib/core/questionnaire/answers/fields';
+import type { Checklist } from '$lib/core/questionnaire/checklist/checklist';
+import type { Facts } from '$lib/core/plan/conditions/facts';
+import type { WalkthroughEntry } from '$lib/core/questionnaire/walkthrough/walkthrough';
+import type { Catalogue } from '$lib/messages/shapes';
 import { checklistTextsFor, type ItemTexts } from '$lib/messages/checklist';
-import type { ItemId } from '$lib/core/questionnaire/checklist';
+import type { ItemId } from '$lib/core/questionnaire/checklist/item-ids';
 import { wordsFor, type WordsByFacts } from '$lib/messages/words-by-facts';
 import type { WalkthroughTexts } from '$lib/messages/walkthrough';
 

@@ -1,7 +1,9 @@
-import { redFlagsOf, type Answers } from '$lib/core/questionnaire/answers';
-import { isEmergency } from '$lib/core/cases/discomfort';
-import type { SittingStyle } from '$lib/core/workstation/corner';
-import type { WalkthroughState, WalkthroughStation } from '$lib/core/questionnaire/walkthrough';
+import { redFlagsOf } from '$lib/core/questionnaire/answers/checklist-fields';
+import type { Answers } from '$lib/core/questionnaire/answers/fields';
+import { isEmergency } from '$lib/core/cases/discomfort/red-flags';
+import type { SittingStyle } from '$lib/core/workstation/corner/vocabulary';
+import type { WalkthroughState } from '$lib/core/questionnaire/walkthrough/walkthrough';
+import type { WalkthroughStation } from '$lib/core/questionnaire/walkthrough/stations';
 import { Draft } from '../draft.svelte';
 
 /** Pause after the last key before an answer goes to the other side, ms. */

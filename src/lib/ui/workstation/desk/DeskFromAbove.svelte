@@ -1,7 +1,7 @@
 <script lang="ts">
-	import type { Person } from '$lib/core/workstation/corner';
-	import type { DeskLayout } from '$lib/core/workstation/desk';
-	import type { Catalogue } from '$lib/messages';
+	import type { Person } from '$lib/core/workstation/corner/corner';
+	import type { DeskLayout } from '$lib/core/workstation/desk/desk-layout';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { DESK_WIDTH_MM } from './desk-of';
 
 	interface Props {

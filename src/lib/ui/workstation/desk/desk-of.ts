@@ -1,6 +1,8 @@
-import type { ExtraAnswers } from '$lib/core/questionnaire/answers';
-import { pointingHandOf, type Corner } from '$lib/core/workstation/corner';
-import { layOutDesk, type DeskLayout, type DeskThing } from '$lib/core/workstation/desk';
+import type { ExtraAnswers } from '$lib/core/questionnaire/answers/extra-answers';
+import { pointingHandOf } from '$lib/core/workstation/corner/pointing-hand';
+import type { Corner } from '$lib/core/workstation/corner/corner';
+import { layOutDesk, type DeskLayout } from '$lib/core/workstation/desk/desk-layout';
+import type { DeskThing } from '$lib/core/workstation/desk/placed-thing';
 
 /** Width of the desk as drawn, mm: only its depth is asked about. */
 export const DESK_WIDTH_MM = 1400;

@@ -1,7 +1,8 @@
 <script lang="ts">
-	import type { MeasurementGain, ShownCheck } from '$lib/core/workstation/checks';
-	import type { LengthUnit } from '$lib/core/body/length';
-	import type { Catalogue } from '$lib/messages';
+	import type { MeasurementGain } from '$lib/core/workstation/checks/measure-next';
+	import type { ShownCheck } from '$lib/core/workstation/checks/check-corner';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { changeWords } from './change-words';
 
 	interface Props {

@@ -1,8 +1,10 @@
 <script lang="ts">
-	import type { MeasurementGain, ShownCheck } from '$lib/core/workstation/checks';
-	import { distanceOutsideBand } from '$lib/core/body/guidance';
-	import { formatLength, type LengthUnit } from '$lib/core/body/length';
-	import type { Catalogue } from '$lib/messages';
+	import type { MeasurementGain } from '$lib/core/workstation/checks/measure-next';
+	import type { ShownCheck } from '$lib/core/workstation/checks/check-corner';
+	import { distanceOutsideBand } from '$lib/core/body/guidance/band';
+	import { formatLength } from '$lib/core/body/length/format-length';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { checkText } from './check-words';
 	import { drawn, layOutGap } from './gap-scale';
 

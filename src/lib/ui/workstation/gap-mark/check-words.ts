@@ -1,7 +1,9 @@
-import { isApproximate, type ShownCheck, type MeasurementGain } from '$lib/core/workstation/checks';
-import { distanceOutsideBand } from '$lib/core/body/guidance';
-import { formatLength, type LengthUnit } from '$lib/core/body/length';
-import type { Catalogue } from '$lib/messages';
+import { isApproximate, type MeasurementGain } from '$lib/core/workstation/checks/measure-next';
+import type { ShownCheck } from '$lib/core/workstation/checks/check-corner';
+import { distanceOutsideBand } from '$lib/core/body/guidance/band';
+import { formatLength } from '$lib/core/body/length/format-length';
+import type { LengthUnit } from '$lib/core/body/length/mm';
+import type { Catalogue } from '$lib/messages/shapes';
 
 /** What can be said about an unsure check whose value is within its range. */
 function unsureWords(certainty: MeasurementGain | undefined, t: Catalogue): string {

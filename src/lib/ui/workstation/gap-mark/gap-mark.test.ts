@@ -1,7 +1,7 @@
 import { render } from 'svelte/server';
 import { describe, expect, it } from 'vitest';
-import { checkCorner, type CheckResult } from '$lib/core/workstation/checks';
-import { distanceOutsideBand } from '$lib/core/body/guidance';
+import { checkCorner, type CheckResult } from '$lib/core/workstation/checks/check-corner';
+import { distanceOutsideBand } from '$lib/core/body/guidance/band';
 import { messagesFor } from '$lib/messages';
 import { elementsOf } from '../../../../../tests/support/markup';
 import { randomCorner } from '../../../../../tests/support/random-corner';

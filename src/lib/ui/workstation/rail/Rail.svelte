@@ -9,7 +9,7 @@
 </script>
 
 <script lang="ts">
-	import type { LengthUnit } from '$lib/core/body/length';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
 	import { railTicks } from './rail-ticks';
 
 	interface Props {

@@ -1,4 +1,4 @@
-import { MM_PER_INCH, type LengthUnit } from '$lib/core/body/length';
+import { MM_PER_INCH, type LengthUnit } from '$lib/core/body/length/mm';
 
 /** A tick of the scale: its height and, on long ones, its number. */
 export interface RailTick {

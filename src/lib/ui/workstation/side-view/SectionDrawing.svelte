@@ -1,9 +1,10 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
 	import { prefersReducedMotion, Tween } from 'svelte/motion';
-	import type { LengthUnit } from '$lib/core/body/length';
-	import type { DrawnDimension, SideView } from '$lib/core/workstation/side-view';
-	import type { Catalogue } from '$lib/messages';
+	import type { LengthUnit } from '$lib/core/body/length/mm';
+	import type { DrawnDimension } from '$lib/core/workstation/side-view/drawn-dimension';
+	import type { SideView } from '$lib/core/workstation/side-view/side-view';
+	import type { Catalogue } from '$lib/messages/shapes';
 	import { railTicks } from '../rail/rail-ticks';
 	import { frameFor } from './frame';
 	import { LINE_PX, labelRoom } from './free-place';

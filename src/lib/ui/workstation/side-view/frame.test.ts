@@ -1,7 +1,7 @@
 import { readFileSync } from 'node:fs';
 import fc from 'fast-check';
 import { expect, it } from 'vitest';
-import { sideViewOf } from '$lib/core/workstation/side-view';
+import { sideViewOf } from '$lib/core/workstation/side-view/side-view';
 import { randomCorner } from '../../../../../tests/support/random-corner';
 import { frameFor } from './frame';
 

@@ -1,4 +1,5 @@
-import type { Rectangle, SideView } from '$lib/core/workstation/side-view';
+import type { Rectangle } from '$lib/core/workstation/side-view/geometry';
+import type { SideView } from '$lib/core/workstation/side-view/side-view';
 
 /** How millimetres of the side view map to px of the drawing. */
 export interface Frame {

@@ -1,8 +1,8 @@
 import { describe, expect, it } from 'vitest';
-import { distanceOutsideBand } from '$lib/core/body/guidance';
-import { formatLength } from '$lib/core/body/length';
-import { planCorner } from '$lib/core/plan';
-import { sideViewOf } from '$lib/core/workstation/side-view';
+import { distanceOutsideBand } from '$lib/core/body/guidance/band';
+import { formatLength } from '$lib/core/body/length/format-length';
+import { planCorner } from '$lib/core/plan/plan-corner';
+import { sideViewOf } from '$lib/core/workstation/side-view/side-view';
 import { messagesFor } from '$lib/messages';
 import { randomCorner } from '../../../../../tests/support/random-corner';
 import { frameFor } from './frame';

@@ -1,6 +1,8 @@
-import { formatLength, type LengthUnit } from '$lib/core/body/length';
-import type { DrawnGap, Rectangle, SideView } from '$lib/core/workstation/side-view';
-import type { Catalogue } from '$lib/messages';
+import { formatLength } from '$lib/core/body/length/format-length';
+import type { LengthUnit } from '$lib/core/body/length/mm';
+import type { DrawnGap, SideView } from '$lib/core/workstation/side-view/side-view';
+import type { Rectangle } from '$lib/core/workstation/side-view/geometry';
+import type { Catalogue } from '$lib/messages/shapes';
 import type { Frame } from './frame';
 import { freeLabelPlace, labelRoom, type LabelRoom, type LabelWords } from './free-place';
 

@@ -1,6 +1,7 @@
-import { formatLength, type LengthUnit } from '$lib/core/body/length';
-import type { DrawnLevel, SideView } from '$lib/core/workstation/side-view';
-import type { Catalogue } from '$lib/messages';
+import { formatLength } from '$lib/core/body/length/format-length';
+import type { LengthUnit } from '$lib/core/body/length/mm';
+import type { DrawnLevel, SideView } from '$lib/core/workstation/side-view/side-view';
+import type { Catalogue } from '$lib/messages/shapes';
 import type { Frame } from './frame';
 import type { LabelWords } from './free-place';
 

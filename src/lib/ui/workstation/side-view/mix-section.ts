@@ -1,4 +1,6 @@
-import type { Rectangle, DrawnFurniture, DrawnLevel, Point, SideView } from '$lib/core/workstation/side-view';
+import type { Rectangle, Point } from '$lib/core/workstation/side-view/geometry';
+import type { DrawnFurniture } from '$lib/core/workstation/side-view/drawn-furniture';
+import type { DrawnLevel, SideView } from '$lib/core/workstation/side-view/side-view';
 
 const between = (a: number, b: number, t: number) => a + (b - a) * t;
 

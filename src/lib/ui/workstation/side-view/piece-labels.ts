@@ -1,6 +1,7 @@
 import { truncateText } from '$lib/core/platform/truncate-text';
-import type { DrawnPiece, SideView } from '$lib/core/workstation/side-view';
-import type { Catalogue } from '$lib/messages';
+import type { DrawnPiece } from '$lib/core/workstation/side-view/drawn-furniture';
+import type { SideView } from '$lib/core/workstation/side-view/side-view';
+import type { Catalogue } from '$lib/messages/shapes';
 import type { Frame } from './frame';
 import { LINE_PX, labelRoom, type LabelRoom, type LabelWords } from './free-place';
 

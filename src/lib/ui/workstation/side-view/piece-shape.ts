@@ -1,4 +1,4 @@
-import type { HouseholdKind } from '$lib/core/workstation/corner';
+import type { HouseholdKind } from '$lib/core/workstation/corner/vocabulary';
 
 /** A drawn household item: its outline and its characteristic lines; px, y downwards. */
 export interface PieceShape {

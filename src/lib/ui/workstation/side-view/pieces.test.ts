@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
-import type { HouseholdKind } from '$lib/core/workstation/corner';
-import { planCorner } from '$lib/core/plan';
-import { sideViewOf } from '$lib/core/workstation/side-view';
+import type { HouseholdKind } from '$lib/core/workstation/corner/vocabulary';
+import { planCorner } from '$lib/core/plan/plan-corner';
+import { sideViewOf } from '$lib/core/workstation/side-view/side-view';
 import { messagesFor } from '$lib/messages';
 import { randomCorner } from '../../../../../tests/support/random-corner';
 import { frameFor } from './frame';

@@ -1,7 +1,8 @@
 import sharp from 'sharp';
 import { describe, expect, it } from 'vitest';
-import { adviseCorner, planOffers, summarizeAdvice } from '$lib/core/plan/advice';
-import { sideViewOf } from '$lib/core/workstation/side-view';
+import { adviseCorner, summarizeAdvice } from '$lib/core/plan/advice/advise-corner';
+import { planOffers } from '$lib/core/plan/advice/plan-offers';
+import { sideViewOf } from '$lib/core/workstation/side-view/side-view';
 import { messagesFor } from '$lib/messages';
 import { randomCorner } from '../../../../../tests/support/random-corner';
 import { elementsOf } from '../../../../../tests/support/markup';

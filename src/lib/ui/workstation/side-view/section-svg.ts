@@ -1,8 +1,9 @@
 import { formatHex, interpolate, modeOklab, modeRgb, useMode } from 'culori/fn';
 import { render } from 'svelte/server';
-import type { LengthUnit } from '$lib/core/body/length';
-import type { SideView } from '$lib/core/workstation/side-view';
-import { messagesFor, type Catalogue } from '$lib/messages';
+import type { LengthUnit } from '$lib/core/body/length/mm';
+import type { SideView } from '$lib/core/workstation/side-view/side-view';
+import { messagesFor } from '$lib/messages';
+import type { Catalogue } from '$lib/messages/shapes';
 import { loadLanguage } from '$lib/messages/language-packs';
 import theme from '../../../../app.css?raw';
 import drawn from './section-drawing.css?raw';

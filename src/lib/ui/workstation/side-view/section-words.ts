@@ -1,7 +1,8 @@
-import { STATIONS } from '$lib/core/workstation/household';
-import { formatLength, type LengthUnit } from '$lib/core/body/length';
-import type { SideView } from '$lib/core/workstation/side-view';
-import type { Catalogue } from '$lib/messages';
+import { STATIONS } from '$lib/core/workstation/household/stations';
+import { formatLength } from '$lib/core/body/length/format-length';
+import type { LengthUnit } from '$lib/core/body/length/mm';
+import type { SideView } from '$lib/core/workstation/side-view/side-view';
+import type { Catalogue } from '$lib/messages/shapes';
 import { checkText } from '../gap-mark/check-words';
 
 /** Everything the side view shows, in sentences: heights, stacks, checks. */

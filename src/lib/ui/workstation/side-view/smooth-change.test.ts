@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
-import { planCorner } from '$lib/core/plan';
-import { sideViewOf } from '$lib/core/workstation/side-view';
+import { planCorner } from '$lib/core/plan/plan-corner';
+import { sideViewOf } from '$lib/core/workstation/side-view/side-view';
 import { randomCorner } from '../../../../../tests/support/random-corner';
 import { mixSection } from './mix-section';
 import { smoothPath } from './smooth-path';

@@ -1,4 +1,4 @@
-import type { Point } from '$lib/core/workstation/side-view';
+import type { Point } from '$lib/core/workstation/side-view/geometry';
 
 /** Tension of the curve between its points; less than a plain Catmull-Rom spline keeps joints crisp. */
 const TENSION = 0.82;

@@ -1,4 +1,4 @@
-import { openApiDocument } from '$lib/core/platform/api';
+import { openApiDocument } from '$lib/core/platform/api/openapi';
 import type { RequestHandler } from './$types';
 
 /** The description of the API; it says nothing that a token would be needed for. */

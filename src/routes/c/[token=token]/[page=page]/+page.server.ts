@@ -1,28 +1,23 @@
 import { fail, redirect } from '@sveltejs/kit';
-import {
-	noneOfTheseFields,
-	isNoneGroup,
-	answerIssues,
-	MAX_HOUSEHOLD_THINGS,
-	addThingFields,
-	pageOfField,
-	thingField,
-	unitOf,
-	countsToLengths,
-	type QuestionnairePage
-} from '$lib/core/questionnaire/answers';
+import { noneOfTheseFields, isNoneGroup } from '$lib/core/questionnaire/answers/red-flag-answers';
+import { answerIssues } from '$lib/core/questionnaire/answers/answer-issues';
+import { MAX_HOUSEHOLD_THINGS, thingField, unitOf } from '$lib/core/questionnaire/answers/fields';
+import { addThingFields } from '$lib/core/questionnaire/answers/household-things';
+import { pageOfField } from '$lib/core/questionnaire/answers/page-of-field';
+import { countsToLengths } from '$lib/core/questionnaire/answers/counted-answers';
+import type { QuestionnairePage } from '$lib/core/questionnaire/answers/questionnaire-pages';
 import {
 	isFieldOfQuestion,
 	pageAfter,
 	pageBefore,
 	questionAfter,
 	questionBefore,
-	questionnaireModeOf,
 	questionnaireOf,
-	type Question,
 	type Questionnaire
-} from '$lib/core/questionnaire';
-import { householdOffer, thingToAdd } from '$lib/core/platform/organisation-settings';
+} from '$lib/core/questionnaire/questionnaire';
+import { questionnaireModeOf } from '$lib/core/questionnaire/select-questions';
+import type { Question } from '$lib/core/questionnaire/question';
+import { householdOffer, thingToAdd } from '$lib/core/platform/organisation-settings/household-items';
 import { messagesFor } from '$lib/messages';
 import { languageOf } from '$lib/messages/languages';
 import { pageFormSchema } from '$lib/server/questionnaire/assessments/answer-schema';

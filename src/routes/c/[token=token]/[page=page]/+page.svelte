@@ -3,11 +3,9 @@
 	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
 	import { browser } from '$app/environment';
 	import { page } from '$app/state';
-	import {
-		PAGES_WITH_DRAWING,
-		type FieldIssue,
-		type QuestionnairePage
-	} from '$lib/core/questionnaire/answers';
+	import { PAGES_WITH_DRAWING } from '$lib/core/questionnaire/answers/fields';
+	import type { FieldIssue } from '$lib/core/questionnaire/answers/read-length-field';
+	import type { QuestionnairePage } from '$lib/core/questionnaire/answers/questionnaire-pages';
 	import { messagesFor } from '$lib/messages';
 	import Button from '$lib/ui/platform/kit/Button.svelte';
 	import LazyHydrate from '$lib/ui/platform/lazy-hydrate/LazyHydrate.svelte';

@@ -1,5 +1,5 @@
 import { Type } from 'typebox';
-import { unitOf } from '$lib/core/questionnaire/answers';
+import { unitOf } from '$lib/core/questionnaire/answers/fields';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import {
 	remeasurementSchema,

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { BREAK_KINDS, type BreakKind } from '$lib/core/breaks';
+	import { BREAK_KINDS, type BreakKind } from '$lib/core/breaks/break-schedules';
 	import { messagesFor } from '$lib/messages';
 	import { breakTextsFor } from '$lib/messages/breaks';
 	import Button from '$lib/ui/platform/kit/Button.svelte';

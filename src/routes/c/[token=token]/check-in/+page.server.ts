@@ -1,13 +1,11 @@
 import { fail, redirect } from '@sveltejs/kit';
-import {
-	discomfortFromAnswers,
-	isNoneGroup,
-	redFlagIssues,
-	pagesToReview,
-	redFlagsOf
-} from '$lib/core/questionnaire/answers';
-import { isEmergency } from '$lib/core/cases/discomfort';
-import { checkInRemarks, NEWS_KINDS } from '$lib/core/cases/case-assessment';
+import { discomfortFromAnswers } from '$lib/core/questionnaire/answers/discomfort-answers';
+import { isNoneGroup, redFlagIssues } from '$lib/core/questionnaire/answers/red-flag-answers';
+import { pagesToReview } from '$lib/core/questionnaire/answers/pages-to-review';
+import { redFlagsOf } from '$lib/core/questionnaire/answers/checklist-fields';
+import { isEmergency } from '$lib/core/cases/discomfort/red-flags';
+import { checkInRemarks } from '$lib/core/cases/case-assessment/check-in-remarks';
+import { NEWS_KINDS } from '$lib/core/cases/case-assessment/vocabulary';
 import { newestAssessmentResult } from '$lib/server/cases/case-assessments/newest-assessment-result';
 import {
 	answerCheckIn,

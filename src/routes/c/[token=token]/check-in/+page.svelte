@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { tick, untrack } from 'svelte';
 	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
-	import type { FieldIssue } from '$lib/core/questionnaire/answers';
-	import type { EmergencyRedFlag } from '$lib/core/cases/discomfort';
+	import type { FieldIssue } from '$lib/core/questionnaire/answers/read-length-field';
+	import type { EmergencyRedFlag } from '$lib/core/cases/discomfort/red-flags';
 	import { NEWS_KINDS } from '$lib/core/cases/case-assessment/vocabulary';
 	import { messagesFor } from '$lib/messages';
 	import { asideTextsFor } from '$lib/messages/aside';

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { unitOf } from '$lib/core/questionnaire/answers';
+	import { unitOf } from '$lib/core/questionnaire/answers/fields';
 	import { messagesFor } from '$lib/messages';
 	import { breakTextsFor } from '$lib/messages/breaks';
 	import Button from '$lib/ui/platform/kit/Button.svelte';

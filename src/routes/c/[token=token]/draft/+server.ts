@@ -1,5 +1,5 @@
-import { stepTicksOf } from '$lib/core/questionnaire/answers';
-import type { PlanItem } from '$lib/core/cases/case-assessment';
+import { stepTicksOf } from '$lib/core/questionnaire/answers/answer-fields';
+import type { PlanItem } from '$lib/core/cases/case-assessment/vocabulary';
 import { saveSchema } from '$lib/server/questionnaire/assessments/answer-schema';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { saveAnswers, saveRedFlagsOfLeaver } from '$lib/server/questionnaire/assessments/save-answers';

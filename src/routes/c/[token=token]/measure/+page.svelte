@@ -1,5 +1,6 @@
 <script lang="ts">
-	import { QUESTIONNAIRE_PAGES, unitOf } from '$lib/core/questionnaire/answers';
+	import { QUESTIONNAIRE_PAGES } from '$lib/core/questionnaire/answers/questionnaire-pages';
+	import { unitOf } from '$lib/core/questionnaire/answers/fields';
 	import { messagesFor } from '$lib/messages';
 	import { measuringPageTextsFor } from '$lib/messages/measuring-page';
 	import Button from '$lib/ui/platform/kit/Button.svelte';

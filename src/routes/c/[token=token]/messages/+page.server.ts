@@ -1,5 +1,6 @@
 import { redirect } from '@sveltejs/kit';
-import { factsOfAnswers, parseStuckLocation } from '$lib/core/questionnaire/answers';
+import { factsOfAnswers } from '$lib/core/questionnaire/answers/checklist-fields';
+import { parseStuckLocation } from '$lib/core/questionnaire/answers/stuck-location';
 import { EXERCISES } from '$lib/core/breaks/exercise';
 import { messagesFor } from '$lib/messages';
 import { breakTextsFor } from '$lib/messages/breaks';

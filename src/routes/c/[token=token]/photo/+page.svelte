@@ -1,14 +1,10 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import {
-		chosenOption,
-		LENGTH_FIELDS,
-		noPhotoFields,
-		photoNumbersOf,
-		QUESTIONNAIRE_PAGES,
-		readLengthField
-	} from '$lib/core/questionnaire/answers';
-	import { METHOD_SD } from '$lib/core/body';
+	import { chosenOption, LENGTH_FIELDS } from '$lib/core/questionnaire/answers/fields';
+	import { noPhotoFields, photoNumbersOf } from '$lib/core/questionnaire/answers/photo-answers';
+	import { QUESTIONNAIRE_PAGES } from '$lib/core/questionnaire/answers/questionnaire-pages';
+	import { readLengthField } from '$lib/core/questionnaire/answers/read-length-field';
+	import { METHOD_SD } from '$lib/core/body/method-uncertainty';
 	import { messagesFor } from '$lib/messages';
 	import { photoTextsFor } from '$lib/messages/photo';
 	import Button from '$lib/ui/platform/kit/Button.svelte';

@@ -1,21 +1,20 @@
 import { fail, redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
+import { COMFORT_SCALE } from '$lib/core/questionnaire/answers/day-trial';
+import { confirmedSizeFields } from '$lib/core/questionnaire/answers/sizes-to-check';
 import {
-	COMFORT_SCALE,
-	confirmedSizeFields,
 	checklistField,
 	checklistAnswersOf,
-	factsOfAnswers,
-	leaveOutKindFields,
-	leftOutField,
-	pageOfField,
-	readLengthField,
-	unitOf
-} from '$lib/core/questionnaire/answers';
-import { HABIT_IDS, habitsOf } from '$lib/core/questionnaire/checklist';
-import { PLAN_ITEMS, FINDING_TICKS } from '$lib/core/cases/case-assessment';
-import { HOUSEHOLD_KINDS } from '$lib/core/workstation/corner';
-import { LENGTH_UNITS } from '$lib/core/body/length';
+	factsOfAnswers
+} from '$lib/core/questionnaire/answers/checklist-fields';
+import { leaveOutKindFields, leftOutField } from '$lib/core/questionnaire/answers/household-things';
+import { pageOfField } from '$lib/core/questionnaire/answers/page-of-field';
+import { readLengthField } from '$lib/core/questionnaire/answers/read-length-field';
+import { unitOf } from '$lib/core/questionnaire/answers/fields';
+import { HABIT_IDS, habitsOf } from '$lib/core/questionnaire/checklist/habits';
+import { PLAN_ITEMS, FINDING_TICKS } from '$lib/core/cases/case-assessment/vocabulary';
+import { HOUSEHOLD_KINDS } from '$lib/core/workstation/corner/vocabulary';
+import { LENGTH_UNITS } from '$lib/core/body/length/mm';
 import { equipmentItem } from '$lib/server/plan/equipment/item-field';
 import { findingId } from '$lib/server/cases/findings/finding-field';
 import { requestEquipment } from '$lib/server/questionnaire/assessments/request-equipment';

@@ -1,7 +1,8 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import { unitOf } from '$lib/core/questionnaire/answers';
-	import { BANK_CARD_MM, rulerStrips, MAX_STRIP_MM } from '$lib/core/body/measuring';
+	import { unitOf } from '$lib/core/questionnaire/answers/fields';
+	import { BANK_CARD_MM } from '$lib/core/body/measuring/known-lengths';
+	import { rulerStrips, MAX_STRIP_MM } from '$lib/core/body/measuring/ruler-strips';
 	import { messagesFor } from '$lib/messages';
 	import { measuringPageTextsFor } from '$lib/messages/measuring-page';
 	import Button from '$lib/ui/platform/kit/Button.svelte';

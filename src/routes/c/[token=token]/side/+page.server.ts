@@ -1,6 +1,7 @@
 import { redirect } from '@sveltejs/kit';
-import { chosenOption } from '$lib/core/questionnaire/answers';
-import { planOffers, sideViewPointsFor } from '$lib/core/plan/advice';
+import { chosenOption } from '$lib/core/questionnaire/answers/fields';
+import { planOffers } from '$lib/core/plan/advice/plan-offers';
+import { sideViewPointsFor } from '$lib/core/plan/advice/side-view-points';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withErrorPage } from '$lib/server/platform/http/error-responses';
 import { currentPlanOf } from '$lib/server/plan/plans/current-plan';

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import type { SideViewPointId } from '$lib/core/plan/advice';
-	import { unitOf } from '$lib/core/questionnaire/answers';
-	import { sideViewOf } from '$lib/core/workstation/side-view';
+	import type { SideViewPointId } from '$lib/core/plan/advice/side-view-points';
+	import { unitOf } from '$lib/core/questionnaire/answers/fields';
+	import { sideViewOf } from '$lib/core/workstation/side-view/side-view';
 	import { messagesFor } from '$lib/messages';
 	import Button from '$lib/ui/platform/kit/Button.svelte';
 	import ChoiceRows from '$lib/ui/platform/kit/ChoiceRows.svelte';

@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
-import { isEmergency, redFlagNamed, EMERGENCY_CLEARANCES } from '$lib/core/cases/discomfort';
+import { isEmergency, redFlagNamed, EMERGENCY_CLEARANCES } from '$lib/core/cases/discomfort/red-flags';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { text } from '$lib/server/platform/http/fields';

@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
-import { SITTING_STYLES } from '$lib/core/workstation/corner';
+import { SITTING_STYLES } from '$lib/core/workstation/corner/vocabulary';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { formReader } from '$lib/server/platform/http/read-body';

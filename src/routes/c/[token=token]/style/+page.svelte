@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
-	import { sideViewOf } from '$lib/core/workstation/side-view';
+	import { sideViewOf } from '$lib/core/workstation/side-view/side-view';
 	import { messagesFor } from '$lib/messages';
 	import { sittingStyleTextsFor } from '$lib/messages/sitting-styles';
 	import Button from '$lib/ui/platform/kit/Button.svelte';

@@ -2,8 +2,10 @@
 	import { untrack } from 'svelte';
 	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
 	import { refreshPage } from '$lib/ui/platform/kit/refresh-page';
-	import { factsOfAnswers, unitOf, type FieldIssue } from '$lib/core/questionnaire/answers';
-	import { spacedCode } from '$lib/core/questionnaire/walkthrough';
+	import { factsOfAnswers } from '$lib/core/questionnaire/answers/checklist-fields';
+	import { unitOf } from '$lib/core/questionnaire/answers/fields';
+	import type { FieldIssue } from '$lib/core/questionnaire/answers/read-length-field';
+	import { spacedCode } from '$lib/core/questionnaire/walkthrough/code';
 	import { messagesFor } from '$lib/messages';
 	import { walkthroughTextsFor } from '$lib/messages/walkthrough';
 	import Button from '$lib/ui/platform/kit/Button.svelte';

@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
-import { isPermitted } from '$lib/core/platform/access';
+import { isPermitted } from '$lib/core/platform/access/permissions';
 import { listPasskeys } from '$lib/server/platform/access/passkeys';
 import { countRecoveryCodes } from '$lib/server/platform/access/second-factor';
 import { endSessions } from '$lib/server/platform/access/sessions';

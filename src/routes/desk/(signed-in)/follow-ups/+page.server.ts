@@ -1,6 +1,6 @@
 import { CALENDAR_VIEWS } from '$lib/ui/cases/follow-ups/calendar-days';
 import { Type } from 'typebox';
-import { FOLLOW_UP_KINDS } from '$lib/core/cases/triage';
+import { FOLLOW_UP_KINDS } from '$lib/core/cases/triage/follow-up-kinds';
 import { endCalendarFeed, renewCalendarFeed } from '$lib/server/platform/calendar/follow-up-feed';
 import { addIsoDays, isValidDay, isoDay } from '$lib/server/platform/clock';
 import { DomainError } from '$lib/server/platform/domain-error';

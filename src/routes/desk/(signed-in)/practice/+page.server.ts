@@ -1,5 +1,5 @@
 import { redirect } from '@sveltejs/kit';
-import type { CivilDate } from '$lib/core/platform/calendar';
+import type { CivilDate } from '$lib/core/platform/calendar/civil-date';
 import { isoDay } from '$lib/server/platform/clock';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { uuid } from '$lib/server/platform/http/fields';

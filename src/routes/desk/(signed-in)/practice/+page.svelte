@@ -1,7 +1,7 @@
 <script lang="ts">
 	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
-	import { PRACTICE_SIZE } from '$lib/core/cases/practice';
-	import { OPINION_SIZE } from '$lib/core/cases/second-opinion';
+	import { PRACTICE_SIZE } from '$lib/core/cases/practice/practice-cases';
+	import { OPINION_SIZE } from '$lib/core/cases/second-opinion/compare-opinions';
 	import { dayWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
 	import { percent } from '$lib/messages/desk/workforce-words';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { isPermitted } from '$lib/core/platform/access';
+	import { isPermitted } from '$lib/core/platform/access/permissions';
 	import { dayWords } from '$lib/messages/dates';
 	import Button from '$lib/ui/platform/kit/Button.svelte';
 	import RoundBar from '$lib/ui/cases/RoundBar.svelte';

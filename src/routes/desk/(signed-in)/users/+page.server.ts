@@ -1,5 +1,5 @@
 import { Type } from 'typebox';
-import { ROLES } from '$lib/core/platform/access';
+import { ROLES } from '$lib/core/platform/access/roles';
 import {
 	closeAccount,
 	inviteUser,

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { isPermitted } from '$lib/core/platform/access';
+	import { isPermitted } from '$lib/core/platform/access/permissions';
 	import ChoiceRows from '$lib/ui/platform/kit/ChoiceRows.svelte';
 	import TextField from '$lib/ui/platform/kit/TextField.svelte';
 	import Button from '$lib/ui/platform/kit/Button.svelte';

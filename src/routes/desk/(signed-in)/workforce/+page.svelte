@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { page } from '$app/state';
-	import type { OverviewPoint } from '$lib/core/workforce';
+	import type { OverviewPoint } from '$lib/core/workforce/overview';
 	import TeamsToVisit from '$lib/ui/workforce/TeamsToVisit.svelte';
 	import TrendFigure from '$lib/ui/workforce/TrendFigure.svelte';
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';

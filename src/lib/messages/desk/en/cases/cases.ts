@@ -1,5 +1,6 @@
-import type { Corner, SeatKind } from '$lib/core/workstation/corner';
-import type { DiscomfortChange } from '$lib/core/cases/discomfort';
+import type { Corner } from '$lib/core/workstation/corner/corner';
+import type { SeatKind } from '$lib/core/workstation/corner/vocabulary';
+import type { DiscomfortChange } from '$lib/core/cases/discomfort/discomfort-change';
 
 type ScreenKind = Corner['spot']['screen']['kind'];
 

@@ -1,6 +1,7 @@
-import type { CheckId } from '$lib/core/workstation/checks';
-import type { Corner, SeatKind } from '$lib/core/workstation/corner';
-import type { ConsentWay } from '$lib/core/cases/referral';
+import type { CheckId } from '$lib/core/workstation/checks/check-values';
+import type { Corner } from '$lib/core/workstation/corner/corner';
+import type { SeatKind } from '$lib/core/workstation/corner/vocabulary';
+import type { ConsentWay } from '$lib/core/cases/referral/consent';
 
 /** The referral letter, in a clinician's words. */
 export const letterTexts = {

@@ -1,5 +1,5 @@
-import type { PracticeAct } from '$lib/core/cases/practice';
-import type { RegionReport } from '$lib/core/cases/discomfort';
+import type { PracticeAct } from '$lib/core/cases/practice/score-practice';
+import type { RegionReport } from '$lib/core/cases/discomfort/report';
 
 /** Practice on made-up cases. */
 export const practiceTexts = {

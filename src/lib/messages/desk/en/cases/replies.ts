@@ -1,4 +1,5 @@
-import type { AssessmentResult, ReasonCode } from '$lib/core/cases/case-assessment';
+import type { AssessmentResult } from '$lib/core/cases/case-assessment/assessment-result';
+import type { ReasonCode } from '$lib/core/cases/case-assessment/vocabulary';
 import { typed } from '../../../typed';
 import { triageTexts } from './triage';
 

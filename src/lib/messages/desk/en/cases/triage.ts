@@ -1,8 +1,9 @@
 import type { PolicySettings } from '$lib/core/cases/triage/policy-settings';
-import type { HazardId } from '$lib/core/questionnaire/checklist';
-import type { Closable, ReasonCode, WaitingKind } from '$lib/core/cases/case-assessment';
-import type { EmergencyClearance, RedFlag, Region } from '$lib/core/cases/discomfort';
-import type { TriageLevel } from '$lib/core/cases/triage';
+import type { HazardId } from '$lib/core/questionnaire/checklist/hazards';
+import type { Closable, ReasonCode, WaitingKind } from '$lib/core/cases/case-assessment/vocabulary';
+import type { EmergencyClearance, RedFlag } from '$lib/core/cases/discomfort/red-flags';
+import type { Region } from '$lib/core/cases/discomfort/regions';
+import type { TriageLevel } from '$lib/core/cases/triage/policy';
 import { typed } from '../../../typed';
 
 /** A level: its name, and its rule by the organisation's settings. */

@@ -1,5 +1,5 @@
-import type { DirectoryChange, TeamSource } from '$lib/core/people/directory';
-import type { AsideReason } from '$lib/core/people/exchange';
+import type { DirectoryChange, TeamSource } from '$lib/core/people/directory/directory-settings';
+import type { AsideReason } from '$lib/core/people/exchange/import-report';
 
 /** Joiners, leavers and changes from the organisation's staff directory. */
 export const directoryTexts = {

@@ -1,4 +1,4 @@
-import type { RosterField } from '$lib/core/people/exchange';
+import type { RosterField } from '$lib/core/people/exchange/roster-fields';
 
 /** Two records of one person made one. */
 export const mergeTexts = {

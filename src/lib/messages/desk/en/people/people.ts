@@ -1,4 +1,4 @@
-import type { UndoRefusal } from '$lib/core/people/exchange';
+import type { UndoRefusal } from '$lib/core/people/exchange/import-report';
 /** An import of today. */
 export interface ImportFacts {
 	readonly by: string;

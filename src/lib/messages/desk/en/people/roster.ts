@@ -1,5 +1,5 @@
 import { typed } from '../../../typed';
-import type { IgnoredRow, RosterColumn, RosterFault } from '$lib/core/people/exchange';
+import type { IgnoredRow, RosterColumn, RosterFault } from '$lib/core/people/exchange/roster-fields';
 
 /** A file with a list of people. */
 export const rosterTexts = {

@@ -1,4 +1,4 @@
-import type { Grouping } from '$lib/core/workforce';
+import type { Grouping } from '$lib/core/workforce/codes';
 import { typed } from '../../../typed';
 
 /** Whether plans help, and how long things take. Numbers are already formatted. */

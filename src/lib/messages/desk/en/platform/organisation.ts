@@ -1,4 +1,4 @@
-import type { WebhookKind } from '$lib/core/platform/webhooks';
+import type { WebhookKind } from '$lib/core/platform/webhooks/webhook-kinds';
 import type { EmailKind } from '$lib/core/platform/sending/email-kinds';
 
 /** The organisation's settings, and all emails as they arrive. */

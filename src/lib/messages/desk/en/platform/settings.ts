@@ -1,8 +1,6 @@
-import type {
-	PurchasingContent,
-	SettingsArea,
-	SettingsChange
-} from '$lib/core/platform/organisation-settings';
+import type { PurchasingContent } from '$lib/core/platform/organisation-settings/purchasing-file';
+import type { SettingsArea } from '$lib/core/platform/organisation-settings/areas';
+import type { SettingsChange } from '$lib/core/platform/organisation-settings/settings-change';
 
 /** Settings of the organisation, by area. */
 export const settingsTexts = {

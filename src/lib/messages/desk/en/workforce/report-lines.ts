@@ -1,5 +1,5 @@
-import type { PurchaseId } from '$lib/core/plan';
-import type { DecisionKind, DecisionResult } from '$lib/core/workforce';
+import type { PurchaseId } from '$lib/core/plan/purchases';
+import type { DecisionKind, DecisionResult } from '$lib/core/workforce/decision-outcome';
 
 /** Sentences of the report. Numbers are already formatted. */
 export const reportTexts = {

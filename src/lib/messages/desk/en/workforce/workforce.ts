@@ -1,5 +1,6 @@
-import type { RemeasuredField } from '$lib/core/workstation/side-view';
-import type { DecisionKind, DecisionResult, VisitSignal } from '$lib/core/workforce';
+import type { RemeasuredField } from '$lib/core/workstation/side-view/remeasured-heights';
+import type { DecisionKind, DecisionResult } from '$lib/core/workforce/decision-outcome';
+import type { VisitSignal } from '$lib/core/workforce/teams-to-visit';
 
 /** A team’s share, and that of everyone. */
 interface TeamShare {

@@ -13,7 +13,7 @@ import {
 	uuid,
 	type AnyPgColumn
 } from 'drizzle-orm/pg-core';
-import { ROLES } from '../../../../core/platform/access';
+import { ROLES } from '../../../../core/platform/access/roles';
 import { DESK_LANGUAGES } from '../../../../messages/desk-language';
 import { isOneOf, moment, referenceIndex, textList } from './columns';
 

@@ -18,16 +18,18 @@ import {
 	uniqueIndex,
 	uuid
 } from 'drizzle-orm/pg-core';
-import { QUESTIONNAIRE_MODES, type QuestionnaireMode } from '../../../../core/questionnaire/answers';
-import { SITTING_STYLES, type Corner, type SittingStyle } from '../../../../core/workstation/corner';
-import type { RegionReport, RedFlag } from '../../../../core/cases/discomfort';
+import { QUESTIONNAIRE_MODES, type QuestionnaireMode } from '../../../../core/questionnaire/answers/fields';
+import { SITTING_STYLES, type SittingStyle } from '../../../../core/workstation/corner/vocabulary';
+import type { Corner } from '../../../../core/workstation/corner/corner';
+import type { RegionReport } from '../../../../core/cases/discomfort/report';
+import type { RedFlag } from '../../../../core/cases/discomfort/red-flags';
 import {
 	EQUIPMENT_ITEM_PATTERN,
 	REQUEST_STATES,
 	type EquipmentItem,
 	type RequestState
 } from '../../../../core/plan/equipment';
-import type { MeasuredHeights } from '../../../../core/workstation/side-view';
+import type { MeasuredHeights } from '../../../../core/workstation/side-view/remeasured-heights';
 import { isOneOf, matches, moment, referenceIndex } from './columns';
 import { users } from './access';
 import { people } from './people';

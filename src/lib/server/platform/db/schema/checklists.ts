@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { check, integer, jsonb, pgTable, text, uuid } from 'drizzle-orm/pg-core';
-import type { ChecklistDocument } from '../../../../core/questionnaire/checklist';
+import type { ChecklistDocument } from '../../../../core/questionnaire/checklist/own-checklist';
 import { users } from './access';
 import { moment, referenceIndex } from './columns';
 

@@ -1,6 +1,6 @@
 import { sql, type SQL } from 'drizzle-orm';
 import { customType, index, pgEnum, timestamp, type AnyPgColumn } from 'drizzle-orm/pg-core';
-import { TRIAGE_LEVELS } from '../../../../core/cases/triage';
+import { TRIAGE_LEVELS } from '../../../../core/cases/triage/policy';
 
 /** A timestamp with time zone. */
 export const moment = (name: string) => timestamp(name, { withTimezone: true });

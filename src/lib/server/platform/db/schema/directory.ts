@@ -1,10 +1,7 @@
 import { sql } from 'drizzle-orm';
 import { check, integer, jsonb, pgTable, text } from 'drizzle-orm/pg-core';
-import type {
-	DirectoryComparison,
-	DirectoryRoster,
-	DirectorySettings
-} from '../../../../core/people/directory';
+import type { DirectoryComparison, DirectoryRoster } from '../../../../core/people/directory/roster-of-users';
+import type { DirectorySettings } from '../../../../core/people/directory/directory-settings';
 import { moment } from './columns';
 
 /**

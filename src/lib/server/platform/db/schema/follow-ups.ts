@@ -11,7 +11,7 @@ import {
 	uniqueIndex,
 	uuid
 } from 'drizzle-orm/pg-core';
-import { FOLLOW_UP_KINDS } from '../../../../core/cases/triage';
+import { FOLLOW_UP_KINDS } from '../../../../core/cases/triage/follow-up-kinds';
 import { HELD_WHYS, isOneOf } from './columns';
 import { people } from './people';
 

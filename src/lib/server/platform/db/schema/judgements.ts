@@ -1,8 +1,10 @@
 import { sql } from 'drizzle-orm';
 import { bigserial, check, date, index, integer, jsonb, pgTable, text, uuid } from 'drizzle-orm/pg-core';
-import type { FindingId } from '../../../../core/questionnaire/checklist';
-import { CLOSABLE, type Closable, type StoredAssessmentResult } from '../../../../core/cases/case-assessment';
-import type { CheckId, Verdict } from '../../../../core/workstation/checks';
+import type { FindingId } from '../../../../core/questionnaire/checklist/findings';
+import { CLOSABLE, type Closable } from '../../../../core/cases/case-assessment/vocabulary';
+import type { StoredAssessmentResult } from '../../../../core/cases/case-assessment/read-assessment-result';
+import type { CheckId } from '../../../../core/workstation/checks/check-values';
+import type { Verdict } from '../../../../core/workstation/checks/verdict';
 import {
 	CONTACT_NEXT_STEPS,
 	CONTACT_RESULTS,

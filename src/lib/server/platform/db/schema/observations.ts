@@ -16,22 +16,19 @@ import {
 	uniqueIndex,
 	uuid
 } from 'drizzle-orm/pg-core';
-import type { QuestionnaireMode } from '../../../../core/questionnaire/answers';
-import type { FindingId } from '../../../../core/questionnaire/checklist';
-import { VERDICTS } from '../../../../core/workstation/checks';
-import type { SittingStyle } from '../../../../core/workstation/corner';
+import type { QuestionnaireMode } from '../../../../core/questionnaire/answers/fields';
+import type { FindingId } from '../../../../core/questionnaire/checklist/findings';
+import { VERDICTS } from '../../../../core/workstation/checks/verdict';
+import type { SittingStyle } from '../../../../core/workstation/corner/vocabulary';
 import { EQUIPMENT_ITEM_PATTERN, type EquipmentItem } from '../../../../core/plan/equipment';
-import type { PurchaseId } from '../../../../core/plan';
-import {
-	SPOT_KINDS,
-	type ClosingParts,
-	type FigureTable,
-	type HiddenSums,
-	type PendingCell,
-	type SpotKind,
-	type RecordedDecisions,
-	type WorkforceReport
-} from '../../../../core/workforce';
+import type { PurchaseId } from '../../../../core/plan/purchases';
+import { SPOT_KINDS, type SpotKind } from '../../../../core/workforce/observation';
+import type { ClosingParts } from '../../../../core/workforce/screen-parts';
+import type { FigureTable } from '../../../../core/workforce/figures';
+import type { HiddenSums } from '../../../../core/workforce/closing-table';
+import type { PendingCell } from '../../../../core/workforce/cells-before';
+import type { RecordedDecisions } from '../../../../core/workforce/decision-outcome';
+import type { WorkforceReport } from '../../../../core/workforce/report';
 import { users } from './access';
 import { isOneOf, level, matches, moment, referenceIndex, textList } from './columns';
 import { caseAssessments } from './judgements';

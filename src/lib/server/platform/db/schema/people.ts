@@ -11,9 +11,9 @@ import {
 	uniqueIndex,
 	uuid
 } from 'drizzle-orm/pg-core';
-import { QUESTIONNAIRE_MODES, type QuestionnaireMode } from '../../../../core/questionnaire/answers';
-import { SITTING_STYLES, type SittingStyle } from '../../../../core/workstation/corner';
-import type { ReasonCode } from '../../../../core/cases/case-assessment';
+import { QUESTIONNAIRE_MODES, type QuestionnaireMode } from '../../../../core/questionnaire/answers/fields';
+import { SITTING_STYLES, type SittingStyle } from '../../../../core/workstation/corner/vocabulary';
+import type { ReasonCode } from '../../../../core/cases/case-assessment/vocabulary';
 import { users } from './access';
 import { isOneOf, textList } from './columns';
 

@@ -1,4 +1,4 @@
-import type { FindingId } from '../../../../core/questionnaire/checklist';
+import type { FindingId } from '../../../../core/questionnaire/checklist/findings';
 import { sql } from 'drizzle-orm';
 import {
 	bigserial,
@@ -14,17 +14,19 @@ import {
 	uniqueIndex,
 	uuid
 } from 'drizzle-orm/pg-core';
-import type { StoredAdvice } from '../../../../core/plan/advice';
-import type { Corner } from '../../../../core/workstation/corner';
-import type { RegionReport, RedFlag } from '../../../../core/cases/discomfort';
+import type { StoredAdvice } from '../../../../core/plan/advice/read-advice';
+import type { Corner } from '../../../../core/workstation/corner/corner';
+import type { RegionReport } from '../../../../core/cases/discomfort/report';
+import type { RedFlag } from '../../../../core/cases/discomfort/red-flags';
 import {
 	NEWS_KINDS,
 	PLAN_ITEMS,
 	type NewsKind,
-	type PlanItem,
-	type UnclosableCheck
-} from '../../../../core/cases/case-assessment';
-import type { Plan, PlanStep } from '../../../../core/plan';
+	type PlanItem
+} from '../../../../core/cases/case-assessment/vocabulary';
+import type { UnclosableCheck } from '../../../../core/cases/case-assessment/assessment-result';
+import type { Plan } from '../../../../core/plan/plan-corner';
+import type { PlanStep } from '../../../../core/plan/plan-steps';
 import { assessments } from './assessments';
 import { areAllOf, HELD_WHYS, isOneOf, moment, textList } from './columns';
 import { people } from './people';

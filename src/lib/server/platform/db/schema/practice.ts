@@ -10,10 +10,10 @@ import {
 	text,
 	uuid
 } from 'drizzle-orm/pg-core';
-import type { CaseRecord } from '../../../../core/cases/case-assessment';
+import type { CaseRecord } from '../../../../core/cases/case-assessment/case-record';
 import type { ReasonCode } from '../../../../core/cases/case-assessment/vocabulary';
-import type { PracticeAnswer } from '../../../../core/cases/practice';
-import type { TriageLevel } from '../../../../core/cases/triage';
+import type { PracticeAnswer } from '../../../../core/cases/practice/score-practice';
+import type { TriageLevel } from '../../../../core/cases/triage/policy';
 import { users } from './access';
 import { level, moment } from './columns';
 import { people } from './people';

@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { boolean, check, date, index, pgTable, text, uuid } from 'drizzle-orm/pg-core';
-import { CONSENT_WAYS, type ConsentWay } from '../../../../core/cases/referral';
+import { CONSENT_WAYS, type ConsentWay } from '../../../../core/cases/referral/consent';
 import { users } from './access';
 import { isOneOf, moment, referenceIndex } from './columns';
 import { people } from './people';

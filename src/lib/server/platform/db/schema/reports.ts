@@ -1,13 +1,9 @@
 import { sql } from 'drizzle-orm';
-import type { FindingId } from '../../../../core/questionnaire/checklist';
+import type { FindingId } from '../../../../core/questionnaire/checklist/findings';
 import { check, index, jsonb, pgTable, primaryKey, text, uniqueIndex, uuid } from 'drizzle-orm/pg-core';
-import {
-	EMERGENCY_CLEARANCES,
-	RED_FLAGS,
-	type RegionReport,
-	type RedFlag
-} from '../../../../core/cases/discomfort';
-import { FINDING_TICKS } from '../../../../core/cases/case-assessment';
+import { EMERGENCY_CLEARANCES, RED_FLAGS, type RedFlag } from '../../../../core/cases/discomfort/red-flags';
+import type { RegionReport } from '../../../../core/cases/discomfort/report';
+import { FINDING_TICKS } from '../../../../core/cases/case-assessment/vocabulary';
 import { assessments } from './assessments';
 import { isOneOf, moment } from './columns';
 import { people } from './people';

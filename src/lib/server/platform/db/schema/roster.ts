@@ -1,5 +1,5 @@
 import { date, index, integer, jsonb, pgTable, primaryKey, text, uuid } from 'drizzle-orm/pg-core';
-import type { ColumnMap, RosterField } from '../../../../core/people/exchange';
+import type { ColumnMap, RosterField } from '../../../../core/people/exchange/roster-fields';
 import { users } from './access';
 import { moment, referenceIndex } from './columns';
 import { people } from './people';

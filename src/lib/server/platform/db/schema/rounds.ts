@@ -18,9 +18,9 @@ import {
 	timestamp,
 	uuid
 } from 'drizzle-orm/pg-core';
-import { QUESTIONNAIRE_MODES, type QuestionnaireMode } from '../../../../core/questionnaire/answers';
-import type { RoundForecast } from '../../../../core/workforce/round-forecast';
-import { SITTING_STYLES, type SittingStyle } from '../../../../core/workstation/corner';
+import { QUESTIONNAIRE_MODES, type QuestionnaireMode } from '../../../../core/questionnaire/answers/fields';
+import type { RoundForecast } from '../../../../core/workforce/round-forecast/forecast-round';
+import { SITTING_STYLES, type SittingStyle } from '../../../../core/workstation/corner/vocabulary';
 import { isOneOf } from './columns';
 import { assessments } from './assessments';
 import { people } from './people';

@@ -4,7 +4,7 @@ import {
 	SETTINGS_AREAS,
 	type SettingsArea,
 	type SettingsByArea
-} from '../../../../core/platform/organisation-settings';
+} from '../../../../core/platform/organisation-settings/areas';
 import { users } from './access';
 import { isOneOf, moment, referenceIndex } from './columns';
 

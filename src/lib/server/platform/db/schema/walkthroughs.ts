@@ -12,13 +12,13 @@ import {
 	uniqueIndex,
 	uuid
 } from 'drizzle-orm/pg-core';
+import { CODE_PATTERN } from '../../../../core/questionnaire/walkthrough/code';
+import { WALKTHROUGH_ENDS } from '../../../../core/questionnaire/walkthrough/walkthrough';
 import {
-	CODE_PATTERN,
-	WALKTHROUGH_ENDS,
 	WALKTHROUGH_STATIONS,
 	type WalkthroughStation
-} from '../../../../core/questionnaire/walkthrough';
-import { LENGTH_UNITS, type LengthUnit } from '../../../../core/body/length';
+} from '../../../../core/questionnaire/walkthrough/stations';
+import { LENGTH_UNITS, type LengthUnit } from '../../../../core/body/length/mm';
 import { users } from './access';
 import { assessments } from './assessments';
 import { isOneOf, matches, moment, referenceIndex } from './columns';

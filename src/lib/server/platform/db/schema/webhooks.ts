@@ -1,6 +1,6 @@
 import { sql } from 'drizzle-orm';
 import { boolean, check, index, integer, pgTable, text, uuid } from 'drizzle-orm/pg-core';
-import { WEBHOOK_KINDS, type WebhookKind } from '../../../../core/platform/webhooks';
+import { WEBHOOK_KINDS, type WebhookKind } from '../../../../core/platform/webhooks/webhook-kinds';
 import { areAllOf, isOneOf, moment, textList } from './columns';
 
 /** Kind of the message by which an address is tried. */

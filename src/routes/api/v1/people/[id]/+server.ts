@@ -1,4 +1,4 @@
-import { API_OPERATIONS } from '$lib/core/platform/api';
+import { API_OPERATIONS } from '$lib/core/platform/api/operations';
 import { apiHandler } from '$lib/server/platform/api/api-handler';
 import { changeByProgram, readPerson } from '$lib/server/platform/api/people-api';
 

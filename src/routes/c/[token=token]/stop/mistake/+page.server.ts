@@ -1,5 +1,5 @@
 import { redirect } from '@sveltejs/kit';
-import { isEmergency, redFlagNamed } from '$lib/core/cases/discomfort';
+import { isEmergency, redFlagNamed } from '$lib/core/cases/discomfort/red-flags';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { withErrorPage } from '$lib/server/platform/http/error-responses';
 import { openEmergencyFlags } from '$lib/server/cases/warning-signs/clear-emergency';

@@ -1,6 +1,6 @@
 import { Type } from 'typebox';
-import { API_SCOPES, TOKEN_DAYS, TOKEN_LIMITS } from '$lib/core/platform/api';
-import { isPermitted } from '$lib/core/platform/access';
+import { API_SCOPES, TOKEN_DAYS, TOKEN_LIMITS } from '$lib/core/platform/api/api-scopes';
+import { isPermitted } from '$lib/core/platform/access/permissions';
 import { endToken, listTokens, makeToken } from '$lib/server/platform/api/tokens';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { text, uuid } from '$lib/server/platform/http/fields';

@@ -4,7 +4,7 @@
 	import { money } from '$lib/messages/desk/workforce-words';
 	import BudgetPeople from '$lib/ui/plan/equipment/BudgetPeople.svelte';
 	import BudgetThings from '$lib/ui/plan/equipment/BudgetThings.svelte';
-	import { isPermitted } from '$lib/core/platform/access';
+	import { isPermitted } from '$lib/core/platform/access/permissions';
 	import YearBudgetLines from '$lib/ui/plan/equipment/YearBudgetLines.svelte';
 	import Button from '$lib/ui/platform/kit/Button.svelte';
 	import Notice from '$lib/ui/platform/kit/Notice.svelte';

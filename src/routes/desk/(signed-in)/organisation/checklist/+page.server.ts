@@ -5,7 +5,7 @@ import {
 	renumbered,
 	takeItemIn
 } from '$lib/core/questionnaire/checklist-editor/edit-checklist';
-import { isOwnId } from '$lib/core/questionnaire/checklist';
+import { isOwnId } from '$lib/core/questionnaire/checklist/own-ids';
 import {
 	changeDraft,
 	checklistToStartFrom,

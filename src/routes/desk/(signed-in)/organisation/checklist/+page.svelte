@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { CHECKLIST_STATIONS, makeOwnChecklist } from '$lib/core/questionnaire/checklist';
+	import { CHECKLIST_STATIONS } from '$lib/core/questionnaire/checklist/stations';
+	import { makeOwnChecklist } from '$lib/core/questionnaire/checklist/own-checklist';
 	import { isUnchanged } from '$lib/core/questionnaire/checklist-editor/checklist-changes';
 	import { deskWords } from '$lib/messages/desk';
 	import { deskLocale } from '$lib/messages/desk-language';

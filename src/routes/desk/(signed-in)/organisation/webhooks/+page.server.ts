@@ -1,5 +1,5 @@
 import { Type } from 'typebox';
-import { WEBHOOK_KINDS, WEBHOOK_LENGTHS } from '$lib/core/platform/webhooks';
+import { WEBHOOK_KINDS, WEBHOOK_LENGTHS } from '$lib/core/platform/webhooks/webhook-kinds';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { text, uuid, version, yesNo } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';

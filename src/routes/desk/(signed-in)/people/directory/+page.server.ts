@@ -1,5 +1,9 @@
 import { Type } from 'typebox';
-import { DIRECTORY_CHANGES, DIRECTORY_LENGTHS, TEAM_SOURCES } from '$lib/core/people/directory';
+import {
+	DIRECTORY_CHANGES,
+	DIRECTORY_LENGTHS,
+	TEAM_SOURCES
+} from '$lib/core/people/directory/directory-settings';
 import {
 	applyDirectory,
 	askForDirectory,

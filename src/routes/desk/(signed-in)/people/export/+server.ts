@@ -1,4 +1,5 @@
-import { csvFormatOf, parseExportColumns } from '$lib/core/people/exchange';
+import { csvFormatOf } from '$lib/core/people/exchange/csv';
+import { parseExportColumns } from '$lib/core/people/exchange/export-columns';
 import { deskLocale } from '$lib/messages/desk-language';
 import { requirePermission } from '$lib/server/platform/access/require-permission';
 import { exportPeople } from '$lib/server/people/export-people';

@@ -1,5 +1,9 @@
 import { Type } from 'typebox';
-import { MAX_JOINED_COLUMNS, ROSTER_COLUMNS, type RosterColumn } from '$lib/core/people/exchange';
+import {
+	MAX_JOINED_COLUMNS,
+	ROSTER_COLUMNS,
+	type RosterColumn
+} from '$lib/core/people/exchange/roster-fields';
 import { requirePermission } from '$lib/server/platform/access/require-permission';
 import { compareAgain } from '$lib/server/people/directory/directory-page';
 import { importPeople } from '$lib/server/people/import-people';

@@ -1,5 +1,6 @@
 import { Type } from 'typebox';
-import { PRACTICE_ACTS, PRACTICE_SIZE, type PracticeAct } from '$lib/core/cases/practice';
+import { PRACTICE_ACTS, type PracticeAct } from '$lib/core/cases/practice/score-practice';
+import { PRACTICE_SIZE } from '$lib/core/cases/practice/practice-cases';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { formReaderOf } from '$lib/server/platform/http/read-body';
 import { answerPractice, readPractice } from '$lib/server/cases/practice/practice-rounds';

@@ -1,4 +1,4 @@
-import { csvFormatOf } from '$lib/core/people/exchange';
+import { csvFormatOf } from '$lib/core/people/exchange/csv';
 import { detailWords } from '$lib/messages/desk/audit-details';
 import { deskLocale } from '$lib/messages/desk-language';
 import { recordActWords } from '$lib/messages/desk/record-words';

@@ -1,5 +1,5 @@
 import { Type } from 'typebox';
-import { forecastRound } from '$lib/core/workforce/round-forecast';
+import { forecastRound } from '$lib/core/workforce/round-forecast/forecast-round';
 import { redirect } from '@sveltejs/kit';
 import { correctRound, pauseRound } from '$lib/server/people/rounds/correct-round';
 import { changeRound, deleteDraft } from '$lib/server/people/rounds/edit-rounds';

@@ -1,6 +1,6 @@
 import { DEFAULT_BREAK_SCHEDULE } from '$lib/core/breaks/break-schedules';
 import { redirect } from '@sveltejs/kit';
-import { DEFAULT_SITTING_STYLE } from '$lib/core/body/guidance';
+import { DEFAULT_SITTING_STYLE } from '$lib/core/body/guidance/sitting-styles';
 import { emailTextsFor } from '$lib/messages/emails';
 import { DEFAULT_LANGUAGE, languageOf } from '$lib/messages/languages';
 import { ownTextOf } from '$lib/server/platform/texts/read-own-text';

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { FIGURE_CODES } from '$lib/core/workforce';
+	import { FIGURE_CODES } from '$lib/core/workforce/codes';
 	import { curveStepWords } from '$lib/messages/desk/help-words';
 	import { between, ofWords, peopleWords, percent } from '$lib/messages/desk/workforce-words';
 	import CurveFigure from '$lib/ui/workforce/CurveFigure.svelte';

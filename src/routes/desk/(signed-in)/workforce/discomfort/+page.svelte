@@ -1,6 +1,7 @@
 <script lang="ts">
-	import { REGIONS, DISCOMFORT_KINDS } from '$lib/core/cases/discomfort';
-	import { FIGURE_CODES } from '$lib/core/workforce';
+	import { REGIONS } from '$lib/core/cases/discomfort/regions';
+	import { DISCOMFORT_KINDS } from '$lib/core/cases/discomfort/report';
+	import { FIGURE_CODES } from '$lib/core/workforce/codes';
 	import BodyShares from '$lib/ui/workforce/BodyShares.svelte';
 	import PairedFigures from '$lib/ui/workforce/PairedFigures.svelte';
 	import GroupShares from '$lib/ui/workforce/GroupShares.svelte';

@@ -1,6 +1,7 @@
 <script lang="ts">
-	import { FINDING_IDS } from '$lib/core/questionnaire/checklist';
-	import { FIGURE_CODES, threePartsOf } from '$lib/core/workforce';
+	import { FINDING_IDS } from '$lib/core/questionnaire/checklist/findings';
+	import { FIGURE_CODES } from '$lib/core/workforce/codes';
+	import { threePartsOf } from '$lib/core/workforce/three-parts';
 	import GapFigures from '$lib/ui/workforce/GapFigures.svelte';
 	import GroupShares from '$lib/ui/workforce/GroupShares.svelte';
 	import ShareFigure from '$lib/ui/workforce/ShareFigure.svelte';

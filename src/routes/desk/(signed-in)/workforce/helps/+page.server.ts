@@ -1,4 +1,4 @@
-import { civilDateIn } from '$lib/core/platform/calendar';
+import { civilDateIn } from '$lib/core/platform/calendar/time-zone';
 import { breakTotals } from '$lib/server/breaks/break-totals';
 import { screenLoad } from '$lib/server/workforce/screen-load';
 

@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { FIGURE_CODES } from '$lib/core/workforce';
+	import { FIGURE_CODES } from '$lib/core/workforce/codes';
 	import ChangeFigure from '$lib/ui/workforce/ChangeFigure.svelte';
 	import { differenceSentence, helpSentence } from '$lib/messages/desk/help-words';
 	import GroupShares from '$lib/ui/workforce/GroupShares.svelte';

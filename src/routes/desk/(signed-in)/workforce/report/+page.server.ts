@@ -6,7 +6,7 @@ import { withErrorPage, withFormError } from '$lib/server/platform/http/error-re
 import { day, uuid } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
 import { signedIn } from '$lib/server/platform/signed-in';
-import { REPORT_MONTHS } from '$lib/core/workforce';
+import { REPORT_MONTHS } from '$lib/core/workforce/report';
 import { deleteReport, listReports, createReport } from '$lib/server/workforce/create-report';
 import { viewOf } from '$lib/server/workforce/screen-load';
 import type { Actions, PageServerLoad } from './$types';

@@ -1,7 +1,7 @@
 <script lang="ts">
-	import { REPORT_MONTHS } from '$lib/core/workforce';
+	import { REPORT_MONTHS } from '$lib/core/workforce/report';
 	import { dayWords, momentWords } from '$lib/messages/dates';
-	import { isPermitted } from '$lib/core/platform/access';
+	import { isPermitted } from '$lib/core/platform/access/permissions';
 	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
 	import Button from '$lib/ui/platform/kit/Button.svelte';
 	import Notice from '$lib/ui/platform/kit/Notice.svelte';

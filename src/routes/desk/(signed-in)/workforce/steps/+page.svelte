@@ -1,6 +1,6 @@
 <script lang="ts">
-	import { formatLength } from '$lib/core/body/length';
-	import { CLOSE_MM } from '$lib/core/workforce';
+	import { formatLength } from '$lib/core/body/length/format-length';
+	import { CLOSE_MM } from '$lib/core/workforce/plan-step-codes';
 	import { deskLocale } from '$lib/messages/desk-language';
 	import LookFigure from '$lib/ui/workforce/LookFigure.svelte';
 	import PadShares from '$lib/ui/workforce/PadShares.svelte';

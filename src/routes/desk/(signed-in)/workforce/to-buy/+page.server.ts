@@ -1,5 +1,5 @@
 import { Type } from 'typebox';
-import { PURCHASES, type PurchaseId } from '$lib/core/plan';
+import { PURCHASES, type PurchaseId } from '$lib/core/plan/purchases';
 import { withFormError } from '$lib/server/platform/http/error-responses';
 import { text } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';

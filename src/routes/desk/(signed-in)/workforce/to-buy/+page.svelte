@@ -1,6 +1,7 @@
 <script lang="ts">
-	import { isPermitted } from '$lib/core/platform/access';
-	import { FIGURE_CODES, firstChoiceCode, threePartsOf } from '$lib/core/workforce';
+	import { isPermitted } from '$lib/core/platform/access/permissions';
+	import { FIGURE_CODES, firstChoiceCode } from '$lib/core/workforce/codes';
+	import { threePartsOf } from '$lib/core/workforce/three-parts';
 	import CostTable from '$lib/ui/workforce/CostTable.svelte';
 	import PurchaseResultsFigure from '$lib/ui/workforce/PurchaseResultsFigure.svelte';
 	import PriceForm from '$lib/ui/workforce/PriceForm.svelte';

@@ -1,6 +1,6 @@
 import { redirect } from '@sveltejs/kit';
 import { Type } from 'typebox';
-import { ROSTER_FIELDS } from '$lib/core/people/exchange';
+import { ROSTER_FIELDS } from '$lib/core/people/exchange/roster-fields';
 import { DomainError } from '$lib/server/platform/domain-error';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { UUID_PATTERN } from '$lib/core/platform/uuid';

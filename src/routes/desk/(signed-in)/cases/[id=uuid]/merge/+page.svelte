@@ -1,5 +1,5 @@
 <script lang="ts">
-	import { ROSTER_FIELDS, type RosterField } from '$lib/core/people/exchange';
+	import { ROSTER_FIELDS, type RosterField } from '$lib/core/people/exchange/roster-fields';
 	import { countryWords, languageWords } from '$lib/messages/reader-formats';
 	import { deskWords } from '$lib/messages/desk';
 	import Button from '$lib/ui/platform/kit/Button.svelte';

@@ -1,4 +1,4 @@
-import { wordsOnlyIn } from '$lib/core/questionnaire/checklist';
+import { wordsOnlyIn } from '$lib/core/questionnaire/checklist/own-checklist';
 import { deskWords } from '$lib/messages/desk';
 import { languageOf } from '$lib/messages/languages';
 import { deskLocale } from '$lib/messages/desk-language';

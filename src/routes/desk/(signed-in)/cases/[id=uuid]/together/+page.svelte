@@ -2,8 +2,9 @@
 	import { untrack } from 'svelte';
 	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
 	import { refreshPage } from '$lib/ui/platform/kit/refresh-page';
-	import { factsOfAnswers, type FieldIssue } from '$lib/core/questionnaire/answers';
-	import { checklistFrom } from '$lib/core/questionnaire/checklist';
+	import { factsOfAnswers } from '$lib/core/questionnaire/answers/checklist-fields';
+	import type { FieldIssue } from '$lib/core/questionnaire/answers/read-length-field';
+	import { checklistFrom } from '$lib/core/questionnaire/checklist/own-checklist';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 	import { dayWords } from '$lib/messages/dates';
 	import { walkthroughTextsFor } from '$lib/messages/walkthrough';

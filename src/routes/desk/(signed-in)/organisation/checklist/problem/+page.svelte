@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { stationOfOwnId } from '$lib/core/questionnaire/checklist';
+	import { stationOfOwnId } from '$lib/core/questionnaire/checklist/own-ids';
 	import { deskWords } from '$lib/messages/desk';
 	import { CaseForm } from '$lib/ui/cases/case-form.svelte';
 	import FormError from '$lib/ui/cases/FormError.svelte';

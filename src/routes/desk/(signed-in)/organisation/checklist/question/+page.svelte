@@ -1,6 +1,6 @@
 <script lang="ts">
 	import { untrack } from 'svelte';
-	import { makeOwnChecklist } from '$lib/core/questionnaire/checklist';
+	import { makeOwnChecklist } from '$lib/core/questionnaire/checklist/own-checklist';
 	import { deskWords } from '$lib/messages/desk';
 	import { deskLocale } from '$lib/messages/desk-language';
 	import { DocumentWords } from '$lib/ui/questionnaire/checklist-editor/document-words';

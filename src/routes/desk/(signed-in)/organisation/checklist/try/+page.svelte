@@ -1,6 +1,7 @@
 <script lang="ts">
 	import { goto } from '$app/navigation';
-	import { CHECKLIST_STATIONS, makeOwnChecklist } from '$lib/core/questionnaire/checklist';
+	import { CHECKLIST_STATIONS } from '$lib/core/questionnaire/checklist/stations';
+	import { makeOwnChecklist } from '$lib/core/questionnaire/checklist/own-checklist';
 	import { deskWords } from '$lib/messages/desk';
 	import { LANGUAGE_NAMES, languageOf } from '$lib/messages/languages';
 	import { ChecklistTrial } from '$lib/ui/questionnaire/checklist-editor/checklist-trial.svelte';

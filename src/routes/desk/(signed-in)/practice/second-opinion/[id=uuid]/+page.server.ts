@@ -1,6 +1,6 @@
 import { Type } from 'typebox';
-import { levelField, OPINION_SIZE } from '$lib/core/cases/second-opinion';
-import { TRIAGE_LEVELS } from '$lib/core/cases/triage';
+import { levelField, OPINION_SIZE } from '$lib/core/cases/second-opinion/compare-opinions';
+import { TRIAGE_LEVELS } from '$lib/core/cases/triage/policy';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { formReader } from '$lib/server/platform/http/read-body';
 import { judgeSecondOpinion, readSecondOpinion } from '$lib/server/cases/second-opinions/second-opinions';

@@ -1,8 +1,8 @@
 <script lang="ts">
 	import { onMount } from 'svelte';
-	import { levelField } from '$lib/core/cases/second-opinion';
+	import { levelField } from '$lib/core/cases/second-opinion/compare-opinions';
 	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
-	import { TRIAGE_LEVELS, type TriageLevel } from '$lib/core/cases/triage';
+	import { TRIAGE_LEVELS, type TriageLevel } from '$lib/core/cases/triage/policy';
 	import { deskWords } from '$lib/messages/desk';
 	import { reasonWords } from '$lib/messages/desk/triage-words';
 	import { decimalNumber } from '$lib/messages/desk/workforce-words';

@@ -1,5 +1,5 @@
 import { Type } from 'typebox';
-import { DECISION_KINDS, DECISION_RESULTS, type DecisionKind } from '$lib/core/workforce';
+import { DECISION_KINDS, DECISION_RESULTS, type DecisionKind } from '$lib/core/workforce/decision-outcome';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { text } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';

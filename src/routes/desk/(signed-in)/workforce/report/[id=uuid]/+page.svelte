@@ -1,6 +1,7 @@
 <script lang="ts">
-	import { isPermitted } from '$lib/core/platform/access';
-	import { DECISION_RESULTS, decisionsOf } from '$lib/core/workforce';
+	import { isPermitted } from '$lib/core/platform/access/permissions';
+	import { DECISION_RESULTS } from '$lib/core/workforce/decision-outcome';
+	import { decisionsOf } from '$lib/core/workforce/report-decisions';
 	import { dayWords } from '$lib/messages/dates';
 	import Button from '$lib/ui/platform/kit/Button.svelte';
 	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';

@@ -1,4 +1,4 @@
-import { REPORT_COLUMNS, reportRows } from '$lib/core/workforce';
+import { REPORT_COLUMNS, reportRows } from '$lib/core/workforce/report-table';
 import { writeAuditLine } from '$lib/server/platform/audit/write-audit-line';
 import { withJsonError } from '$lib/server/platform/http/error-responses';
 import { csvResponse } from '$lib/server/platform/http/csv-response';

@@ -1,1 +1,0 @@
-export { emergencyNumber, DEFAULT_EMERGENCY_NUMBER } from './emergency-number';

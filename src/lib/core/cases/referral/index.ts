@@ -1,2 +1,0 @@
-export { CONSENT_WAYS, type ConsentWay } from './consent';
-export type { ReferralLetter } from './letter';

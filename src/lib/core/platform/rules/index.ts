@@ -1,7 +1,0 @@
-export {
-	rulesVersionOf,
-	SHIPPED_RULES,
-	SHIPPED_RULES_VERSION,
-	softwareVersionOf,
-	type Rules
-} from './shipped-rules';

@@ -1,1 +1,0 @@
-export { compileSchema } from './compile-schema';

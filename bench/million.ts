@@ -39,7 +39,7 @@ async function plantCases(db: Db): Promise<void> {
 }
 
 /** Plants the workforce around the people of the demo, with a year's month ends. */
-export async function plantMillion(databaseUrl: string): Promise<void> {
+async function plantMillion(databaseUrl: string): Promise<void> {
 	const { pool } = openDatabase(databaseUrl);
 	// Seeding takes longer than any statement of the program may.
 	const client = await openLongConnection(pool);
@@ -70,7 +70,7 @@ const later = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms));
  * Reads the pages of a planted workforce as HTTP, from two processes that share a few connections through a pooler.
  * @param only names of the pages; all where empty
  */
-export async function readPages(databaseUrl: string, only: readonly string[] = []): Promise<void> {
+async function readPages(databaseUrl: string, only: readonly string[] = []): Promise<void> {
 	const { db, pool } = openDatabase(databaseUrl);
 	const stops: Stops = [() => pool.end()];
 	try {

@@ -72,7 +72,7 @@ const NEWS: readonly NewsKind[] = ['glasses', 'chair', 'moved'];
 const SHARE_THAT_PUTS_RIGHT = 70;
 
 /** One life at a home workstation: what a person and their coordinator did over two years, through the program's own use cases. */
-export class Life {
+class Life {
 	private personId = '';
 	/** Whether a plan was carried out: later answers then report less discomfort. */
 	private isEased = false;

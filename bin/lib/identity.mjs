@@ -10,7 +10,7 @@ import MemoryAdapter from 'oidc-provider/lib/adapters/memory_adapter.js';
  */
 
 /** Easy Corner's client there. */
-export const CLIENT = { id: 'easy-corner', secret: 'only-for-the-demo' };
+const CLIENT = { id: 'easy-corner', secret: 'only-for-the-demo' };
 
 /** Everybody it knows. The last one has no account at the desk. */
 const PEOPLE = [

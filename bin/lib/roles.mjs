@@ -4,7 +4,7 @@ import { exec } from './exec.mjs';
 import { PlainFault } from './say.mjs';
 
 /** Three database roles: one owns the tables, one changes their structure, one works with their contents. */
-export const ROLES = {
+const ROLES = {
 	owner: 'easy_corner_owner',
 	migrator: 'easy_corner_migrator',
 	app: 'easy_corner_app'

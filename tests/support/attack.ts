@@ -15,7 +15,7 @@ export interface AttackFound {
 }
 
 /** Someone who attacks: with a session, with a personal link, or with nothing. */
-export interface Attacker {
+interface Attacker {
 	readonly name: string;
 	readonly cookie: string;
 	/** Addresses of people whom they may see. */
@@ -185,7 +185,7 @@ const ADDRESS = /[a-z0-9.+-]+@lanterns\.example/g;
  * @param ids of rows that exist, so that what is refused is refused for its role
  * @param tokens of personal links that exist; only who has one may use it
  */
-export async function attack({
+async function attack({
 	address,
 	attackers,
 	ids,

@@ -229,7 +229,7 @@ function addIdeal(model: Model, id: string, { terms, constant, ideal }: Value): 
 let loaded: Promise<Highs> | null = null;
 
 /** The solver, loaded once. */
-export function loadHighs(): Promise<Highs> {
+function loadHighs(): Promise<Highs> {
 	loaded ??= highsLoader();
 	return loaded;
 }

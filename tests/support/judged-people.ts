@@ -47,7 +47,7 @@ interface Told {
 }
 
 const BOOK = ['book', [250, 180, 40]] as const;
-export const BIG_BOOK = ['book', [330, 250, 45]] as const;
+const BIG_BOOK = ['book', [330, 250, 45]] as const;
 const REAM = ['ream', [297, 210, 50]] as const;
 const PILLOW = ['pillow', [700, 450, 120]] as const;
 const CUSHION = ['cushion', [420, 400, 60]] as const;

@@ -3,7 +3,7 @@ import type { AddressInfo } from 'node:net';
 import { SIGNATURE_HEADER } from '$lib/server/platform/webhooks/post-signed';
 
 /** What a receiver was handed. */
-export interface Received {
+interface Received {
 	readonly body: string;
 	readonly signature: string;
 }

@@ -4,9 +4,8 @@ import { packed } from './language-packs';
 import { localeOf } from './languages';
 import type { Catalogue } from './shapes';
 
-
 /** The locale where the reader's language isn't known. */
-export const DEFAULT_LOCALE = en.locale;
+const DEFAULT_LOCALE = en.locale;
 
 /** The locale of dates and numbers where the reader's language isn't known. */
 export const DEFAULT_DATE_LOCALE = en.dateLocale;

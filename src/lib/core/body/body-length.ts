@@ -46,7 +46,7 @@ export function estimateBodyLength(
 }
 
 /** A body length: measured if it was, otherwise estimated from stature. */
-export function bodyLength(person: Person, measured: MeasuredBody, name: BodyLengthName): BodyLength {
+function bodyLength(person: Person, measured: MeasuredBody, name: BodyLengthName): BodyLength {
 	const taken = measured[name];
 	if (!taken) return estimateBodyLength(person, name);
 	return { mm: taken.mm, sd: taken.by === 'photo' ? taken.sd : bodyMethodSd(taken.by), from: taken.by };

@@ -67,7 +67,7 @@ export const BREAK_INTERVALS: Readonly<Record<BreakSchedule, readonly BreakInter
 const OPENED: readonly Region[] = ['neck', 'shoulder', 'elbow', 'wrist-hand', 'upper-back'];
 
 /** After this many minutes on a laptop without a separate keyboard, the person changes place. Common practice. */
-export const LAPTOP_ONLY_MAX_MIN = 30;
+const LAPTOP_ONLY_MAX_MIN = 30;
 
 /** Whom a break schedule is adapted to. */
 export interface BreakPerson {

@@ -44,7 +44,7 @@ export interface ExerciseSetRequest {
 }
 
 /** Why no stretch is offered. */
-export type StretchRestriction = 'urgent' | 'sign' | 'surgery' | 'too-bad';
+type StretchRestriction = 'urgent' | 'sign' | 'surgery' | 'too-bad';
 
 /** The exercises of a break, in order. */
 export interface ExerciseSet {

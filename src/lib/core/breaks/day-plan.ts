@@ -38,7 +38,7 @@ export interface PlannedBreak extends MinuteSpan {
 }
 
 /** Work at one place until the next change. */
-export interface PlannedWork extends MinuteSpan {
+interface PlannedWork extends MinuteSpan {
 	readonly place: WorkPlace;
 }
 

@@ -6,7 +6,7 @@ import { jointsOf, type Joints, type Pose, type SideJoints } from './skeleton';
 import type { Point3 } from './space';
 
 /** A rounded shape: the outline around circles, mm. */
-export interface RoundedShape {
+interface RoundedShape {
 	readonly part: 'arm' | 'leg' | 'trunk' | 'head' | 'hair';
 	readonly outline: readonly Point[];
 }

@@ -38,7 +38,7 @@ export type ExerciseId = (typeof EXERCISES)[number];
 export type PhaseId = 'begin' | 'hold' | 'hold-2';
 
 /** A timed part of an exercise. */
-export interface ExercisePhase {
+interface ExercisePhase {
 	readonly id: PhaseId;
 	readonly seconds: number;
 }

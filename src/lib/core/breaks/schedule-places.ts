@@ -20,7 +20,7 @@ const lengthOf = ({ from, to }: MinuteSpan) => to - from;
  * Longest stretch of standing asked of anyone, and nobody is asked to begin the day standing, min: standing still is as bad as sitting
  * still. Our assumption.
  */
-export const MAX_STANDING_MIN = 60;
+const MAX_STANDING_MIN = 60;
 
 /** How a sum of minutes was reached: with how many changes, and from which previous key. */
 interface Step {

@@ -19,7 +19,7 @@ export const scalePoint = (a: Point3, factor: number): Point3 =>
 	point3(a.x * factor, a.y * factor, a.z * factor);
 
 /** The length of a vector. */
-export const vectorLength = ({ x, y, z }: Point3): number => Math.hypot(x, y, z);
+const vectorLength = ({ x, y, z }: Point3): number => Math.hypot(x, y, z);
 
 /** The distance between two points. */
 export const distanceBetween = (a: Point3, b: Point3): number => vectorLength(subtractPoints(a, b));

@@ -38,13 +38,7 @@ export const PEOPLE_COLUMNS = [
 export type PeopleColumn = (typeof PEOPLE_COLUMNS)[number];
 
 /** The columns shown where nobody has chosen. */
-export const DEFAULT_PEOPLE_COLUMNS: readonly PeopleColumn[] = [
-	'team',
-	'level',
-	'state',
-	'checks-off',
-	'follow-up'
-];
+const DEFAULT_PEOPLE_COLUMNS: readonly PeopleColumn[] = ['team', 'level', 'state', 'checks-off', 'follow-up'];
 
 /** The columns of a dot-separated list in their fixed order; the default ones where the list names none. */
 export function parsePeopleColumns(list: string): readonly PeopleColumn[] {

@@ -20,7 +20,7 @@ export interface LaptopArrangements {
 }
 
 /** Without a separate keyboard, the person changes place after half an hour at most. Common practice. */
-export const LAPTOP_CHANGE_MINUTES = 30;
+const LAPTOP_CHANGE_MINUTES = 30;
 
 /** The workstation with seat and surface as in the plan for typing, and nothing left to adjust. */
 function cornerForReading(corner: Corner, typing: Plan): Corner {

@@ -15,7 +15,7 @@ const UNKNOWN_THIGH_COUNTS = 2;
 export const WORSENING_MM = 10;
 
 /** Checks that a plan must not make worse. Eye height is not among them: a loss there is shown, and may be worth it. */
-export const PROTECTED_CHECKS = ['knee', 'elbow', 'thigh'] as const satisfies readonly CheckId[];
+const PROTECTED_CHECKS = ['knee', 'elbow', 'thigh'] as const satisfies readonly CheckId[];
 
 /** One of {@link PROTECTED_CHECKS}. */
 export type ProtectedCheck = (typeof PROTECTED_CHECKS)[number];
@@ -46,7 +46,7 @@ export function thighClearance(thighMm: number, kneeMm: number): number {
 }
 
 /** How far outside its range each check of a workstation is with a set-up, mm. */
-export function distancesOutside(
+function distancesOutside(
 	corner: Corner,
 	setUp: SetUp = setUpAsMeasured(corner),
 	body: Body = bodyOf(corner)

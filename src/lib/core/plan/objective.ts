@@ -56,7 +56,7 @@ function costOf(band: Band, weight: number, base: number): (valueMm: number) => 
  * The checks as functions of heights. With `s` the seat height under the person and `u` the surface height above it, each value depends on
  * a single sum, which makes the plan separable.
  */
-export interface Heights<T> {
+interface Heights<T> {
 	/** Of `s` minus what is under the feet. */
 	readonly knee: (seatOverFeetMm: number) => T;
 	/** Of `u` plus the stack under the keyboard. */

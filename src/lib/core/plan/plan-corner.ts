@@ -25,7 +25,7 @@ import type { SearchEffort } from './stack-feasibility';
 import { CHECK_WEIGHTS } from './weights';
 
 /** One item of a stack. */
-export interface PlannedPiece {
+interface PlannedPiece {
 	readonly id: string;
 	readonly mode: string;
 	readonly rise: number;
@@ -34,7 +34,7 @@ export interface PlannedPiece {
 }
 
 /** One stack, from the bottom up. */
-export interface PlannedStack {
+interface PlannedStack {
 	readonly rise: number;
 	readonly pieces: readonly PlannedPiece[];
 }
@@ -74,7 +74,7 @@ export interface PlanReport extends CornerReport {
 }
 
 /** Most plans offered. */
-export const MAX_PLANS_OFFERED = 3;
+const MAX_PLANS_OFFERED = 3;
 
 /**
  * Search steps per workstation: a few thousand times what a home needs, about a second. A count instead of a clock, so that the same
@@ -137,10 +137,7 @@ function isNothingToBuild(corner: Corner, before: readonly CheckResult[], best: 
 }
 
 /** The workstation as it is, as a plan without steps. */
-export function planWithoutChanges(
-	corner: Corner,
-	before: readonly CheckResult[] = checkCorner(corner)
-): Plan {
+function planWithoutChanges(corner: Corner, before: readonly CheckResult[] = checkCorner(corner)): Plan {
 	const { seat, surface, screenTopAboveBase } = setUpAsMeasured(corner);
 	const nothing: PlannedStack = { rise: 0, pieces: [] };
 	return {

@@ -54,7 +54,7 @@ export interface PlanProblem {
 }
 
 /** What a plan can ask someone to change: pads or seat height, surface height, a stack, or screen height. */
-export const PLAN_ACTIONS = ['seat', 'surface', 'feet', 'keys', 'screen'] as const;
+const PLAN_ACTIONS = ['seat', 'surface', 'feet', 'keys', 'screen'] as const;
 
 /** One of {@link PLAN_ACTIONS}. A built-in keyboard is part of the screen; the mouse's stack belongs to the keyboard's. */
 export type PlanAction = (typeof PLAN_ACTIONS)[number];

@@ -62,7 +62,7 @@ export interface PlanStep {
  * Special wordings of a step: a support behind the whole back instead of the hollow; the keyboard pushed back with the forearms on the
  * table.
  */
-export type StepWording = 'behind' | 'pushed-back';
+type StepWording = 'behind' | 'pushed-back';
 
 /** Padding above this makes a seat rock, mm. Common practice says thin padding only; the figure is ours. */
 const PADS_ROCK_FROM_MM = 50;

@@ -18,7 +18,7 @@ import {
 import { minimumCost } from './search';
 
 /** What remains of one check, mm outside its range: with the best household plan, and with something extra. */
-export interface CheckChange {
+interface CheckChange {
 	readonly id: CheckId;
 	readonly from: number;
 	readonly to: number;

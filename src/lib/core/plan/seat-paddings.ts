@@ -5,7 +5,7 @@ import { seatRulesOf } from '../workstation/corner/seat-kinds';
 import type { Corner } from '../workstation/corner/corner';
 
 /** An item in a plan's stack: its type, and how it lies. */
-export interface PlacedMode {
+interface PlacedMode {
 	readonly type: number;
 	readonly mode: PlacementMode;
 }

@@ -3,7 +3,7 @@ import { riskRatio, shareDifferenceP } from './statistics/risk-ratio';
 import { MIN_GROUP_SIZE } from './group-size-limit';
 
 /** The number of people with a finding, with a complaint, and with both. */
-export interface PairCounts {
+interface PairCounts {
 	readonly finding: string;
 	readonly region: string;
 	readonly both: number;

@@ -79,7 +79,7 @@ export const DISCOMFORT_RULES: readonly CodeRule[] = [
 ];
 
 /** Sides and kinds, for everyone together. */
-export const DISCOMFORT_DETAIL_RULES: readonly CodeRule[] = REGIONS.flatMap((region) => [
+const DISCOMFORT_DETAIL_RULES: readonly CodeRule[] = REGIONS.flatMap((region) => [
 	...(SIDED_REGIONS.some((sided) => sided === region)
 		? BODY_SIDES.map((side) => ({ code: `${region}/${side}`, among: region, oneOf: `${region}/` }))
 		: []),

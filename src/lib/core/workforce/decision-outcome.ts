@@ -13,7 +13,7 @@ export const DECISION_RESULTS = ['open', 'agreed', 'declined', 'postponed'] as c
 export type DecisionResult = (typeof DECISION_RESULTS)[number];
 
 /** What was decided, as a coordinator recorded it. */
-export interface RecordedDecision {
+interface RecordedDecision {
 	readonly result: DecisionResult;
 	readonly note: string;
 }

@@ -25,7 +25,7 @@ export const SPOT_KINDS = ['standing', ...SEAT_KINDS] as const;
 export type SpotKind = (typeof SPOT_KINDS)[number];
 
 /** The last answers, as assessed. */
-export interface ObservedAnswers {
+interface ObservedAnswers {
 	/** What was asked. */
 	readonly asked: Checklist;
 	readonly corner: Corner;

@@ -16,7 +16,7 @@ import { readRules } from '../platform/rules/read-rules';
 const { breakSettings } = schema;
 
 /** What a person takes along when changing places. */
-export type CarriedOverPlan = 'laptop' | 'keyboard' | 'mouse';
+type CarriedOverPlan = 'laptop' | 'keyboard' | 'mouse';
 
 /** The data of the break pages. */
 export interface BreaksPage extends BreakProfile {

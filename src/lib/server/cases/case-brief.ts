@@ -54,6 +54,3 @@ export async function readCaseBrief(db: Db, actor: Actor, personId: string, now:
 		reply: await replyTo(db, person, judgement)
 	};
 }
-
-/** See {@link readCaseBrief}; dates are text once they have been sent to the browser. */
-export type CaseBrief = Awaited<ReturnType<typeof readCaseBrief>>;

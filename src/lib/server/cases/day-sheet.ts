@@ -53,7 +53,7 @@ const {
 } = schema;
 
 /** Most lines for cases that need someone; the number of further ones is shown. */
-export const MAX_SHEET_LINES = 60;
+const MAX_SHEET_LINES = 60;
 
 /** Most lines of the other groups: postponed, with a clinician, for review. */
 const MOST_LINES_BESIDES = 20;
@@ -68,10 +68,10 @@ export interface DaySheetFilter {
 }
 
 /** Assigned to me, or unassigned. */
-export const OWNER_FILTERS = ['mine', 'nobodys'] as const;
+const OWNER_FILTERS = ['mine', 'nobodys'] as const;
 
 /** Overdue, with an unread message, or messaged today. */
-export const KIND_FILTERS = ['overdue', 'message', 'written'] as const;
+const KIND_FILTERS = ['overdue', 'message', 'written'] as const;
 
 /** Everything. */
 export const NO_DAY_SHEET_FILTER: DaySheetFilter = { team: '', country: '', whose: '', only: '' };

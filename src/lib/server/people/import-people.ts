@@ -42,7 +42,7 @@ const MOST_FAULTS = 200;
 const MOST_SHOWN = 100;
 
 /** Most people that one file can mark as left or as returned: more would be the wrong file. Our assumption. */
-export const MAX_LEAVERS_AND_RETURNERS = 2000;
+const MAX_LEAVERS_AND_RETURNERS = 2000;
 
 /** A file as sent by its page. */
 export interface ImportInput {

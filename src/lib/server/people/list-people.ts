@@ -52,7 +52,7 @@ export interface PeoplePage {
 export const PEOPLE_PER_PAGE = 50;
 
 /** Counting stops here: a list of thousands is filtered, not read. As many as a bulk act reaches. */
-export const MAX_COUNTED = 500;
+const MAX_COUNTED = 500;
 
 type Newest = Pick<typeof cases.$inferSelect, 'sentAt' | 'revokedAt' | 'startedAt' | 'answeredAt'>;
 

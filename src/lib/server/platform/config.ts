@@ -1,7 +1,7 @@
 import { ROLES, type Role } from '../../core/platform/access/roles';
 
 /** How the program is run; `demo` and `development` show the simulated inbox. */
-export type RunMode = 'production' | 'demo' | 'development';
+type RunMode = 'production' | 'demo' | 'development';
 
 /** The organisation's sign-in (OpenID Connect). */
 export interface IdentitySettings {

@@ -7,7 +7,7 @@ import { SCREENS, type ScreenFigures, type ScreenName } from './screen-list';
 const { currentFigures } = schema;
 
 /** How old today's figures of a large workforce may be before they are counted again, ms. Nobody decides anything by a few minutes' answers. */
-export const COUNTED_AGAIN_MS = 600_000;
+const COUNTED_AGAIN_MS = 600_000;
 
 /** Number of observations from which figures take long enough to be kept: some ten thousand people. */
 const MANY_OBSERVATIONS = 30_000;

@@ -25,7 +25,7 @@ export async function readPrices(db: Db): Promise<Price[]> {
 }
 
 /** Prices of the whole catalogue; some dozens of rows at most. */
-export function readCataloguePrices(db: Db) {
+function readCataloguePrices(db: Db) {
 	return db.select().from(purchasePrices).orderBy(asc(purchasePrices.purchase));
 }
 

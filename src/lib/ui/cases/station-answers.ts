@@ -5,7 +5,7 @@ import { findingName, type ChecklistTexts } from '$lib/messages/checklist';
 import { wordsFor, type WordsByFacts } from '$lib/messages/words-by-facts';
 
 /** A question of a station with its answer. */
-export interface StationAnswer {
+interface StationAnswer {
 	readonly id: string;
 	readonly question: string;
 	/** Null where it was not asked or not answered. */

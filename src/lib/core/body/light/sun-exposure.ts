@@ -10,7 +10,7 @@ const USUAL_WINDOW = { sill: 800, head: 2200, away: 1500 } as const;
 const HOURS = 12;
 
 /** Degrees clockwise from straight ahead for an hour on a clock face with 12 straight ahead. */
-export function clockHourToDegrees(hour: number): number {
+function clockHourToDegrees(hour: number): number {
 	return ((hour % HOURS) * 360) / HOURS;
 }
 

@@ -31,7 +31,7 @@ export interface MonthlySun {
 }
 
 /** Sampling interval, minutes: the start and end of a spell are known to within one step. */
-export const SUN_STEP_MIN = 10;
+const SUN_STEP_MIN = 10;
 
 /** At a flatter angle to the wall than this, only the window frame is lit, degrees. Our working assumption. */
 const WIDEST_SLANT_DEG = 75;

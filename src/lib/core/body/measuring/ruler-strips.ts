@@ -1,5 +1,5 @@
 /** A mark of a paper ruler. */
-export interface RulerMark {
+interface RulerMark {
 	/** Distance from the start of the strip, mm. */
 	readonly at: number;
 	/** Length of the mark as a share of the longest. */

@@ -37,7 +37,7 @@ export interface BackSupport {
 }
 
 /** Thickness of a roll in the lumbar hollow where the seat depth does not call for one, mm. Our assumption. */
-export const DEFAULT_ROLL_MM = 60;
+const DEFAULT_ROLL_MM = 60;
 
 /** What is used first: a towel can be rolled to size, a cushion is ready, a bolster often too thick. Common practice. */
 const FILLERS: readonly HouseholdItem['kind'][] = ['towel', 'cushion', 'bolster', 'blanket', 'pillow'];
@@ -52,7 +52,7 @@ const LEFT_BEHIND_BACK = { cushion: 0.7, pillow: 0.4, bolster: 0.9 } as const;
  * Whether the lumbar hollow is to be filled: not where rounding eases the back, nor where one sits at the front of the seat with the back
  * free. Common practice.
  */
-export function needsLumbarSupport({ person, way }: Pick<Corner, 'person' | 'way'>): boolean {
+function needsLumbarSupport({ person, way }: Pick<Corner, 'person' | 'way'>): boolean {
 	return person.back !== 'eased-by-rounding' && way !== 'active';
 }
 

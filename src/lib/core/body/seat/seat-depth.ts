@@ -6,7 +6,7 @@ import type { Corner } from '../../workstation/corner/corner';
 import type { Band } from '../guidance/band';
 
 /** The result for the gap between the seat's front edge and the hollow of the knee. */
-export type SeatDepthState = 'presses' | 'good' | 'long' | 'unsupported';
+type SeatDepthState = 'presses' | 'good' | 'long' | 'unsupported';
 
 /** The result for a seat's depth. Lengths in mm. */
 export interface SeatDepth {

@@ -13,7 +13,7 @@ export interface DistanceBand {
 }
 
 /** The result for a viewing distance. */
-export type DistanceState = 'near' | 'good' | 'far';
+type DistanceState = 'near' | 'good' | 'far';
 
 /** The result for a viewing distance, with what to change. */
 export interface ViewingDistance {

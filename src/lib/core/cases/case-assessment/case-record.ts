@@ -9,7 +9,7 @@ import type { DeepReadonly } from './schema-parts';
 export type CaseRecord = DeepReadonly<Static<typeof caseRecordSchema>>;
 
 /** Answers submitted at one time. */
-export type RecordedAnswers = CaseRecord['answers'][number];
+type RecordedAnswers = CaseRecord['answers'][number];
 
 /** A check-in after the plan. */
 export type RecordedCheckIn = CaseRecord['checkIns'][number];

@@ -3,7 +3,7 @@ import type { RegionReport } from '../discomfort/report';
 import type { ReasonCode } from './vocabulary';
 
 /** What a person is told after a check-in, the most serious first; where there is nothing of it, all is well. */
-export const CHECK_IN_REMARKS = [
+const CHECK_IN_REMARKS = [
 	'see-today',
 	'see-professional',
 	'still-hurts',

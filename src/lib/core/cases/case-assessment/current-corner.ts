@@ -16,7 +16,7 @@ import { planItemStates, type PlanItemState } from './plan-item-states';
 import type { MeasuredHeight, PlanItem } from './vocabulary';
 
 /** Lengths measured again, each with its time. */
-export type Remeasurements = CaseRecord['measured'];
+type Remeasurements = CaseRecord['measured'];
 
 /** A workstation as it is now. */
 export interface CurrentCorner {
@@ -28,7 +28,7 @@ export interface CurrentCorner {
  * The workstation with newer tape measurements of the body and the surface thickness. Furniture heights are not part of it; they belong to
  * the set-up.
  */
-export function remeasuredCorner(corner: Corner, measured: Remeasurements): Corner {
+function remeasuredCorner(corner: Corner, measured: Remeasurements): Corner {
 	const lengths: RecordedLengths = Object.assign({}, ...inTimeOrder(measured).map((m) => m.lengths));
 	const again = Object.fromEntries(
 		BODY_LENGTHS.flatMap((name: BodyLengthName) => {
@@ -113,7 +113,7 @@ function withScreenMeasured(corner: Corner, setUp: SetUp, top: number | undefine
  * Where everything stands now: as answered; items carried out as the plan left them until measured again, then as measured. Differences
  * from the plan lie in pads and stacks, which compress or are a book short, not in the furniture.
  */
-export function currentSetUp(
+function currentSetUp(
 	corner: Corner,
 	{
 		plan,

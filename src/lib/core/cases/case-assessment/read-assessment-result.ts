@@ -11,7 +11,7 @@ const levelNamed = (level: string): TriageLevel => LEVELS_1[level] ?? (level as 
 export type StoredAssessmentResult = AssessmentResult | AssessmentResultV1;
 
 /** Where version 1 differs: names of levels, warning signs and waiting items; no findings and no actions. */
-export type AssessmentResultV1 = Omit<
+type AssessmentResultV1 = Omit<
 	AssessmentResult,
 	'format' | 'level' | 'reasons' | 'actions' | 'findings' | 'carriedOut'
 > & {

@@ -46,7 +46,7 @@ export interface DaySheetCase {
 }
 
 /** Whether the day to act by has passed. */
-export const isOverdue = (
+const isOverdue = (
 	{ openSince, actBy, followUpOn }: Pick<DaySheetCase, 'openSince' | 'actBy' | 'followUpOn'>,
 	today: string
 ) => (openSince !== null && actBy !== null && actBy < today) || (followUpOn !== null && followUpOn < today);

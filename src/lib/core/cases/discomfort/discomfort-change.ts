@@ -7,7 +7,7 @@ export type DiscomfortChange = 'better' | 'worse' | 'same';
  * A noticeable change: 2 points on a scale of 0 to 10, or 30 % and at least one point. Source: Farrar et al. 2001, Pain 94:149, from
  * memory; the minimum of one point is ours.
  */
-export const NOTICEABLE_CHANGE = { points: 2, share: 0.3, leastPoints: 1 } as const;
+const NOTICEABLE_CHANGE = { points: 2, share: 0.3, leastPoints: 1 } as const;
 
 /**
  * Whether discomfort is noticeably better or worse than before.

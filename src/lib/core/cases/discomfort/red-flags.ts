@@ -50,7 +50,7 @@ export type EmergencyRedFlag = (typeof EMERGENCY_RED_FLAGS)[number];
 export type UrgentRedFlag = (typeof URGENT_RED_FLAGS)[number];
 
 /** A warning sign for a clinician. */
-export type ClinicianRedFlag = (typeof CLINICIAN_RED_FLAGS)[number];
+type ClinicianRedFlag = (typeof CLINICIAN_RED_FLAGS)[number];
 
 /** Any warning sign that is asked about. */
 export type RedFlag = EmergencyRedFlag | UrgentRedFlag | ClinicianRedFlag;
@@ -63,7 +63,7 @@ export const RED_FLAGS: readonly RedFlag[] = [
 ];
 
 /** Whether a text is the id of a warning sign. */
-export function isRedFlag(text: string): text is RedFlag {
+function isRedFlag(text: string): text is RedFlag {
 	return (RED_FLAGS as readonly string[]).includes(text);
 }
 
@@ -81,10 +81,7 @@ export function isUrgent(sign: RedFlag): sign is UrgentRedFlag {
 }
 
 /** Checklist versions 1 and 2 asked about numbness with weakness; it is read as the weakness it is. */
-export const LEGACY_RED_FLAGS = { 'with-weakness': 'new-weakness' } as const satisfies Record<
-	string,
-	RedFlag
->;
+const LEGACY_RED_FLAGS = { 'with-weakness': 'new-weakness' } as const satisfies Record<string, RedFlag>;
 
 /** A warning sign by its present id or an older checklist's; null where there is none. */
 export function redFlagNamed(text: string): RedFlag | null {

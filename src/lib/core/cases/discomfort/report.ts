@@ -18,7 +18,7 @@ export type DiscomfortKind = (typeof DISCOMFORT_KINDS)[number];
 export const WORK_INTERFERENCE = ['no', 'a-little', 'much'] as const;
 
 /** Parts of a region that point to particular causes. Common practice. */
-export const REGION_PARTS = {
+const REGION_PARTS = {
 	elbow: ['outer-side'],
 	'wrist-hand': ['thumb']
 } as const satisfies Partial<Record<Region, readonly string[]>>;

@@ -33,7 +33,7 @@ export interface PracticeAnswer {
 }
 
 /** How one case was answered. */
-export interface AnsweredCase {
+interface AnsweredCase {
 	readonly id: number;
 	/** Its place, from 1: as answered, and as the rules have it. */
 	readonly place: number;

@@ -19,7 +19,7 @@ export interface JudgedByRules {
 }
 
 /** A case on which not all three agree. */
-export interface OpinionDifference {
+interface OpinionDifference {
 	/** Its place among the cases, from 0. */
 	readonly at: number;
 	readonly first: TriageLevel;
@@ -28,7 +28,7 @@ export interface OpinionDifference {
 }
 
 /** Both gave another level than the rules, more than once for the same reason. */
-export interface PolicyProposal {
+interface PolicyProposal {
 	readonly reason: ReasonCode;
 	readonly rules: TriageLevel;
 	readonly both: TriageLevel;

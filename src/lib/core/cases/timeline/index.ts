@@ -72,7 +72,7 @@ export function timelineGroupOfAct(act: string): TimelineGroup | null {
 }
 
 /** A contact, or an attempt at one. */
-export interface TimelineContact {
+interface TimelineContact {
 	readonly how: ContactWay;
 	readonly result: ContactResult;
 	readonly whom: string;
@@ -89,7 +89,7 @@ export interface TimelineContact {
 }
 
 /** What happened, by kind. */
-export type TimelineEvent =
+type TimelineEvent =
 	| { readonly kind: 'act'; readonly act: string; readonly detail: Readonly<Record<string, string | number>> }
 	| { readonly kind: 'message'; readonly text: string }
 	| { readonly kind: 'note'; readonly text: string }

@@ -25,7 +25,7 @@ function schemaOf(field: PolicyField): TSchema {
 }
 
 /** Schema of {@link PolicyDocument}; `policyFaults` finds what a schema can't express. */
-export const policyDocumentSchema = Type.Object(
+const policyDocumentSchema = Type.Object(
 	{
 		format: Type.Literal(POLICY_FORMAT),
 		settings: Type.Object(Object.fromEntries(POLICY_FIELD_NAMES.map((field) => [field, schemaOf(field)])), {

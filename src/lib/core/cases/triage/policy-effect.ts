@@ -19,7 +19,7 @@ export interface CountOverAll {
 }
 
 /** How many people change from one level to another. */
-export interface LevelMove extends CountOverAll {
+interface LevelMove extends CountOverAll {
 	readonly from: TriageLevel;
 	readonly to: TriageLevel;
 }

@@ -27,7 +27,7 @@ const list = (fewest: number, longest: number, apart: number) => ({ fewest, long
  * emergency and an urgent sign stay for the same day, and reported weakness stays urgent at any score. Every limit on what is for a
  * clinician is the shipped number or stricter, so no setting silences or lowers a sign. The other limits are our working assumptions.
  */
-export const POLICY_FIELDS = {
+const POLICY_FIELDS = {
 	clinicianFrom: { part: 'levels', unit: 'score', least: 2, most: 7 },
 	soonFrom: { part: 'levels', unit: 'score', least: 1, most: 4 },
 	tinglingDays: { part: 'levels', unit: 'days', least: 1, most: 4 },

@@ -24,7 +24,7 @@ export interface CsvFormat {
 }
 
 /** As RFC 4180 has it; for programs, and for spreadsheets of languages with a decimal point. */
-export const PLAIN_CSV: CsvFormat = { delimiter: ',', decimalMark: '.' };
+const PLAIN_CSV: CsvFormat = { delimiter: ',', decimalMark: '.' };
 
 /** The format for spreadsheets of a language: where a comma is the decimal mark, a semicolon separates the columns. */
 export function csvFormatOf(locale: string): CsvFormat {

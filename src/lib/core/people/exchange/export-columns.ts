@@ -1,7 +1,7 @@
 import { ROSTER_FIELDS, type RosterField } from './roster-fields';
 
 /** Export columns for what is known about people beyond a roster's columns. Days are ISO dates. */
-export const STATUS_COLUMNS = [
+const STATUS_COLUMNS = [
 	'state',
 	'answered',
 	'level',
@@ -18,7 +18,7 @@ export const STATUS_COLUMNS = [
 ] as const;
 
 /** One of {@link STATUS_COLUMNS}. */
-export type StatusColumn = (typeof STATUS_COLUMNS)[number];
+type StatusColumn = (typeof STATUS_COLUMNS)[number];
 
 /** Every export column: first those that an import accepts. */
 export const EXPORT_COLUMNS = [...ROSTER_FIELDS, ...STATUS_COLUMNS] as const;

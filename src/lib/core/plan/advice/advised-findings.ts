@@ -16,7 +16,7 @@ import type { Plan } from '../plan-corner';
 import type { PlanStep } from '../plan-steps';
 
 /** What becomes of a finding once the plan is carried out: it stays, the plan closes it, or the plan causes it. */
-export type FindingOutcome = 'stays' | 'closed' | 'caused';
+type FindingOutcome = 'stays' | 'closed' | 'caused';
 
 /** A finding with what becomes of it, and what is done about it. */
 export interface AdvisedFinding extends OrderedFinding {

@@ -1,5 +1,5 @@
 /** Adjustments that another one could undo. */
-export const ADJUSTMENTS = [
+const ADJUSTMENTS = [
 	'raise-seat',
 	'lower-seat',
 	'raise-feet',

@@ -8,7 +8,7 @@ export const REQUESTABLE_ITEMS = PURCHASE_FIXES;
 export type RequestableItem = PurchaseFix;
 
 /** An item that an organisation has added to its catalogue. Its code stays as long as anything was requested by it. */
-export type OwnItem = `item-${number}`;
+type OwnItem = `item-${number}`;
 
 /** An eye test is asked for, approved and recorded as equipment is; it is neither bought nor lent. */
 export const EYE_TEST = 'eye-test';
@@ -121,4 +121,3 @@ export const CURRENCIES = [
 
 /** One of {@link CURRENCIES}. */
 export type Currency = (typeof CURRENCIES)[number];
-

@@ -9,7 +9,7 @@ export const ARCHIVE_FORMAT = 'easy-corner.archive/1';
 export const MANIFEST_NAME = 'manifest.json';
 
 /** How a table is written: as CSV (RFC 4180), or as one JSON document a line where it has documents in it. */
-export const TABLE_FORMS = ['csv', 'jsonl'] as const;
+const TABLE_FORMS = ['csv', 'jsonl'] as const;
 
 /** One of {@link TABLE_FORMS}. */
 export type TableForm = (typeof TABLE_FORMS)[number];

@@ -40,7 +40,7 @@ export function yearOf(date: CivilDate): number {
 }
 
 /** First and last date that a document or a form accepts: well beyond any working life, and safe for date arithmetic. */
-export const ACCEPTED_DAYS = ['1900-01-01', '2199-12-31'] as const;
+const ACCEPTED_DAYS = ['1900-01-01', '2199-12-31'] as const;
 
 /** A real date within {@link ACCEPTED_DAYS}; null for any other text. */
 export function acceptedDay(text: string): CivilDate | null {

@@ -70,7 +70,7 @@ const patient = having(
 );
 
 /** One answer: a text, a choice or a whole number, never two of them. */
-export interface ItemAnswer {
+interface ItemAnswer {
 	readonly valueString?: string;
 	readonly valueInteger?: number;
 	readonly valueCoding?: { readonly code: string };

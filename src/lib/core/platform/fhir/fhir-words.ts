@@ -5,15 +5,7 @@ import type { RedFlag } from '../../cases/discomfort/red-flags';
 import type { FhirLengthName } from './fhir-record';
 
 /** Groups of the questionnaire beside the stations of the checklist. */
-export const ANSWER_GROUPS = [
-	'signs',
-	'discomfort',
-	'lengths',
-	'choices',
-	'household',
-	'later',
-	'other'
-] as const;
+const ANSWER_GROUPS = ['signs', 'discomfort', 'lengths', 'choices', 'household', 'later', 'other'] as const;
 
 /** One of {@link ANSWER_GROUPS}, or a station. */
 export type AnswerGroup = (typeof ANSWER_GROUPS)[number] | ChecklistStation;

@@ -9,7 +9,7 @@ export interface SettingsFault {
 }
 
 /** Kinds of {@link SettingsFault}. */
-export const SETTINGS_FAULTS = [
+const SETTINGS_FAULTS = [
 	'settingsDefaultKept',
 	'settingsSameDay',
 	'settingsNoSuchDay',
@@ -22,7 +22,7 @@ export const SETTINGS_FAULTS = [
 ] as const;
 
 /** How an entry differs between two versions. */
-export const SETTINGS_CHANGES = ['added', 'removed', 'changed'] as const;
+const SETTINGS_CHANGES = ['added', 'removed', 'changed'] as const;
 
 /** An entry that differs between two versions. */
 export interface SettingsChange {

@@ -2,7 +2,7 @@ import type { SettingsChange, SettingsFault } from './settings-change';
 import { entryChanges } from './entry-changes';
 
 /** A team that people can be in. */
-export interface Team {
+interface Team {
 	/** Given once: a team keeps it under another name. */
 	readonly id: number;
 	readonly name: string;

@@ -2,7 +2,7 @@
 export const PARTICIPATIONS = ['voluntary', 'duty'] as const;
 
 /** One of {@link PARTICIPATIONS}. */
-export type Participation = (typeof PARTICIPATIONS)[number];
+type Participation = (typeof PARTICIPATIONS)[number];
 
 /** The organisation that runs Easy Corner, as emails, privacy texts, reports and printed letters describe it. */
 export interface Organisation {

@@ -35,7 +35,7 @@ export const EMPLOYEE_EMAIL_KINDS = [
 export type EmployeeEmailKind = (typeof EMPLOYEE_EMAIL_KINDS)[number];
 
 /** Emails to a clinician about a referral: a new one, an answer to their question, or its cancellation. */
-export const CLINICIAN_NEWS = ['new', 'answered', 'ended'] as const;
+const CLINICIAN_NEWS = ['new', 'answered', 'ended'] as const;
 
 /** One of {@link CLINICIAN_NEWS}. */
 export type ClinicianNews = (typeof CLINICIAN_NEWS)[number];

@@ -33,4 +33,3 @@ const FIELD = /\{[^{}\n]*\}/g;
 export function unknownPlaceholders(text: string, known: readonly string[]): string[] {
 	return [...new Set(text.match(FIELD) ?? [])].filter((field) => !known.includes(field));
 }
-

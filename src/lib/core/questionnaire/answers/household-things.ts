@@ -41,7 +41,7 @@ export const THING_CHOICES: readonly ThingChoice[] = (Object.keys(USUAL_SIZES) a
 );
 
 /** Whether a text is a kind of household item. */
-export function isHouseholdKind(text: string | undefined): text is HouseholdKind {
+function isHouseholdKind(text: string | undefined): text is HouseholdKind {
 	return THING_CHOICES.some((item) => item.kind === text);
 }
 
@@ -53,7 +53,7 @@ export function listedThings(answers: Answers): number[] {
 }
 
 /** Index for a new item: after the last one listed, or the first gap; null where the list is full. */
-export function nextThingIndex(answers: Answers): number | null {
+function nextThingIndex(answers: Answers): number | null {
 	const listed = listedThings(answers);
 	const after = Math.max(-1, ...listed) + 1;
 	if (after < MAX_HOUSEHOLD_THINGS) return after;

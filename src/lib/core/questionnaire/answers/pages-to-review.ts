@@ -2,7 +2,7 @@ import type { NewsKind } from '../../cases/case-assessment/vocabulary';
 import { QUESTIONNAIRE_PAGES, type QuestionnairePage } from './questionnaire-pages';
 
 /** The pages to review after each kind of news. Common practice. */
-export const PAGES_BY_NEWS: Readonly<Record<NewsKind, readonly QuestionnairePage[]>> = {
+const PAGES_BY_NEWS: Readonly<Record<NewsKind, readonly QuestionnairePage[]>> = {
 	glasses: ['you', 'screen', 'light'],
 	moved: ['spot', 'feet', 'back', 'hands', 'mouse', 'screen', 'light', 'safety'],
 	chair: ['feet', 'back', 'hands', 'screen'],

@@ -24,7 +24,7 @@ interface PlannedPieces {
 }
 
 /** Name of the field that says the size of an item was checked or given by the person. */
-export function sizeConfirmedField(index: number): string {
+function sizeConfirmedField(index: number): string {
 	return thingField(index, 'sure');
 }
 

@@ -91,7 +91,7 @@ const words = Type.Object(
 );
 
 /** Schema of a checklist as a file; `checklistFaults` finds what a schema can't express. */
-export const checklistDocumentSchema = Type.Object(
+const checklistDocumentSchema = Type.Object(
 	{
 		format: Type.Literal(CHECKLIST_FORMAT),
 		basedOn: Type.Enum(CHECKLIST_VERSIONS.map(({ version }) => version)),

@@ -48,7 +48,7 @@ const STACK = ['stable-stack'] as const;
  * Every possible finding, by station from the floor up. Which finding goes with which complaint, and what is done about it: common
  * practice.
  */
-export const FINDINGS = {
+const FINDINGS = {
 	'bed-or-sofa': rule(
 		'spot',
 		['neck', 'low-back', 'upper-back'],

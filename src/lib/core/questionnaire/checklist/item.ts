@@ -10,7 +10,7 @@ export interface Condition {
 }
 
 /** An answer option, and the finding it gives. */
-export interface AnswerOption {
+interface AnswerOption {
 	readonly id: string;
 	/** Null where the answer is fine. */
 	readonly finding: FindingId | null;

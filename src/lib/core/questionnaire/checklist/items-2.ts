@@ -43,7 +43,7 @@ const ON_THE_CLOCK = {
 } as const;
 
 /** The possible window directions, as hours. */
-export const WINDOW_CLOCK_HOURS = Object.keys(ON_THE_CLOCK).filter((hour) => hour !== 'none');
+const WINDOW_CLOCK_HOURS = Object.keys(ON_THE_CLOCK).filter((hour) => hour !== 'none');
 
 /**
  * The questions of version 2. The seat type comes from the workstation document, and questions depend on it; what is measured is not asked.

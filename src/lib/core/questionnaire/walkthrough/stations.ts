@@ -11,7 +11,7 @@ export const WALKTHROUGH_STATIONS = SIDE_VIEW_PAGES;
 export type WalkthroughStation = (typeof WALKTHROUGH_STATIONS)[number];
 
 /** Whether a page of the self-assessment is a station. */
-export const isWalkthroughStation = (page: string): page is WalkthroughStation =>
+const isWalkthroughStation = (page: string): page is WalkthroughStation =>
 	(WALKTHROUGH_STATIONS as readonly string[]).includes(page);
 
 /** The first field that belongs to none of the stations; null where all do. */

@@ -15,7 +15,7 @@ export const LEAST_INVITATIONS = 30;
  * Most people that earlier invitations count for, however many there were: rounds differ by season, text and team, and more of the old ones
  * doesn't make the next one surer. Our assumption.
  */
-export const MOST_WEIGHT = 200;
+const MOST_WEIGHT = 200;
 
 /** Minutes of work that each brings. Our assumption: reading an answer, a call with its note, reading a check-in. */
 export const MINUTES_OF: Readonly<Record<ForecastKind, number>> = { answers: 4, calls: 15, checkIns: 3 };

@@ -64,7 +64,7 @@ function smallPartSd(corner: Corner, check: CheckId): number {
  * Contribution of each soft item under a person to the sd of every check that depends on the seat, mm: how far it compresses is uncertain.
  * Our assumption.
  */
-export const SOFT_ITEM_SD = 10;
+const SOFT_ITEM_SD = 10;
 
 /**
  * Standard deviation of a check's value in mm: the root of the summed squares of its parts (independent errors).

@@ -8,7 +8,7 @@ export const VERDICTS = ['fits', 'unsure', 'off'] as const;
 export type Verdict = (typeof VERDICTS)[number];
 
 /** Probability from which a verdict is given: that a value fits, or on which side of its range it lies. Our assumption. */
-export const CERTAINTY_THRESHOLD = 0.75;
+const CERTAINTY_THRESHOLD = 0.75;
 
 /** Where the true value lies, as probabilities that sum to 1. */
 export interface VerdictProbabilities {

@@ -75,7 +75,7 @@ export type MeasuredBody = Readonly<Partial<Record<BodyLengthName, MeasuredLengt
 export type Range = readonly [min: number, max: number];
 
 /** The workstation and its furniture. */
-export interface Spot {
+interface Spot {
 	readonly posture: (typeof POSTURES)[number];
 	/** How the furniture was measured. */
 	readonly by: MeasuringMethod;
@@ -88,7 +88,7 @@ export interface Spot {
 }
 
 /** The table or worktop. */
-export interface Surface {
+interface Surface {
 	/** A table if left out. From version 3 on. */
 	readonly kind?: SurfaceKind;
 	readonly height: number;
@@ -132,7 +132,7 @@ export interface Screen {
 }
 
 /** The keyboard: a separate one, or the laptop's. */
-export interface Keys {
+interface Keys {
 	readonly kind: (typeof KEYBOARD_KINDS)[number];
 	/** Height of the home row above the keyboard's base, mm. */
 	readonly homeRow: number;
@@ -142,7 +142,7 @@ export interface Keys {
 }
 
 /** A keyboard tray: height of its top and thickness, mm. It moves with an adjustable surface. */
-export interface Tray {
+interface Tray {
 	readonly height: number;
 	readonly thickness: number;
 }

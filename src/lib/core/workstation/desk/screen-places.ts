@@ -18,7 +18,7 @@ export type ScreenPlace = Omit<Placement, 'name'>;
  * From this share of use, a screen is the main one: it stands straight ahead, the other beside it; below it, both count as used equally.
  * Common practice knows the two cases; the limit between them is ours.
  */
-export const MAIN_SCREEN_SHARE = 0.6;
+const MAIN_SCREEN_SHARE = 0.6;
 
 /** Depth of a monitor with its stand, mm. Our assumption. */
 const SCREEN_DEPTH_MM = 180;

@@ -4,7 +4,7 @@ import { placementModes, type PlacementMode } from './placement-modes';
 import { highestStackMm, STATIONS, stationRules, type Station, type StationRule } from './stations';
 
 /** The placement modes of an item that each station accepts. */
-export type ModesByStation = Readonly<Record<Station, readonly PlacementMode[]>>;
+type ModesByStation = Readonly<Record<Station, readonly PlacementMode[]>>;
 
 /** Items identical in everything the plan considers, so that the solver need not tell them apart. */
 export interface PieceType {

@@ -25,7 +25,7 @@ export interface DrawnLevel {
 }
 
 /** Where a height is good: from the lower to the upper end of a check's range, drawn next to what it is compared with. */
-export interface GoodZone {
+interface GoodZone {
 	readonly check: Exclude<CheckId, 'thigh'>;
 	/** Horizontal position, mm from the back. */
 	readonly x: number;

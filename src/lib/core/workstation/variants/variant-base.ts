@@ -58,7 +58,7 @@ export function variantBase(
 }
 
 /** A check after the plan; null where this workstation doesn't have it. */
-export function checkAfterPlan({ after }: Pick<VariantBase, 'after'>, id: CheckId): CheckResult | null {
+function checkAfterPlan({ after }: Pick<VariantBase, 'after'>, id: CheckId): CheckResult | null {
 	return after.find((check) => check.id === id) ?? null;
 }
 

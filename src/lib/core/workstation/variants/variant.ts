@@ -19,7 +19,7 @@ export const VARIANT_IDS = [
 export type VariantId = (typeof VARIANT_IDS)[number];
 
 /** Numbers in the text of a variant: lengths in mm, angles in degrees. */
-export type VariantNumbers = Readonly<
+type VariantNumbers = Readonly<
 	Partial<
 		Record<
 			| 'fromMm'

@@ -38,7 +38,7 @@ import {
 } from '../../plan/plans/current-plan';
 
 /** The newest self-assessments, whose state lists show. */
-export interface NewestAssessment {
+interface NewestAssessment {
 	readonly id: string;
 	readonly sentAt: Date;
 	readonly startedAt: Date | null;

@@ -166,6 +166,3 @@ export function contactsOf(db: Db, personId: string) {
 		.orderBy(desc(contacts.at))
 		.limit(100);
 }
-
-/** A contact as the case page shows it. */
-export type ContactLine = Awaited<ReturnType<typeof contactsOf>>[number];

@@ -7,7 +7,7 @@ import { DomainError } from '../../platform/domain-error';
 const { rounds } = schema;
 
 /** Most people listed on one record; a larger round says how many it leaves out. */
-export const MOST_LISTED = 2000;
+const MOST_LISTED = 2000;
 
 /** One person of a round, as an inspector reads it. */
 export interface InspectedPerson extends Record<string, unknown> {

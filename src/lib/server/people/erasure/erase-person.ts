@@ -20,9 +20,6 @@ export const ERASURE_REASONS = ['asked', 'retention', 'mistake'] as const;
 /** Why someone was erased: chosen by a person or the policy, or erased before and brought back by a backup. */
 type ErasedWhy = (typeof ERASURE_REASONS)[number] | 'restore';
 
-/** One of {@link ERASURE_REASONS}. */
-export type ErasureReason = (typeof ERASURE_REASONS)[number];
-
 /** Whether a warning sign or complaint awaits an outcome: nobody is erased or merged while one does. */
 export async function isOutcomeAwaited(db: Db, personId: string): Promise<boolean> {
 	const open = (await newestAssessmentResult(db, personId))?.reasons ?? [];

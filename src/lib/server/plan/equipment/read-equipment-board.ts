@@ -125,9 +125,6 @@ async function catalogueLines(db: Db) {
 	}));
 }
 
-/** A request on the board. */
-export type EquipmentLine = Awaited<ReturnType<typeof readLines>>[number];
-
 /**
  * Requests with their states, longest waiting first, with what each item closes at that workstation and what it usually costs. Cost: along
  * equipment_requests_board_idx for the lines shown, and one count over all requests.

@@ -36,7 +36,7 @@ export interface SomeOf {
 }
 
 /** How many of an item a selection has, and how many of them come from stock. */
-export interface CountedThing {
+interface CountedThing {
 	readonly thing: PurchaseId;
 	readonly n: number;
 	readonly fromStock: number;

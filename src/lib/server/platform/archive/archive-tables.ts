@@ -129,7 +129,7 @@ function folderOf(table: string): string {
 }
 
 /** A column that refers to another table, or to its own. */
-export interface ArchiveReference {
+interface ArchiveReference {
 	readonly column: string;
 	readonly to: string;
 	readonly isRequired: boolean;

@@ -104,7 +104,7 @@ function linesOf(db: Db, filter: AuditLogFilter, most: number) {
 }
 
 /** An audit-log line with who acted and about whom. */
-export type AuditLogLine = Awaited<ReturnType<typeof linesOf>>[number];
+type AuditLogLine = Awaited<ReturnType<typeof linesOf>>[number];
 
 /**
  * Audit-log lines, newest first, with who acted and about whom; reading them is logged too. Cost: one page along the primary key, or along

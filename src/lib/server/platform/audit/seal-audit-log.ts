@@ -36,7 +36,7 @@ function formOf(line: Line): string {
 }
 
 /** The seal of a line after another seal. */
-export const chainHash = (before: string, line: Line): string =>
+const chainHash = (before: string, line: Line): string =>
 	createHash('sha256')
 		.update(`${before}\n${formOf(line)}`)
 		.digest('hex');

@@ -82,7 +82,7 @@ export interface OpenDatabase {
 }
 
 /** Connections per process, shared by requests and jobs. */
-export const MOST_CONNECTIONS = 12;
+const MOST_CONNECTIONS = 12;
 
 /**
  * Longest wait for a free or new connection, ms. Our assumption: many may ask at once. A silent database is noticed long before

@@ -7,7 +7,7 @@ const WRITTEN_ONCE = ['audit_lines', 'audit_seals', 'audit_checks'] as const;
 const quoted = (name: string) => `"${name.replaceAll('"', '""')}"`;
 
 /** Lets a role use the tables, and only append to the audit log. Repeated with each migration, since a version may add tables. */
-export async function grantTo(pool: pg.Pool, role: string): Promise<void> {
+async function grantTo(pool: pg.Pool, role: string): Promise<void> {
 	const to = quoted(role);
 	await withDatabaseLock(pool, async (client) => {
 		await client.query(`grant usage on schema public to ${to}`);

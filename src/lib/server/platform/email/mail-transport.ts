@@ -40,7 +40,7 @@ export interface MailTransport {
 }
 
 /** Mail to this domain bounces, so that bounces can be seen in the demo and in tests (reserved by RFC 2606). */
-export const BOUNCING_DOMAIN = 'bounces.invalid';
+const BOUNCING_DOMAIN = 'bounces.invalid';
 
 /**
  * Replaces a mail server: a table of what it was handed, once per message id.

@@ -19,7 +19,7 @@ export const MAX_REPORT_BYTES = 256 * 1024;
  * email is listed as not delivered, to be sent again.
  * @returns whether it was news
  */
-export function applyBounce(db: Db, bounce: Bounce, now: Date): Promise<boolean> {
+function applyBounce(db: Db, bounce: Bounce, now: Date): Promise<boolean> {
 	if (!bounce.hasFailed) return Promise.resolve(false);
 	return inTransaction(db, async (tx) => {
 		const [letter] = await tx

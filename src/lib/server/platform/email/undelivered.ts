@@ -11,7 +11,7 @@ import { queueJob } from '../jobs/queue-job';
 const { emails, rounds } = schema;
 
 /** Most lines on the page; the rest is counted. */
-export const MAX_UNDELIVERED_SHOWN = 100;
+const MAX_UNDELIVERED_SHOWN = 100;
 
 /**
  * An address without a mailbox is shown with the person as long as it is set; its emails are listed for this long, days. Our assumption.

@@ -63,7 +63,7 @@ export async function readBytes(request: Request, most = MAX_BODY_BYTES): Promis
 }
 
 /** The error for a body that is too large. */
-export function tooLargeError(most = MAX_BODY_BYTES): DomainError {
+function tooLargeError(most = MAX_BODY_BYTES): DomainError {
 	return new DomainError('too-large', { code: 'bodyTooLarge', facts: { kB: most / 1024 } });
 }
 

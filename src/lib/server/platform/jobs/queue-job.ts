@@ -2,7 +2,7 @@ import { publishChange } from '../live/changes';
 import type { Db } from '../db/client';
 
 /** Jobs that wait in PostgreSQL for any free process. What there is to do is in the tables; a job only triggers a look. */
-export const JOB_NAMES = [
+const JOB_NAMES = [
 	'emails',
 	'bounces',
 	'rounds',

@@ -1,4 +1,4 @@
-import { desc, sql } from 'drizzle-orm';
+import { sql } from 'drizzle-orm';
 import { rulesVersionOf, SHIPPED_RULES, type Rules } from '../../../core/platform/rules/shipped-rules';
 import {
 	completeSettings,
@@ -38,14 +38,6 @@ const named = (rules: Rules, ownVersion: number): RulesInForce => ({
 	name: rulesVersionOf(rules),
 	ownVersion
 });
-
-/** The newest settings that the organisation has published; null where there are none. One key look-up. */
-export async function newestPolicy(db: Db) {
-	const [row] = await db.select().from(triagePolicies).orderBy(desc(triagePolicies.version)).limit(1);
-	return row
-		? { ...row, settings: completeSettings(row.settings), ownVersion: row.version - OWN_FROM }
-		: null;
-}
 
 /** The number of a stored version, as people read it. */
 export const ownVersionOf = (version: number): number => version - OWN_FROM;

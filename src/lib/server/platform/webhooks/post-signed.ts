@@ -11,7 +11,7 @@ const MOST_BYTES = 64 * 1024;
 export const SIGNATURE_HEADER = 'x-easy-corner-signature';
 
 /** A message for a receiver, and the secret that signs it. */
-export interface SignedMessage {
+interface SignedMessage {
 	readonly url: string;
 	readonly secret: string;
 	readonly body: string;

@@ -39,7 +39,7 @@ const patternProperties = {
 };
 
 /** Fields of the self-assessment: known names, with known values or short texts. */
-export const answersSchema = Type.Unsafe<Record<string, string>>({
+const answersSchema = Type.Unsafe<Record<string, string>>({
 	type: 'object',
 	maxProperties: MOST_FIELDS,
 	properties: fieldSchemas,

@@ -78,8 +78,7 @@ export const isAlike = (a: DaySheetRow, b: DaySheetRow, today: string) =>
 	whyListed(a, today) === whyListed(b, today);
 
 /** Whether only an outcome takes a line off the day sheet. */
-export const needsRedFlagOutcome = (line: DaySheetRow) =>
-	!isFollowUp(line) && isMoreUrgent(line.level, 'soon');
+const needsRedFlagOutcome = (line: DaySheetRow) => !isFollowUp(line) && isMoreUrgent(line.level, 'soon');
 
 /** Whether a hazard is open: the line leaves the list once the person has fixed it. */
 const hasHazard = ({ judgement }: DaySheetRow) =>
@@ -207,8 +206,7 @@ export function lastActWords(line: DaySheetRow, today: string, timeZone: string)
 }
 
 /** Whether the last message was to the person, whose answer is awaited. */
-export const waitsForAnswer = (line: DaySheetRow) =>
-	line.lastAct?.kind === 'written' && !hasUnreadMessage(line);
+const waitsForAnswer = (line: DaySheetRow) => line.lastAct?.kind === 'written' && !hasUnreadMessage(line);
 
 /** The most sensible next act. */
 export type NextAct = 'read' | 'outcome' | 'write' | 'approve' | 'call' | 'done' | 'settle';

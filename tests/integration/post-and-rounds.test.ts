@@ -262,6 +262,7 @@ describe('a round', () => {
 		expect(rows.map(({ act: done }) => done)).toEqual(['round-made', 'round-draft-deleted']);
 		const { id: out } = await started(1);
 		expect(await faultOf(deleteDraft(db(), desk.coordinator, { id: out, version: 2 }, now))).toBe('conflict');
+		expect(await sendRoundBatches(db(), () => now)).toBe(1);
 	});
 
 	it('calls other processes for help once, and has the audit log sealed as it grows', async () => {

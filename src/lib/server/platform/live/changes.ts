@@ -3,7 +3,6 @@ import pg from 'pg';
 import type { Db } from '../db/client';
 import { destroyClient } from '../db/database-watch';
 import { describeError, log } from '../log';
-import type { JobName } from '../jobs/queue-job';
 import { SharedReads } from './shared-reads';
 
 /** What a page can follow while it is open. */
@@ -13,7 +12,7 @@ export type ChangeTopic =
 	| `case:${string}`
 	| `answers:${string}`
 	| `walkthrough:${string}`
-	| `job:${JobName}`
+	| `job:${string}`
 	| `session:${string}`;
 
 /** Where processes tell each other of changes. */

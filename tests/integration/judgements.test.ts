@@ -32,7 +32,7 @@ import { planHere } from '../support/planning';
 import { currentPlanOf } from '$lib/server/plan/plans/current-plan';
 import { tickStep } from '$lib/server/plan/plans/tick-step';
 import { act, CALLED, Desk, MIRELA, PAINLESS, putRight, type TestUser } from '../support/desk';
-import { timesOf } from '../support/rotation';
+import { ROTATION, timesOf } from '../support/rotation';
 
 let desk: Desk;
 const now = new Date('2026-03-02T09:00:00Z');
@@ -216,7 +216,8 @@ describe('the newest judgement', () => {
 				await reassessCase(db(), personId, desk.later(30));
 				expect((await desk.listed(personId)).judgementId).toBe(judgementId);
 			}),
-			{ numRuns: timesOf(8) }
+			// The first story leaves a sign open whatever chance brings after it.
+			{ numRuns: timesOf(8), seed: ROTATION, examples: [[[['wakes at night'], ['notes']]]] }
 		);
 		expect(signsOpen).toBeGreaterThan(0);
 	});
@@ -246,7 +247,7 @@ describe('the newest judgement', () => {
 					expect([await rowOf(), lasting(await desk.judged(personId))]).toEqual(before);
 				}
 			),
-			{ numRuns: timesOf(8) }
+			{ numRuns: timesOf(8), seed: ROTATION }
 		);
 	});
 

@@ -49,6 +49,7 @@ export default defineConfig({
 					isolate: false,
 					include: ['tests/integration/**/*.test.ts'],
 					globalSetup: ['tests/support/template-database.ts'],
+					setupFiles: ['tests/support/rotating-chance.ts'],
 					fileParallelism: true
 				}
 			}

@@ -27,6 +27,9 @@ const EXPIRE_SECONDS = 900;
 /** Interval of polling the queue, s: how long an email waits at most before it is sent. */
 const POLL_SECONDS = 1;
 
+/** How long one job's messages are gathered, ms: a batch that commits row by row is one look, not one a row. */
+const GATHER_MS = 100;
+
 /** The job queue of one process. */
 export interface Jobs {
 	stop(): Promise<void>;
@@ -102,6 +105,15 @@ export async function startJobs(
 		}
 	};
 	const unfollow: (() => void)[] = [];
+	const gathering = new Map<JobName, NodeJS.Timeout>();
+	const sendSoon = (name: JobName) => {
+		if (gathering.has(name)) return;
+		const sendNow = () => {
+			gathering.delete(name);
+			send(name);
+		};
+		gathering.set(name, setTimeout(sendNow, GATHER_MS));
+	};
 	for (const job of JOBS) {
 		const { name, schedule } = job;
 		await withDatabaseLock(pool, () =>
@@ -117,10 +129,11 @@ export async function startJobs(
 		await boss.work(name, { pollingIntervalSeconds: POLL_SECONDS, batchSize: 1 }, () => work(job));
 		await boss.schedule(name, CRON[schedule]);
 		// The first look is for work that is already waiting.
-		unfollow.push(changes.follow(`job:${name}`, { look: () => send(name), end: () => {} }));
+		unfollow.push(changes.follow(`job:${name}`, { look: () => sendSoon(name), end: () => {} }));
 	}
 	const stop = async () => {
 		for (const end of unfollow) end();
+		for (const timer of gathering.values()) clearTimeout(timer);
 		await boss.stop({ graceful: true, wait: true, timeout: 5000 });
 		await connections.close();
 		transport.close?.();

@@ -3,7 +3,12 @@ import type { Organisation } from '../src/lib/core/platform/organisation';
 import { setLogo, setOrganisation } from '../src/lib/server/platform/organisation/set-organisation';
 import { setCover } from '../src/lib/server/platform/cover/cover-settings';
 import { openDatabase, schema } from '../src/lib/server/platform/db/client';
-import { migrateDatabase, MigrationError } from '../src/lib/server/platform/db/migrate';
+import {
+	migrateDatabase,
+	MigrationError,
+	OtherBaselineError,
+	pendingMigrations
+} from '../src/lib/server/platform/db/migrate';
 import { readConfig, ConfigError } from '../src/lib/server/platform/config';
 import { demoLogo } from './demo-logo';
 import { redrawLogo } from '../src/lib/server/platform/organisation/redraw-logo';
@@ -81,12 +86,39 @@ function peopleWanted(args: readonly string[]): number {
 	return n;
 }
 
+/**
+ * A demo database that this version can't use is renamed, and an empty one takes its place.
+ * @returns a sentence that says so; empty where nothing was done
+ */
+async function setAsideOtherBaseline(url: string): Promise<string> {
+	try {
+		await pendingMigrations(url);
+		return '';
+	} catch (error) {
+		if (!(error instanceof OtherBaselineError)) throw error;
+	}
+	const at = new URL(url);
+	const name = decodeURIComponent(at.pathname.slice(1));
+	const kept = `${name} until ${new Date().toISOString().slice(0, 16).replace('T', ' ')}`;
+	at.pathname = '/postgres';
+	const { pool } = openDatabase(at.href);
+	try {
+		await pool.query(`alter database "${name}" rename to "${kept}"`);
+		await pool.query(`create database "${name}"`);
+	} finally {
+		await pool.end();
+	}
+	return `The database of an earlier version is kept as "${kept}". `;
+}
+
 async function main(args: readonly string[]): Promise<string> {
 	const { databaseUrl } = readConfig(process.env);
+	const isDemo = args.includes('--demo');
+	const aside = isDemo ? await setAsideOtherBaseline(databaseUrl) : '';
 	const { db, pool } = openDatabase(databaseUrl);
 	try {
 		await migrateDatabase(pool);
-		if (!args.includes('--demo')) return 'The database is up to date.';
+		if (!isDemo) return 'The database is up to date.';
 		if ((await db.$count(schema.users)) > 0) return 'The database is up to date; its data was kept.';
 		const userId = await addUser(db, DEMO_COORDINATOR);
 		const coordinator = {
@@ -122,7 +154,7 @@ async function main(args: readonly string[]): Promise<string> {
 		await setCover(db, coordinator, { cover: { ...DEMO_COVER, deputyId: second.id }, version: 0 }, now);
 		await seedOwners(db, [coordinator, second], now);
 		await publishDueClosings(db, () => now);
-		return `The database is new: filled with the demo data, ${wanted + people} people.`;
+		return `${aside}The database is new: filled with the demo data, ${wanted + people} people.`;
 	} finally {
 		await pool.end();
 	}

@@ -15,11 +15,12 @@ function clusterUrl(): string {
 	return url;
 }
 
-async function asAdmin(sql: string): Promise<void> {
+/** Runs a statement on the cluster, outside the test's own database. @returns its rows */
+export async function asAdmin(sql: string): Promise<Record<string, unknown>[]> {
 	const client = new pg.Client({ connectionString: clusterUrl() });
 	await client.connect();
 	try {
-		await client.query(sql);
+		return (await client.query<Record<string, unknown>>(sql)).rows;
 	} finally {
 		await client.end();
 	}

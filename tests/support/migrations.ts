@@ -21,40 +21,27 @@ interface Journal {
 const journalIn = (folder: string) =>
 	JSON.parse(readFileSync(join(folder, 'meta', '_journal.json'), 'utf8')) as Journal;
 
-/** Numbers of the migrations that there are; the first is the baseline. */
-export const MIGRATIONS = journalIn('drizzle').entries.map(({ idx }) => idx);
-
 /** A migration that there is not, for tests of how one is carried out. */
 export interface TryMigration {
 	readonly tag: string;
 	readonly sql: string;
 }
 
-/**
- * Brings a database to the state after one migration, as the version of the program had it that ended there.
- *
- * @param last number of the last migration
- * @param further migrations that come after it, in order
- */
-export async function migrateTo(
-	pool: pg.Pool,
-	last: number,
-	further: readonly TryMigration[] = []
-): Promise<void> {
+/** Migrates a database as a later version of the program would, with further migrations after those that there are, in order. */
+export async function migrateBeyond(pool: pg.Pool, further: readonly TryMigration[]): Promise<void> {
 	const folder = mkdtempSync(join(tmpdir(), 'easy-corner-migrations-'));
 	try {
 		cpSync('drizzle', folder, { recursive: true });
 		const journal = journalIn(folder);
-		const known = journal.entries.filter(({ idx }) => idx <= last);
-		const newest = known.at(-1);
-		if (!newest) throw new Error(`There is no migration ${last}`);
+		const newest = journal.entries.at(-1);
+		if (!newest) throw new Error('There is no migration');
 		const added = further.map(({ tag, sql }, i): Entry => {
 			writeFileSync(join(folder, `${tag}.sql`), sql);
 			return { ...newest, idx: newest.idx + i + 1, when: newest.when + i + 1, tag };
 		});
 		writeFileSync(
 			join(folder, 'meta', '_journal.json'),
-			JSON.stringify({ ...journal, entries: [...known, ...added] })
+			JSON.stringify({ ...journal, entries: [...journal.entries, ...added] })
 		);
 		await migrate(drizzle(pool), { migrationsFolder: folder });
 	} finally {

@@ -18,15 +18,27 @@ function migrationsFolder(): string {
 	return folder;
 }
 
+const OTHER_BASELINE =
+	'The database is of an earlier version of Easy Corner whose tables can’t be brought to this one. Keep it as it is, and make a new database for this version.';
+
+/** The database began with other tables than this version's: nothing leads from there to here. */
+export class OtherBaselineError extends MigrationError {}
+
+/**
+ * When the newest of its migrations was made; 0 where the database is empty.
+ * @throws OtherBaselineError where its first migration is not this version's first
+ */
 async function newestApplied(client: pg.ClientBase): Promise<number> {
 	const known = await client.query<{ there: string | null }>(
 		`select to_regclass('drizzle.__drizzle_migrations')::text as there`
 	);
 	if (!known.rows[0]?.there) return 0;
-	const newest = await client.query<{ at: string | null }>(
-		'select max(created_at)::text as at from drizzle.__drizzle_migrations'
+	const applied = await client.query<{ first: string | null; newest: string | null }>(
+		'select min(created_at)::text as first, max(created_at)::text as newest from drizzle.__drizzle_migrations'
 	);
-	return Number(newest.rows[0]?.at ?? 0);
+	const { first, newest } = applied.rows[0] ?? {};
+	if (first && Number(first) !== allSteps()[0]?.when) throw new OtherBaselineError(OTHER_BASELINE);
+	return Number(newest ?? 0);
 }
 
 interface Step {

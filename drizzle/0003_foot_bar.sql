@@ -1,8 +1,0 @@
-ALTER TABLE "equipment_requests" DROP CONSTRAINT "equipment_requests_purchase_check";--> statement-breakpoint
-ALTER TABLE "equipment_store" DROP CONSTRAINT "equipment_store_thing_check";--> statement-breakpoint
-ALTER TABLE "observations" DROP CONSTRAINT "observations_spot_check";--> statement-breakpoint
-ALTER TABLE "purchase_prices" DROP CONSTRAINT "purchase_prices_purchase_check";--> statement-breakpoint
-ALTER TABLE "equipment_requests" ADD CONSTRAINT "equipment_requests_purchase_check" CHECK ("equipment_requests"."purchase" in ('keyboard-and-mouse', 'footrest', 'foot-bar', 'seat-cushion', 'monitor', 'another-surface', 'chair', 'headset', 'desk-lamp', 'paper-holder', 'vertical-mouse', 'power-strip', 'sit-stand-converter'));--> statement-breakpoint
-ALTER TABLE "equipment_store" ADD CONSTRAINT "equipment_store_thing_check" CHECK ("equipment_store"."thing" in ('keyboard-and-mouse', 'footrest', 'foot-bar', 'seat-cushion', 'monitor', 'another-surface', 'chair', 'headset', 'desk-lamp', 'paper-holder', 'vertical-mouse', 'power-strip', 'sit-stand-converter'));--> statement-breakpoint
-ALTER TABLE "observations" ADD CONSTRAINT "observations_spot_check" CHECK ("observations"."spot" in ('standing', 'chair', 'stool', 'ball', 'wheelchair', 'sofa', 'bed', 'saddle', 'kneeling', 'floor'));--> statement-breakpoint
-ALTER TABLE "purchase_prices" ADD CONSTRAINT "purchase_prices_purchase_check" CHECK ("purchase_prices"."purchase" in ('keyboard-and-mouse', 'footrest', 'foot-bar', 'seat-cushion', 'monitor', 'chair', 'another-surface'));

@@ -1,2 +1,0 @@
-CREATE INDEX "letters_of_accounts_idx" ON "letters" USING btree ("next_try_at") WHERE "letters"."state" = 'waiting' and "letters"."person_id" is null;--> statement-breakpoint
-CREATE INDEX "letters_undelivered_idx" ON "letters" USING btree ("written_at" DESC NULLS LAST) WHERE "letters"."state" in ('bounced', 'failed') or ("letters"."state" = 'waiting' and "letters"."tries" > 0);

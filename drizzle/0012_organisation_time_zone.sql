@@ -1,1 +1,0 @@
-ALTER TABLE "organisation" ADD COLUMN "time_zone" text DEFAULT 'UTC' NOT NULL;

@@ -1,2 +1,0 @@
-ALTER TABLE "observations" DROP COLUMN "needs";--> statement-breakpoint
-ALTER TABLE "observations" DROP COLUMN "stays_open";

@@ -1,2 +1,0 @@
-ALTER TABLE "own_texts" DROP CONSTRAINT "own_texts_kind_check";--> statement-breakpoint
-ALTER TABLE "own_texts" ADD CONSTRAINT "own_texts_kind_check" CHECK ("own_texts"."kind" in ('invitation', 'reminder', 'message', 'equipment', 'plan-reminder', 'check-in', 'check-in-reminder', 'recheck', 'recheck-reminder', 'reply-severe', 'reply-not-better', 'reply-moderate', 'reply-hinders-much', 'reply-back-again', 'reply-unclosable', 'reply-hazard', 'reply-stuck', 'reply-open-plan', 'reply-findings', 'reply-nothing-open', 'reply-silent', 'round', 'referral-letter'));

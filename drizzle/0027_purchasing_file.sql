@@ -1,2 +1,0 @@
-ALTER TABLE "organisation_settings" DROP CONSTRAINT "organisation_settings_area_check";--> statement-breakpoint
-ALTER TABLE "organisation_settings" ADD CONSTRAINT "organisation_settings_area_check" CHECK ("organisation_settings"."area" in ('choices', 'days-off', 'household-items', 'equipment', 'purchasing-file', 'eye-tests', 'teams'));

@@ -1,2 +1,0 @@
-ALTER TABLE "rounds" ADD COLUMN "forecast" jsonb;--> statement-breakpoint
-CREATE INDEX "assessments_sent_idx" ON "assessments" USING btree ("sent_at" DESC NULLS LAST) WHERE "assessments"."spot_of" is null;

@@ -1,1 +1,0 @@
-CREATE INDEX "observations_newest_idx" ON "observations" USING btree ("person_id") WHERE "observations"."until_day" is null;

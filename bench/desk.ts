@@ -23,7 +23,7 @@ const GROWING = [
 	'assessments',
 	'follow_ups',
 	'audit_lines',
-	'letters',
+	'emails',
 	'round_people',
 	'messages'
 ];

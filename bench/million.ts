@@ -25,10 +25,10 @@ async function plantCases(db: Db): Promise<void> {
 	await db.execute(sql`create table bench_pattern as
 		select row_number() over (order by c.person_id) - 1 as k, c.*, f.due as follow_up_due
 		from cases c left join follow_ups f on f.person_id = c.person_id and f.done_at is null and f.kind = 'look'
-		where c.judgement_id is not null`);
+		where c.assessment_result_id is not null`);
 	await db.execute(sql`update cases c set level = p.level, open_since = p.open_since, act_by = p.act_by, worst = p.worst,
 			follow_up_on = p.follow_up_on, rules_version = p.rules_version, checks_off = p.checks_off, checks_unsure = p.checks_unsure,
-			judgement_id = p.judgement_id, settled_at = p.settled_at
+			assessment_result_id = p.assessment_result_id, settled_at = p.settled_at
 		from bench_pattern p, people where people.id = c.person_id and people.email like 'planted.%'
 			and p.k = abs(hashtext(c.person_id::text)) % (select count(*) from bench_pattern)`);
 	await db.execute(sql`insert into follow_ups (person_id, kind, due)

@@ -72,7 +72,7 @@ export async function benchPolicy(): Promise<void> {
 		});
 		// Nothing of the workforce's own is to go out in the meantime.
 		await db.update(schema.emails).set({ state: 'delivered' }).where(eq(schema.emails.state, 'waiting'));
-		await db.update(schema.cases).set({ mailOn: null, judgeOn: null });
+		await db.update(schema.cases).set({ mailOn: null, reassessOn: null });
 		await db.update(schema.roundPeople).set({ remindOn: null });
 		await db.update(schema.checkIns).set({ remindOn: null });
 		await db

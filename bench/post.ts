@@ -8,13 +8,13 @@ import { queueEmail } from '../src/lib/server/platform/email/queue-email';
 import { SmtpStandIn } from '../tests/support/smtp-stand-in';
 import { print, rounded } from './measure';
 
-/** Letters of a round that wait, and how long the way to the mail server takes, ms. */
+/** Emails of a round that wait, and how long the way to the mail server takes, ms. */
 const RUNS = [
-	{ letters: 2000, delayMs: 0 },
-	{ letters: 400, delayMs: 40 }
+	{ emailRows: 2000, delayMs: 0 },
+	{ emailRows: 400, delayMs: 40 }
 ];
 
-/** Letters of a round before which a password reset is written. */
+/** Emails of a round before which a password reset is written. */
 const ROUND = 10_000;
 
 /** Emails per second that one process hands to a mail server, and how long an account email waits behind a round. */
@@ -50,9 +50,9 @@ export async function benchPost(): Promise<void> {
 		const postman = smtpTransport(server.url, 'Easy Corner <corner@organisation.example>');
 		const deliver = (shallGoOn = () => true) =>
 			deliverEmails(db, postman, 'https://corner.example', now, { leaseMs: 360_000, shallGoOn });
-		for (const { letters, delayMs } of RUNS) {
+		for (const { emailRows, delayMs } of RUNS) {
 			server.delayMs = delayMs;
-			await write(letters);
+			await write(emailRows);
 			const began = performance.now();
 			const { delivered } = await deliver();
 			print({

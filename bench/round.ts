@@ -111,7 +111,7 @@ export async function benchRound(): Promise<void> {
 		await db.execute(sql`insert into cases (person_id) select id from people where email like 'round.%'`);
 		await db.update(schema.emails).set({ state: 'delivered' });
 		// Nothing of the workforce's own is to happen in the meantime.
-		await db.update(schema.cases).set({ mailOn: null, judgeOn: null });
+		await db.update(schema.cases).set({ mailOn: null, reassessOn: null });
 		await db.execute(
 			sql`update cases set rules_version = (select max(rules_version) from cases) where rules_version is null`
 		);
@@ -131,9 +131,9 @@ export async function benchRound(): Promise<void> {
 			{
 				name: 'Bench',
 				filter: { teams: teams.map(({ team }) => team), country: '', notAnsweredWithinDays: 0 },
-				way: 'upright',
-				route: 'short',
-				rhythm: 'half-hour',
+				sittingStyle: 'upright',
+				questionnaireMode: 'short',
+				breakSchedule: 'half-hour',
 				subject: 'A look, {name}',
 				body: 'Hello {name}, until {until}.',
 				startsOn: day,

@@ -13,11 +13,11 @@ import { sendAssessment } from '../src/lib/server/questionnaire/assessments/send
 import { openDatabase, schema } from '../src/lib/server/platform/db/client';
 import { migrateDatabase } from '../src/lib/server/platform/db/migrate';
 import { addPerson } from '../src/lib/server/people/add-person';
-import { joinWalkthrough } from '../src/lib/server/questionnaire/walkthroughs/join-walkthrough';
+import { joinSharedSession } from '../src/lib/server/questionnaire/shared-sessions/join-shared-session';
 import {
-	openWalkthroughOf,
-	startWalkthrough
-} from '../src/lib/server/questionnaire/walkthroughs/open-walkthrough';
+	openSharedSessionOf,
+	startSharedSession
+} from '../src/lib/server/questionnaire/shared-sessions/open-shared-session';
 import { print, quantile, rounded } from './measure';
 
 /** Pairs who look at the same time, and coordinators among whom they are shared. */
@@ -74,7 +74,7 @@ async function tap(from: Side, to: Side, stature: string): Promise<number> {
 	return arrived;
 }
 
-/** A hundred walkthroughs at once: from an entry on one side, as HTTP, to the other side's stream. */
+/** A hundred shared sessions at once: from an entry on one side, as HTTP, to the other side's stream. */
 export async function benchTogether(): Promise<void> {
 	await needBuild();
 	const postgres = await startPostgres({ temporary: true });
@@ -110,9 +110,9 @@ export async function benchTogether(): Promise<void> {
 				const sent = await sendAssessment(db, coordinator, act, now);
 				if (!sent) throw new Error('A new key is a new act');
 				await recordConsent(db, await openAssessment(db, sent.token), now);
-				await startWalkthrough(db, await openAssessment(db, sent.token), now);
-				const code = (await openWalkthroughOf(db, personId, now))?.code ?? '';
-				await joinWalkthrough(db, coordinator, { personId, code }, now);
+				await startSharedSession(db, await openAssessment(db, sent.token), now);
+				const code = (await openSharedSessionOf(db, personId, now))?.code ?? '';
+				await joinSharedSession(db, coordinator, { personId, code }, now);
 				const seen = () => {};
 				pairs.push([
 					{ address: `${app.address}/c/${sent.token}/together/board`, headers: {}, seen },

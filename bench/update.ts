@@ -44,7 +44,7 @@ export async function benchUpdate(): Promise<void> {
 				rulesVersion: 'core 0, checklist 0, policy 0',
 				softwareVersion: 'core 0',
 				mailOn: null,
-				judgeOn: null
+				reassessOn: null
 			})
 			.where(isNotNull(cases.rulesVersion));
 		await db.update(schema.roundPeople).set({ remindOn: null });

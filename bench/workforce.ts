@@ -13,7 +13,7 @@ import { publishClosing } from '../src/lib/server/workforce/publish-closing';
 import { readDueClosings, readReportingDates } from '../src/lib/server/workforce/reporting-dates';
 import { print, quantile, rounded, stolenShare, timesOf } from './measure';
 
-/** Size of the workforce; three judgements each of those who answer. */
+/** Size of the workforce; three assessment results each of those who answer. */
 const PEOPLE = Number(process.env.BENCH_PEOPLE ?? 100_000);
 
 const RUNS = 20;
@@ -60,7 +60,7 @@ export async function benchWorkforce(): Promise<void> {
 		await publishClosing(db, on, now);
 		closings.push(performance.now() - start);
 	}
-	const judgements = await db.$count(schema.caseAssessments);
+	const judgements = await db.$count(schema.assessmentResults);
 	const token = newToken();
 	await db.insert(schema.sessions).values({
 		tokenHash: hashToken(token),

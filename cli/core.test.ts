@@ -173,7 +173,7 @@ describe('bad input', () => {
 describe('core judge', () => {
 	const files = Array.from({ length: 20 }, (_, seed) => randomFile(seed + 900));
 
-	it('prints the judgement of a file, and of each line of many', async () => {
+	it('prints the assessment result of a file, and of each line of many', async () => {
 		const wanted = files.map((file) => JSON.stringify(assessCaseRecord(file, SHIPPED_RULES)));
 		const [first] = files;
 		expect(await run(['judge'], JSON.stringify(first))).toEqual({ code: 0, err: '', out: `${wanted[0]}\n` });
@@ -203,7 +203,7 @@ describe('core judge', () => {
 	it('has its formats as JSON Schema', async () => {
 		for (const [name, format] of [
 			['file', 'easy-corner.file/2'],
-			['judgement', 'easy-corner.judgement/2']
+			['assessmentResult', 'easy-corner.judgement/2']
 		])
 			expect((await run(['schema', name ?? ''], '')).out).toContain(format);
 	});

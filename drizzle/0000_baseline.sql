@@ -105,14 +105,54 @@ CREATE TABLE "api_tokens" (
 	CONSTRAINT "api_tokens_scopes_check" CHECK ("api_tokens"."scopes" <@ array['people:read', 'people:change', 'assessments:send', 'rounds:read', 'rounds:run', 'cases:read']::text[])
 );
 --> statement-breakpoint
+CREATE TABLE "assessment_results" (
+	"id" bigserial PRIMARY KEY NOT NULL,
+	"person_id" uuid NOT NULL,
+	"at" timestamp with time zone NOT NULL,
+	"on_day" date NOT NULL,
+	"level" "level" NOT NULL,
+	"document" jsonb NOT NULL,
+	"core_version" text NOT NULL,
+	"checklist_version" integer NOT NULL,
+	"policy_version" integer NOT NULL
+);
+--> statement-breakpoint
+CREATE TABLE "contacts" (
+	"id" uuid PRIMARY KEY NOT NULL,
+	"person_id" uuid NOT NULL,
+	"author_id" uuid,
+	"at" timestamp with time zone NOT NULL,
+	"on_day" date NOT NULL,
+	"how" text NOT NULL,
+	"result" text NOT NULL,
+	"whom" text DEFAULT '' NOT NULL,
+	"said" text DEFAULT '' NOT NULL,
+	"closes" text[] DEFAULT '{}' NOT NULL,
+	"fixed" text[] DEFAULT '{}' NOT NULL,
+	"next" text,
+	"next_on" date,
+	"why" text DEFAULT '' NOT NULL,
+	"saw" jsonb,
+	"known" jsonb,
+	CONSTRAINT "contacts_look_check" CHECK (("contacts"."saw" is null) = ("contacts"."known" is null)),
+	CONSTRAINT "contacts_how_check" CHECK ("contacts"."how" in ('phone', 'message', 'video', 'in-person')),
+	CONSTRAINT "contacts_result_check" CHECK ("contacts"."result" in ('reached', 'no-answer', 'left-word', 'wrong-number')),
+	CONSTRAINT "contacts_next_check" CHECK ("contacts"."next" in ('look', 'referral', 'nothing')),
+	CONSTRAINT "contacts_closes_check" CHECK ("contacts"."closes" <@ array['chest-pain', 'sudden-breathlessness', 'sudden-one-sided-weakness', 'sudden-worst-headache', 'sudden-loss-of-sight', 'saddle-numbness', 'thoughts-of-ending-life', 'new-weakness', 'one-calf-swollen', 'back-pain-with-fever', 'clumsy-hands', 'wakes-at-night', 'numbness-stays', 'runs-down-a-limb', 'does-not-ease', 'after-injury', 'worst-at-night', 'reported-weakness', 'reported-tingling', 'severe', 'not-better']::text[]),
+	CONSTRAINT "contacts_outcome_check" CHECK (cardinality("contacts"."closes") = 0 or ("contacts"."result" = 'reached' and "contacts"."whom" <> '' and "contacts"."said" <> '' and "contacts"."next" is not null)),
+	CONSTRAINT "contacts_fixed_check" CHECK (cardinality("contacts"."fixed") = 0 or ("contacts"."result" = 'reached' and "contacts"."whom" <> '')),
+	CONSTRAINT "contacts_next_on_check" CHECK ("contacts"."next" is distinct from 'look' or "contacts"."next_on" is not null),
+	CONSTRAINT "contacts_why_check" CHECK ("contacts"."next" is distinct from 'nothing' or "contacts"."why" <> '')
+);
+--> statement-breakpoint
 CREATE TABLE "assessments" (
 	"id" uuid PRIMARY KEY DEFAULT gen_random_uuid() NOT NULL,
 	"person_id" uuid NOT NULL,
-	"spot_of" uuid,
+	"place_of" uuid,
 	"token_hash" text NOT NULL,
-	"way" text NOT NULL,
-	"route" text DEFAULT 'short' NOT NULL,
-	"rhythm" text DEFAULT 'few' NOT NULL,
+	"sitting_style" text NOT NULL,
+	"questionnaire_mode" text DEFAULT 'short' NOT NULL,
+	"break_schedule" text DEFAULT 'few' NOT NULL,
 	"checklist_version" integer NOT NULL,
 	"sent_at" timestamp with time zone NOT NULL,
 	"revoked_at" timestamp with time zone,
@@ -125,19 +165,19 @@ CREATE TABLE "assessments" (
 	"saved_at" timestamp with time zone,
 	"trial_ask_at" timestamp with time zone,
 	"answered_at" timestamp with time zone,
-	"corner" jsonb,
+	"workstation" jsonb,
 	"checks_off" integer,
 	"signs" jsonb DEFAULT '[]'::jsonb NOT NULL,
 	"signs_at" timestamp with time zone,
 	"discomfort" jsonb,
 	"seen_at" timestamp with time zone,
-	CONSTRAINT "assessments_way_check" CHECK ("assessments"."way" in ('upright', 'open', 'forearms-down', 'active')),
-	CONSTRAINT "assessments_route_check" CHECK ("assessments"."route" in ('short', 'complete')),
-	CONSTRAINT "assessments_rhythm_check" CHECK ("assessments"."rhythm" in ('few', 'half-hour', 'twenty', 'stairs', 'hour', 'small-changes', 'walks')),
+	CONSTRAINT "assessments_sitting_style_check" CHECK ("assessments"."sitting_style" in ('upright', 'open', 'forearms-down', 'active')),
+	CONSTRAINT "assessments_questionnaire_mode_check" CHECK ("assessments"."questionnaire_mode" in ('short', 'complete')),
+	CONSTRAINT "assessments_break_schedule_check" CHECK ("assessments"."break_schedule" in ('few', 'half-hour', 'twenty', 'stairs', 'hour', 'small-changes', 'walks')),
 	CONSTRAINT "assessments_ended_check" CHECK (("assessments"."revoked_at" is null) = ("assessments"."ended_why" is null)),
 	CONSTRAINT "assessments_ended_why_check" CHECK ("assessments"."ended_why" in ('replaced', 'left', 'withdrawn')),
 	CONSTRAINT "assessments_consent_check" CHECK ("assessments"."answered_at" is null or "assessments"."consented_at" is not null),
-	CONSTRAINT "assessments_answered_check" CHECK (("assessments"."answered_at" is null) = ("assessments"."corner" is null))
+	CONSTRAINT "assessments_answered_check" CHECK (("assessments"."answered_at" is null) = ("assessments"."workstation" is null))
 );
 --> statement-breakpoint
 CREATE TABLE "equipment_requests" (
@@ -179,7 +219,7 @@ CREATE TABLE "link_uses" (
 	CONSTRAINT "link_uses_times_check" CHECK ("link_uses"."times" > 0)
 );
 --> statement-breakpoint
-CREATE TABLE "re_measurements" (
+CREATE TABLE "remeasurements" (
 	"id" uuid PRIMARY KEY DEFAULT gen_random_uuid() NOT NULL,
 	"assessment_id" uuid NOT NULL,
 	"at" timestamp with time zone NOT NULL,
@@ -227,6 +267,23 @@ CREATE TABLE "retention" (
 	"steady_since" timestamp with time zone
 );
 --> statement-breakpoint
+CREATE TABLE "break_settings" (
+	"person_id" uuid PRIMARY KEY NOT NULL,
+	"break_schedule" text,
+	"share" text DEFAULT 'moving' NOT NULL,
+	"shared_at" timestamp with time zone,
+	CONSTRAINT "break_settings_break_schedule_check" CHECK ("break_settings"."break_schedule" in ('few', 'half-hour', 'twenty', 'stairs', 'hour', 'small-changes', 'walks')),
+	CONSTRAINT "break_settings_share_check" CHECK ("break_settings"."share" in ('moving', 'half', 'mostly'))
+);
+--> statement-breakpoint
+CREATE TABLE "break_weeks" (
+	"person_id" uuid NOT NULL,
+	"week" date NOT NULL,
+	"planned" smallint NOT NULL,
+	"taken" smallint NOT NULL,
+	CONSTRAINT "break_weeks_person_id_week_pk" PRIMARY KEY("person_id","week")
+);
+--> statement-breakpoint
 CREATE TABLE "case_visitors" (
 	"id" uuid PRIMARY KEY DEFAULT gen_random_uuid() NOT NULL,
 	"person_id" uuid NOT NULL,
@@ -236,14 +293,14 @@ CREATE TABLE "case_visitors" (
 --> statement-breakpoint
 CREATE TABLE "cases" (
 	"person_id" uuid PRIMARY KEY NOT NULL,
-	"judgement_id" bigint,
+	"assessment_result_id" bigint,
 	"level" "level" DEFAULT 'done' NOT NULL,
 	"is_stopped" boolean DEFAULT false NOT NULL,
 	"open_since" date,
 	"act_by" date,
 	"worst" smallint DEFAULT 0 NOT NULL,
 	"follow_up_on" date,
-	"judge_on" date,
+	"reassess_on" date,
 	"mail_on" date,
 	"rules_version" text,
 	"software_version" text,
@@ -335,13 +392,55 @@ CREATE TABLE "directory" (
 	CONSTRAINT "directory_one_check" CHECK ("directory"."id" = 1)
 );
 --> statement-breakpoint
+CREATE TABLE "email_days" (
+	"day" date PRIMARY KEY NOT NULL,
+	"sent" integer NOT NULL
+);
+--> statement-breakpoint
+CREATE TABLE "email_limit" (
+	"id" integer PRIMARY KEY DEFAULT 1 NOT NULL,
+	"per_day" integer,
+	"version" integer DEFAULT 1 NOT NULL,
+	CONSTRAINT "mail_limit_per_day_check" CHECK ("email_limit"."per_day" between 1 and 1000000)
+);
+--> statement-breakpoint
+CREATE TABLE "emails" (
+	"id" uuid PRIMARY KEY DEFAULT gen_random_uuid() NOT NULL,
+	"person_id" uuid,
+	"round_id" uuid,
+	"to_name" text NOT NULL,
+	"to_email" text NOT NULL,
+	"kind" text NOT NULL,
+	"language" text DEFAULT 'en' NOT NULL,
+	"subject" text NOT NULL,
+	"body" text NOT NULL,
+	"link_path" text NOT NULL,
+	"written_at" timestamp with time zone NOT NULL,
+	"state" text DEFAULT 'waiting' NOT NULL,
+	"tries" integer DEFAULT 0 NOT NULL,
+	"next_try_at" timestamp with time zone NOT NULL,
+	"delivered_at" timestamp with time zone,
+	"claimed_until" timestamp with time zone,
+	"fault" text DEFAULT '' NOT NULL,
+	CONSTRAINT "emails_kind_check" CHECK ("emails"."kind" in ('invitation', 'reminder', 'message', 'equipment', 'plan-reminder', 'trial-question', 'check-in', 'check-in-reminder', 'recheck', 'recheck-reminder', 'referral-new', 'referral-answered', 'referral-ended', 'deputy-alert', 'account-invitation', 'password-reset', 'new-device', 'tries', 'codes', 'password', 'passkey', 'passkey-removed', 'factor-set', 'factor-ended', 'log-given', 'log-taken', 'provider', 'api-token')),
+	CONSTRAINT "emails_state_check" CHECK ("emails"."state" in ('waiting', 'delivered', 'bounced', 'failed'))
+);
+--> statement-breakpoint
+CREATE TABLE "test_inbox" (
+	"message_id" text PRIMARY KEY NOT NULL,
+	"email_id" uuid NOT NULL,
+	"times" integer DEFAULT 1 NOT NULL,
+	"received_at" timestamp with time zone NOT NULL,
+	"html" text NOT NULL
+);
+--> statement-breakpoint
 CREATE TABLE "follow_ups" (
 	"id" uuid PRIMARY KEY DEFAULT gen_random_uuid() NOT NULL,
 	"person_id" uuid NOT NULL,
 	"kind" text DEFAULT 'look' NOT NULL,
 	"due" date NOT NULL,
 	"policy_day" date,
-	"held_why" text,
+	"hold_reason" text,
 	"held_before" date,
 	"reason" text DEFAULT '' NOT NULL,
 	"version" integer DEFAULT 1 NOT NULL,
@@ -351,47 +450,7 @@ CREATE TABLE "follow_ups" (
 	"after" uuid,
 	CONSTRAINT "follow_ups_kind_check" CHECK ("follow_ups"."kind" in ('look', 'check-in', 'recheck')),
 	CONSTRAINT "follow_ups_policy_check" CHECK (("follow_ups"."kind" = 'look') = ("follow_ups"."policy_day" is null)),
-	CONSTRAINT "follow_ups_held_check" CHECK ("follow_ups"."held_why" in ('update', 'policy', 'import'))
-);
---> statement-breakpoint
-CREATE TABLE "judgements" (
-	"id" bigserial PRIMARY KEY NOT NULL,
-	"person_id" uuid NOT NULL,
-	"at" timestamp with time zone NOT NULL,
-	"on_day" date NOT NULL,
-	"level" "level" NOT NULL,
-	"document" jsonb NOT NULL,
-	"core_version" text NOT NULL,
-	"checklist_version" integer NOT NULL,
-	"policy_version" integer NOT NULL
-);
---> statement-breakpoint
-CREATE TABLE "contacts" (
-	"id" uuid PRIMARY KEY NOT NULL,
-	"person_id" uuid NOT NULL,
-	"author_id" uuid,
-	"at" timestamp with time zone NOT NULL,
-	"on_day" date NOT NULL,
-	"how" text NOT NULL,
-	"result" text NOT NULL,
-	"whom" text DEFAULT '' NOT NULL,
-	"said" text DEFAULT '' NOT NULL,
-	"closes" text[] DEFAULT '{}' NOT NULL,
-	"fixed" text[] DEFAULT '{}' NOT NULL,
-	"next" text,
-	"next_on" date,
-	"why" text DEFAULT '' NOT NULL,
-	"saw" jsonb,
-	"known" jsonb,
-	CONSTRAINT "contacts_look_check" CHECK (("contacts"."saw" is null) = ("contacts"."known" is null)),
-	CONSTRAINT "contacts_how_check" CHECK ("contacts"."how" in ('phone', 'message', 'video', 'in-person')),
-	CONSTRAINT "contacts_result_check" CHECK ("contacts"."result" in ('reached', 'no-answer', 'left-word', 'wrong-number')),
-	CONSTRAINT "contacts_next_check" CHECK ("contacts"."next" in ('look', 'referral', 'nothing')),
-	CONSTRAINT "contacts_closes_check" CHECK ("contacts"."closes" <@ array['chest-pain', 'sudden-breathlessness', 'sudden-one-sided-weakness', 'sudden-worst-headache', 'sudden-loss-of-sight', 'saddle-numbness', 'thoughts-of-ending-life', 'new-weakness', 'one-calf-swollen', 'back-pain-with-fever', 'clumsy-hands', 'wakes-at-night', 'numbness-stays', 'runs-down-a-limb', 'does-not-ease', 'after-injury', 'worst-at-night', 'reported-weakness', 'reported-tingling', 'severe', 'not-better']::text[]),
-	CONSTRAINT "contacts_outcome_check" CHECK (cardinality("contacts"."closes") = 0 or ("contacts"."result" = 'reached' and "contacts"."whom" <> '' and "contacts"."said" <> '' and "contacts"."next" is not null)),
-	CONSTRAINT "contacts_fixed_check" CHECK (cardinality("contacts"."fixed") = 0 or ("contacts"."result" = 'reached' and "contacts"."whom" <> '')),
-	CONSTRAINT "contacts_next_on_check" CHECK ("contacts"."next" is distinct from 'look' or "contacts"."next_on" is not null),
-	CONSTRAINT "contacts_why_check" CHECK ("contacts"."next" is distinct from 'nothing' or "contacts"."why" <> '')
+	CONSTRAINT "follow_ups_held_check" CHECK ("follow_ups"."hold_reason" in ('update', 'policy', 'import'))
 );
 --> statement-breakpoint
 CREATE TABLE "language_reviews" (
@@ -399,23 +458,6 @@ CREATE TABLE "language_reviews" (
 	"reviewed_by" text NOT NULL,
 	"texts_hash" text NOT NULL,
 	"reviewed_at" timestamp with time zone NOT NULL
-);
---> statement-breakpoint
-CREATE TABLE "moving" (
-	"person_id" uuid PRIMARY KEY NOT NULL,
-	"rhythm" text,
-	"share" text DEFAULT 'moving' NOT NULL,
-	"shared_at" timestamp with time zone,
-	CONSTRAINT "moving_rhythm_check" CHECK ("moving"."rhythm" in ('few', 'half-hour', 'twenty', 'stairs', 'hour', 'small-changes', 'walks')),
-	CONSTRAINT "moving_share_check" CHECK ("moving"."share" in ('moving', 'half', 'mostly'))
-);
---> statement-breakpoint
-CREATE TABLE "moving_weeks" (
-	"person_id" uuid NOT NULL,
-	"week" date NOT NULL,
-	"planned" smallint NOT NULL,
-	"taken" smallint NOT NULL,
-	CONSTRAINT "moving_weeks_person_id_week_pk" PRIMARY KEY("person_id","week")
 );
 --> statement-breakpoint
 CREATE TABLE "current_figures" (
@@ -440,7 +482,7 @@ CREATE TABLE "equipment_budgets" (
 --> statement-breakpoint
 CREATE TABLE "observations" (
 	"id" bigserial PRIMARY KEY NOT NULL,
-	"judgement_id" bigint NOT NULL,
+	"assessment_result_id" bigint NOT NULL,
 	"person_id" uuid NOT NULL,
 	"on_day" date NOT NULL,
 	"until_day" date,
@@ -448,9 +490,9 @@ CREATE TABLE "observations" (
 	"team" text NOT NULL,
 	"country" text NOT NULL,
 	"round_id" uuid,
-	"way" text,
-	"route" text,
-	"spot" text,
+	"sitting_style" text,
+	"questionnaire_mode" text,
+	"place" text,
 	"answered_on" date,
 	"first_on" date,
 	"reported_on" date,
@@ -471,7 +513,7 @@ CREATE TABLE "observations" (
 	"helped_by" text[] NOT NULL,
 	"first_choice" text[] NOT NULL,
 	"plan_steps" text[] DEFAULT '{}' NOT NULL,
-	CONSTRAINT "observations_spot_check" CHECK ("observations"."spot" in ('standing', 'chair', 'stool', 'ball', 'wheelchair', 'sofa', 'bed', 'saddle', 'kneeling', 'floor')),
+	CONSTRAINT "observations_place_check" CHECK ("observations"."place" in ('standing', 'chair', 'stool', 'ball', 'wheelchair', 'sofa', 'bed', 'saddle', 'kneeling', 'floor')),
 	CONSTRAINT "observations_heights_check" CHECK ("observations"."heights" in ('fits', 'unsure', 'off')),
 	CONSTRAINT "observations_heights_after_check" CHECK ("observations"."heights_after" in ('fits', 'unsure', 'off')),
 	CONSTRAINT "observations_days_check" CHECK ("observations"."until_day" is null or "observations"."until_day" >= "observations"."on_day")
@@ -496,9 +538,9 @@ CREATE TABLE "published_states" (
 	"team" text NOT NULL,
 	"country" text NOT NULL,
 	"round_id" uuid,
-	"way" text,
-	"route" text,
-	"spot" text,
+	"sitting_style" text,
+	"questionnaire_mode" text,
+	"place" text,
 	"answered_on" date,
 	"first_on" date,
 	"reported_on" date,
@@ -521,8 +563,8 @@ CREATE TABLE "published_states" (
 	"plan_steps" text[] DEFAULT '{}' NOT NULL,
 	"sent_on" date,
 	"sent_round_id" uuid,
-	"sent_way" text,
-	"sent_route" text,
+	"sent_sitting_style" text,
+	"sent_questionnaire_mode" text,
 	"sent_answered_on" date,
 	"seen_on" date,
 	"bought_on" date,
@@ -592,9 +634,9 @@ CREATE TABLE "people" (
 	"email" text NOT NULL,
 	"team" text DEFAULT '' NOT NULL,
 	"staff_number" text DEFAULT '' NOT NULL,
-	"way" text,
-	"route" text,
-	"rhythm" text,
+	"sitting_style" text,
+	"questionnaire_mode" text,
+	"break_schedule" text,
 	"country" text DEFAULT '' NOT NULL,
 	"region" text DEFAULT '' NOT NULL,
 	"phone" text DEFAULT '' NOT NULL,
@@ -609,9 +651,9 @@ CREATE TABLE "people" (
 	"bounced_at" timestamp with time zone,
 	"version" integer DEFAULT 1 NOT NULL,
 	"created_at" timestamp with time zone DEFAULT now() NOT NULL,
-	CONSTRAINT "people_way_check" CHECK ("people"."way" in ('upright', 'open', 'forearms-down', 'active')),
-	CONSTRAINT "people_route_check" CHECK ("people"."route" in ('short', 'complete')),
-	CONSTRAINT "people_rhythm_check" CHECK ("people"."rhythm" in ('few', 'half-hour', 'twenty', 'stairs', 'hour', 'small-changes', 'walks'))
+	CONSTRAINT "people_sitting_style_check" CHECK ("people"."sitting_style" in ('upright', 'open', 'forearms-down', 'active')),
+	CONSTRAINT "people_questionnaire_mode_check" CHECK ("people"."questionnaire_mode" in ('short', 'complete')),
+	CONSTRAINT "people_break_schedule_check" CHECK ("people"."break_schedule" in ('few', 'half-hour', 'twenty', 'stairs', 'hour', 'small-changes', 'walks'))
 );
 --> statement-breakpoint
 CREATE TABLE "person_merges" (
@@ -653,7 +695,7 @@ CREATE TABLE "plans" (
 	"assessment_id" uuid NOT NULL,
 	"made_at" timestamp with time zone NOT NULL,
 	"why" text NOT NULL,
-	"corner" jsonb NOT NULL,
+	"workstation" jsonb NOT NULL,
 	"advice" jsonb NOT NULL,
 	"moving" jsonb,
 	"chosen" smallint DEFAULT 0 NOT NULL,
@@ -664,12 +706,12 @@ CREATE TABLE "plans" (
 	"cost_now" integer NOT NULL,
 	"cost_planned" integer NOT NULL,
 	"remind_on" date,
-	"held_why" text,
+	"hold_reason" text,
 	"held_before" date,
 	"cancelled_day" date,
 	"reminded_at" timestamp with time zone,
 	"ended_at" timestamp with time zone,
-	CONSTRAINT "plans_held_check" CHECK ("plans"."held_why" in ('update', 'policy', 'import')),
+	CONSTRAINT "plans_held_check" CHECK ("plans"."hold_reason" in ('update', 'policy', 'import')),
 	CONSTRAINT "plans_why_check" CHECK ("plans"."why" in ('answers', 'corrected', 'way', 'does-not-work', 'another', 'household')),
 	CONSTRAINT "plans_kept_check" CHECK ("plans"."kept" <@ array['surface', 'seat', 'feet', 'back', 'keys', 'mouse', 'screen', 'distance', 'tilt']::text[]),
 	CONSTRAINT "plans_chosen_check" CHECK ("plans"."chosen" between 0 and 9)
@@ -693,48 +735,6 @@ CREATE TABLE "triage_policies" (
 	"published_at" timestamp with time zone NOT NULL,
 	"published_by" uuid,
 	CONSTRAINT "triage_policies_version_check" CHECK ("triage_policies"."version" > 1000)
-);
---> statement-breakpoint
-CREATE TABLE "mail_days" (
-	"day" date PRIMARY KEY NOT NULL,
-	"sent" integer NOT NULL
-);
---> statement-breakpoint
-CREATE TABLE "mail_limit" (
-	"id" integer PRIMARY KEY DEFAULT 1 NOT NULL,
-	"per_day" integer,
-	"version" integer DEFAULT 1 NOT NULL,
-	CONSTRAINT "mail_limit_per_day_check" CHECK ("mail_limit"."per_day" between 1 and 1000000)
-);
---> statement-breakpoint
-CREATE TABLE "letters" (
-	"id" uuid PRIMARY KEY DEFAULT gen_random_uuid() NOT NULL,
-	"person_id" uuid,
-	"round_id" uuid,
-	"to_name" text NOT NULL,
-	"to_email" text NOT NULL,
-	"kind" text NOT NULL,
-	"language" text DEFAULT 'en' NOT NULL,
-	"subject" text NOT NULL,
-	"body" text NOT NULL,
-	"link_path" text NOT NULL,
-	"written_at" timestamp with time zone NOT NULL,
-	"state" text DEFAULT 'waiting' NOT NULL,
-	"tries" integer DEFAULT 0 NOT NULL,
-	"next_try_at" timestamp with time zone NOT NULL,
-	"delivered_at" timestamp with time zone,
-	"claimed_until" timestamp with time zone,
-	"fault" text DEFAULT '' NOT NULL,
-	CONSTRAINT "letters_kind_check" CHECK ("letters"."kind" in ('invitation', 'reminder', 'message', 'equipment', 'plan-reminder', 'trial-question', 'check-in', 'check-in-reminder', 'recheck', 'recheck-reminder', 'referral-new', 'referral-answered', 'referral-ended', 'deputy-alert', 'account-invitation', 'password-reset', 'new-device', 'tries', 'codes', 'password', 'passkey', 'passkey-removed', 'factor-set', 'factor-ended', 'log-given', 'log-taken', 'provider', 'api-token')),
-	CONSTRAINT "letters_state_check" CHECK ("letters"."state" in ('waiting', 'delivered', 'bounced', 'failed'))
-);
---> statement-breakpoint
-CREATE TABLE "mailbox" (
-	"message_id" text PRIMARY KEY NOT NULL,
-	"letter_id" uuid NOT NULL,
-	"times" integer DEFAULT 1 NOT NULL,
-	"received_at" timestamp with time zone NOT NULL,
-	"html" text NOT NULL
 );
 --> statement-breakpoint
 CREATE TABLE "practice_rounds" (
@@ -883,9 +883,9 @@ CREATE TABLE "rounds" (
 	"name" text NOT NULL,
 	"state" text DEFAULT 'draft' NOT NULL,
 	"filter" jsonb NOT NULL,
-	"way" text NOT NULL,
-	"route" text DEFAULT 'short' NOT NULL,
-	"rhythm" text DEFAULT 'few' NOT NULL,
+	"sitting_style" text NOT NULL,
+	"questionnaire_mode" text DEFAULT 'short' NOT NULL,
+	"break_schedule" text DEFAULT 'few' NOT NULL,
 	"checklist_version" integer NOT NULL,
 	"subject" text NOT NULL,
 	"body" text NOT NULL,
@@ -902,9 +902,9 @@ CREATE TABLE "rounds" (
 	"forecast" jsonb,
 	CONSTRAINT "rounds_state_check" CHECK ("rounds"."state" in ('draft', 'sending', 'open', 'closed')),
 	CONSTRAINT "rounds_pending_change_check" CHECK ("rounds"."pending_change" in ('close', 'close-and-call', 'reopen')),
-	CONSTRAINT "rounds_way_check" CHECK ("rounds"."way" in ('upright', 'open', 'forearms-down', 'active')),
-	CONSTRAINT "rounds_route_check" CHECK ("rounds"."route" in ('short', 'complete')),
-	CONSTRAINT "rounds_rhythm_check" CHECK ("rounds"."rhythm" in ('few', 'half-hour', 'twenty', 'stairs', 'hour', 'small-changes', 'walks'))
+	CONSTRAINT "rounds_sitting_style_check" CHECK ("rounds"."sitting_style" in ('upright', 'open', 'forearms-down', 'active')),
+	CONSTRAINT "rounds_questionnaire_mode_check" CHECK ("rounds"."questionnaire_mode" in ('short', 'complete')),
+	CONSTRAINT "rounds_break_schedule_check" CHECK ("rounds"."break_schedule" in ('few', 'half-hour', 'twenty', 'stairs', 'hour', 'small-changes', 'walks'))
 );
 --> statement-breakpoint
 CREATE TABLE "archive_loads" (
@@ -944,48 +944,33 @@ CREATE TABLE "organisation_settings" (
 	CONSTRAINT "organisation_settings_version_check" CHECK ("organisation_settings"."version" > 0)
 );
 --> statement-breakpoint
-CREATE TABLE "own_texts" (
-	"kind" text NOT NULL,
-	"language" text NOT NULL,
-	"version" integer NOT NULL,
-	"subject" text,
-	"body" text,
-	"changes" integer DEFAULT 1 NOT NULL,
-	"at" timestamp with time zone NOT NULL,
-	"by" uuid,
-	CONSTRAINT "own_texts_kind_language_version_pk" PRIMARY KEY("kind","language","version"),
-	CONSTRAINT "own_texts_kind_check" CHECK ("own_texts"."kind" in ('invitation', 'reminder', 'message', 'equipment', 'plan-reminder', 'trial-question', 'check-in', 'check-in-reminder', 'recheck', 'recheck-reminder', 'reply-severe', 'reply-not-better', 'reply-moderate', 'reply-hinders-much', 'reply-back-again', 'reply-unclosable', 'reply-hazard', 'reply-stuck', 'reply-open-plan', 'reply-findings', 'reply-nothing-open', 'reply-silent', 'round', 'referral-letter')),
-	CONSTRAINT "own_texts_language_check" CHECK ("own_texts"."language" in ('en', 'de', 'fr', 'es')),
-	CONSTRAINT "own_texts_version_check" CHECK ("own_texts"."version" >= 0)
-);
---> statement-breakpoint
-CREATE TABLE "walkthrough_entries" (
-	"walkthrough_id" uuid NOT NULL,
+CREATE TABLE "shared_session_entries" (
+	"shared_session_id" uuid NOT NULL,
 	"field" text NOT NULL,
 	"text" text NOT NULL,
 	"unit" text NOT NULL,
 	"user_id" uuid,
 	"is_read_out" boolean NOT NULL,
 	"at" timestamp with time zone NOT NULL,
-	CONSTRAINT "walkthrough_entries_walkthrough_id_field_pk" PRIMARY KEY("walkthrough_id","field"),
-	CONSTRAINT "walkthrough_entries_unit_known" CHECK ("walkthrough_entries"."unit" in ('cm', 'in', 'mm'))
+	CONSTRAINT "shared_session_entries_shared_session_id_field_pk" PRIMARY KEY("shared_session_id","field"),
+	CONSTRAINT "shared_session_entries_unit_known" CHECK ("shared_session_entries"."unit" in ('cm', 'in', 'mm'))
 );
 --> statement-breakpoint
-CREATE TABLE "walkthrough_members" (
-	"walkthrough_id" uuid NOT NULL,
+CREATE TABLE "shared_session_members" (
+	"shared_session_id" uuid NOT NULL,
 	"user_id" uuid NOT NULL,
 	"at" timestamp with time zone NOT NULL,
-	CONSTRAINT "walkthrough_members_walkthrough_id_user_id_pk" PRIMARY KEY("walkthrough_id","user_id")
+	CONSTRAINT "shared_session_members_shared_session_id_user_id_pk" PRIMARY KEY("shared_session_id","user_id")
 );
 --> statement-breakpoint
-CREATE TABLE "walkthrough_visits" (
+CREATE TABLE "shared_session_visits" (
 	"id" bigserial PRIMARY KEY NOT NULL,
-	"walkthrough_id" uuid NOT NULL,
+	"shared_session_id" uuid NOT NULL,
 	"user_id" uuid,
 	"since" timestamp with time zone NOT NULL
 );
 --> statement-breakpoint
-CREATE TABLE "walkthroughs" (
+CREATE TABLE "shared_sessions" (
 	"id" uuid PRIMARY KEY DEFAULT gen_random_uuid() NOT NULL,
 	"person_id" uuid NOT NULL,
 	"assessment_id" uuid NOT NULL,
@@ -1000,9 +985,24 @@ CREATE TABLE "walkthroughs" (
 	"person_plan" uuid,
 	"coordinator_plan" uuid,
 	"next_on" date,
-	CONSTRAINT "walkthroughs_code_known" CHECK ("walkthroughs"."code" ~ '^[0-9]{6}$'),
-	CONSTRAINT "walkthroughs_ended_by_known" CHECK ("walkthroughs"."ended_by" in ('person', 'coordinator', 'time')),
-	CONSTRAINT "walkthroughs_station_known" CHECK ("walkthroughs"."station" in ('you', 'spot', 'feet', 'back', 'hands', 'mouse', 'screen'))
+	CONSTRAINT "shared_sessions_code_known" CHECK ("shared_sessions"."code" ~ '^[0-9]{6}$'),
+	CONSTRAINT "shared_sessions_ended_by_known" CHECK ("shared_sessions"."ended_by" in ('person', 'coordinator', 'time')),
+	CONSTRAINT "shared_sessions_station_known" CHECK ("shared_sessions"."station" in ('you', 'spot', 'feet', 'back', 'hands', 'mouse', 'screen'))
+);
+--> statement-breakpoint
+CREATE TABLE "own_texts" (
+	"kind" text NOT NULL,
+	"language" text NOT NULL,
+	"version" integer NOT NULL,
+	"subject" text,
+	"body" text,
+	"changes" integer DEFAULT 1 NOT NULL,
+	"at" timestamp with time zone NOT NULL,
+	"by" uuid,
+	CONSTRAINT "own_texts_kind_language_version_pk" PRIMARY KEY("kind","language","version"),
+	CONSTRAINT "own_texts_kind_check" CHECK ("own_texts"."kind" in ('invitation', 'reminder', 'message', 'equipment', 'plan-reminder', 'trial-question', 'check-in', 'check-in-reminder', 'recheck', 'recheck-reminder', 'reply-severe', 'reply-not-better', 'reply-moderate', 'reply-hinders-much', 'reply-back-again', 'reply-unclosable', 'reply-hazard', 'reply-stuck', 'reply-open-plan', 'reply-findings', 'reply-nothing-open', 'reply-silent', 'round', 'referral-letter')),
+	CONSTRAINT "own_texts_language_check" CHECK ("own_texts"."language" in ('en', 'de', 'fr', 'es')),
+	CONSTRAINT "own_texts_version_check" CHECK ("own_texts"."version" >= 0)
 );
 --> statement-breakpoint
 CREATE TABLE "webhook_messages" (
@@ -1039,16 +1039,21 @@ ALTER TABLE "users" ADD CONSTRAINT "users_stand_in_id_users_id_fk" FOREIGN KEY (
 ALTER TABLE "desk_acts" ADD CONSTRAINT "desk_acts_user_id_users_id_fk" FOREIGN KEY ("user_id") REFERENCES "public"."users"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "desk_acts" ADD CONSTRAINT "desk_acts_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "api_tokens" ADD CONSTRAINT "api_tokens_user_id_users_id_fk" FOREIGN KEY ("user_id") REFERENCES "public"."users"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "assessment_results" ADD CONSTRAINT "assessment_results_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "contacts" ADD CONSTRAINT "contacts_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "contacts" ADD CONSTRAINT "contacts_author_id_users_id_fk" FOREIGN KEY ("author_id") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "assessments" ADD CONSTRAINT "assessments_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "assessments" ADD CONSTRAINT "assessments_spot_of_assessments_id_fk" FOREIGN KEY ("spot_of") REFERENCES "public"."assessments"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "assessments" ADD CONSTRAINT "assessments_place_of_assessments_id_fk" FOREIGN KEY ("place_of") REFERENCES "public"."assessments"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "assessments" ADD CONSTRAINT "assessments_phone_by_users_id_fk" FOREIGN KEY ("phone_by") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "equipment_requests" ADD CONSTRAINT "equipment_requests_assessment_id_assessments_id_fk" FOREIGN KEY ("assessment_id") REFERENCES "public"."assessments"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "link_uses" ADD CONSTRAINT "link_uses_assessment_id_assessments_id_fk" FOREIGN KEY ("assessment_id") REFERENCES "public"."assessments"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "re_measurements" ADD CONSTRAINT "re_measurements_assessment_id_assessments_id_fk" FOREIGN KEY ("assessment_id") REFERENCES "public"."assessments"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "remeasurements" ADD CONSTRAINT "remeasurements_assessment_id_assessments_id_fk" FOREIGN KEY ("assessment_id") REFERENCES "public"."assessments"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "break_settings" ADD CONSTRAINT "break_settings_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "break_weeks" ADD CONSTRAINT "break_weeks_person_id_break_settings_person_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."break_settings"("person_id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "case_visitors" ADD CONSTRAINT "case_visitors_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "case_visitors" ADD CONSTRAINT "case_visitors_user_id_users_id_fk" FOREIGN KEY ("user_id") REFERENCES "public"."users"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "cases" ADD CONSTRAINT "cases_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "cases" ADD CONSTRAINT "cases_judgement_id_judgements_id_fk" FOREIGN KEY ("judgement_id") REFERENCES "public"."judgements"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "cases" ADD CONSTRAINT "cases_assessment_result_id_assessment_results_id_fk" FOREIGN KEY ("assessment_result_id") REFERENCES "public"."assessment_results"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "messages" ADD CONSTRAINT "messages_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "messages" ADD CONSTRAINT "messages_author_id_users_id_fk" FOREIGN KEY ("author_id") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "notes" ADD CONSTRAINT "notes_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
@@ -1057,14 +1062,12 @@ ALTER TABLE "checklist_drafts" ADD CONSTRAINT "checklist_drafts_changed_by_users
 ALTER TABLE "checklists" ADD CONSTRAINT "checklists_published_by_users_id_fk" FOREIGN KEY ("published_by") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "cover_settings" ADD CONSTRAINT "cover_settings_deputy_id_users_id_fk" FOREIGN KEY ("deputy_id") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "deputy_alerts" ADD CONSTRAINT "deputy_alerts_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "emails" ADD CONSTRAINT "emails_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "emails" ADD CONSTRAINT "emails_round_id_rounds_id_fk" FOREIGN KEY ("round_id") REFERENCES "public"."rounds"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "test_inbox" ADD CONSTRAINT "test_inbox_email_id_emails_id_fk" FOREIGN KEY ("email_id") REFERENCES "public"."emails"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "follow_ups" ADD CONSTRAINT "follow_ups_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "follow_ups" ADD CONSTRAINT "follow_ups_after_follow_ups_id_fk" FOREIGN KEY ("after") REFERENCES "public"."follow_ups"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "judgements" ADD CONSTRAINT "judgements_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "contacts" ADD CONSTRAINT "contacts_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "contacts" ADD CONSTRAINT "contacts_author_id_users_id_fk" FOREIGN KEY ("author_id") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "moving" ADD CONSTRAINT "moving_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "moving_weeks" ADD CONSTRAINT "moving_weeks_person_id_moving_person_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."moving"("person_id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "observations" ADD CONSTRAINT "observations_judgement_id_judgements_id_fk" FOREIGN KEY ("judgement_id") REFERENCES "public"."judgements"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "observations" ADD CONSTRAINT "observations_assessment_result_id_assessment_results_id_fk" FOREIGN KEY ("assessment_result_id") REFERENCES "public"."assessment_results"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "observations" ADD CONSTRAINT "observations_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "observations" ADD CONSTRAINT "observations_round_id_rounds_id_fk" FOREIGN KEY ("round_id") REFERENCES "public"."rounds"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "published_figures" ADD CONSTRAINT "published_figures_on_day_workforce_closings_on_day_fk" FOREIGN KEY ("on_day") REFERENCES "public"."workforce_closings"("on_day") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
@@ -1080,9 +1083,6 @@ ALTER TABLE "check_ins" ADD CONSTRAINT "check_ins_assessment_id_assessments_id_f
 ALTER TABLE "plans" ADD CONSTRAINT "plans_assessment_id_assessments_id_fk" FOREIGN KEY ("assessment_id") REFERENCES "public"."assessments"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "step_events" ADD CONSTRAINT "step_events_plan_id_plans_id_fk" FOREIGN KEY ("plan_id") REFERENCES "public"."plans"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "triage_policies" ADD CONSTRAINT "triage_policies_published_by_users_id_fk" FOREIGN KEY ("published_by") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "letters" ADD CONSTRAINT "letters_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "letters" ADD CONSTRAINT "letters_round_id_rounds_id_fk" FOREIGN KEY ("round_id") REFERENCES "public"."rounds"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "mailbox" ADD CONSTRAINT "mailbox_letter_id_letters_id_fk" FOREIGN KEY ("letter_id") REFERENCES "public"."letters"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "practice_rounds" ADD CONSTRAINT "practice_rounds_user_id_users_id_fk" FOREIGN KEY ("user_id") REFERENCES "public"."users"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "second_opinion_cases" ADD CONSTRAINT "second_opinion_cases_opinion_id_second_opinions_id_fk" FOREIGN KEY ("opinion_id") REFERENCES "public"."second_opinions"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "second_opinion_cases" ADD CONSTRAINT "second_opinion_cases_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
@@ -1105,18 +1105,18 @@ ALTER TABLE "round_people" ADD CONSTRAINT "round_people_round_id_rounds_id_fk" F
 ALTER TABLE "round_people" ADD CONSTRAINT "round_people_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "round_people" ADD CONSTRAINT "round_people_assessment_id_assessments_id_fk" FOREIGN KEY ("assessment_id") REFERENCES "public"."assessments"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "organisation_settings" ADD CONSTRAINT "organisation_settings_published_by_users_id_fk" FOREIGN KEY ("published_by") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "shared_session_entries" ADD CONSTRAINT "shared_session_entries_shared_session_id_shared_sessions_id_fk" FOREIGN KEY ("shared_session_id") REFERENCES "public"."shared_sessions"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "shared_session_entries" ADD CONSTRAINT "shared_session_entries_user_id_users_id_fk" FOREIGN KEY ("user_id") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "shared_session_members" ADD CONSTRAINT "shared_session_members_shared_session_id_shared_sessions_id_fk" FOREIGN KEY ("shared_session_id") REFERENCES "public"."shared_sessions"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "shared_session_members" ADD CONSTRAINT "shared_session_members_user_id_users_id_fk" FOREIGN KEY ("user_id") REFERENCES "public"."users"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "shared_session_visits" ADD CONSTRAINT "shared_session_visits_shared_session_id_shared_sessions_id_fk" FOREIGN KEY ("shared_session_id") REFERENCES "public"."shared_sessions"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "shared_session_visits" ADD CONSTRAINT "shared_session_visits_user_id_users_id_fk" FOREIGN KEY ("user_id") REFERENCES "public"."users"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "shared_sessions" ADD CONSTRAINT "shared_sessions_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "shared_sessions" ADD CONSTRAINT "shared_sessions_assessment_id_assessments_id_fk" FOREIGN KEY ("assessment_id") REFERENCES "public"."assessments"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "shared_sessions" ADD CONSTRAINT "shared_sessions_pointed_by_users_id_fk" FOREIGN KEY ("pointed_by") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "shared_sessions" ADD CONSTRAINT "shared_sessions_person_plan_plans_id_fk" FOREIGN KEY ("person_plan") REFERENCES "public"."plans"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "shared_sessions" ADD CONSTRAINT "shared_sessions_coordinator_plan_plans_id_fk" FOREIGN KEY ("coordinator_plan") REFERENCES "public"."plans"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "own_texts" ADD CONSTRAINT "own_texts_by_users_id_fk" FOREIGN KEY ("by") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "walkthrough_entries" ADD CONSTRAINT "walkthrough_entries_walkthrough_id_walkthroughs_id_fk" FOREIGN KEY ("walkthrough_id") REFERENCES "public"."walkthroughs"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "walkthrough_entries" ADD CONSTRAINT "walkthrough_entries_user_id_users_id_fk" FOREIGN KEY ("user_id") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "walkthrough_members" ADD CONSTRAINT "walkthrough_members_walkthrough_id_walkthroughs_id_fk" FOREIGN KEY ("walkthrough_id") REFERENCES "public"."walkthroughs"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "walkthrough_members" ADD CONSTRAINT "walkthrough_members_user_id_users_id_fk" FOREIGN KEY ("user_id") REFERENCES "public"."users"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "walkthrough_visits" ADD CONSTRAINT "walkthrough_visits_walkthrough_id_walkthroughs_id_fk" FOREIGN KEY ("walkthrough_id") REFERENCES "public"."walkthroughs"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "walkthrough_visits" ADD CONSTRAINT "walkthrough_visits_user_id_users_id_fk" FOREIGN KEY ("user_id") REFERENCES "public"."users"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "walkthroughs" ADD CONSTRAINT "walkthroughs_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "walkthroughs" ADD CONSTRAINT "walkthroughs_assessment_id_assessments_id_fk" FOREIGN KEY ("assessment_id") REFERENCES "public"."assessments"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "walkthroughs" ADD CONSTRAINT "walkthroughs_pointed_by_users_id_fk" FOREIGN KEY ("pointed_by") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "walkthroughs" ADD CONSTRAINT "walkthroughs_person_plan_plans_id_fk" FOREIGN KEY ("person_plan") REFERENCES "public"."plans"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "walkthroughs" ADD CONSTRAINT "walkthroughs_coordinator_plan_plans_id_fk" FOREIGN KEY ("coordinator_plan") REFERENCES "public"."plans"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "webhook_messages" ADD CONSTRAINT "webhook_messages_webhook_id_webhooks_id_fk" FOREIGN KEY ("webhook_id") REFERENCES "public"."webhooks"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 CREATE INDEX "account_links_user_idx" ON "account_links" USING btree ("user_id");--> statement-breakpoint
 CREATE INDEX "passkey_challenges_user_ref_idx" ON "passkey_challenges" USING btree ("user_id") WHERE "passkey_challenges"."user_id" is not null;--> statement-breakpoint
@@ -1136,16 +1136,20 @@ CREATE INDEX "desk_acts_batch_idx" ON "desk_acts" USING btree ("batch");--> stat
 CREATE INDEX "desk_acts_kept_idx" ON "desk_acts" USING btree ("at") WHERE "desk_acts"."changes" is not null;--> statement-breakpoint
 CREATE UNIQUE INDEX "api_tokens_hash_key" ON "api_tokens" USING btree ("token_hash");--> statement-breakpoint
 CREATE INDEX "api_tokens_user_idx" ON "api_tokens" USING btree ("user_id");--> statement-breakpoint
+CREATE INDEX "assessment_results_person_idx" ON "assessment_results" USING btree ("person_id","id" DESC NULLS LAST);--> statement-breakpoint
+CREATE INDEX "contacts_author_ref_idx" ON "contacts" USING btree ("author_id") WHERE "contacts"."author_id" is not null;--> statement-breakpoint
+CREATE INDEX "contacts_person_idx" ON "contacts" USING btree ("person_id","at" DESC NULLS LAST);--> statement-breakpoint
+CREATE INDEX "contacts_look_idx" ON "contacts" USING btree ("person_id","at" DESC NULLS LAST) WHERE "contacts"."saw" is not null;--> statement-breakpoint
 CREATE INDEX "assessments_phone_by_ref_idx" ON "assessments" USING btree ("phone_by") WHERE "assessments"."phone_by" is not null;--> statement-breakpoint
 CREATE UNIQUE INDEX "assessments_token_key" ON "assessments" USING btree ("token_hash");--> statement-breakpoint
-CREATE INDEX "assessments_spot_of_idx" ON "assessments" USING btree ("spot_of") WHERE "assessments"."spot_of" is not null;--> statement-breakpoint
-CREATE INDEX "assessments_sent_idx" ON "assessments" USING btree ("sent_at" DESC NULLS LAST) WHERE "assessments"."spot_of" is null;--> statement-breakpoint
+CREATE INDEX "assessments_place_of_idx" ON "assessments" USING btree ("place_of") WHERE "assessments"."place_of" is not null;--> statement-breakpoint
+CREATE INDEX "assessments_sent_idx" ON "assessments" USING btree ("sent_at" DESC NULLS LAST) WHERE "assessments"."place_of" is null;--> statement-breakpoint
 CREATE INDEX "assessments_trial_ask_idx" ON "assessments" USING btree ("trial_ask_at") WHERE "assessments"."trial_ask_at" is not null;--> statement-breakpoint
 CREATE INDEX "assessments_person_sent_idx" ON "assessments" USING btree ("person_id","sent_at" DESC NULLS LAST);--> statement-breakpoint
 CREATE UNIQUE INDEX "equipment_requests_key" ON "equipment_requests" USING btree ("assessment_id","purchase");--> statement-breakpoint
 CREATE INDEX "equipment_requests_board_idx" ON "equipment_requests" USING btree ("state","changed_at","asked_at","id");--> statement-breakpoint
 CREATE UNIQUE INDEX "equipment_store_thing_key" ON "equipment_store" USING btree ("thing");--> statement-breakpoint
-CREATE INDEX "re_measurements_assessment_at_idx" ON "re_measurements" USING btree ("assessment_id","at" DESC NULLS LAST);--> statement-breakpoint
+CREATE INDEX "remeasurements_assessment_at_idx" ON "remeasurements" USING btree ("assessment_id","at" DESC NULLS LAST);--> statement-breakpoint
 CREATE INDEX "audit_lines_person_at_idx" ON "audit_lines" USING btree ("person_id","at" DESC NULLS LAST);--> statement-breakpoint
 CREATE INDEX "audit_lines_actor_idx" ON "audit_lines" USING btree ("actor_id","id" DESC NULLS LAST);--> statement-breakpoint
 CREATE INDEX "audit_lines_act_idx" ON "audit_lines" USING btree ("act","id" DESC NULLS LAST);--> statement-breakpoint
@@ -1162,9 +1166,9 @@ CREATE INDEX "cases_most_off_idx" ON "cases" USING btree (coalesce("checks_off",
 CREATE INDEX "cases_least_off_idx" ON "cases" USING btree (coalesce("checks_off", 2147483647),"person_id");--> statement-breakpoint
 CREATE INDEX "cases_next_follow_up_idx" ON "cases" USING btree (coalesce("follow_up_on", 'infinity'::date),"person_id");--> statement-breakpoint
 CREATE INDEX "cases_last_follow_up_idx" ON "cases" USING btree (coalesce("follow_up_on", '-infinity'::date),"person_id");--> statement-breakpoint
-CREATE INDEX "cases_judge_on_idx" ON "cases" USING btree ("judge_on","person_id") WHERE "cases"."judge_on" is not null;--> statement-breakpoint
+CREATE INDEX "cases_reassess_on_idx" ON "cases" USING btree ("reassess_on","person_id") WHERE "cases"."reassess_on" is not null;--> statement-breakpoint
 CREATE INDEX "cases_mail_on_idx" ON "cases" USING btree ("mail_on","person_id") WHERE "cases"."mail_on" is not null;--> statement-breakpoint
-CREATE INDEX "cases_judgement_idx" ON "cases" USING btree ("judgement_id");--> statement-breakpoint
+CREATE INDEX "cases_assessment_result_idx" ON "cases" USING btree ("assessment_result_id");--> statement-breakpoint
 CREATE INDEX "cases_rules_version_idx" ON "cases" USING btree ("rules_version","person_id");--> statement-breakpoint
 CREATE INDEX "cases_referred_idx" ON "cases" USING btree ("level","person_id") WHERE "cases"."referred_on" is not null;--> statement-breakpoint
 CREATE INDEX "cases_level_idx" ON "cases" USING btree ("level","person_id");--> statement-breakpoint
@@ -1179,21 +1183,24 @@ CREATE INDEX "notes_person_at_idx" ON "notes" USING btree ("person_id","at" DESC
 CREATE INDEX "checklist_drafts_changed_by_ref_idx" ON "checklist_drafts" USING btree ("changed_by") WHERE "checklist_drafts"."changed_by" is not null;--> statement-breakpoint
 CREATE INDEX "checklists_published_by_ref_idx" ON "checklists" USING btree ("published_by") WHERE "checklists"."published_by" is not null;--> statement-breakpoint
 CREATE INDEX "cover_settings_deputy_ref_idx" ON "cover_settings" USING btree ("deputy_id") WHERE "cover_settings"."deputy_id" is not null;--> statement-breakpoint
+CREATE INDEX "emails_written_idx" ON "emails" USING btree ("written_at" DESC NULLS LAST);--> statement-breakpoint
+CREATE INDEX "emails_person_idx" ON "emails" USING btree ("person_id","written_at" DESC NULLS LAST);--> statement-breakpoint
+CREATE INDEX "emails_round_idx" ON "emails" USING btree ("round_id") WHERE "emails"."round_id" is not null;--> statement-breakpoint
+CREATE INDEX "emails_waiting_idx" ON "emails" USING btree ("next_try_at") WHERE "emails"."state" = 'waiting';--> statement-breakpoint
+CREATE INDEX "emails_of_accounts_idx" ON "emails" USING btree ("next_try_at") WHERE "emails"."state" = 'waiting' and "emails"."person_id" is null;--> statement-breakpoint
+CREATE INDEX "emails_undelivered_idx" ON "emails" USING btree ("written_at" DESC NULLS LAST) WHERE "emails"."state" in ('bounced', 'failed') or ("emails"."state" = 'waiting' and "emails"."tries" > 0);--> statement-breakpoint
+CREATE INDEX "test_inbox_email_ref_idx" ON "test_inbox" USING btree ("email_id") WHERE "test_inbox"."email_id" is not null;--> statement-breakpoint
 CREATE UNIQUE INDEX "follow_ups_open_key" ON "follow_ups" USING btree ("person_id","kind") WHERE "follow_ups"."done_at" is null;--> statement-breakpoint
-CREATE INDEX "follow_ups_held_idx" ON "follow_ups" USING btree ("kind","person_id") WHERE "follow_ups"."held_why" is not null and "follow_ups"."done_at" is null;--> statement-breakpoint
+CREATE INDEX "follow_ups_held_idx" ON "follow_ups" USING btree ("kind","person_id") WHERE "follow_ups"."hold_reason" is not null and "follow_ups"."done_at" is null;--> statement-breakpoint
 CREATE INDEX "follow_ups_after_idx" ON "follow_ups" USING btree ("after");--> statement-breakpoint
 CREATE INDEX "follow_ups_person_idx" ON "follow_ups" USING btree ("person_id","due" DESC NULLS LAST);--> statement-breakpoint
 CREATE INDEX "follow_ups_look_idx" ON "follow_ups" USING btree ("due","person_id") WHERE "follow_ups"."done_at" is null and "follow_ups"."kind" = 'look';--> statement-breakpoint
 CREATE INDEX "follow_ups_due_idx" ON "follow_ups" USING btree ("due","person_id") WHERE "follow_ups"."done_at" is null;--> statement-breakpoint
-CREATE INDEX "judgements_person_idx" ON "judgements" USING btree ("person_id","id" DESC NULLS LAST);--> statement-breakpoint
-CREATE INDEX "contacts_author_ref_idx" ON "contacts" USING btree ("author_id") WHERE "contacts"."author_id" is not null;--> statement-breakpoint
-CREATE INDEX "contacts_person_idx" ON "contacts" USING btree ("person_id","at" DESC NULLS LAST);--> statement-breakpoint
-CREATE INDEX "contacts_look_idx" ON "contacts" USING btree ("person_id","at" DESC NULLS LAST) WHERE "contacts"."saw" is not null;--> statement-breakpoint
 CREATE INDEX "current_figures_asked_idx" ON "current_figures" USING btree ("asked_at");--> statement-breakpoint
 CREATE INDEX "observations_round_ref_idx" ON "observations" USING btree ("round_id") WHERE "observations"."round_id" is not null;--> statement-breakpoint
 CREATE INDEX "observations_person_idx" ON "observations" USING btree ("person_id","id" DESC NULLS LAST);--> statement-breakpoint
 CREATE UNIQUE INDEX "observations_newest_key" ON "observations" USING btree ("person_id") WHERE "observations"."until_day" is null;--> statement-breakpoint
-CREATE INDEX "observations_judgement_idx" ON "observations" USING btree ("judgement_id");--> statement-breakpoint
+CREATE INDEX "observations_assessment_result_idx" ON "observations" USING btree ("assessment_result_id");--> statement-breakpoint
 CREATE INDEX "observations_discomfort_idx" ON "observations" USING gin ("discomfort") WHERE "observations"."until_day" is null;--> statement-breakpoint
 CREATE INDEX "observations_findings_idx" ON "observations" USING gin ("findings") WHERE "observations"."until_day" is null;--> statement-breakpoint
 CREATE INDEX "published_states_round_ref_idx" ON "published_states" USING btree ("round_id") WHERE "published_states"."round_id" is not null;--> statement-breakpoint
@@ -1218,16 +1225,9 @@ CREATE INDEX "check_ins_assessment_idx" ON "check_ins" USING btree ("assessment_
 CREATE INDEX "check_ins_remind_idx" ON "check_ins" USING btree ("remind_on") WHERE "check_ins"."remind_on" is not null;--> statement-breakpoint
 CREATE UNIQUE INDEX "plans_current_key" ON "plans" USING btree ("assessment_id") WHERE "plans"."ended_at" is null;--> statement-breakpoint
 CREATE INDEX "plans_assessment_idx" ON "plans" USING btree ("assessment_id","made_at" DESC NULLS LAST);--> statement-breakpoint
-CREATE INDEX "plans_held_idx" ON "plans" USING btree ("assessment_id") WHERE "plans"."held_why" is not null and "plans"."ended_at" is null;--> statement-breakpoint
+CREATE INDEX "plans_held_idx" ON "plans" USING btree ("assessment_id") WHERE "plans"."hold_reason" is not null and "plans"."ended_at" is null;--> statement-breakpoint
 CREATE INDEX "step_events_plan_idx" ON "step_events" USING btree ("plan_id","id");--> statement-breakpoint
 CREATE INDEX "triage_policies_published_by_ref_idx" ON "triage_policies" USING btree ("published_by") WHERE "triage_policies"."published_by" is not null;--> statement-breakpoint
-CREATE INDEX "letters_written_idx" ON "letters" USING btree ("written_at" DESC NULLS LAST);--> statement-breakpoint
-CREATE INDEX "letters_person_idx" ON "letters" USING btree ("person_id","written_at" DESC NULLS LAST);--> statement-breakpoint
-CREATE INDEX "letters_round_idx" ON "letters" USING btree ("round_id") WHERE "letters"."round_id" is not null;--> statement-breakpoint
-CREATE INDEX "letters_waiting_idx" ON "letters" USING btree ("next_try_at") WHERE "letters"."state" = 'waiting';--> statement-breakpoint
-CREATE INDEX "letters_of_accounts_idx" ON "letters" USING btree ("next_try_at") WHERE "letters"."state" = 'waiting' and "letters"."person_id" is null;--> statement-breakpoint
-CREATE INDEX "letters_undelivered_idx" ON "letters" USING btree ("written_at" DESC NULLS LAST) WHERE "letters"."state" in ('bounced', 'failed') or ("letters"."state" = 'waiting' and "letters"."tries" > 0);--> statement-breakpoint
-CREATE INDEX "mailbox_letter_ref_idx" ON "mailbox" USING btree ("letter_id") WHERE "mailbox"."letter_id" is not null;--> statement-breakpoint
 CREATE INDEX "practice_rounds_user_idx" ON "practice_rounds" USING btree ("user_id","started_at" DESC NULLS LAST);--> statement-breakpoint
 CREATE INDEX "second_opinion_cases_person_idx" ON "second_opinion_cases" USING btree ("person_id");--> statement-breakpoint
 CREATE INDEX "second_opinions_started_idx" ON "second_opinions" USING btree ("started_by","started_at" DESC NULLS LAST);--> statement-breakpoint
@@ -1252,18 +1252,18 @@ CREATE INDEX "round_people_assessment_idx" ON "round_people" USING btree ("asses
 CREATE INDEX "round_people_remind_idx" ON "round_people" USING btree ("remind_on") WHERE "round_people"."remind_on" is not null;--> statement-breakpoint
 CREATE INDEX "rounds_created_idx" ON "rounds" USING btree ("created_at" DESC NULLS LAST);--> statement-breakpoint
 CREATE INDEX "organisation_settings_published_by_ref_idx" ON "organisation_settings" USING btree ("published_by") WHERE "organisation_settings"."published_by" is not null;--> statement-breakpoint
+CREATE INDEX "shared_session_entries_user_ref_idx" ON "shared_session_entries" USING btree ("user_id") WHERE "shared_session_entries"."user_id" is not null;--> statement-breakpoint
+CREATE INDEX "shared_session_members_user_ref_idx" ON "shared_session_members" USING btree ("user_id") WHERE "shared_session_members"."user_id" is not null;--> statement-breakpoint
+CREATE INDEX "shared_session_visits_user_ref_idx" ON "shared_session_visits" USING btree ("user_id") WHERE "shared_session_visits"."user_id" is not null;--> statement-breakpoint
+CREATE INDEX "shared_session_visits_shared_session_idx" ON "shared_session_visits" USING btree ("shared_session_id");--> statement-breakpoint
+CREATE INDEX "shared_session_visits_since_idx" ON "shared_session_visits" USING btree ("since");--> statement-breakpoint
+CREATE INDEX "shared_sessions_assessment_ref_idx" ON "shared_sessions" USING btree ("assessment_id") WHERE "shared_sessions"."assessment_id" is not null;--> statement-breakpoint
+CREATE INDEX "shared_sessions_pointed_by_ref_idx" ON "shared_sessions" USING btree ("pointed_by") WHERE "shared_sessions"."pointed_by" is not null;--> statement-breakpoint
+CREATE INDEX "shared_sessions_person_plan_ref_idx" ON "shared_sessions" USING btree ("person_plan") WHERE "shared_sessions"."person_plan" is not null;--> statement-breakpoint
+CREATE INDEX "shared_sessions_coordinator_plan_ref_idx" ON "shared_sessions" USING btree ("coordinator_plan") WHERE "shared_sessions"."coordinator_plan" is not null;--> statement-breakpoint
+CREATE UNIQUE INDEX "shared_sessions_open_key" ON "shared_sessions" USING btree ("person_id") WHERE "shared_sessions"."ended_at" is null;--> statement-breakpoint
+CREATE INDEX "shared_sessions_person_idx" ON "shared_sessions" USING btree ("person_id","started_at" DESC NULLS LAST);--> statement-breakpoint
 CREATE INDEX "own_texts_by_ref_idx" ON "own_texts" USING btree ("by") WHERE "own_texts"."by" is not null;--> statement-breakpoint
-CREATE INDEX "walkthrough_entries_user_ref_idx" ON "walkthrough_entries" USING btree ("user_id") WHERE "walkthrough_entries"."user_id" is not null;--> statement-breakpoint
-CREATE INDEX "walkthrough_members_user_ref_idx" ON "walkthrough_members" USING btree ("user_id") WHERE "walkthrough_members"."user_id" is not null;--> statement-breakpoint
-CREATE INDEX "walkthrough_visits_user_ref_idx" ON "walkthrough_visits" USING btree ("user_id") WHERE "walkthrough_visits"."user_id" is not null;--> statement-breakpoint
-CREATE INDEX "walkthrough_visits_walkthrough_idx" ON "walkthrough_visits" USING btree ("walkthrough_id");--> statement-breakpoint
-CREATE INDEX "walkthrough_visits_since_idx" ON "walkthrough_visits" USING btree ("since");--> statement-breakpoint
-CREATE INDEX "walkthroughs_assessment_ref_idx" ON "walkthroughs" USING btree ("assessment_id") WHERE "walkthroughs"."assessment_id" is not null;--> statement-breakpoint
-CREATE INDEX "walkthroughs_pointed_by_ref_idx" ON "walkthroughs" USING btree ("pointed_by") WHERE "walkthroughs"."pointed_by" is not null;--> statement-breakpoint
-CREATE INDEX "walkthroughs_person_plan_ref_idx" ON "walkthroughs" USING btree ("person_plan") WHERE "walkthroughs"."person_plan" is not null;--> statement-breakpoint
-CREATE INDEX "walkthroughs_coordinator_plan_ref_idx" ON "walkthroughs" USING btree ("coordinator_plan") WHERE "walkthroughs"."coordinator_plan" is not null;--> statement-breakpoint
-CREATE UNIQUE INDEX "walkthroughs_open_key" ON "walkthroughs" USING btree ("person_id") WHERE "walkthroughs"."ended_at" is null;--> statement-breakpoint
-CREATE INDEX "walkthroughs_person_idx" ON "walkthroughs" USING btree ("person_id","started_at" DESC NULLS LAST);--> statement-breakpoint
 CREATE INDEX "webhook_messages_due_idx" ON "webhook_messages" USING btree ("webhook_id","next_try_at") WHERE "webhook_messages"."next_try_at" is not null;--> statement-breakpoint
 CREATE INDEX "webhook_messages_newest_idx" ON "webhook_messages" USING btree ("webhook_id","queued_at" DESC NULLS LAST);--> statement-breakpoint
 CREATE INDEX "webhook_messages_queued_idx" ON "webhook_messages" USING btree ("queued_at");
@@ -1299,12 +1299,12 @@ create trigger audit_checks_append_only
 -- An assessment result is written once. It goes with the person, or with their answers where these are withdrawn.
 create function refuse_rewriting() returns trigger language plpgsql as $$
 begin
-	raise exception 'judgements are never rewritten';
+	raise exception 'assessment results are never rewritten';
 end
 $$;
 --> statement-breakpoint
-create trigger judgements_never_rewritten
-	before update on judgements
+create trigger assessment_results_never_rewritten
+	before update on assessment_results
 	for each statement execute function refuse_rewriting();
 --> statement-breakpoint
 -- With the rights of who owns the tables: the application writes lines, and can't change how many it wrote.

@@ -77,9 +77,9 @@ function expected(route: string, who: Who): Answer | 'closed' | null {
 /** A round as its form posts it. */
 const A_ROUND = {
 	name: 'x',
-	way: 'upright',
-	route: 'short',
-	rhythm: 'half-hour',
+	sittingStyle: 'upright',
+	questionnaireMode: 'short',
+	breakSchedule: 'half-hour',
 	subject: 'x',
 	body: 'x',
 	startsOn: '2099-01-01',
@@ -134,7 +134,7 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 		{ requests: `${KEY}:1`, supplier: 'x', orderNumber: '', cost: '', currency: 'EUR', key: KEY }
 	],
 	['/desk/equipment?/count', { thing: 'headset', onHand: '3', version: '0' }],
-	['/desk/cases/PERSON?/setUp', { ...ACT, way: 'open' }],
+	['/desk/cases/PERSON?/setUp', { ...ACT, sittingStyle: 'open' }],
 	['/desk/referrals/REFERRAL?/writeReferral', { key: KEY, text: 'x' }],
 	['/desk/referrals/REFERRAL?/endReferral', { key: KEY, text: 'x' }],
 	['/desk/cases/PERSON?/equipment', { ...ACT, request: 'PERSON', to: 'approved' }],

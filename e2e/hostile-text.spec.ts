@@ -87,9 +87,9 @@ test('hostile text in every field stands as text on every page of both doors', a
 	});
 	await posted(page, '/desk/rounds/new', {
 		name: HOSTILE,
-		way: 'upright',
-		route: 'short',
-		rhythm: 'half-hour',
+		sittingStyle: 'upright',
+		questionnaireMode: 'short',
+		breakSchedule: 'half-hour',
 		// Braces would name fields that a round doesn't have.
 		subject: HOSTILE.split('{')[0] ?? '',
 		body: HOSTILE.split('{')[0] ?? '',

@@ -73,7 +73,7 @@ test('a day is planned around a calendar that stays on the device, and its break
 	const events = text.match(/BEGIN:VEVENT/g)?.length ?? 0;
 	expect(events).toBeGreaterThanOrEqual(3);
 	expect(events).toBeLessThanOrEqual(6);
-	// Kept on this device, together with the rhythm chosen as the usual one.
+	// Kept on this device, together with the break schedule chosen as the usual one.
 	await page.getByLabel('How often').selectOption('Ten minutes every hour');
 	await expect(page.getByText('Saved.')).toBeVisible();
 	await page.reload();

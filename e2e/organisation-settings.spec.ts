@@ -53,8 +53,8 @@ test('a break schedule is no longer offered, said before, taken elsewhere as a f
 
 	await page.goto(`${link}/day`);
 	const schedule = page.getByLabel('How often', { exact: false }).first();
-	await expect(page.locator('select[name=rhythm] option[value=walks]')).toHaveCount(0);
-	await expect(page.locator('select[name=rhythm] option[value=hour]')).toHaveCount(1);
+	await expect(page.locator('select[name=breakSchedule] option[value=walks]')).toHaveCount(0);
+	await expect(page.locator('select[name=breakSchedule] option[value=hour]')).toHaveCount(1);
 	await expect(schedule).toBeVisible();
 
 	// The first version is everything again; a file of another area is refused in words.
@@ -67,7 +67,7 @@ test('a break schedule is no longer offered, said before, taken elsewhere as a f
 	await preview(page);
 	await publish(page, 'Back to all');
 	await page.goto(`${link}/day`);
-	await expect(page.locator('select[name=rhythm] option[value=walks]')).toHaveCount(1);
+	await expect(page.locator('select[name=breakSchedule] option[value=walks]')).toHaveCount(1);
 });
 
 test('an item of the organisation’s own is offered for its problem, asked for, delivered to an address and reserved', async ({

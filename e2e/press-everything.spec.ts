@@ -282,7 +282,7 @@ personScene('plan', 'Mirela Oakhanger', async (press, link, page) => {
 	await press.everythingOn(`${pathname}${search}`, [...LATER_ON, '/c/*/style?/keep']);
 	await press.open(`${link}/day`);
 	await press.byHand('/c/*/day?/choose', 'by its choice', () =>
-		page.locator('[name=rhythm]').selectOption({ index: 1 })
+		page.locator('[name=breakSchedule]').selectOption({ index: 1 })
 	);
 	for (const path of ['/plan', '/day', '/equipment', '/messages', '/reminders'])
 		await press.everythingOn(`${link}${path}`, LATER_ON);
@@ -319,7 +319,7 @@ personScene('check-in', 'Mirela Oakhanger', async (press, link, page) => {
 
 scene('settings, lists and accounts', async ({ page, press, all }) => {
 	await own.watch.rows(
-		`update letters set state = 'failed' where id in (select id from letters order by written_at desc limit 2)`
+		`update emails set state = 'failed' where id in (select id from emails order by written_at desc limit 2)`
 	);
 	await press.everythingOn('/desk/users', OUT, async () => {
 		await page.getByRole('button', { name: 'Close the account' }).last().click();
@@ -380,14 +380,14 @@ scene('settings, lists and accounts', async ({ page, press, all }) => {
 
 /** What needs a whole story before it can be pressed is pressed by another browser test: its file, and the words of its button. */
 const PRESSED_ELSEWHERE: Readonly<Record<string, readonly [spec: string, words: string]>> = {
-	'/c/*/together?/start': ['walkthrough', 'Start and get a code'],
-	'/c/*/together?/plan': ['walkthrough', 'Make the plan'],
-	'/c/*/together?/agree': ['walkthrough', 'I agree to this plan'],
-	'/c/*/together?/end': ['walkthrough', 'End the walkthrough'],
-	'/desk/cases/*/together?/join': ['walkthrough', 'Come in'],
-	'/desk/cases/*/together?/plan': ['walkthrough', 'Make the plan'],
-	'/desk/cases/*/together?/agree': ['walkthrough', 'I agree to this plan'],
-	'/desk/cases/*/together?/next': ['walkthrough', 'Set the day'],
+	'/c/*/together?/start': ['shared-session', 'Start and get a code'],
+	'/c/*/together?/plan': ['shared-session', 'Make the plan'],
+	'/c/*/together?/agree': ['shared-session', 'I agree to this plan'],
+	'/c/*/together?/end': ['shared-session', 'End the walkthrough'],
+	'/desk/cases/*/together?/join': ['shared-session', 'Come in'],
+	'/desk/cases/*/together?/plan': ['shared-session', 'Make the plan'],
+	'/desk/cases/*/together?/agree': ['shared-session', 'I agree to this plan'],
+	'/desk/cases/*/together?/next': ['shared-session', 'Set the day'],
 	'/c/*/equipment?/ask': ['organisation-settings', 'Ask for an eye test'],
 	'/c/*/equipment?/deliver': ['organisation-settings', 'Save address'],
 	'/desk/account/second-factor?/begin': ['accounts', 'Turn on codes'],
@@ -414,7 +414,7 @@ const PRESSED_ELSEWHERE: Readonly<Record<string, readonly [spec: string, words: 
 	'/desk/people?/columns': ['desk', 'Save columns'],
 	'/desk/cases/*?/read': ['desk', 'Mark as read'],
 	'/desk/cases/*?/writeReferral': ['desk', 'Send message'],
-	'/desk/cases/*/together?/end': ['walkthrough', 'End the walkthrough'],
+	'/desk/cases/*/together?/end': ['shared-session', 'End the walkthrough'],
 	'/c/*/style?/try': ['plan', 'Try this style today'],
 	'/c/*/style?/keep': ['plan', 'Keep this style and plan with it'],
 	'/desk/practice/*?/answer': ['practice', 'Compare with the levels'],

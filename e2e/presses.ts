@@ -24,10 +24,10 @@ const NOISE = new Set([
 	'current_figures',
 	'deputy_alerts',
 	'heartbeat',
-	'mailbox',
+	'test_inbox',
 	'press_log',
 	SEEN_SESSIONS,
-	'walkthrough_visits',
+	'shared_session_visits',
 	'write_limits'
 ]);
 
@@ -39,7 +39,7 @@ const WATCH = `
 	create or replace function note_press() returns trigger language plpgsql security definer as $$
 	begin
 		-- An email that goes out by itself, or a session that is seen, is nobody's act; one that was given up is tried again by somebody.
-		if tg_op = 'UPDATE' and tg_table_name = 'letters' and to_jsonb(old) ->> 'state' <> 'failed' then return null; end if;
+		if tg_op = 'UPDATE' and tg_table_name = 'emails' and to_jsonb(old) ->> 'state' <> 'failed' then return null; end if;
 		insert into press_log (of)
 		values (case when tg_op = 'UPDATE' and tg_table_name = 'sessions' then '${SEEN_SESSIONS}' else tg_table_name end);
 		return null;

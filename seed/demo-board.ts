@@ -23,7 +23,7 @@ export async function peopleWithWishes(db: Db): Promise<Wish[]> {
 	const { rows } = await db.execute<{ personId: string; assessmentId: string; wish: PurchaseId }>(sql`
 		select person_id as "personId", assessment_id as "assessmentId", wish from (
 			select a.person_id, a.id as assessment_id, w.wish, row_number() over (partition by w.wish order by e.email) as turn
-			from plans p join assessments a on a.id = p.assessment_id and a.spot_of is null join people e on e.id = a.person_id and e.left_at is null
+			from plans p join assessments a on a.id = p.assessment_id and a.place_of is null join people e on e.id = a.person_id and e.left_at is null
 				join cases c on c.person_id = a.person_id and c.answered_at = a.answered_at,
 				lateral (select jsonb_path_query_first(p.advice -> 'purchases',
 					'$[*] ? (@.closes.size() > 0 && @.purchases.size() == 1).purchases[0]') #>> '{}' as wish) w

@@ -8,14 +8,14 @@ const { breakSettings, breakWeeks } = schema;
 /** Full weeks shared by someone who shares their breaks. */
 const WEEKS = 5;
 
-/** People who share how they take breaks, each with a rhythm and some weeks of their own. */
+/** People who share how they take breaks, each with a break schedule and some weeks of their own. */
 export async function seedMoving(db: Db, personIds: readonly string[], now: Date): Promise<void> {
 	const today = civilDateIn('UTC', now);
 	const monday = addDays(today, -((weekdayOf(today) + 6) % 7));
 	for (const [i, personId] of personIds.entries()) {
 		await db
 			.insert(breakSettings)
-			.values({ personId, rhythm: BREAK_SCHEDULES[i % BREAK_SCHEDULES.length] ?? null, sharedAt: now })
+			.values({ personId, breakSchedule: BREAK_SCHEDULES[i % BREAK_SCHEDULES.length] ?? null, sharedAt: now })
 			.onConflictDoNothing();
 		await db.insert(breakWeeks).values(
 			Array.from({ length: WEEKS }, (_, n) => ({

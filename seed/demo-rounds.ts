@@ -35,7 +35,7 @@ export async function seedRounds(db: Db, now: Date): Promise<void> {
 				name,
 				state,
 				filter: { teams: [], country: '', notAnsweredWithinDays: 0 },
-				way: 'upright',
+				sittingStyle: 'upright',
 				checklistVersion: SHIPPED_RULES.checklist.version,
 				subject: usual.subject,
 				body: usual.body,
@@ -53,7 +53,7 @@ export async function seedRounds(db: Db, now: Date): Promise<void> {
 			select distinct on (person_id) ${round.id}::uuid, person_id, id,
 				case when answered_at is null then 'sent' else 'answered' end
 			from assessments
-			where spot_of is null and sent_at >= ${at.toISOString()}::timestamptz
+			where place_of is null and sent_at >= ${at.toISOString()}::timestamptz
 				and sent_at < ${new Date(now.getTime() - until * DAY_MS).toISOString()}::timestamptz
 			order by person_id, sent_at desc`);
 		// As when it was started: from what was known by then.
@@ -91,13 +91,13 @@ async function seedReminders(db: Db, roundId: string, subject: string, now: Date
 				join people p on p.id = rp.person_id where ${mine})`);
 		for (const { on } of past)
 			await db.execute(sql`
-				insert into letters (person_id, round_id, to_name, to_email, kind, subject, body, link_path, written_at, next_try_at,
+				insert into emails (person_id, round_id, to_name, to_email, kind, subject, body, link_path, written_at, next_try_at,
 					state, delivered_at)
 				select p.id, rp.round_id, p.name, p.email, ${words.kind}, ${words.subject}, replace(${words.body}, '{name}', p.name),
 					first.link_path, ${on}::date + time '07:30', ${on}::date + time '07:30', 'delivered', ${on}::date + time '07:30'
 				from round_people rp join assessments a on a.id = rp.assessment_id join people p on p.id = rp.person_id
 				cross join lateral (
-					select link_path from letters where person_id = p.id order by written_at limit 1) first
+					select link_path from emails where person_id = p.id order by written_at limit 1) first
 				where ${mine}`);
 	}
 }

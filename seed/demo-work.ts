@@ -38,7 +38,7 @@ export async function seedWork(
 		.select({ personId: cases.personId, assessmentId: assessments.id, name: people.name })
 		.from(cases)
 		.innerJoin(people, eq(people.id, cases.personId))
-		.innerJoin(assessments, and(eq(assessments.personId, cases.personId), isNull(assessments.spotOf)))
+		.innerJoin(assessments, and(eq(assessments.personId, cases.personId), isNull(assessments.placeOf)))
 		.where(and(isNull(people.leftAt), eq(assessments.answeredAt, cases.answeredAt)))
 		.orderBy(people.email)
 		.limit(14);

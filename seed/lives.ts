@@ -177,8 +177,8 @@ class Life {
 		if (at > this.now) return;
 		await this.passTime(at);
 		const open = await openAssessment(this.db, token);
-		const judgement = await newestAssessmentResult(this.db, this.personId);
-		for (const { id } of judgement?.findings ?? []) {
+		const assessmentResult = await newestAssessmentResult(this.db, this.personId);
+		for (const { id } of assessmentResult?.findings ?? []) {
 			const finding = FINDING_IDS.find((known) => known === id);
 			if (finding) await tickFinding(this.db, open, { finding, how: 'done' }, at);
 		}
@@ -189,10 +189,10 @@ class Life {
 		// Each turn deals with one date that has come: a plan recalled, a check-in, a full review.
 		for (let turn = 0; turn < 12; turn += 1) {
 			const [row] = await this.db
-				.select({ judgeOn: cases.judgeOn, mailOn: cases.mailOn })
+				.select({ reassessOn: cases.reassessOn, mailOn: cases.mailOn })
 				.from(cases)
 				.where(eq(cases.personId, this.personId));
-			const [day] = [row?.judgeOn, row?.mailOn].flatMap((one) => one ?? []).sort();
+			const [day] = [row?.reassessOn, row?.mailOn].flatMap((one) => one ?? []).sort();
 			if (!day || day > isoDay(until, 'UTC')) return;
 			const at = new Date(Math.min(Date.parse(`${day}T08:20:00Z`), until.getTime()));
 			await processDueCase(this.db, this.personId, at);
@@ -253,8 +253,8 @@ class Life {
 	/** The coordinator deals with what came in: calls about warning signs first, then the rest. */
 	private async dealWith(at: Date) {
 		const when = new Date(Math.min(at.getTime(), this.now.getTime()));
-		const judgement = await newestAssessmentResult(this.db, this.personId);
-		const closes = closableItemsOf(judgement);
+		const assessmentResult = await newestAssessmentResult(this.db, this.personId);
+		const closes = closableItemsOf(assessmentResult);
 		if (closes.length > 0)
 			await recordContact(
 				this.db,

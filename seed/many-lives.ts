@@ -48,7 +48,7 @@ const {
 	followUps,
 	people,
 	plans,
-	reMeasurements,
+	remeasurements,
 	reportedDiscomfort,
 	stepEvents,
 	users
@@ -87,7 +87,7 @@ class Week {
 	readonly stepEvents: (typeof stepEvents.$inferInsert)[] = [];
 	readonly discomfort: (typeof reportedDiscomfort.$inferInsert)[] = [];
 	readonly checkIns: (typeof checkIns.$inferInsert)[] = [];
-	readonly reMeasurements: (typeof reMeasurements.$inferInsert)[] = [];
+	readonly remeasurements: (typeof remeasurements.$inferInsert)[] = [];
 	/** What re-measured seats teach about pads, by self-assessment. */
 	readonly pads = new Map<string, Answers>();
 	readonly contacts: Omit<typeof contacts.$inferInsert, 'authorId'>[] = [];
@@ -210,8 +210,8 @@ class PlainLife {
 				id,
 				personId,
 				tokenHash: hashToken(linkToken(id)),
-				way: 'upright',
-				route: 'short',
+				sittingStyle: 'upright',
+				questionnaireMode: 'short',
 				checklistVersion: SHIPPED_RULES.checklist.version,
 				sentAt
 			});
@@ -259,7 +259,7 @@ class PlainLife {
 			savedAt: at,
 			answers: { ...answers },
 			answeredAt: at,
-			corner,
+			workstation: corner,
 			checksOff: solved.advice.before.filter(({ verdict }) => verdict === 'off').length,
 			discomfort: [...told.reports],
 			signsAt: at
@@ -302,7 +302,7 @@ class PlainLife {
 	}
 
 	/** Most carry steps out within two weeks; whoever does all of them fixes the rest, too, and some measure again. */
-	private carryOut(answeredAgo: number, { plan, corner }: ReturnType<typeof planRow>): void {
+	private carryOut(answeredAgo: number, { plan, workstation: corner }: ReturnType<typeof planRow>): void {
 		const { dice } = this;
 		const [assessmentId, planId] = [this.assessmentId ?? '', this.planId];
 		const begins = !dice.chance(TRUTH.startsLate);
@@ -344,7 +344,7 @@ class PlainLife {
 				keysOn: off(planned.keysOn),
 				screenTop: off(planned.screenTop)
 			};
-			week.reMeasurements.push({ assessmentId, at: this.ago(measured), lengths });
+			week.remeasurements.push({ assessmentId, at: this.ago(measured), lengths });
 			const learned = measuredPadRises(corner, plan, lengths);
 			week.pads.set(assessmentId, learned);
 			this.answers = { ...this.answers, ...learned };
@@ -477,7 +477,7 @@ async function write(db: Db, week: Week, now: Date): Promise<void> {
 		await insert(week.stepEvents, (rows) => tx.insert(stepEvents).values(rows));
 		await insert(week.discomfort, (rows) => tx.insert(reportedDiscomfort).values(rows));
 		await insert(week.checkIns, (rows) => tx.insert(checkIns).values(rows));
-		await insert(week.reMeasurements, (rows) => tx.insert(reMeasurements).values(rows));
+		await insert(week.remeasurements, (rows) => tx.insert(remeasurements).values(rows));
 		for (const [id, learned] of week.pads)
 			await tx
 				.update(assessments)
@@ -527,7 +527,7 @@ async function putRight(tx: Db, { findings }: Week): Promise<void> {
 	if (findings.length === 0) return;
 	const ids = findings.map(({ life }) => life.personId);
 	const { rows } = await tx.execute<{ personId: string; id: string; finding: string }>(sql`
-		select a.person_id as "personId", a.id, f ->> 'id' as finding from cases c join judgements j on j.id = c.judgement_id,
+		select a.person_id as "personId", a.id, f ->> 'id' as finding from cases c join assessment_results j on j.id = c.assessment_result_id,
 			jsonb_array_elements(j.document -> 'findings') f, lateral (select id, person_id from assessments where person_id = c.person_id
 				and answered_at is not null order by answered_at desc limit 1) a
 		where c.person_id = any(${sql.param(ids)}::uuid[])`);

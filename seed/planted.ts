@@ -47,7 +47,7 @@ export async function plantWorkforce(
 			from generate_series(1, ${people}::int) n`);
 		await tx.execute(sql`insert into people (id, name, email, team, country, created_at)
 			select person_id, 'Planted ' || n, 'planted.' || n || '@lanterns.example', team, country, sent_at from planted`);
-		await tx.execute(sql`insert into assessments (id, person_id, token_hash, way, route, checklist_version, sent_at, consented_at, answered_at, corner, seen_at)
+		await tx.execute(sql`insert into assessments (id, person_id, token_hash, sitting_style, questionnaire_mode, checklist_version, sent_at, consented_at, answered_at, workstation, seen_at)
 			select assessment_id, person_id, md5('planted token ' || n), 'upright', 'short', 2, sent_at,
 				case when answers then sent_at + make_interval(days => wait) end,
 				case when answers then sent_at + make_interval(days => wait) end, case when answers then '{}'::jsonb end,
@@ -56,9 +56,9 @@ export async function plantWorkforce(
 			select p.*, step, (p.sent_at + make_interval(days => p.wait + case step when 0 then 0 when 1 then p.fixed_after else 90 end)) as at,
 				p.neck < case when p.is_low then ${neckWith}::float8 else ${neckWithout}::float8 end as has_neck
 			from planted p, generate_series(0, 2) step where p.answers`);
-		await tx.execute(sql`insert into judgements (person_id, at, on_day, level, document, core_version, checklist_version, policy_version)
+		await tx.execute(sql`insert into assessment_results (person_id, at, on_day, level, document, core_version, checklist_version, policy_version)
 			select person_id, at, at::date, 'home', '{}'::jsonb, 'planted', 2, 1 from planted_days order by n, step`);
-		await tx.execute(sql`insert into observations (judgement_id, person_id, on_day, until_day, team, country, way, route, spot, level,
+		await tx.execute(sql`insert into observations (assessment_result_id, person_id, on_day, until_day, team, country, sitting_style, questionnaire_mode, place, level,
 				answered_on, first_on, reported_on, first_reported_on, has_plan, carried_on, first_carried_on, worst, first_worst,
 				discomfort, first_discomfort, findings, first_findings, gaps_mm, first_gaps_mm, heights, heights_after, helped_by, first_choice)
 			select j.id, d.person_id, d.at::date, lead(d.at::date) over w, d.team, d.country, 'upright', 'short', 'chair', 'home',
@@ -79,7 +79,7 @@ export async function plantWorkforce(
 					case when p.is_low then -(40 + p.n % 90) else 0 end as gap_first,
 					case when not p.is_low or (p.carries_out and p.step > 0) then 0 else -(40 + p.n % 90) end as gap_now
 				from planted_days p) d
-			join (select id, person_id, row_number() over (partition by person_id order by id) - 1 as step from judgements where core_version = 'planted') j
+			join (select id, person_id, row_number() over (partition by person_id order by id) - 1 as step from assessment_results where core_version = 'planted') j
 				on j.person_id = d.person_id and j.step = d.step
 			window w as (partition by d.person_id order by d.step) order by d.n, d.step`);
 		await tx.execute(sql`insert into purchase_needs (person_id, worst, offers)

@@ -182,7 +182,7 @@ async function copyLives(tx: Db, clones: readonly object[]): Promise<void> {
 	await tx.execute(sql`create temporary table if not exists seed_clones (n int, source uuid, token text, hash text, name text,
 		email text, team text, phone text) on commit delete rows`);
 	await tx.execute(
-		sql`create temporary table if not exists seed_judgements (n int, source bigint, id bigint) on commit delete rows`
+		sql`create temporary table if not exists seed_results (n int, source bigint, id bigint) on commit delete rows`
 	);
 	await tx.execute(sql`insert into seed_clones select n, source, token, hash, name, email, team, phone
 		from jsonb_populate_recordset(null::seed_clones, ${JSON.stringify(clones)}::jsonb)`);
@@ -220,20 +220,20 @@ async function copyLives(tx: Db, clones: readonly object[]): Promise<void> {
 	});
 	await copyTable(tx, 'check_ins', `check_ins t ${of('t.person_id')}`, { ...mine, ...person });
 	await copyTable(tx, 'contacts', `contacts t ${of('t.person_id')}`, { id: copied('t.id'), ...person });
-	await tx.execute(sql`insert into seed_judgements
-		select c.n, t.id, nextval(pg_get_serial_sequence('judgements', 'id')) from judgements t join seed_clones c on c.source = t.person_id order by c.n, t.id`);
-	await tx.execute(sql`analyze seed_judgements`);
-	const ofJudgement = (key: string) =>
-		`${of('t.person_id')} join seed_judgements j on j.n = c.n and j.source = ${key}`;
-	await copyTable(tx, 'judgements', `judgements t ${ofJudgement('t.id')}`, {
+	await tx.execute(sql`insert into seed_results
+		select c.n, t.id, nextval(pg_get_serial_sequence('assessment_results', 'id')) from assessment_results t join seed_clones c on c.source = t.person_id order by c.n, t.id`);
+	await tx.execute(sql`analyze seed_results`);
+	const ofAssessmentResult = (key: string) =>
+		`${of('t.person_id')} join seed_results j on j.n = c.n and j.source = ${key}`;
+	await copyTable(tx, 'assessment_results', `assessment_results t ${ofAssessmentResult('t.id')}`, {
 		...person,
 		id: sql`j.id`
 	});
 	await copyTable(
 		tx,
 		'observations',
-		`observations t ${ofJudgement('t.judgement_id')} order by t.id`,
-		{ ...person, judgement_id: sql`j.id`, team: sql`c.team` },
+		`observations t ${ofAssessmentResult('t.assessment_result_id')} order by t.id`,
+		{ ...person, assessment_result_id: sql`j.id`, team: sql`c.team` },
 		['id']
 	);
 	await copyTable(tx, 'follow_ups', `follow_ups t ${of('t.person_id')}`, {
@@ -244,15 +244,15 @@ async function copyLives(tx: Db, clones: readonly object[]): Promise<void> {
 	await copyTable(
 		tx,
 		'cases',
-		`cases t ${of('t.person_id')} left join seed_judgements j on j.n = c.n and j.source = t.judgement_id`,
+		`cases t ${of('t.person_id')} left join seed_results j on j.n = c.n and j.source = t.assessment_result_id`,
 		{
 			...person,
-			judgement_id: sql`j.id`
+			assessment_result_id: sql`j.id`
 		}
 	);
 	await tx.execute(sql`
-		insert into letters (person_id, to_name, to_email, kind, subject, body, link_path, written_at, next_try_at, state, delivered_at)
+		insert into emails (person_id, to_name, to_email, kind, subject, body, link_path, written_at, next_try_at, state, delivered_at)
 		select distinct on (c.n) ${copied('t.person_id')}, c.name, c.email, t.kind, t.subject, t.body, '/c/' || c.token, t.written_at,
 			t.written_at, 'delivered', t.written_at
-		from letters t join seed_clones c on c.source = t.person_id order by c.n, t.written_at desc`);
+		from emails t join seed_clones c on c.source = t.person_id order by c.n, t.written_at desc`);
 }

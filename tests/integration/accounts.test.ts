@@ -122,7 +122,7 @@ describe('passwords', () => {
 			expect(refused(good), good).toBeNull();
 	});
 
-	it('are changed by the one there is; others are signed out, and a letter says so (2.1.5, 2.1.6)', async () => {
+	it('are changed by the one there is; others are signed out, and an email says so (2.1.5, 2.1.6)', async () => {
 		const here = await enter(0, { email: 'clinic@example.org' });
 		const there = await enter(1, { email: 'clinic@example.org' });
 		const session = await sessionFrom(here.token, 2);
@@ -208,7 +208,7 @@ describe('guessing', () => {
 		expect(told).toHaveLength(1);
 	});
 
-	it('a new browser is told by letter, the first one and a known one are not (2.2.3)', async () => {
+	it('a new browser is told by email, the first one and a known one are not (2.2.3)', async () => {
 		const email = 'reader@example.org';
 		const isNew = async () => (await lettersTo(email)).filter((s) => s.includes('new browser')).length;
 		const { deviceToken } = await enter(1, { email });

@@ -21,11 +21,11 @@ const make = (over: Partial<Parameters<typeof makeToken>[2]> = {}, by = desk.coo
 describe('a token', () => {
 	it('is made known to its owner by email, without the token', async () => {
 		const token = await make({ name: 'By email' });
-		const letters = await db().select().from(schema.emails).where(eq(schema.emails.kind, 'api-token'));
+		const emailRows = await db().select().from(schema.emails).where(eq(schema.emails.kind, 'api-token'));
 		const [owner] = await db().select().from(users).where(eq(users.id, desk.coordinator.id));
-		expect(letters).toHaveLength(1);
-		expect(letters[0]).toMatchObject({ toEmail: owner?.email, linkPath: '/desk/account' });
-		expect(JSON.stringify(letters)).not.toContain(token);
+		expect(emailRows).toHaveLength(1);
+		expect(emailRows[0]).toMatchObject({ toEmail: owner?.email, linkPath: '/desk/account' });
+		expect(JSON.stringify(emailRows)).not.toContain(token);
 		await db().delete(apiTokens);
 	});
 

@@ -26,7 +26,7 @@ afterAll(async () => {
 });
 
 /** A person with an email that a mail server has taken. */
-async function delivered(n: number): Promise<{ letterId: string; personId: string }> {
+async function delivered(n: number): Promise<{ emailId: string; personId: string }> {
 	const personId = await desk.person({ email: `gone${n}@example.org` });
 	await queueEmail(desk.test.db, {
 		personId,
@@ -44,11 +44,11 @@ async function delivered(n: number): Promise<{ letterId: string; personId: strin
 		.set({ state: 'delivered' })
 		.where(eq(emails.personId, personId))
 		.returning({ id: emails.id });
-	return { letterId: letter?.id ?? '', personId };
+	return { emailId: letter?.id ?? '', personId };
 }
 
 /** A report as RFC 3464, 6 (appendix) shows one. */
-const reportOn = (letterId: string, action: string, status: string) => `From: MAILER-DAEMON@mail.example
+const reportOn = (emailId: string, action: string, status: string) => `From: MAILER-DAEMON@mail.example
 To: corner@organisation.example
 Subject: Undelivered Mail Returned to Sender
 MIME-Version: 1.0
@@ -71,7 +71,7 @@ Diagnostic-Code: smtp; 550 ${status} refused
 Content-Type: text/rfc822-headers
 
 From: corner@organisation.example
-Message-ID: <${letterId}@easy-corner>
+Message-ID: <${emailId}@easy-corner>
 Subject: Hello
 --B--
 `;
@@ -89,33 +89,33 @@ const isMarked = async (id: string) =>
 
 describe('what a mail server sends back', () => {
 	it('marks the address where there is no such mailbox, and keeps nothing of its text', async () => {
-		const { letterId, personId } = await delivered(1);
-		await arrives(reportOn(letterId, 'failed', '5.1.1'));
-		expect(await stateOf(letterId)).toMatchObject({ state: 'bounced', fault: 'came back: 5.1.1' });
+		const { emailId, personId } = await delivered(1);
+		await arrives(reportOn(emailId, 'failed', '5.1.1'));
+		expect(await stateOf(emailId)).toMatchObject({ state: 'bounced', fault: 'came back: 5.1.1' });
 		expect(await isMarked(personId)).toBe(true);
 	});
 
 	it('lists the email to be sent again after any other answer, and marks nobody', async () => {
-		const { letterId, personId } = await delivered(2);
-		await arrives(reportOn(letterId, 'failed', '5.7.1'));
-		expect(await stateOf(letterId)).toMatchObject({ state: 'failed' });
+		const { emailId, personId } = await delivered(2);
+		await arrives(reportOn(emailId, 'failed', '5.7.1'));
+		expect(await stateOf(emailId)).toMatchObject({ state: 'failed' });
 		expect(await isMarked(personId)).toBe(false);
 		const { lines } = await readUndelivered(desk.test.db, desk.coordinator, now);
-		expect(lines.map(({ id }) => id)).toContain(letterId);
+		expect(lines.map(({ id }) => id)).toContain(emailId);
 		// Told twice, it is once.
-		await arrives(reportOn(letterId, 'failed', '5.7.1'));
-		expect(await stateOf(letterId)).toMatchObject({ state: 'failed' });
+		await arrives(reportOn(emailId, 'failed', '5.7.1'));
+		expect(await stateOf(emailId)).toMatchObject({ state: 'failed' });
 	});
 
 	it('is nothing where the server goes on trying, of nobody’s email of ours, and where it is no report', async () => {
-		const { letterId, personId } = await delivered(3);
-		await arrives(reportOn(letterId, 'delayed', '4.4.1'));
+		const { emailId, personId } = await delivered(3);
+		await arrives(reportOn(emailId, 'delayed', '4.4.1'));
 		await arrives(reportOn(crypto.randomUUID(), 'failed', '5.1.1'));
 		await arrives(
-			`Subject: Out of office\nIn-Reply-To: <${letterId}@easy-corner>\n\nBack on Monday. My neck hurts.\n`
+			`Subject: Out of office\nIn-Reply-To: <${emailId}@easy-corner>\n\nBack on Monday. My neck hurts.\n`
 		);
 		await arrives('rubbish');
-		expect(await stateOf(letterId)).toMatchObject({ state: 'delivered', fault: '' });
+		expect(await stateOf(emailId)).toMatchObject({ state: 'delivered', fault: '' });
 		expect(await isMarked(personId)).toBe(false);
 	});
 
@@ -139,15 +139,15 @@ describe('a mailbox in which it arrives', () => {
 	it('is read once: reports are noted, and everything else is left to its owner', async () => {
 		const [gone, full, fine] = [await delivered(11), await delivered(12), await delivered(13)];
 		const { server, url } = await mailbox(
-			reportOn(gone.letterId, 'failed', '5.1.1'),
-			`Subject: Out of office\nIn-Reply-To: <${fine.letterId}@easy-corner>\n\nBack on Monday.\n`,
-			`${reportOn(fine.letterId, 'failed', '5.1.1')}${`${'x'.repeat(70)}\n`.repeat(6000)}`,
-			reportOn(full.letterId, 'failed', '5.2.2')
+			reportOn(gone.emailId, 'failed', '5.1.1'),
+			`Subject: Out of office\nIn-Reply-To: <${fine.emailId}@easy-corner>\n\nBack on Monday.\n`,
+			`${reportOn(fine.emailId, 'failed', '5.1.1')}${`${'x'.repeat(70)}\n`.repeat(6000)}`,
+			reportOn(full.emailId, 'failed', '5.2.2')
 		);
 		expect(await read(url)).toBe(4);
-		expect(await stateOf(gone.letterId)).toMatchObject({ state: 'bounced', fault: 'came back: 5.1.1' });
-		expect(await stateOf(full.letterId)).toMatchObject({ state: 'failed' });
-		expect(await stateOf(fine.letterId)).toMatchObject({ state: 'delivered' });
+		expect(await stateOf(gone.emailId)).toMatchObject({ state: 'bounced', fault: 'came back: 5.1.1' });
+		expect(await stateOf(full.emailId)).toMatchObject({ state: 'failed' });
+		expect(await stateOf(fine.emailId)).toMatchObject({ state: 'delivered' });
 		expect([
 			await isMarked(gone.personId),
 			await isMarked(full.personId),
@@ -158,12 +158,12 @@ describe('a mailbox in which it arrives', () => {
 	});
 
 	it('says so where it can’t be opened, and is read the next time', async () => {
-		const { letterId } = await delivered(14);
-		const { server, url } = await mailbox(reportOn(letterId, 'failed', '5.1.1'));
+		const { emailId } = await delivered(14);
+		const { server, url } = await mailbox(reportOn(emailId, 'failed', '5.1.1'));
 		const wrong = new URL(url);
 		wrong.password = 'wrong';
 		await expect(read(wrong)).rejects.toThrow();
-		expect(await stateOf(letterId)).toMatchObject({ state: 'delivered' });
+		expect(await stateOf(emailId)).toMatchObject({ state: 'delivered' });
 		expect(await read(url)).toBe(1);
 		server.close();
 		await expect(read(url)).rejects.toThrow();

@@ -39,7 +39,7 @@ async function byPlans(team: string): Promise<{ inNeed: PersonInNeed[]; waiting:
 	}>(sql`select p.id, p.team, o.worst, a.answers, pl.advice -> 'purchases' as purchases,
 			(select coalesce(jsonb_object_agg(r.purchase, r.state), '{}') from equipment_requests r where r.assessment_id = a.id) as states
 		from people p join observations o on o.person_id = p.id and o.until_day is null and o.heights_after = 'off'
-			join assessments a on a.id = (select id from assessments n where n.person_id = p.id and n.spot_of is null
+			join assessments a on a.id = (select id from assessments n where n.person_id = p.id and n.place_of is null
 				and n.answered_at is not null order by n.sent_at desc limit 1)
 			join plans pl on pl.assessment_id = a.id and pl.ended_at is null
 		where p.left_at is null`);
@@ -101,7 +101,7 @@ describe('a budget for the demo’s people', () => {
 		const [thing] = first?.things ?? [];
 		if (!first || !thing) throw new Error('One person of the demo gets a single item');
 		const { rows } = await test.db.execute<{ id: string }>(
-			sql`select id from assessments where person_id = ${first.personId} and spot_of is null and answered_at is not null order by sent_at desc limit 1`
+			sql`select id from assessments where person_id = ${first.personId} and place_of is null and answered_at is not null order by sent_at desc limit 1`
 		);
 		const request = { purchase: thing, assessmentId: rows[0]?.id ?? '', askedAt: new Date() };
 		await test.db.insert(equipmentRequests).values({ ...request, changedAt: new Date(), state: 'declined' });

@@ -91,7 +91,7 @@ describe('a check-in', () => {
 		expect(await subjects(personId)).toHaveLength(5);
 		await remindCheckIns(db(), at('2026-04-10'));
 		const { lines } = await readDaySheet(db(), desk.coordinator, '2026-04-10');
-		expect(lines.find((line) => line.personId === personId)?.judgement?.reasons).toMatchObject([
+		expect(lines.find((line) => line.personId === personId)?.assessmentResult?.reasons).toMatchObject([
 			{ code: 'request', what: 'silent' }
 		]);
 		// A late answer takes them off it.

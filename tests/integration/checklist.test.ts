@@ -77,9 +77,9 @@ const LADDER = {
 const ROUND: RoundInput = {
 	name: 'Ladders',
 	filter: { teams: ['Ladders'], country: '', notAnsweredWithinDays: 0 },
-	way: 'upright',
-	route: 'short',
-	rhythm: 'half-hour',
+	sittingStyle: 'upright',
+	questionnaireMode: 'short',
+	breakSchedule: 'half-hour',
 	subject: 'A look, {name}',
 	body: 'Hello {name}, until {until}.',
 	startsOn: '2026-03-02',

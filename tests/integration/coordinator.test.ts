@@ -130,7 +130,7 @@ describe('the order of the day', () => {
 			{ ...MIRELA, 'pain.neck.worst': '3', 'pain.neck.days': '1' },
 			desk.later(60 * 24 * 40)
 		);
-		expect((await desk.judged(personId)).worsts.map(({ worst }) => worst)).toEqual([9, 6]);
+		expect((await desk.judged(personId)).worstScores.map(({ worst }) => worst)).toEqual([9, 6]);
 	});
 });
 
@@ -194,7 +194,7 @@ describe('settling', () => {
 		const { personId, open } = await desk.answered();
 		await requestEquipment(db(), open, { purchase: 'footrest', wanted: true }, desk.later(1));
 		await desk.settle([personId], desk.later(2));
-		expect((await sheetOf(personId))?.judgement?.reasons).toContainEqual({
+		expect((await sheetOf(personId))?.assessmentResult?.reasons).toContainEqual({
 			code: 'request',
 			level: 'help',
 			on: today,

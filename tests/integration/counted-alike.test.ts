@@ -12,7 +12,7 @@ import { readRules } from '$lib/server/platform/rules/read-rules';
 import type { TestDatabase } from '../support/database';
 import { makeFilledDatabase } from '../support/filled-database';
 
-const { caseAssessments, cases, observations, users } = schema;
+const { assessmentResults, cases, observations, users } = schema;
 
 let test: TestDatabase;
 let coordinator: Actor;
@@ -24,7 +24,9 @@ beforeAll(async () => {
 	const [user] = await db().select().from(users).where(eq(users.role, 'coordinator'));
 	if (!user) throw new Error('The demo has a coordinator');
 	coordinator = { kind: 'user', id: user.id, name: user.name, role: 'coordinator' };
-	const { rows } = await db().execute<{ at: string }>(sql`select max(at)::text as at from judgements`);
+	const { rows } = await db().execute<{ at: string }>(
+		sql`select max(at)::text as at from assessment_results`
+	);
 	now = new Date(String(rows[0]?.at));
 	// The demo's history has days, not moments: what was answered in the course of the last one is read once more.
 	await publish({ recheckDays: 310 });
@@ -49,7 +51,7 @@ async function readEverything() {
 /** What statistics count of everyone at present, without where it is stored and since when. */
 async function counted() {
 	const { rows } = await db().execute<{ person: string; counted: string }>(sql`select person_id as person,
-		(to_jsonb(o) - 'id' - 'judgement_id' - 'on_day')::text as counted from observations o where until_day is null order by 1`);
+		(to_jsonb(o) - 'id' - 'assessment_result_id' - 'on_day')::text as counted from observations o where until_day is null order by 1`);
 	return rows;
 }
 
@@ -57,7 +59,7 @@ async function counted() {
 const needs = async () => (await db().execute(sql`select * from purchase_needs order by person_id`)).rows;
 
 const howMany = async () => ({
-	assessments: await db().$count(caseAssessments),
+	assessments: await db().$count(assessmentResults),
 	observations: await db().$count(observations)
 });
 

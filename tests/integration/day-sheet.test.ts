@@ -93,7 +93,7 @@ describe('the day sheet', () => {
 
 	it('states what several reasons rest on once, and of a check only what its mark shows', async () => {
 		const { personId } = await desk.answered(MIRELA);
-		const shown = (await lineOf(personId))?.judgement;
+		const shown = (await lineOf(personId))?.assessmentResult;
 		const lists = Object.values(shown?.evidence ?? {});
 		expect(lists.length).toBeGreaterThan(1);
 		expect(new Set(lists).size).toBe(new Set(lists.map((list) => JSON.stringify(list))).size);

@@ -60,11 +60,14 @@ describe('the generated workforce', () => {
 
 	it('has corners that are valid documents, some that fit and some that do not', async () => {
 		const rows = await test.db.select().from(schema.assessments);
-		const answered = rows.filter(({ corner }) => corner !== null);
-		for (const { corner, discomfort, signs, answers, way } of answered) {
-			expect(validateCorner(corner).ok).toBe(true);
+		const answered = rows.filter(({ workstation }) => workstation !== null);
+		for (const { workstation, discomfort, signs, answers, sittingStyle } of answered) {
+			expect(validateCorner(workstation).ok).toBe(true);
 			// What each of them is told of their plan: it is the one of their answers.
-			if (corner) expect(answersChangedSince({ corner, discomfort, signs }, answers, way)).toBe(false);
+			if (workstation)
+				expect(answersChangedSince({ corner: workstation, discomfort, signs }, answers, sittingStyle)).toBe(
+					false
+				);
 		}
 		const off = answered.filter(({ checksOff }) => (checksOff ?? 0) > 0).length / answered.length;
 		expect(off).toBeGreaterThan(0.3);
@@ -116,8 +119,8 @@ describe('the generated workforce', () => {
 
 	it('gives the open work to the same people at every start: chosen by email address, as ids are random', async () => {
 		const { rows } = await test.db.execute<{ email: string; shares: boolean }>(sql`
-			select p.email, exists (select 1 from moving_weeks w where w.person_id = p.id) as shares
-			from cases c join people p on p.id = c.person_id join assessments a on a.person_id = p.id and a.spot_of is null and a.answered_at = c.answered_at
+			select p.email, exists (select 1 from break_weeks w where w.person_id = p.id) as shares
+			from cases c join people p on p.id = c.person_id join assessments a on a.person_id = p.id and a.place_of is null and a.answered_at = c.answered_at
 			where p.left_at is null order by p.email`);
 		const shares = rows.flatMap(({ shares: does }, place) => (does ? [place] : []));
 		expect(shares).toEqual(Array.from({ length: 14 }, (_, place) => place));
@@ -199,27 +202,27 @@ describe('what is true of the generated workforce', () => {
 });
 
 describe('the rounds of the demo', () => {
-	it('have reminded the silent on the days of the policy, with a letter each, and nobody is due already', async () => {
+	it('have reminded the silent on the days of the policy, with an email each, and nobody is due already', async () => {
 		const { rows } = await test.db.execute<{
 			sent: string;
 			country: string;
 			reminders: number;
 			remind_on: string;
-			letters: number;
+			emails: number;
 		}>(sql`
 			select (a.sent_at at time zone 'UTC')::date::text as sent, p.country, rp.reminders, rp.remind_on::text,
-				(select count(*)::int from letters l where l.person_id = p.id and l.round_id = rp.round_id) as letters
+				(select count(*)::int from emails l where l.person_id = p.id and l.round_id = rp.round_id) as emails
 			from round_people rp join rounds r on r.id = rp.round_id and r.state = 'open'
 			join assessments a on a.id = rp.assessment_id join people p on p.id = rp.person_id
 			where rp.state = 'sent'`);
 		expect(rows.length).toBeGreaterThanOrEqual(5);
-		for (const { sent, country, reminders, remind_on, letters } of rows) {
+		for (const { sent, country, reminders, remind_on, emails } of rows) {
 			const invited = parseCivilDate(sent);
 			if (!invited) throw new Error(`${sent} is no day`);
 			const days = remindersFor(invited, SHIPPED_RULES.policy, calendarOf(country)).map(({ on }) => on);
 			expect(reminders).toBe(days.filter((day) => day < '2026-03-04').length);
 			expect(remind_on).toBe(days[reminders]);
-			expect(letters).toBe(reminders);
+			expect(emails).toBe(reminders);
 		}
 		const before = await test.db.$count(schema.emails);
 		const dueToday = rows.filter(({ remind_on }) => remind_on === '2026-03-04').length;
@@ -229,8 +232,8 @@ describe('the rounds of the demo', () => {
 
 	it('leave the coordinator a day with something of every kind', async () => {
 		const { lines } = await readDaySheet(test.db, coordinator, '2026-03-04');
-		const requests = lines.flatMap(({ judgement }) =>
-			(judgement?.reasons ?? []).map(({ code, what }) => what ?? code)
+		const requests = lines.flatMap(({ assessmentResult }) =>
+			(assessmentResult?.reasons ?? []).map(({ code, what }) => what ?? code)
 		);
 		expect(requests).toEqual(expect.arrayContaining(['equipment', 'message']));
 		expect(lines.some(({ openSince }) => openSince === null)).toBe(true);

@@ -143,7 +143,7 @@ describe('the program', () => {
 		stream.on('error', () => {});
 		// An email that the mail server never takes.
 		await test.pool.query(
-			`update letters set state = 'waiting', next_try_at = now(), claimed_until = null where id in (select id from letters where person_id is not null limit 20)`
+			`update emails set state = 'waiting', next_try_at = now(), claimed_until = null where id in (select id from emails where person_id is not null limit 20)`
 		);
 		// Pages as fast as they come.
 		let isOver = false;

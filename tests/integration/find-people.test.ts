@@ -69,7 +69,7 @@ function byHand(query: string): string[] {
 				(!team || person.team === team) &&
 				(!country || person.country === country) &&
 				(!state || personStateOf(newest).state === state) &&
-				(!level || (newest.judgementId !== null && newest.level === level)) &&
+				(!level || (newest.assessmentResultId !== null && newest.level === level)) &&
 				(who === 'left') === (person.leftAt !== null) &&
 				(who !== 'bounced' || person.bouncedAt !== null)
 			);

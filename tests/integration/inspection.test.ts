@@ -57,9 +57,9 @@ it('the record of a round lists who was invited by name, with what is open and d
 		{
 			name: 'Inspected',
 			filter: { teams: ['Inspected'], country: '', notAnsweredWithinDays: 0 },
-			way: 'open',
-			route: 'short',
-			rhythm: 'half-hour',
+			sittingStyle: 'open',
+			questionnaireMode: 'short',
+			breakSchedule: 'half-hour',
 			subject: 'A look, {name}',
 			body: 'Hello {name}, until {until}.',
 			startsOn: '2026-03-02',

@@ -41,9 +41,9 @@ const db = () => desk.test.db;
 beforeAll(async () => void (desk = await Desk.make(now)));
 afterAll(() => desk.test.drop());
 
-const { assessments, caseAssessments, reportedDiscomfort, reportedSigns } = schema;
+const { assessments, assessmentResults, reportedDiscomfort, reportedSigns } = schema;
 
-/** A judgement but for what is of today alone. */
+/** A assessment result but for what is of today alone. */
 function lasting({ reasons, ...rest }: AssessmentResult) {
 	return {
 		...rest,
@@ -51,7 +51,7 @@ function lasting({ reasons, ...rest }: AssessmentResult) {
 	};
 }
 
-/** The judgement of everything that is kept of a person, made from nothing. */
+/** The assessment result of everything that is kept of a person, made from nothing. */
 async function madeAfresh(personId: string, at: Date): Promise<AssessmentResult> {
 	const person = await readPersonPlace(db(), personId);
 	if (!person) throw new Error('nobody');
@@ -166,7 +166,7 @@ const DESK: Readonly<
 /** Who stays is what is done at once here: someone who leaves is tested by the acts that are taken back. */
 const AT_ONCE = Object.keys(DESK).filter((name) => !name.startsWith('marks'));
 
-describe('the newest judgement', () => {
+describe('the newest assessment result', () => {
 	const names = [...Object.keys(PERSONS), ...AT_ONCE];
 	const batches = fc.array(fc.array(fc.constantFrom(...names), { minLength: 1, maxLength: 4 }), {
 		minLength: 1,
@@ -212,9 +212,9 @@ describe('the newest judgement', () => {
 							signsOpen += 1;
 						}
 				}
-				const { judgementId } = await desk.listed(personId);
+				const { assessmentResultId } = await desk.listed(personId);
 				await reassessCase(db(), personId, desk.later(30));
-				expect((await desk.listed(personId)).judgementId).toBe(judgementId);
+				expect((await desk.listed(personId)).assessmentResultId).toBe(assessmentResultId);
 			}),
 			// The first story leaves a sign open whatever chance brings after it.
 			{ numRuns: timesOf(8), examples: [[[['wakes at night'], ['notes']]]] }
@@ -235,7 +235,7 @@ describe('the newest judgement', () => {
 					if (name === 'marks as back')
 						await markAsLeft(db(), desk.coordinator, act(personId), desk.later(8));
 					const rowOf = async () => {
-						const { version: _, judgementId: __, ...row } = await desk.listed(personId);
+						const { version: _, assessmentResultId: __, ...row } = await desk.listed(personId);
 						return row;
 					};
 					const before = [await rowOf(), lasting(await desk.judged(personId))];
@@ -271,7 +271,7 @@ describe('the newest judgement', () => {
 
 	it('is never rewritten', async () => {
 		const { personId } = await desk.answered();
-		const change = `update judgements set level = 'done' where person_id = '${personId}'`;
+		const change = `update assessment_results set level = 'done' where person_id = '${personId}'`;
 		await expect(desk.test.pool.query(change)).rejects.toThrow('never rewritten');
 	});
 });
@@ -356,15 +356,15 @@ describe('a withdrawal', () => {
 					const [row] = await db().select().from(assessments).where(eq(assessments.id, open.assessment.id));
 					expect(row).toMatchObject({
 						answers: {},
-						corner: null,
+						workstation: null,
 						discomfort: null,
 						answeredAt: null,
 						signs: []
 					});
-					for (const table of [reportedDiscomfort, schema.plans, schema.reMeasurements])
+					for (const table of [reportedDiscomfort, schema.plans, schema.remeasurements])
 						expect(await db().$count(table, eq(table.assessmentId, open.assessment.id))).toBe(0);
 					expect(
-						await db().$count(caseAssessments, eq(caseAssessments.personId, personId))
+						await db().$count(assessmentResults, eq(assessmentResults.personId, personId))
 					).toBeLessThanOrEqual(1);
 				})
 			);
@@ -378,9 +378,9 @@ describe('a withdrawal', () => {
 		});
 		await desk.reach(person.personId, { closes: ['new-weakness'], whom: 'P' }, desk.later(1));
 		await withdrawAnswers(db(), await fresh(person), desk.later(2));
-		const { reasons, worsts } = await desk.judged(person.personId);
+		const { reasons, worstScores } = await desk.judged(person.personId);
 		expect(reasons.flatMap(({ sign }) => sign ?? [])).toEqual([NIGHT]);
-		expect(worsts).toEqual([]);
+		expect(worstScores).toEqual([]);
 		const kept = await db().select().from(reportedSigns).where(eq(reportedSigns.personId, person.personId));
 		expect(kept.map(({ sign }) => sign)).toEqual([NIGHT]);
 	});

@@ -2,7 +2,7 @@ import { sql } from 'drizzle-orm';
 import { afterAll, afterEach, beforeAll, describe, expect, it, vi } from 'vitest';
 import { ChangeFeed, publishChange, type ChangeListener } from '$lib/server/platform/live/changes';
 import { openDatabase } from '$lib/server/platform/db/client';
-import { publishedByNow, publishSoon } from '$lib/server/platform/live/publish-soon';
+import { publishedByNow, publishBatched } from '$lib/server/platform/live/publish-batched';
 import { eventStream } from '$lib/server/platform/live/event-stream';
 import { makeTestDatabase, type TestDatabase } from '../support/database';
 import { PATIENCE } from '../support/patience';
@@ -81,21 +81,21 @@ describe('changes told soon', () => {
 		const look = vi.fn();
 		other.follow('round:a', { look, end: () => {} });
 		await soon(() => expect([a.calls(), b.calls(), look.mock.calls.length]).toEqual([1, 1, 1]));
-		for (let i = 0; i < 50; i += 1) void publishSoon(test.db, ['round:a', 'round:b']);
+		for (let i = 0; i < 50; i += 1) void publishBatched(test.db, ['round:a', 'round:b']);
 		await publishedByNow(test.db);
 		await soon(() => expect([a.calls(), b.calls(), look.mock.calls.length]).toEqual([2, 2, 2]));
 		// Nothing is left over, and the next change is told again.
 		await publishedByNow(test.db);
-		await publishSoon(test.db, ['round:a']);
+		await publishBatched(test.db, ['round:a']);
 		await publishedByNow(test.db);
 		await soon(() => expect([a.calls(), b.calls()]).toEqual([3, 2]));
 		// Within a transaction it is told with it, or not at all.
 		const undone = test.db.transaction(async (tx) => {
-			await publishSoon(tx, ['round:b']);
+			await publishBatched(tx, ['round:b']);
 			throw new Error('undone');
 		});
 		await expect(undone).rejects.toThrow('undone');
-		await test.db.transaction((tx) => publishSoon(tx, ['round:a']));
+		await test.db.transaction((tx) => publishBatched(tx, ['round:a']));
 		await soon(() => expect([a.calls(), b.calls()]).toEqual([4, 2]));
 		other.close();
 		a.end();
@@ -104,7 +104,7 @@ describe('changes told soon', () => {
 
 	it('that can’t be told are lost without harm, and later ones are told', async () => {
 		const gone = openDatabase('postgres://nobody@127.0.0.1:1/none');
-		await publishSoon(gone.db, ['round:a']);
+		await publishBatched(gone.db, ['round:a']);
 		await expect(publishedByNow(gone.db)).resolves.toBeUndefined();
 		await gone.pool.end();
 	});

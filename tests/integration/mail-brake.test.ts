@@ -41,16 +41,16 @@ async function cloned(personId: string, n: number): Promise<string[]> {
 			select 'Clone ' || n, 'clone' || n || '@example.org', case n % 4 when 0 then 'U' else team end, country, created_at
 			from people, generate_series(1, ${n}) as n where id = ${personId} returning id),
 		a as (
-			insert into assessments (person_id, token_hash, way, checklist_version, sent_at, consented_at, answers, answered_at, corner,
+			insert into assessments (person_id, token_hash, sitting_style, checklist_version, sent_at, consented_at, answers, answered_at, workstation,
 				checks_off, signs, discomfort)
-			select p.id, 'hash of ' || p.id, way, checklist_version, sent_at, consented_at, answers, answered_at, corner, checks_off, signs,
+			select p.id, 'hash of ' || p.id, sitting_style, checklist_version, sent_at, consented_at, answers, answered_at, workstation, checks_off, signs,
 				discomfort from assessments, p where person_id = ${personId} returning id, person_id),
 		l as (
-			insert into letters (person_id, to_name, to_email, kind, subject, body, link_path, written_at, next_try_at, state)
+			insert into emails (person_id, to_name, to_email, kind, subject, body, link_path, written_at, next_try_at, state)
 			select id, 'Clone', 'clone@example.org', 'invitation', 'Sent', 'Long ago', '/c/token-of-' || id, ${answeredAt.toISOString()}::timestamptz, ${answeredAt.toISOString()}::timestamptz, 'delivered' from p),
 		pl as (
-			insert into plans (assessment_id, made_at, why, corner, advice, chosen, plan, unclosable, steps, cost_now, cost_planned)
-			select a.id, made_at, why, pl.corner, advice, chosen, plan, unclosable, steps, cost_now, cost_planned
+			insert into plans (assessment_id, made_at, why, workstation, advice, chosen, plan, unclosable, steps, cost_now, cost_planned)
+			select a.id, made_at, why, pl.workstation, advice, chosen, plan, unclosable, steps, cost_now, cost_planned
 			from a, plans pl join assessments b on b.id = pl.assessment_id and b.person_id = ${personId} returning id),
 		e as (
 			insert into step_events (plan_id, thing, is_done, source, at)
@@ -78,7 +78,7 @@ async function asOfOtherRules(): Promise<void> {
 	await db().update(cases).set({
 		rulesVersion: 'core 0, checklist 0, policy 0',
 		softwareVersion: 'core 0',
-		judgeOn: null,
+		reassessOn: null,
 		mailOn: null
 	});
 }
@@ -94,7 +94,7 @@ beforeAll(async () => {
 	personIds = [first.personId, ...(await cloned(first.personId, PEOPLE - 1))];
 	// Every other person has a self-assessment that they have begun and not sent in.
 	await db().execute(sql`
-		insert into assessments (person_id, token_hash, way, checklist_version, sent_at, consented_at, answers)
+		insert into assessments (person_id, token_hash, sitting_style, checklist_version, sent_at, consented_at, answers)
 		select id, 'open link of ' || id, 'upright', 2, ${answeredAt.toISOString()}::timestamptz + interval '30 days',
 			${answeredAt.toISOString()}::timestamptz + interval '31 days', '{"stature":"171"}'
 		from (select id, row_number() over (order by id) as n from people) p where n % 2 = 0`);
@@ -258,13 +258,13 @@ describe('what is cancelled', () => {
 				rulesVersion: 'core 0, checklist 0, policy 0',
 				softwareVersion: 'core 0',
 				mailOn: null,
-				judgeOn: null
+				reassessOn: null
 			})
 			.where(eq(cases.personId, personId));
 	const openOf = async (personId: string, kind: 'check-in' | 'recheck') =>
 		(
 			await db()
-				.select({ due: followUps.due, heldWhy: followUps.heldWhy, version: followUps.version })
+				.select({ due: followUps.due, holdReason: followUps.holdReason, version: followUps.version })
 				.from(followUps)
 				.where(and(eq(followUps.personId, personId), eq(followUps.kind, kind), isNull(followUps.doneAt)))
 		)[0];
@@ -281,7 +281,7 @@ describe('what is cancelled', () => {
 		await aRunOfTheQueue(daysLater(120));
 		const expected = await heldOf('check-in', daysLater(120));
 		const first = await openOf(personId, 'check-in');
-		expect(first?.heldWhy).toBe('update');
+		expect(first?.holdReason).toBe('update');
 		const cancel = (actor = desk.coordinator, n = expected) =>
 			faultOf(cancelHeld(db(), actor, { kind: 'check-in', expected: n }, daysLater(120)));
 		expect(await cancel(desk.reader)).toBe('not-allowed');
@@ -291,7 +291,7 @@ describe('what is cancelled', () => {
 		await aRunOfTheQueue(daysLater(121));
 		expect(await written(personId)).toBe(before);
 		const next = await openOf(personId, 'check-in');
-		expect(next?.heldWhy).toBeNull();
+		expect(next?.holdReason).toBeNull();
 		expect(String(next?.due) > daysLater(120).toISOString().slice(0, 10)).toBe(true);
 		expect(String(next?.due) > String(first?.due)).toBe(true);
 		await aRunOfTheQueue(new Date(`${next?.due}T20:00:00Z`));
@@ -306,7 +306,7 @@ describe('what is cancelled', () => {
 			(await heldEmails(db(), desk.coordinator, '2027-12-31')).reduce((sum, { people: n }) => sum + n, 0);
 		const before = await countHeld(db());
 		expect(await listed()).toBe(before);
-		expect((await openOf(personId, 'check-in'))?.heldWhy).toBe('update');
+		expect((await openOf(personId, 'check-in'))?.holdReason).toBe('update');
 		await markAsLeft(db(), desk.coordinator, act(personId), daysLater(170));
 		expect(await countHeld(db())).toBeLessThan(before);
 		expect(await listed()).toBe(await countHeld(db()));
@@ -323,18 +323,18 @@ describe('what is cancelled', () => {
 		// As a database stands whose old rules asked four months later.
 		await db()
 			.update(followUps)
-			.set({ due: anyway, policyDay: anyway, heldWhy: null, heldBefore: null })
+			.set({ due: anyway, policyDay: anyway, holdReason: null, heldBefore: null })
 			.where(and(eq(followUps.personId, personId), eq(followUps.kind, 'recheck'), isNull(followUps.doneAt)));
 		await byOtherRules(personId);
 		await aRunOfTheQueue(daysLater(202));
-		expect(await openOf(personId, 'recheck')).toMatchObject({ due: brought?.due, heldWhy: 'update' });
+		expect(await openOf(personId, 'recheck')).toMatchObject({ due: brought?.due, holdReason: 'update' });
 		const expected = await heldOf('recheck', daysLater(202));
 		await cancelHeld(db(), desk.coordinator, { kind: 'recheck', expected }, daysLater(202));
 		// Judged again and again, it stays there.
 		for (const n of [203, 204]) {
 			await byOtherRules(personId);
 			await aRunOfTheQueue(daysLater(n));
-			expect(await openOf(personId, 'recheck')).toMatchObject({ due: anyway, heldWhy: null });
+			expect(await openOf(personId, 'recheck')).toMatchObject({ due: anyway, holdReason: null });
 		}
 	});
 
@@ -388,9 +388,9 @@ describe('an import', () => {
 		await aRunOfTheQueue(updatedAt);
 		expect(await written()).toBe(before);
 		const [open] = await db()
-			.select({ heldWhy: followUps.heldWhy })
+			.select({ holdReason: followUps.holdReason })
 			.from(followUps)
 			.where(and(eq(followUps.personId, personId), eq(followUps.kind, 'recheck'), isNull(followUps.doneAt)));
-		expect(open).toEqual({ heldWhy: 'import' });
+		expect(open).toEqual({ holdReason: 'import' });
 	});
 });

@@ -18,7 +18,7 @@ import { mergedInto, mergePeople, readMergePage } from '$lib/server/people/merge
 import { Dice } from '../../seed/random';
 import { act, Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';
 
-const { assessments, caseAssessments, followUps, people, roundPeople, rounds } = schema;
+const { assessments, assessmentResults, followUps, people, roundPeople, rounds } = schema;
 
 const now = new Date('2026-03-02T09:00:00Z');
 const later = new Date('2026-03-03T09:00:00Z');
@@ -77,7 +77,7 @@ describe('two records of one person', () => {
 		// Links that were sent keep working, and an old address of the case leads here.
 		expect((await openAssessment(db(), gone.token)).actor.personId).toBe(kept.personId);
 		expect(await mergedInto(db(), gone.personId)).toBe(kept.personId);
-		const results = await db().$count(caseAssessments, eq(caseAssessments.personId, kept.personId));
+		const results = await db().$count(assessmentResults, eq(assessmentResults.personId, kept.personId));
 		expect(results).toBeGreaterThan(before[0]?.judgements ?? 0);
 	});
 
@@ -97,7 +97,7 @@ describe('two records of one person', () => {
 			.values({
 				name: 'Spring',
 				filter: { teams: [], country: '', notAnsweredWithinDays: 0 },
-				way: 'upright',
+				sittingStyle: 'upright',
 				checklistVersion: 1,
 				subject: 's',
 				body: 'b',

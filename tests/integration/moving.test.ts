@@ -30,16 +30,36 @@ const weeksOf = (personId: string) => db().$count(breakWeeks, eq(breakWeeks.pers
 describe('how someone breaks', () => {
 	it('is what was set for them, unless they chose themselves', async () => {
 		const { personId, open } = await desk.answered();
-		expect(await readBreaksPage(db(), open, now)).toMatchObject({ setRhythm: 'few', ownRhythm: null });
-		const wanted = { ...act(personId), way: null, route: null, rhythm: 'stairs' } as const;
+		expect(await readBreaksPage(db(), open, now)).toMatchObject({
+			sentBreakSchedule: 'few',
+			chosenBreakSchedule: null
+		});
+		const wanted = {
+			...act(personId),
+			sittingStyle: null,
+			questionnaireMode: null,
+			breakSchedule: 'stairs'
+		} as const;
 		await changePersonSettings(db(), desk.coordinator, wanted, now, planHere);
 		const { open: again } = await desk.answer(personId, MIRELA, desk.later(5));
-		expect(await readBreaksPage(db(), again, now)).toMatchObject({ setRhythm: 'stairs', ownRhythm: null });
-		await chooseBreakSchedule(db(), again, { rhythm: 'hour', share: 'half' });
-		expect(await readBreaksPage(db(), again, now)).toMatchObject({ ownRhythm: 'hour', share: 'half' });
-		expect(await breaksOf(db(), desk.coordinator, personId)).toMatchObject({ ownRhythm: 'hour', weeks: [] });
-		await chooseBreakSchedule(db(), again, { rhythm: null, share: 'moving' });
-		expect(await readBreaksPage(db(), again, now)).toMatchObject({ ownRhythm: null, share: 'moving' });
+		expect(await readBreaksPage(db(), again, now)).toMatchObject({
+			sentBreakSchedule: 'stairs',
+			chosenBreakSchedule: null
+		});
+		await chooseBreakSchedule(db(), again, { breakSchedule: 'hour', share: 'half' });
+		expect(await readBreaksPage(db(), again, now)).toMatchObject({
+			chosenBreakSchedule: 'hour',
+			share: 'half'
+		});
+		expect(await breaksOf(db(), desk.coordinator, personId)).toMatchObject({
+			chosenBreakSchedule: 'hour',
+			weeks: []
+		});
+		await chooseBreakSchedule(db(), again, { breakSchedule: null, share: 'moving' });
+		expect(await readBreaksPage(db(), again, now)).toMatchObject({
+			chosenBreakSchedule: null,
+			share: 'moving'
+		});
 	});
 
 	it('follows what hurts, and a sign holds everything back that pulls at anything', async () => {

@@ -45,16 +45,16 @@ async function carryOut(token: string, at: Date) {
 	await putRight(db(), open, at);
 }
 
-describe('what is kept of each judgement', () => {
+describe('what is kept of each assessment result', () => {
 	it('says what was answered and found, where it hurts, and how the corner stands', async () => {
 		const { personId } = await desk.answered();
 		const [row] = await observed(personId);
 		const { standing } = await desk.judged(personId);
 		expect(row).toMatchObject({
 			team: 'T',
-			way: 'upright',
-			route: 'short',
-			spot: 'chair',
+			sittingStyle: 'upright',
+			questionnaireMode: 'short',
+			place: 'chair',
 			answeredOn: '2026-03-04',
 			firstOn: '2026-03-04',
 			reportedOn: '2026-03-04',
@@ -149,7 +149,7 @@ describe('what is kept of each judgement', () => {
 			['Kiln', '2026-03-07', '2026-03-09'],
 			['Glaze', '2026-03-09', null]
 		]);
-		expect(new Set(rows.map(({ judgementId }) => judgementId)).size).toBe(1);
+		expect(new Set(rows.map(({ assessmentResultId }) => assessmentResultId)).size).toBe(1);
 		// The same team again is no move.
 		const [again] = await db().select().from(people).where(eq(people.id, personId));
 		if (again) await changePerson(db(), desk.coordinator, { ...again, phone: '+44 20 7946 0123' }, days(6));

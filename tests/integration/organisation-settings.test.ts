@@ -79,10 +79,10 @@ describe('settings of the organisation', () => {
 describe('what employees can choose', () => {
 	it('is offered and accepted no longer, while a choice that was made stays', async () => {
 		const { open, personId } = await desk.answered(MIRELA);
-		const corner = open.assessment.corner!;
-		await chooseBreakSchedule(db(), open, { rhythm: 'walks', share: 'moving' });
+		const corner = open.assessment.workstation!;
+		await chooseBreakSchedule(db(), open, { breakSchedule: 'walks', share: 'moving' });
 		const only = { sittingStyles: [corner.way], breakSchedules: ['few' as const] };
-		await db().update(people).set({ rhythm: 'walks' }).where(eq(people.id, personId));
+		await db().update(people).set({ breakSchedule: 'walks' }).where(eq(people.id, personId));
 		const preview = await previewSettings(db(), desk.coordinator, 'choices', only, now);
 		expect(preview).toMatchObject({ effects: null });
 		expect(preview.people).toContainEqual({ personId, name: expect.any(String), what: 'walks' });
@@ -92,8 +92,8 @@ describe('what employees can choose', () => {
 		expect(await faultOf(startStyleTrial(db(), open, other, now))).toBe('conflict');
 		expect(await faultOf(adoptStyle(db(), open, other, planHere, now))).toBe('conflict');
 		// Their own stays; another one is refused.
-		await chooseBreakSchedule(db(), open, { rhythm: 'walks', share: 'moving' });
-		expect(await faultOf(chooseBreakSchedule(db(), open, { rhythm: 'hour', share: 'moving' }))).toBe(
+		await chooseBreakSchedule(db(), open, { breakSchedule: 'walks', share: 'moving' });
+		expect(await faultOf(chooseBreakSchedule(db(), open, { breakSchedule: 'hour', share: 'moving' }))).toBe(
 			'conflict'
 		);
 		await publish('choices', () => originalSettings('choices'));
@@ -151,9 +151,9 @@ describe('reminders of a round', () => {
 		const input = {
 			name: 'March',
 			filter: { teams: [team], country: '', notAnsweredWithinDays: 0 },
-			way: 'open',
-			route: 'complete',
-			rhythm: 'half-hour',
+			sittingStyle: 'open',
+			questionnaireMode: 'complete',
+			breakSchedule: 'half-hour',
 			subject: 'A look',
 			body: 'Hello.',
 			startsOn: '2026-03-02',
@@ -386,7 +386,7 @@ describe('teams', () => {
 			.values({
 				name: 'Autumn',
 				filter: { teams: ['Harbour', 'Tarn'], country: '', notAnsweredWithinDays: 0 },
-				way: 'upright',
+				sittingStyle: 'upright',
 				checklistVersion: 1,
 				subject: 's',
 				body: 'b',

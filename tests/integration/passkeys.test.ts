@@ -64,15 +64,15 @@ describe('a passkey', () => {
 		]);
 	});
 
-	it('is added once, told by letter, with codes for a lost device; it signs in alone', async () => {
+	it('is added once, told by email, with codes for a lost device; it signs in alone', async () => {
 		const { device, codes } = await added(desk.second);
 		expect(codes).toHaveLength(10);
 		expect(await countRecoveryCodes(db(), desk.second)).toBe(10);
-		const letters = await db()
+		const emailRows = await db()
 			.select()
 			.from(schema.emails)
 			.where(eq(schema.emails.toEmail, 'two@example.org'));
-		expect(letters.map(({ subject }) => subject)).toContain('A passkey was added to your account');
+		expect(emailRows.map(({ subject }) => subject)).toContain('A passkey was added to your account');
 		const { challenge } = await startPasskeyRegistration(db(), desk.second, party, now);
 		const again = { response: device.made(at(challenge)), name: 'copy' };
 		expect(await faultOf(addPasskey(db(), desk.second, party, again, now))).toBe('conflict');

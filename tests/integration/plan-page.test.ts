@@ -48,11 +48,11 @@ describe('the page of a plan', () => {
 		const { page } = await pageOf(person);
 		expect(page.acts[0]).toEqual({ act: 'hazard', what: 'chained-strips' });
 		expect(page.acts.length).toBeLessThanOrEqual(3);
-		const judgement = await newestAssessmentResult(db(), person.personId);
-		expect(judgement?.actions[0]).toEqual(page.acts[0]);
+		const assessmentResult = await newestAssessmentResult(db(), person.personId);
+		expect(assessmentResult?.actions[0]).toEqual(page.acts[0]);
 	});
 
-	it('takes a habit that isn’t so as the problem that it is, at once and in the judgement; and back again', async () => {
+	it('takes a habit that isn’t so as the problem that it is, at once and in the assessment result; and back again', async () => {
 		const person = await desk.answered(PAINLESS);
 		const first = await pageOf(person);
 		const habit = first.page.habits.find(({ id }) => id === 'light-from-the-side');
@@ -121,12 +121,12 @@ describe('a sitting style', () => {
 		await startStyleTrial(db(), person.open, 'active', now);
 		await adoptStyle(db(), (await pageOf(person)).open, 'active', plannerHere, desk.later(5));
 		const { open, page } = await pageOf(person);
-		expect(open.assessment.way).toBe('active');
+		expect(open.assessment.sittingStyle).toBe('active');
 		expect(page).toMatchObject({ trial: null, isBehind: false });
 		expect((await currentPlanOf(db(), open.assessment.id))?.why).toBe('way');
 		for (const place of page.kept) expect(page.ticks[place]).toBe(true);
 		const [row] = await db()
-			.select({ way: schema.people.way })
+			.select({ way: schema.people.sittingStyle })
 			.from(schema.people)
 			.where(eq(schema.people.id, person.personId));
 		expect(row?.way).toBe('active');
@@ -246,7 +246,7 @@ describe('plans that are equally good', () => {
 			expect(await submitAnswers(db(), open, now, planHere, { hasSeenPlan })).toEqual({ ok: true });
 			const plan = await currentPlanOf(db(), open.assessment.id);
 			const [piece] = plan?.plan?.stations.screen.pieces ?? [];
-			return plan?.corner.household.find(({ id }) => id === piece?.id.split('#')[0])?.kind ?? 'none';
+			return plan?.workstation.household.find(({ id }) => id === piece?.id.split('#')[0])?.kind ?? 'none';
 		}
 		const seen = await below({}, true);
 		const other = seen === 'book' ? 'board-game' : 'book';

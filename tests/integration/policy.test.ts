@@ -16,7 +16,7 @@ import { readRules, settingsInForce } from '$lib/server/platform/rules/read-rule
 import { reminderDaysNow } from '$lib/server/people/rounds/remind-unanswered';
 import { Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';
 
-const { auditLines, caseAssessments, emails, triagePolicies } = schema;
+const { auditLines, assessmentResults, emails, triagePolicies } = schema;
 
 const now = new Date('2026-03-02T09:00:00Z');
 
@@ -61,7 +61,7 @@ describe('settings of the triage policy', () => {
 		const six = await desk.answered(hurts('6'));
 		const four = await desk.answered(hurts('4'));
 		await desk.answered(PAINLESS);
-		const judged = await db().$count(caseAssessments);
+		const judged = await db().$count(assessmentResults);
 		const preview = await previewPolicy(
 			db(),
 			desk.coordinator,
@@ -75,7 +75,7 @@ describe('settings of the triage policy', () => {
 		]);
 		expect(await levelOf(six.personId)).toBe('soon');
 		expect(await levelOf(four.personId)).toBe('soon');
-		expect(await db().$count(caseAssessments)).toBe(judged);
+		expect(await db().$count(assessmentResults)).toBe(judged);
 		expect(await db().$count(triagePolicies)).toBe(0);
 		// Names were shown: the audit log has it.
 		const [line] = await db().select().from(auditLines).where(eq(auditLines.act, 'list-read'));
@@ -133,9 +133,9 @@ describe('settings of the triage policy', () => {
 		]);
 		expect(versions[1]).toMatchObject({ version: 1, by: 'one' });
 		const made = await db()
-			.selectDistinct({ version: caseAssessments.policyVersion })
-			.from(caseAssessments)
-			.orderBy(desc(caseAssessments.policyVersion));
+			.selectDistinct({ version: assessmentResults.policyVersion })
+			.from(assessmentResults)
+			.orderBy(desc(assessmentResults.policyVersion));
 		expect(made.map((row) => row.version)).toEqual([1001, 2]);
 	});
 

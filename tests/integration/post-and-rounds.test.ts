@@ -19,7 +19,7 @@ import { UNSET_ORGANISATION } from '$lib/core/platform/organisation';
 import { composeEmail } from '$lib/server/platform/email/compose-email';
 import {
 	DeliveryError,
-	mailboxTransport,
+	testInboxTransport,
 	type MailTransport
 } from '$lib/server/platform/email/mail-transport';
 import { queueEmail } from '$lib/server/platform/email/queue-email';
@@ -74,14 +74,14 @@ async function post(count: number, at = now): Promise<void> {
 }
 
 describe('the post', () => {
-	it('delivers every letter once, however many processes take from the queue', async () => {
+	it('delivers every email once, however many processes take from the queue', async () => {
 		await post(90);
 		const pools = Array.from({ length: 3 }, () => openDatabase(desk.test.url));
 		const done = await Promise.all(
 			pools.map(({ db: own }) =>
 				deliverEmails(
 					own,
-					mailboxTransport(own, () => now),
+					testInboxTransport(own, () => now),
 					ORIGIN,
 					() => now
 				)
@@ -94,14 +94,14 @@ describe('the post', () => {
 		expect(await db().$count(emails, eq(emails.state, 'waiting'))).toBe(0);
 	});
 
-	it('sends a letter again under the same id where it stopped between handing over and noting it', async () => {
+	it('sends an email again under the same id where it stopped between handing over and noting it', async () => {
 		await post(3);
-		const own = mailboxTransport(db(), () => now);
+		const own = testInboxTransport(db(), () => now);
 		let handed = 0;
 		const stopsAfterTwo: MailTransport = {
 			isReal: false,
-			async deliver(letter) {
-				await own.deliver(letter);
+			async deliver(email) {
+				await own.deliver(email);
 				handed += 1;
 				if (handed === 2) throw new Error('the process is gone');
 			}
@@ -118,7 +118,7 @@ describe('the post', () => {
 		expect(mine.map(({ times }) => times)).toEqual([2]);
 	});
 
-	it('holds no lock while a mail server is silent: whom the letter is for can go on', async () => {
+	it('holds no lock while a mail server is silent: whom the email is for can go on', async () => {
 		const personId = await desk.person({ team: 'Silent' });
 		const { token } = await desk.send(personId);
 		let answer = () => {};
@@ -137,7 +137,7 @@ describe('the post', () => {
 		const open = await openAssessment(db(), token);
 		await saveAnswers(db(), open, { 'sign.chest-pain': 'yes' }, now);
 		expect((await desk.listed(personId)).level).toBe('emergency');
-		// Nor does another process hand the same letter over in the meantime.
+		// Nor does another process hand the same email over in the meantime.
 		expect(await deliverEmails(db(), silent, ORIGIN, () => now)).toMatchObject({ delivered: 0 });
 		answer();
 		expect((await delivery).delivered).toBe(1);
@@ -157,15 +157,15 @@ describe('the post', () => {
 		const waits: number[] = [];
 		for (let i = 0; i < 20; i += 1) {
 			await deliverEmails(db(), busy, ORIGIN, () => at);
-			const [letter] = await db().select().from(emails).where(like(emails.fault, '451%'));
-			if (letter?.state !== 'waiting') break;
+			const [email] = await db().select().from(emails).where(like(emails.fault, '451%'));
+			if (email?.state !== 'waiting') break;
 			// A moment too early nothing is tried.
 			const before = tries;
-			const soon = new Date(letter.nextTryAt.getTime() - 1);
+			const soon = new Date(email.nextTryAt.getTime() - 1);
 			await deliverEmails(db(), busy, ORIGIN, () => soon);
 			expect(tries).toBe(before);
-			waits.push((letter.nextTryAt.getTime() - at.getTime()) / 60_000);
-			at = letter.nextTryAt;
+			waits.push((email.nextTryAt.getTime() - at.getTime()) / 60_000);
+			at = email.nextTryAt;
 		}
 		expect(waits).toEqual([1, 5, 15, 60, 240, 720, 1440, 1440, 1440, 1440, 480]);
 		// Five days: a mail server that is down over a long weekend loses nothing.
@@ -173,7 +173,7 @@ describe('the post', () => {
 		expect(await db().$count(emails, and(eq(emails.state, 'failed'), like(emails.fault, '451%')))).toBe(1);
 	});
 
-	it('writes HTML that holds the letter and runs nothing', () => {
+	it('writes HTML that holds the email and runs nothing', () => {
 		const { html } = composeEmail(
 			{ kind: 'message', language: 'en', subject: '<b>', body: 'a\n\n<script>x</script>' },
 			{
@@ -191,7 +191,7 @@ describe('the post', () => {
 		await desk.send(personId);
 		await deliverEmails(
 			db(),
-			mailboxTransport(db(), () => now),
+			testInboxTransport(db(), () => now),
 			ORIGIN,
 			() => now
 		);
@@ -207,9 +207,9 @@ describe('a round', () => {
 	const input: RoundInput = {
 		name: 'Spring',
 		filter: { teams: ['Round'], country: '', notAnsweredWithinDays: 0 },
-		way: 'open',
-		route: 'complete',
-		rhythm: 'half-hour',
+		sittingStyle: 'open',
+		questionnaireMode: 'complete',
+		breakSchedule: 'half-hour',
 		subject: 'A look, {name}',
 		body: 'Hello {name}, until {until}.',
 		startsOn: '2026-03-02',
@@ -281,7 +281,7 @@ describe('a round', () => {
 		await db().delete(schema.people).where(eq(schema.people.team, team));
 	});
 
-	it('writes each letter once by several processes, with its fields filled in, and is open then', async () => {
+	it('writes each email once by several processes, with its fields filled in, and is open then', async () => {
 		const { id, ids } = await started(60);
 		const pools = Array.from({ length: 3 }, () => openDatabase(desk.test.url));
 		const written = await Promise.all(pools.map(({ db: own }) => sendRoundBatches(own, () => now)));
@@ -398,7 +398,7 @@ describe('a round', () => {
 		expect(await roundProgressOf(db(), next.id)).toEqual({ sent: 3 });
 	});
 
-	it('tells who follows it of letters, answers, addresses that come back, reminders and its end, and of no other round', async () => {
+	it('tells who follows it of emails, answers, addresses that come back, reminders and its end, and of no other round', async () => {
 		const changes = new ChangeFeed(desk.test.url);
 		const { id, ids } = await started(3);
 		const other = await started(1);
@@ -610,7 +610,7 @@ describe('a round', () => {
 		expect(await roundProgressOf(db(), id)).toEqual({ sent: 1, skipped: 1 });
 	});
 
-	it('is closed once, and writes no letter after that', async () => {
+	it('is closed once, and writes no email after that', async () => {
 		const { id } = await started(3);
 		const close = (version: number) =>
 			faultOf(closeRound(db(), desk.coordinator, { id, version, callSilent: false }, now));
@@ -652,7 +652,7 @@ describe('a round', () => {
 		await Promise.all([act, applying]);
 		expect((await rowsOf()).every(({ toCall, remindOn }) => toCall && remindOn === null)).toBe(true);
 		const [kept] = await db().select().from(schema.cases).where(eq(schema.cases.personId, held));
-		expect(kept).toMatchObject({ version: 77, judgeOn: '2026-03-02' });
+		expect(kept).toMatchObject({ version: 77, reassessOn: '2026-03-02' });
 		expect((await readRound(db(), desk.coordinator, id, now)).round.pendingChange).toBeNull();
 	});
 
@@ -727,7 +727,7 @@ describe('a round', () => {
 		expect((await openAssessment(db(), token)).assessment.answers).toMatchObject({ stature: '170' });
 	});
 
-	it('is refused with a field that is none, in its subject or its letter, with the known ones named', async () => {
+	it('is refused with a field that is none, in its subject or its email, with the known ones named', async () => {
 		const make = (over: Partial<RoundInput>) =>
 			createRound(db(), desk.coordinator, { ...input, ...over }, now);
 		await expect(make({ body: 'Hello {name} of {team}' })).rejects.toMatchObject({

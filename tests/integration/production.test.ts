@@ -226,7 +226,7 @@ describe('the page for who runs it, on a machine that has nothing yet', () => {
 		// Neither a dump nor the coordinator has what opens it.
 		const secret = link.slice('/c/'.length);
 		const kept = await ask(
-			`select row_to_json(l)::text as row from letters l union all select row_to_json(a)::text from assessments a`
+			`select row_to_json(l)::text as row from emails l union all select row_to_json(a)::text from assessments a`
 		);
 		expect(JSON.stringify(kept)).not.toContain(secret);
 		expect(
@@ -311,7 +311,7 @@ describe('the page for who runs it, on a machine that has nothing yet', () => {
 		expect((await app(['archive', 'load'], other)).text).toContain('usage:');
 		const loaded = await app(['archive', 'load', file], other);
 		expect(loaded, loaded.text).toMatchObject({ code: 0 });
-		for (const table of ['people', 'users', 'audit_lines', 'letters'])
+		for (const table of ['people', 'users', 'audit_lines', 'emails'])
 			expect(await here(table, 'other'), table).toBe(await here(table));
 		expect((await app(['archive', 'load', file], other)).text).toContain('not empty');
 		expect((await app(['start'], other)).text).toContain('replay-erasures');

@@ -70,9 +70,9 @@ it('is queued by every act that leaves something to do, whichever page or progra
 		{
 			name: 'Spring',
 			filter: { teams: ['Queue'], country: '', notAnsweredWithinDays: 0 },
-			way: 'open',
-			route: 'complete',
-			rhythm: 'half-hour',
+			sittingStyle: 'open',
+			questionnaireMode: 'complete',
+			breakSchedule: 'half-hour',
 			subject: 'A look, {name}',
 			body: 'Hello {name}, until {until}.',
 			startsOn: '2026-03-02',

@@ -188,7 +188,7 @@ describe('the letter', () => {
 		expect(letter.signs.map(({ sign }) => sign)).toContain('wakes-at-night');
 		expect(letter.over.map(({ at }) => at)).toEqual([first]);
 		expect(letter.steps.map((step) => [step.place, step.at])).toEqual([[place, now]]);
-		expect(letter.judgement?.standing).not.toEqual([]);
+		expect(letter.assessmentResult?.standing).not.toEqual([]);
 		const text = JSON.stringify(letter);
 		expect(text).not.toMatch(/secret|household|@example\.org".*p\d+@|\/c\//);
 		expect(text).not.toContain(`p${personId}`);
@@ -206,7 +206,7 @@ describe('what is set for one person', () => {
 		changePersonSettings(
 			db(),
 			desk.coordinator,
-			{ ...act(personId), way: null, route: null, rhythm: null, ...over },
+			{ ...act(personId), sittingStyle: null, questionnaireMode: null, breakSchedule: null, ...over },
 			now,
 			planHere
 		);
@@ -214,37 +214,40 @@ describe('what is set for one person', () => {
 	it('goes before what a round says, and holds for what is out already', async () => {
 		const personId = await desk.person();
 		await desk.send(personId);
-		await set(personId, { way: 'open', route: 'complete' });
+		await set(personId, { sittingStyle: 'open', questionnaireMode: 'complete' });
 		const sent = () =>
 			db()
-				.select({ way: schema.assessments.way, route: schema.assessments.route })
+				.select({
+					sittingStyle: schema.assessments.sittingStyle,
+					questionnaireMode: schema.assessments.questionnaireMode
+				})
 				.from(schema.assessments)
 				.where(eq(schema.assessments.personId, personId))
 				.orderBy(schema.assessments.sentAt);
-		expect(await sent()).toEqual([{ way: 'open', route: 'complete' }]);
+		expect(await sent()).toEqual([{ sittingStyle: 'open', questionnaireMode: 'complete' }]);
 		await desk.send(personId, desk.later(1));
-		expect((await sent())[1]).toEqual({ way: 'open', route: 'complete' });
+		expect((await sent())[1]).toEqual({ sittingStyle: 'open', questionnaireMode: 'complete' });
 	});
 
 	it('judges the answers again by another way, with a plan of its own, and is on record', async () => {
 		const { personId, open } = await desk.answered();
 		const before = await currentPlanOf(db(), open.assessment.id);
-		await set(personId, { way: 'forearms-down' });
+		await set(personId, { sittingStyle: 'forearms-down' });
 		const after = await currentPlanOf(db(), open.assessment.id);
 		expect(after?.id).not.toBe(before?.id);
 		expect(after?.why).toBe('way');
-		expect(after?.corner.way).toBe('forearms-down');
+		expect(after?.workstation.way).toBe('forearms-down');
 		const page = await readCasePage(db(), desk.coordinator, personId, now, 'UTC');
 		expect(page.corner?.way).toBe('forearms-down');
 		expect(page.timeline.some(({ event }) => event.kind === 'act' && event.act === 'set-up')).toBe(true);
 		// The same again solves nothing and changes nothing.
-		await set(personId, { way: 'forearms-down' });
+		await set(personId, { sittingStyle: 'forearms-down' });
 		expect((await currentPlanOf(db(), open.assessment.id))?.id).toBe(after?.id);
 	});
 
 	it('is a coordinator’s', async () => {
 		const personId = await desk.person();
-		const act0 = { ...act(personId), way: null, route: null, rhythm: null };
+		const act0 = { ...act(personId), sittingStyle: null, questionnaireMode: null, breakSchedule: null };
 		await expect(async () =>
 			changePersonSettings(db(), desk.clinician, act0, now, planHere)
 		).rejects.toThrow();

@@ -22,7 +22,7 @@ let corner: Corner | null = null;
 
 beforeAll(async () => {
 	desk = await Desk.make(now);
-	corner = (await desk.answered(MIRELA, daysAgo(900))).open.assessment.corner;
+	corner = (await desk.answered(MIRELA, daysAgo(900))).open.assessment.workstation;
 });
 afterAll(() => desk.test.drop());
 
@@ -36,7 +36,7 @@ async function invited(sentDaysAgo: number, answeredAfter: number | null): Promi
 			.set({
 				consentedAt: daysAgo(sentDaysAgo),
 				answeredAt: daysAgo(sentDaysAgo - answeredAfter),
-				corner
+				workstation: corner
 			})
 			.where(eq(assessments.id, id));
 	return personId;
@@ -67,9 +67,9 @@ describe('what earlier invitations brought', () => {
 			{
 				name: 'Summer',
 				filter,
-				way: 'upright',
-				route: 'short',
-				rhythm: 'few',
+				sittingStyle: 'upright',
+				questionnaireMode: 'short',
+				breakSchedule: 'few',
 				subject: 'x',
 				body: 'x',
 				startsOn: '2026-06-01',

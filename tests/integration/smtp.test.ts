@@ -74,7 +74,7 @@ describe('a real mail server', () => {
 		server.taken.length = 0;
 	});
 
-	it('is handed plain text and HTML, with the link and the letter’s own id', async () => {
+	it('is handed plain text and HTML, with the link and the email’s own id', async () => {
 		const id = await letterTo('zoe@example.org');
 		expect(await deliver()).toEqual({ delivered: 1, refused: 0 });
 		const [mail] = server.taken;
@@ -136,9 +136,9 @@ describe('a real mail server', () => {
 		const id = await letterTo('gone@example.org', personId);
 		server.answer = (to) => (to.startsWith('gone') ? '550 5.1.1 no such mailbox' : '250 ok');
 		expect(await deliver()).toEqual({ delivered: 0, refused: 1 });
-		const [letter] = await desk.test.db.select().from(emails).where(eq(emails.id, id));
-		expect(letter).toMatchObject({ state: 'bounced' });
-		expect(letter?.fault).toContain('550');
+		const [row] = await desk.test.db.select().from(emails).where(eq(emails.id, id));
+		expect(row).toMatchObject({ state: 'bounced' });
+		expect(row?.fault).toContain('550');
 		const [person] = await desk.test.db.select().from(people).where(eq(people.id, personId));
 		expect(person?.bouncedAt).toEqual(now);
 	});
@@ -154,15 +154,15 @@ describe('a real mail server', () => {
 		const id = await letterTo(email, personId);
 		server.answer = (to) => (to === email.toLowerCase() || to === email ? answer : '250 ok');
 		await deliver();
-		const [letter] = await desk.test.db.select().from(emails).where(eq(emails.id, id));
-		expect(letter).toMatchObject({ state: 'waiting', tries: 1 });
+		const [row] = await desk.test.db.select().from(emails).where(eq(emails.id, id));
+		expect(row).toMatchObject({ state: 'waiting', tries: 1 });
 		const [person] = await desk.test.db.select().from(people).where(eq(people.id, personId));
 		expect(person?.bouncedAt).toBeNull();
 		server.answer = () => '250 ok';
 		expect((await deliver(new Date(now.getTime() + 60_000))).delivered).toBeGreaterThan(0);
 	});
 
-	it('that refuses everything is left alone after some letters, and nothing is lost', async () => {
+	it('that refuses everything is left alone after some emails, and nothing is lost', async () => {
 		server.answer = () => '554 5.7.1 relay access denied';
 		for (let i = 0; i < 50; i += 1) await letterTo(`many${i}@example.org`, await desk.person());
 		const { delivered, refused } = await deliver();
@@ -209,8 +209,8 @@ describe('a real mail server', () => {
 		const id = await letterTo('waits@example.org');
 		const nobody = smtpTransport('smtp://127.0.0.1:1', 'x@y.example');
 		await deliverEmails(desk.test.db, nobody, '', () => now);
-		const [letter] = await desk.test.db.select().from(emails).where(eq(emails.id, id));
-		expect(letter).toMatchObject({ state: 'waiting', tries: 1 });
+		const [email] = await desk.test.db.select().from(emails).where(eq(emails.id, id));
+		expect(email).toMatchObject({ state: 'waiting', tries: 1 });
 	});
 
 	it('is one setting, and a wrong one is told', () => {
@@ -223,9 +223,9 @@ describe('a real mail server', () => {
 	});
 });
 
-describe('a thousand letters', () => {
+describe('a thousand emails', () => {
 	const LETTERS = 1000;
-	/** What the server does with every so many of the letters, the first time, or twice, or for ever. */
+	/** What the server does with every so many of the emails, the first time, or twice, or for ever. */
 	const KINDS = ['grey', 'before', 'after', 'stall', 'relay', 'gone'] as const;
 	const EVERY = { grey: 10, before: 25, after: 30, stall: 400, relay: 7, gone: 50 } as const;
 	const isOf = (kind: (typeof KINDS)[number], n: number) => n % EVERY[kind] === 1;
@@ -275,7 +275,7 @@ describe('a thousand letters', () => {
 			if (!isFirst(n)) return null;
 			return isOf('before', n) ? 'before' : isOf('after', n) ? 'after' : null;
 		};
-		// So long that only what stalls on purpose is given up, however busy the machine is: a letter given up too early is sent twice.
+		// So long that only what stalls on purpose is given up, however busy the machine is: an email given up too early is sent twice.
 		const patience = { connectionTimeout: 10_000, greetingTimeout: 10_000, socketTimeout: 10_000 };
 		const down = smtpTransport(
 			'smtp://127.0.0.1:1',

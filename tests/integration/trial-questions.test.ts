@@ -7,7 +7,7 @@ import { newestLinkPath } from '$lib/server/questionnaire/assessments/send-asses
 import { submitAnswers } from '$lib/server/questionnaire/assessments/submit-answers';
 import { schema } from '$lib/server/platform/db/client';
 import { setDailyLimit } from '$lib/server/platform/email-hold/daily-limit';
-import { linkOfLetter } from '$lib/server/platform/email/deliver-emails';
+import { linkOfEmail } from '$lib/server/platform/email/deliver-emails';
 import { plannerHere } from '$lib/server/plan/planning/planning';
 import { askTrialQuestions } from '$lib/server/plan/plans/ask-trial-questions';
 import { answerTrial, endTrial, startPlanTrial } from '$lib/server/plan/plans/day-trials';
@@ -150,10 +150,10 @@ describe('the question about a day of a trial', () => {
 		await startPlanTrial(db(), await second(), 1, at(2, 9));
 		expect(await askedBy(person, at(2, 16))).toBe(1);
 		const [email] = await questionsTo(person);
-		expect(email && (await linkOfLetter(db(), 'https://corner.example', email))).toBe(
+		expect(email && (await linkOfEmail(db(), 'https://corner.example', email))).toBe(
 			`https://corner.example${path}/plan`
 		);
 		const first = await newestLinkPath(db(), person.personId);
-		expect(await linkOfLetter(db(), '', { linkPath: first })).toBe(`/c/${person.token}`);
+		expect(await linkOfEmail(db(), '', { linkPath: first })).toBe(`/c/${person.token}`);
 	});
 });

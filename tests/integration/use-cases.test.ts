@@ -173,14 +173,14 @@ describe('people', () => {
 });
 
 describe('a self-assessment', () => {
-	it('goes out as a letter with the link, of which only a hash is kept', async () => {
+	it('goes out as an email with the link, of which only a hash is kept', async () => {
 		const personId = await newPerson();
 		const { token } = await desk.send(personId);
-		const letter = (await newestEmails(test.db)).find((l) => l.personId === personId);
-		expect(await linkPathToSend(test.db, letter?.linkPath ?? '')).toBe(`/c/${token}`);
+		const email = (await newestEmails(test.db)).find((l) => l.personId === personId);
+		expect(await linkPathToSend(test.db, email?.linkPath ?? '')).toBe(`/c/${token}`);
 		// Nothing that lies in the database opens it.
-		expect(letter?.linkPath).not.toContain(token);
-		expect(letter?.body).toContain('measure a few heights');
+		expect(email?.linkPath).not.toContain(token);
+		expect(email?.body).toContain('measure a few heights');
 		expect(JSON.stringify(await test.db.select().from(schema.assessments))).not.toContain(token);
 		expect((await openAssessment(test.db, token)).assessment.personId).toBe(personId);
 	});
@@ -230,7 +230,7 @@ describe('a self-assessment', () => {
 		]);
 		expect(both).toEqual([{ ok: true }, { ok: true }]);
 		const again = await openAssessment(test.db, (await answered()).token);
-		expect(again.assessment.corner).toEqual(open.assessment.corner);
+		expect(again.assessment.workstation).toEqual(open.assessment.workstation);
 		const [row] = await test.db
 			.select()
 			.from(schema.assessments)
@@ -279,8 +279,8 @@ describe('a self-assessment', () => {
 		await storeRemeasurement(test.db, open, { ...lengths, seatUnder: 512 }, later(3));
 		const rows = await test.db
 			.select()
-			.from(schema.reMeasurements)
-			.where(eq(schema.reMeasurements.assessmentId, open.assessment.id));
+			.from(schema.remeasurements)
+			.where(eq(schema.remeasurements.assessmentId, open.assessment.id));
 		expect(rows).toHaveLength(2);
 	});
 
@@ -316,7 +316,7 @@ describe('a self-assessment', () => {
 		});
 	});
 
-	it('can be withdrawn: answers, plan, letters and link go, that it happened stays', async () => {
+	it('can be withdrawn: answers, plan, emails and link go, that it happened stays', async () => {
 		const { personId, open, token } = await answered();
 		await tickStep(test.db, open, { thing: 'seat', done: true }, later(1));
 		await withdrawAnswers(test.db, open, later(2));
@@ -324,9 +324,9 @@ describe('a self-assessment', () => {
 			.select()
 			.from(schema.assessments)
 			.where(eq(schema.assessments.id, open.assessment.id));
-		expect(row).toMatchObject({ answers: {}, corner: null, answeredAt: null, checksOff: null });
+		expect(row).toMatchObject({ answers: {}, workstation: null, answeredAt: null, checksOff: null });
 		expect(await faultOf(openAssessment(test.db, token))).toBe('ended');
-		expect((await newestEmails(test.db)).some((letter) => letter.personId === personId)).toBe(false);
+		expect((await newestEmails(test.db)).some((email) => email.personId === personId)).toBe(false);
 		const { log } = await readCase(test.db, coordinator, personId, later(4));
 		expect(log.map((line) => line.act)).toContain('withdrawn');
 	});
@@ -498,7 +498,7 @@ describe('signs and discomfort', () => {
 		await saveAnswers(test.db, open, { 'sign.chest-pain': 'yes' }, later(1));
 		const { lines: fresh } = await readDaySheet(test.db, coordinator, today);
 		expect(fresh[0]).toMatchObject({ personId, level: 'emergency' });
-		const [first] = fresh[0]?.judgement?.reasons ?? [];
+		const [first] = fresh[0]?.assessmentResult?.reasons ?? [];
 		expect(first).toEqual({ code: 'emergency-sign', level: 'emergency', on: today, sign: 'chest-pain' });
 		const { log } = await readCase(test.db, coordinator, personId, now);
 		expect(log.filter(({ act }) => act === 'signs-told')).toHaveLength(1);
@@ -549,7 +549,7 @@ describe('asking for equipment', () => {
 		expect(await equipmentRequestsOf(test.db, open.assessment.id)).toEqual(['footrest']);
 		const { lines: fresh } = await readDaySheet(test.db, coordinator, '2026-03-02');
 		const line = fresh.find((l) => l.personId === personId);
-		expect(line?.judgement?.reasons.map(({ code }) => code)).toContain('request');
+		expect(line?.assessmentResult?.reasons.map(({ code }) => code)).toContain('request');
 		await ask(false);
 		expect(await equipmentRequestsOf(test.db, open.assessment.id)).toEqual([]);
 	});
@@ -594,8 +594,8 @@ describe('a second spot', () => {
 		const { lines: fresh } = await readDaySheet(test.db, coordinator, '2026-03-02');
 		expect(fresh.filter((line) => line.personId === personId)).toHaveLength(1);
 		const read = await readCase(test.db, coordinator, personId, now);
-		expect(read.answered?.corner?.spot.posture).toBe('sitting');
-		expect(read.spots.map(({ plan }) => plan?.corner.spot.posture)).toEqual(['standing']);
+		expect(read.answered?.workstation?.spot.posture).toBe('sitting');
+		expect(read.spots.map(({ plan }) => plan?.workstation.spot.posture)).toEqual(['standing']);
 		expect(read.history).toHaveLength(1);
 	});
 
@@ -624,10 +624,12 @@ describe('a second spot', () => {
 		expect(await submitAnswers(test.db, await second(), later(2), planHere)).toEqual({ ok: true });
 		const rows = await spotRows(test.db, (await open()).assessment);
 		const [, at] = await solveSpots(
-			rows.flatMap(({ corner }) => corner ?? []),
+			rows.flatMap(({ workstation }) => workstation ?? []),
 			planHere
 		);
-		expect((await planOfSecond())?.plan?.cost).toEqual(at && planOffers(at.corner, at.advice)[0]?.plan.cost);
+		expect((await planOfSecond())?.plan?.cost).toEqual(
+			at && planOffers(at.workstation, at.advice)[0]?.plan.cost
+		);
 		expect((await piecesOf()) ?? []).not.toContain('t3');
 		expect(await ticksOfPlan((await second()).assessment.id)).toEqual({});
 	});

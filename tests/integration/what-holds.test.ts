@@ -94,7 +94,7 @@ describe('which steps are done and stay in place', () => {
 	it('says of what was measured afterwards whether it is as planned', async () => {
 		const { personId, open, plan } = await checkedIn('none');
 		if (!plan?.plan) throw new Error('there is a plan');
-		const planned = remeasuredHeightsOf(plan.corner, setUpAfter(plan.corner, plan.plan));
+		const planned = remeasuredHeightsOf(plan.workstation, setUpAfter(plan.workstation, plan.plan));
 		await storeRemeasurement(db(), open, { ...planned, screenTop: planned.screenTop + 24 }, at('2026-03-18'));
 		const codes = await stepsOf(personId);
 		expect(codes).toContain('measured screenTop');
@@ -134,10 +134,10 @@ describe('how far pads sink', () => {
 	async function findsFirmPads() {
 		const { open, plan } = await checkedIn('none');
 		if (!plan?.plan) throw new Error('there is a plan');
-		const planned = remeasuredHeightsOf(plan.corner, setUpAfter(plan.corner, plan.plan));
+		const planned = remeasuredHeightsOf(plan.workstation, setUpAfter(plan.workstation, plan.plan));
 		const seatUnder = (planned.seatUnder ?? 0) + plan.plan.stations.seat.rise;
 		await storeRemeasurement(db(), open, { ...planned, seatUnder }, at('2026-03-18'));
-		return plan.corner;
+		return plan.workstation;
 	}
 	/** Someone who answered before anything was learnt. */
 	let before: Awaited<ReturnType<Desk['answered']>>;
@@ -166,7 +166,7 @@ describe('how far pads sink', () => {
 		const now = await currentPlanOf(db(), next.open.assessment.id);
 		const then = await currentPlanOf(db(), before.open.assessment.id);
 		if (!now || !then) throw new Error('both have a plan');
-		expect(Math.max(...thinnest(now.corner))).toBeGreaterThan(Math.max(...thinnest(then.corner)));
+		expect(Math.max(...thinnest(now.workstation))).toBeGreaterThan(Math.max(...thinnest(then.workstation)));
 		const page = await readPlanPage(db(), next.open, next.token, at('2026-04-02'), -1);
 		const isUsed = now.steps.some(
 			({ place, pieces }) => place === 'seat' && pieces.some(({ kind }) => kind === found.kind)
@@ -249,9 +249,9 @@ describe('what equipment has achieved', () => {
 			sql`update observations set heights = 'off', until_day = '2026-03-12' where until_day is null and person_id = any(${sql.param(ids)}::uuid[])`
 		);
 		await db()
-			.execute(sql`insert into observations (judgement_id, person_id, on_day, level, team, country, answered_on, first_on, has_plan, discomfort, first_discomfort,
+			.execute(sql`insert into observations (assessment_result_id, person_id, on_day, level, team, country, answered_on, first_on, has_plan, discomfort, first_discomfort,
 				findings, first_findings, gaps_mm, first_gaps_mm, heights, heights_after, helped_by, first_choice)
-			select judgement_id, person_id, '2026-03-12', level, team, country, answered_on, first_on, has_plan, discomfort, first_discomfort, findings, first_findings,
+			select assessment_result_id, person_id, '2026-03-12', level, team, country, answered_on, first_on, has_plan, discomfort, first_discomfort, findings, first_findings,
 				gaps_mm, first_gaps_mm, case when person_id in (${one?.personId}::uuid, ${two?.personId}::uuid) then 'off' else 'fits' end, heights_after, helped_by, first_choice
 			from observations where until_day = '2026-03-12' and person_id = any(${sql.param(ids)}::uuid[])`);
 		// With two of seven left over, the share would tell of two: it is hidden.

@@ -6,7 +6,7 @@ import { countAttempt } from '$lib/server/platform/access/throttle';
 import { schema } from '$lib/server/platform/db/client';
 import { applyRetention, setRetention } from '$lib/server/people/erasure/retention';
 import { deliverEmails, DEFAULT_CLAIM } from '$lib/server/platform/email/deliver-emails';
-import { mailboxTransport } from '$lib/server/platform/email/mail-transport';
+import { testInboxTransport } from '$lib/server/platform/email/mail-transport';
 import { queueEmail } from '$lib/server/platform/email/queue-email';
 import { Desk, faultOf, PAINLESS } from '../support/desk';
 
@@ -63,7 +63,7 @@ describe('a clock that was wrong and is put right', () => {
 		await write('in-hand@example.org', 0, { claimedUntil: desk.later(3) });
 		await write('later@example.org', 0, { nextTryAt: desk.later(11 * 60) });
 		const clock = () => now;
-		expect(await deliverEmails(db(), mailboxTransport(db(), clock), 'http://x', clock)).toEqual({
+		expect(await deliverEmails(db(), testInboxTransport(db(), clock), 'http://x', clock)).toEqual({
 			delivered: 2,
 			refused: 0
 		});
@@ -119,12 +119,12 @@ describe('work that takes longer than one job may', () => {
 		const clock = () => now;
 		let looks = 0;
 		const shallGoOn = () => (looks += 1) === 1;
-		const first = await deliverEmails(db(), mailboxTransport(db(), clock), 'http://x', clock, {
+		const first = await deliverEmails(db(), testInboxTransport(db(), clock), 'http://x', clock, {
 			...DEFAULT_CLAIM,
 			shallGoOn
 		});
 		expect(first.delivered).toBe(20);
 		expect((await db().select().from(schema.emails)).filter(({ claimedUntil }) => claimedUntil)).toEqual([]);
-		expect((await deliverEmails(db(), mailboxTransport(db(), clock), 'http://x', clock)).delivered).toBe(5);
+		expect((await deliverEmails(db(), testInboxTransport(db(), clock), 'http://x', clock)).delivered).toBe(5);
 	});
 });

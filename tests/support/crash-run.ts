@@ -198,7 +198,7 @@ export async function crashRun(kills: number, processes = 1): Promise<CrashResul
 		await writing;
 		// What a killed process had in hand is given to another after six minutes: nobody waits for those here.
 		await stopAll();
-		await withDatabase(postgres.url, (pool) => pool.query('update letters set claimed_until = null'));
+		await withDatabase(postgres.url, (pool) => pool.query('update emails set claimed_until = null'));
 		for (const [i, port] of ports.entries()) apps[i] = await startOne(port);
 		const whileFull = await withoutRoom(postgres.url, address, typists[0]?.token ?? '');
 		const lost: string[] = [];
@@ -280,17 +280,17 @@ const notOnce = (url: string) =>
 		const waiting = async () =>
 			(
 				await pool.query<{ n: number }>(
-					`select count(*)::int as n from letters where to_email like 'invited-%' and state = 'waiting'`
+					`select count(*)::int as n from emails where to_email like 'invited-%' and state = 'waiting'`
 				)
 			).rows[0]?.n ?? 0;
 		for (let i = 0; i < 1200 && (await waiting()) > 0; i += 1) await pause();
 		const { rows } = await pool.query<{ email: string }>(`
 			select u.email from users u
-			left join letters l on l.to_email = u.email
-			left join mailbox m on m.letter_id = l.id
+			left join emails l on l.to_email = u.email
+			left join test_inbox m on m.email_id = l.id
 			where u.email like 'invited-%'
 			group by u.email
-			having count(distinct l.id) <> 1 or count(m.letter_id) <> 1
+			having count(distinct l.id) <> 1 or count(m.email_id) <> 1
 		`);
 		return rows.map(({ email }) => email);
 	});

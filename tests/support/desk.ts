@@ -147,11 +147,11 @@ export class Desk {
 		return row;
 	}
 
-	/** The newest judgement of a person. */
+	/** The newest assessment result of a person. */
 	async judged(personId: string): Promise<AssessmentResult> {
-		const judgement = await newestAssessmentResult(this.test.db, personId);
-		if (!judgement) throw new Error('nothing is judged of a person without anything');
-		return judgement;
+		const assessmentResult = await newestAssessmentResult(this.test.db, personId);
+		if (!assessmentResult) throw new Error('nothing is judged of a person without anything');
+		return assessmentResult;
 	}
 
 	/** The version of a person's open look, as a form that shows it brings it along; 0 where none is open. */

@@ -8,7 +8,7 @@ import { planCorner } from '$lib/core/plan/plan-corner';
 import type { CaseRecord } from '$lib/core/cases/case-assessment/case-record';
 
 /**
- * The rules of the judgement read once more, apart from the core: plain loops over plain texts, with the numbers written out. What it
+ * The rules of the assessment result read once more, apart from the core: plain loops over plain texts, with the numbers written out. What it
  * shares with the core is the calendar of public holidays, the solver of plans, lengths of the body with their sds and the table of which
  * finding goes with which region.
  */

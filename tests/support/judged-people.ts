@@ -145,7 +145,7 @@ const PAPER: Household = [[...REAM, 3]];
 const KEYBOARD = 'ask keyboard-and-mouse';
 
 /**
- * Sixty people, invented. The judgements are ours, by hand: with a body's usual proportions, hips level with the knees or a little higher, elbows at
+ * Sixty people, invented. The assessment results are ours, by hand: with a body's usual proportions, hips level with the knees or a little higher, elbows at
  * the keys or a little higher, the display's top edge at the eye or a little lower; nothing for less than a centimetre; no chair padded that can be set.
  */
 export const JUDGED_PEOPLE: readonly JudgedPerson[] = [

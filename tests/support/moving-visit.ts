@@ -6,8 +6,8 @@ import { MemoryStorage } from './memory-storage';
 
 export const PROFILE: BreakProfile & { token: string } = {
 	token: 'abc',
-	setRhythm: DEFAULT_BREAK_SCHEDULE,
-	ownRhythm: null,
+	sentBreakSchedule: DEFAULT_BREAK_SCHEDULE,
+	chosenBreakSchedule: null,
 	share: 'moving',
 	isShared: false,
 	body: {

@@ -1,15 +1,15 @@
-/** A process of its own that delivers letters until none waits, slowly enough to be killed in between. Run by a test. */
+/** A process of its own that delivers emails until none waits, slowly enough to be killed in between. Run by a test. */
 import { eq } from 'drizzle-orm';
 import { openDatabase, schema } from '$lib/server/platform/db/client';
 import { deliverEmails } from '$lib/server/platform/email/deliver-emails';
-import { mailboxTransport, type MailTransport } from '$lib/server/platform/email/mail-transport';
+import { testInboxTransport, type MailTransport } from '$lib/server/platform/email/mail-transport';
 
 const { db, pool } = openDatabase(process.env.DATABASE_URL ?? '');
-const own = mailboxTransport(db, () => new Date());
+const own = testInboxTransport(db, () => new Date());
 const slow: MailTransport = {
 	isReal: false,
-	async deliver(letter) {
-		await own.deliver(letter);
+	async deliver(email) {
+		await own.deliver(email);
 		// The moment in which a death hurts most: handed over, not noted yet.
 		await new Promise((resolve) => setTimeout(resolve, 2));
 	}

@@ -68,11 +68,11 @@ describe('someone with', () => {
 	it.each(PEOPLE)(
 		'%s has the level, the day and the words of the table',
 		(_who, signs, level, actBy, words) => {
-			const judgement = assessCaseRecord(personWith(signs), SHIPPED_RULES);
-			expect(judgement).toMatchObject({ level, actBy });
-			expect(judgement.reasons).toHaveLength(signs.length);
-			const [first] = judgement.reasons;
-			expect(first && reasonWords(first, judgement)).toMatch(words);
+			const assessmentResult = assessCaseRecord(personWith(signs), SHIPPED_RULES);
+			expect(assessmentResult).toMatchObject({ level, actBy });
+			expect(assessmentResult.reasons).toHaveLength(signs.length);
+			const [first] = assessmentResult.reasons;
+			expect(first && reasonWords(first, assessmentResult)).toMatch(words);
 		}
 	);
 
@@ -84,11 +84,11 @@ describe('someone with', () => {
 		] as const) {
 			const on = addDays(SATURDAY, 1);
 			const lifted = personWith(['chest-pain'], { lifted: [{ seq: 2, on, of: 'chest-pain', how }] });
-			const judgement = assessCaseRecord(lifted, SHIPPED_RULES);
-			expect(judgement).toMatchObject({ level: 'emergency', actBy: '2026-11-21' });
-			const [reason] = judgement.reasons;
+			const assessmentResult = assessCaseRecord(lifted, SHIPPED_RULES);
+			expect(assessmentResult).toMatchObject({ level: 'emergency', actBy: '2026-11-21' });
+			const [reason] = assessmentResult.reasons;
 			expect(reason).toMatchObject({ lifted: { on, how } });
-			expect(reason && reasonWords(reason, judgement)).toMatch(words);
+			expect(reason && reasonWords(reason, assessmentResult)).toMatch(words);
 		}
 	});
 

@@ -47,7 +47,7 @@ const grounds: AssessmentResult = {
 		unclosable: [report]
 	},
 	unclosable: [{ check: 'elbow', side: 'low' }],
-	worsts: [{ on, worst: 6 }],
+	worstScores: [{ on, worst: 6 }],
 	plan: { on, of: 3, done: 0, carriedOut: null, remindOn: null },
 	changesOn: null
 };
@@ -103,7 +103,7 @@ describe('the reply that is offered', () => {
 		expect(replyTo({ code: 'moderate', level: 'soon', on })).toContain('help your shoulder');
 	});
 
-	it('knows nothing to say to a message that nobody has read, nor before any judgement', () => {
+	it('knows nothing to say to a message that nobody has read, nor before any assessment result', () => {
 		for (const what of ['message', 'equipment', 'stuck-step'] as const)
 			expect(replyTo({ code: 'request', level: 'help', on, what }), what).toBe('');
 		expect(replyWords('Ada', null)).toBe('');
@@ -127,8 +127,8 @@ describe('the reply that is offered', () => {
 	it('speaks of the steps of a plan only while there are any to do', () => {
 		const done: AssessmentResult = { ...grounds, plan: { ...grounds.plan!, done: 3, carriedOut: on } };
 		for (const code of ['moderate', 'hinders-much'] as const)
-			for (const judgement of [done, { ...grounds, plan: null }]) {
-				const reply = replyWords('Ada', { ...judgement, reasons: [{ code, level: 'soon', on }] });
+			for (const assessmentResult of [done, { ...grounds, plan: null }]) {
+				const reply = replyWords('Ada', { ...assessmentResult, reasons: [{ code, level: 'soon', on }] });
 				expect(reply).not.toContain('plan');
 			}
 	});

@@ -10,7 +10,7 @@ import type { stopTexts } from './en/cases/stop';
 import type { measuringPageTexts } from './en/body/measuring-page';
 import type { trialTexts } from './en/plan/trial';
 import type { photoTexts } from './en/body/photo';
-import type { walkthroughTexts } from './en/questionnaire/walkthrough';
+import type { sharedSessionTexts } from './en/questionnaire/shared-session';
 
 export type { ChecklistTexts };
 
@@ -33,7 +33,7 @@ export type TrialTexts = typeof trialTexts;
 export type PhotoTexts = typeof photoTexts;
 
 /** Texts of walkthroughs. */
-export type WalkthroughTexts = typeof walkthroughTexts;
+export type SharedSessionTexts = typeof sharedSessionTexts;
 
 /** Texts of the sitting styles page. */
 export type SittingStyleTexts = typeof sittingStyleTexts;
@@ -61,6 +61,6 @@ export interface LanguagePack {
 	readonly measuringPage: MeasuringPageTexts;
 	readonly trial: TrialTexts;
 	readonly photo: PhotoTexts;
-	readonly walkthrough: WalkthroughTexts;
+	readonly sharedSession: SharedSessionTexts;
 	readonly aside: AsideTexts;
 }

@@ -10,7 +10,7 @@ function answer(job: PlanJob): unknown {
 			return adviseCorner(job.corner);
 		case 'share':
 			return shareHousehold(job.spots);
-		case 'spend':
+		case 'budget':
 			return solveBudget(job.question);
 	}
 }

@@ -5,7 +5,7 @@ import { configureKeys } from '$lib/server/platform/access/secret-keys';
 import { reassessOutdatedCases } from '$lib/server/cases/case-assessments/reassess-outdated-cases';
 import type { ReassessStart } from '$lib/server/cases/case-assessments/reassess-thread';
 import { openDatabase } from '$lib/server/platform/db/client';
-import { publishedByNow } from '$lib/server/platform/live/publish-soon';
+import { publishedByNow } from '$lib/server/platform/live/publish-batched';
 
 /** Whoever waits for a page goes first: half as urgent as the process's other threads. On Linux, of this thread alone. */
 const NICENESS = 5;

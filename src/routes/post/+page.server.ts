@@ -9,10 +9,10 @@ const LONGEST_SEARCH = 100;
 export const load: PageServerLoad = async ({ locals, url }) => {
 	if (locals.config.mode === 'production') error(404, errorText('noPageHere'));
 	const sought = (url.searchParams.get('q') ?? '').replaceAll('\u0000', '').slice(0, LONGEST_SEARCH).trim();
-	const letters = await newestEmails(locals.db, sought);
+	const emails = await newestEmails(locals.db, sought);
 	return {
 		sought,
-		letters: letters.map(({ id, toName, toEmail, subject, writtenAt, state, tries, fault }) => ({
+		emails: emails.map(({ id, toName, toEmail, subject, writtenAt, state, tries, fault }) => ({
 			id,
 			toName,
 			toEmail,

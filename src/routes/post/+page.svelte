@@ -26,27 +26,27 @@
 		<Button size="desk">Search emails</Button>
 		{#if data.sought}<a class="pb-2 text-note" href="/post">Show all emails</a>{/if}
 	</form>
-	{#if data.letters.length === 0}
+	{#if data.emails.length === 0}
 		<p class="mt-8 border-t border-ink pt-6 text-lead">
 			{data.sought ? 'No emails match.' : 'No emails yet. Send a self-assessment first.'}
 		</p>
 	{:else}
 		<ul class="mt-6 border-t border-ink">
-			{#each data.letters as letter (letter.id)}
+			{#each data.emails as email (email.id)}
 				<li class="border-b border-rule">
 					<a
 						class="grid grid-cols-[minmax(0,1fr)_auto] gap-x-4 py-3 text-ink no-underline hover:bg-sheet"
-						href="/post/{letter.id}"
+						href="/post/{email.id}"
 					>
 						<span class="font-semibold"
-							>{letter.toName} <span class="font-normal text-ink-soft">{letter.toEmail}</span></span
+							>{email.toName} <span class="font-normal text-ink-soft">{email.toEmail}</span></span
 						>
-						<span class="text-note text-ink-soft">{moment.format(letter.writtenAt)}</span>
-						<span>{letter.subject}</span>
+						<span class="text-note text-ink-soft">{moment.format(email.writtenAt)}</span>
+						<span>{email.subject}</span>
 						<span
 							class="text-end text-note"
-							class:text-warm={letter.state === 'bounced' || letter.state === 'failed'}
-							>{EMAIL_STATE_WORDS[letter.state]}{letter.tries > 1 ? `, ${letter.tries} tries` : ''}</span
+							class:text-warm={email.state === 'bounced' || email.state === 'failed'}
+							>{EMAIL_STATE_WORDS[email.state]}{email.tries > 1 ? `, ${email.tries} tries` : ''}</span
 						>
 					</a>
 				</li>

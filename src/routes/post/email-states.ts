@@ -1,4 +1,4 @@
-import type { LetterState } from '$lib/core/platform/sending/letter-states';
+import type { EmailState } from '$lib/core/platform/sending/letter-states';
 
 /** What became of an email, in words. */
 export const EMAIL_STATE_WORDS = {
@@ -6,4 +6,4 @@ export const EMAIL_STATE_WORDS = {
 	delivered: 'delivered',
 	bounced: 'returned: no such mailbox',
 	failed: 'not delivered'
-} as const satisfies Record<LetterState, string>;
+} as const satisfies Record<EmailState, string>;

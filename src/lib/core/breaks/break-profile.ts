@@ -6,9 +6,9 @@ import type { WorkPlace } from './schedule-places';
 /** What a person's day is planned from and their breaks are chosen by. */
 export interface BreakProfile {
 	/** Set by their coordinator or their round. */
-	readonly setRhythm: BreakSchedule;
+	readonly sentBreakSchedule: BreakSchedule;
 	/** Their own choice; null where they kept what was set. */
-	readonly ownRhythm: BreakSchedule | null;
+	readonly chosenBreakSchedule: BreakSchedule | null;
 	readonly share: StandingShare;
 	/** Whether weekly totals are shared with the coordinators. */
 	readonly isShared: boolean;

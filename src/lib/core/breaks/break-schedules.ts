@@ -82,16 +82,16 @@ export interface BreakPerson {
  * discomfort brings looking away at least every 20 min; a laptop alone brings standing up often enough to change place.
  */
 export function breakIntervalsFor(
-	rhythm: BreakSchedule,
+	breakSchedule: BreakSchedule,
 	{ hurts, isLaptopAlone }: BreakPerson
 ): readonly BreakInterval[] {
-	const beats = new Map(BREAK_INTERVALS[rhythm].map((beat) => [beat.kind, beat]));
+	const beats = new Map(BREAK_INTERVALS[breakSchedule].map((beat) => [beat.kind, beat]));
 	const atMost = (beat: BreakInterval) => {
 		const everyMin = Math.min(beats.get(beat.kind)?.everyMin ?? Infinity, beat.everyMin);
 		beats.set(beat.kind, { ...(beats.get(beat.kind) ?? beat), everyMin });
 	};
 	const upEveryMin = Math.min(
-		...BREAK_INTERVALS[rhythm].filter(({ kind }) => endsSitting(kind)).map((b) => b.everyMin)
+		...BREAK_INTERVALS[breakSchedule].filter(({ kind }) => endsSitting(kind)).map((b) => b.everyMin)
 	);
 	if (isLaptopAlone && upEveryMin > LAPTOP_ONLY_MAX_MIN) atMost({ ...STAND, everyMin: LAPTOP_ONLY_MAX_MIN });
 	if (hurts.includes('eyes')) atMost(EYES);

@@ -36,10 +36,13 @@ import { schedulePlaces, type WorkPlace } from './schedule-places';
 const H = 1700;
 const dice = new Dice(14);
 
-describe('rhythms', () => {
+describe('break schedules', () => {
 	it('are those of common practice', () => {
 		const ups = Object.fromEntries(
-			BREAK_SCHEDULES.map((rhythm) => [rhythm, BREAK_INTERVALS[rhythm].find(({ kind }) => kind === 'up')])
+			BREAK_SCHEDULES.map((breakSchedule) => [
+				breakSchedule,
+				BREAK_INTERVALS[breakSchedule].find(({ kind }) => kind === 'up')
+			])
 		);
 		expect(ups['half-hour']?.everyMin).toBe(30);
 		expect(ups.twenty?.everyMin).toBe(20);
@@ -51,9 +54,9 @@ describe('rhythms', () => {
 		const shift = BREAK_INTERVALS['small-changes'].find(({ kind }) => kind === 'shift');
 		expect(shift?.everyMin).toBeGreaterThanOrEqual(6);
 		expect(shift?.everyMin).toBeLessThanOrEqual(10);
-		for (const rhythm of BREAK_SCHEDULES) {
+		for (const breakSchedule of BREAK_SCHEDULES) {
 			// What someone is up for, they look away in too.
-			const eyes = BREAK_INTERVALS[rhythm].find(({ kind }) => kind === 'eyes' || kind === 'stand');
+			const eyes = BREAK_INTERVALS[breakSchedule].find(({ kind }) => kind === 'eyes' || kind === 'stand');
 			expect([20, 30]).toContain(eyes?.everyMin);
 			expect(eyes?.takesS).toBe(20);
 		}
@@ -88,13 +91,13 @@ describe('rhythms', () => {
 			(b) => b.kind === 'eyes'
 		);
 		expect(eyes?.everyMin).toBe(20);
-		const often = (rhythm: (typeof BREAK_SCHEDULES)[number]) =>
+		const often = (breakSchedule: (typeof BREAK_SCHEDULES)[number]) =>
 			Math.min(
-				...breakIntervalsFor(rhythm, { hurts: [], isLaptopAlone: true })
+				...breakIntervalsFor(breakSchedule, { hurts: [], isLaptopAlone: true })
 					.filter(({ kind }) => endsSitting(kind))
 					.map(({ everyMin }) => everyMin)
 			);
-		for (const rhythm of BREAK_SCHEDULES) expect(often(rhythm)).toBeLessThanOrEqual(30);
+		for (const breakSchedule of BREAK_SCHEDULES) expect(often(breakSchedule)).toBeLessThanOrEqual(30);
 		// Up for a moment to change the place, and no ten minutes each half hour.
 		const up = breakIntervalsFor('hour', { hurts: [], isLaptopAlone: true }).find(
 			({ kind }) => kind === 'up'
@@ -115,13 +118,13 @@ describe('a planned day', () => {
 				const from = 480 + dice.int(0, 500);
 				return { from, to: from + dice.int(5, 60), isCall: dice.chance(0.4) };
 			});
-			const rhythm = BREAK_SCHEDULES[dice.int(0, BREAK_SCHEDULES.length - 1)] ?? 'half-hour';
+			const breakSchedule = BREAK_SCHEDULES[dice.int(0, BREAK_SCHEDULES.length - 1)] ?? 'half-hour';
 			const plan = planDay({
 				day: { from: 510, to: 510 + 480 },
 				lunch: { from: 720, to: 760 },
 				busy,
 				walksCalls: dice.chance(0.5),
-				beats: breakIntervalsFor(rhythm, { hurts: ['neck'], isLaptopAlone: false }),
+				beats: breakIntervalsFor(breakSchedule, { hurts: ['neck'], isLaptopAlone: false }),
 				places,
 				share: (['moving', 'half', 'mostly'] as const)[n % 3] ?? 'moving',
 				changesOften: n % 2 === 0

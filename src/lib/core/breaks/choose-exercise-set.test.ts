@@ -16,7 +16,7 @@ import { BREAK_INTERVALS, DEFAULT_BREAK_SCHEDULE } from './break-schedules';
 
 const ANYWHERE: readonly ExercisePosition[] = ['seated', 'standing', 'doorway', 'fixed-chair'];
 
-/** The set of a real break of the main rhythm. */
+/** The set of a real break of the main break schedule. */
 const setOf = (body: Partial<BodyCondition>, over: Partial<ExerciseSetRequest> = {}) =>
 	chooseExerciseSet({
 		kind: 'up',

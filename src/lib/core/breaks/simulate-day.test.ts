@@ -24,13 +24,13 @@ const places = [
 	{ number: 2, posture: 'standing' as const }
 ];
 
-const planOf = (rhythm: (typeof BREAK_SCHEDULES)[number], meetingAt = 600) =>
+const planOf = (breakSchedule: (typeof BREAK_SCHEDULES)[number], meetingAt = 600) =>
 	planDay({
 		day,
 		lunch: { from: 750, to: 780 },
 		busy: [{ from: meetingAt, to: meetingAt + 60, isCall: false }],
 		walksCalls: false,
-		beats: breakIntervalsFor(rhythm, { hurts: ['neck'], isLaptopAlone: false }),
+		beats: breakIntervalsFor(breakSchedule, { hurts: ['neck'], isLaptopAlone: false }),
 		places,
 		share: 'half',
 		changesOften: false
@@ -42,8 +42,8 @@ describe('a simulated day', () => {
 			fc.property(
 				fc.constantFrom(...BREAK_SCHEDULES),
 				fc.integer({ min: 540, max: 900 }),
-				(rhythm, meetingAt) => {
-					const plan = planOf(rhythm, meetingAt);
+				(breakSchedule, meetingAt) => {
+					const plan = planOf(breakSchedule, meetingAt);
 					const breaks = simulateBreaks(plan, taker);
 					for (let minute = day.from; minute < day.to; minute += 1) {
 						const moment = momentOfDay(plan, breaks, minute);

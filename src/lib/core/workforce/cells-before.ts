@@ -1,4 +1,4 @@
-import { bothChanges, cellChanges, leavesOpen, type CellChange } from './changed-cells';
+import { bothChanges, cellChanges, hidesEnough, type CellChange } from './changed-cells';
 import { rulesByCode, type CellsBefore, type CodeFigures, type CodeRule, type FigureTable } from './figures';
 import { EVERYONE, type GroupChange } from './people-to-renew';
 
@@ -93,7 +93,7 @@ export class CellsOfBefore {
 		if (shown === null) return null;
 		if (!this.changeOf(group)) return shown ? 'shown' : 'hidden';
 		const since = this.since(group, code);
-		return since && !since.every(leavesOpen) ? 'hidden' : null;
+		return since && !since.every(hidesEnough) ? 'hidden' : null;
 	};
 
 	/**
@@ -111,7 +111,7 @@ export class CellsOfBefore {
 		if (rest.length === 0) return true;
 		const changes = rest.map(([, change]) => cellChanges(change, rule, this.base));
 		return [0, 1].every((i) =>
-			leavesOpen(
+			hidesEnough(
 				changes.reduce<CellChange>(
 					(sum, of) => ({
 						before: sum.before + (of[i]?.before ?? 0),

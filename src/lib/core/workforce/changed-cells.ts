@@ -17,7 +17,7 @@ export interface CellChange {
  * Whether the difference of two published figures leaves open how many of the people who changed have what is counted: at least as many
  * numbers are possible as the smallest group has people, or all possible ones could be published on their own.
  */
-export function leavesOpen({ before, after, by, isExact }: CellChange): boolean {
+export function hidesEnough({ before, after, by, isExact }: CellChange): boolean {
 	// Of those counted now, at least `least` and at most `most` have it: what they had before is not known.
 	const least = Math.max(0, by);
 	const most = Math.min(after, before + by);

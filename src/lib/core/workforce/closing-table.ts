@@ -7,7 +7,7 @@ import {
 	type FigureTable,
 	type Tally
 } from './figures';
-import { toldBySums } from './told-by-sums';
+import { inferableSums } from './inferable-sums';
 
 /**
  * For each code, the groups that were hidden at each closing at which the total was shown, so that their sum is known. Groups are named with
@@ -90,7 +90,7 @@ function closingTable(
 			const names = hiddenOf(table.groups, figure, tally.people, nameOf);
 			const isNew = names !== null && names.length > 0 && !earlier.some((one) => isSame(one, names));
 			known[code] = isNew ? [...earlier, names] : earlier;
-			const isTold = isNew && toldBySums([...earlier, names]).size > 0;
+			const isTold = isNew && inferableSums([...earlier, names]).size > 0;
 			if (!isTold && cells.leavesRestOpen(table.groups, figure)) continue;
 			const next = nextToHide(table.groups, figure, before);
 			if (next === null) hidden.add(code);

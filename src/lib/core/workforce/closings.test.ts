@@ -1,11 +1,11 @@
 import { describe, expect, it } from 'vitest';
 import { CellsOfBefore, changesOfDimension } from './cells-before';
-import { bothChanges, leavesOpen } from './changed-cells';
+import { bothChanges, hidesEnough } from './changed-cells';
 import { closingTables } from './closing-table';
 import { figureTable, type CodeRule } from './figures';
 import { MIN_CLOSING_GROUP_SIZE, publishedGroups } from './group-size-limit';
 import { changesByGroup, peopleToRenew, type ChangedPerson } from './people-to-renew';
-import { toldBySums } from './told-by-sums';
+import { inferableSums } from './inferable-sums';
 
 const RULES: readonly CodeRule[] = [{ code: 'sore', among: '' }];
 
@@ -65,42 +65,42 @@ describe('the difference of two figures', () => {
 	const change = (before: number, after: number, by: number) => ({ before, after, by, isExact: true });
 
 	it('leaves open what people answered where many had answered before', () => {
-		expect(leavesOpen(change(8, 8, 1))).toBe(true);
-		expect(leavesOpen(change(40, 45, -3))).toBe(true);
+		expect(hidesEnough(change(8, 8, 1))).toBe(true);
+		expect(hidesEnough(change(40, 45, -3))).toBe(true);
 	});
 
 	it('tells what those who joined answered, which is open only where it could be published by itself', () => {
-		expect(leavesOpen(change(0, 6, 2))).toBe(false);
-		expect(leavesOpen(change(0, 6, 0))).toBe(false);
-		expect(leavesOpen(change(0, 20, 8))).toBe(true);
-		expect(leavesOpen(change(0, 20, 18))).toBe(false);
+		expect(hidesEnough(change(0, 6, 2))).toBe(false);
+		expect(hidesEnough(change(0, 6, 0))).toBe(false);
+		expect(hidesEnough(change(0, 20, 8))).toBe(true);
+		expect(hidesEnough(change(0, 20, 18))).toBe(false);
 	});
 
 	it('tells that all of them changed, where it is as large as they are many', () => {
-		expect(leavesOpen(change(5, 5, 5))).toBe(false);
-		expect(leavesOpen(change(5, 5, -4))).toBe(false);
+		expect(hidesEnough(change(5, 5, 5))).toBe(false);
+		expect(hidesEnough(change(5, 5, -4))).toBe(false);
 	});
 
 	it('over two steps rests on no more people than surely changed', () => {
 		const both = bothChanges(change(0, 6, 2), change(9, 9, 1));
 		expect(both).toEqual({ before: 3, after: 9, by: 3, isExact: false });
-		expect(leavesOpen(both)).toBe(false);
-		expect(leavesOpen(bothChanges(change(0, 0, 0), change(8, 8, 1)))).toBe(true);
+		expect(hidesEnough(both)).toBe(false);
+		expect(hidesEnough(bothChanges(change(0, 0, 0), change(8, 8, 1)))).toBe(true);
 	});
 });
 
 describe('sums of hidden figures', () => {
 	it('tell one by the difference of two', () => {
-		expect(toldBySums([['a', 'b', 'c']]).size).toBe(0);
+		expect(inferableSums([['a', 'b', 'c']]).size).toBe(0);
 		expect([
-			...toldBySums([
+			...inferableSums([
 				['a', 'b', 'c'],
 				['b', 'c']
 			])
 		]).toEqual(['a']);
 		expect(
 			[
-				...toldBySums([
+				...inferableSums([
 					['a', 'b'],
 					['b', 'c'],
 					['a', 'c']
@@ -108,7 +108,7 @@ describe('sums of hidden figures', () => {
 			].sort()
 		).toEqual(['a', 'b', 'c']);
 		expect(
-			toldBySums([
+			inferableSums([
 				['a', 'b'],
 				['c', 'd'],
 				['a', 'b', 'c', 'd']

@@ -36,7 +36,7 @@ interface ObservedAnswers {
 
 /** What an assessment rests on, as far as statistics need it. */
 export interface Observed {
-	readonly judgement: AssessmentResult;
+	readonly assessmentResult: AssessmentResult;
 	/** Null where nothing was answered. */
 	readonly answers: ObservedAnswers | null;
 	/** Regions of the newest discomfort report; null where there was none. */
@@ -131,7 +131,13 @@ function spotOf(corner: Corner): SpotKind {
 }
 
 /** What statistics keep from an assessment and what it rests on. */
-export function observe({ judgement: { standing }, answers, report, plan, prices }: Observed): Observation {
+export function observe({
+	assessmentResult: { standing },
+	answers,
+	report,
+	plan,
+	prices
+}: Observed): Observation {
 	const heightsAfter = overallVerdict(plan?.plan?.after ?? standing);
 	const options = heightsAfter === 'off' ? (plan?.advice.purchases ?? []) : [];
 	const findings = answers ? [...foundByChecks(standing), ...foundByAnswers(answers, standing)] : [];

@@ -85,7 +85,7 @@ function gapFigure({ check, pairs }: GapPairs): GapFigure[] {
  * reveal the few.
  * @param at index of the group they are about; null for everyone
  */
-export function gapParts(
+export function computeGapFigures(
 	gaps: readonly GapPairs[],
 	{ figures }: Pick<FigureTable, 'figures'>,
 	at: number | null
@@ -208,7 +208,7 @@ export interface ClosingParts {
 const NO_TIMES: TimeParts = { act: null, fix: null, closed: null, open: null, compared: null };
 
 /** Those of a closing that isn't published. */
-export const NO_PARTS: ClosingParts = {
+export const EMPTY_FIGURES: ClosingParts = {
 	curve: null,
 	paired: NO_PAIRS,
 	gaps: [],

@@ -31,7 +31,7 @@ const reportOf = (region: Region, side: BodySide, worst: number): RegionReport =
 	kinds: worst > 0 ? ['ache'] : []
 });
 
-describe('what is kept of a judgement', () => {
+describe('what is kept of a assessment result', () => {
 	it('counts a place once, with its side or both, and nothing that does not hurt', () => {
 		expect(discomfortCodes([reportOf('neck', null, 0)])).toEqual([]);
 		expect(discomfortCodes([reportOf('shoulder', 'left', 3), reportOf('shoulder', 'right', 5)])).toEqual([
@@ -48,10 +48,10 @@ describe('what is kept of a judgement', () => {
 		for (let seed = 0; seed < 200; seed += 1) {
 			const { corner, checks: answers, reports } = randomPerson(seed);
 			const standing = checkCorner(corner);
-			const judgement = { first: standing, standing } as unknown as AssessmentResult;
+			const assessmentResult = { first: standing, standing } as unknown as AssessmentResult;
 			const [plan = null] = planCorner(corner, 1).plans;
 			const kept = observe({
-				judgement,
+				assessmentResult,
 				answers: {
 					asked: newestChecklist(CHECKLIST_VERSIONS),
 					corner,
@@ -95,7 +95,7 @@ describe('what would help a person', () => {
 	const off = { id: 'elbow', verdict: 'off', value: 90, low: 0, high: 20 };
 	const kept = (prices: readonly (readonly [PurchaseId, number])[], after: string) =>
 		observe({
-			judgement: { first: [off], standing: [off] } as unknown as AssessmentResult,
+			assessmentResult: { first: [off], standing: [off] } as unknown as AssessmentResult,
 			answers: null,
 			report: null,
 			plan: {

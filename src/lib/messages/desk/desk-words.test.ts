@@ -218,13 +218,13 @@ describe.each(DESK_LANGUAGES)('the sentences of the desk in %s', (language) => {
 
 	it('offer a reply that asks nobody with an emergency to move anything', () => {
 		reads({ language });
-		const judgement = {
+		const assessmentResult = {
 			reasons: [{ code: 'emergency-sign', sign: 'chest-pain' }],
 			evidence: {},
-			worsts: [],
+			worstScores: [],
 			plan: null
 		} as unknown as Parameters<typeof replyWords>[1];
-		const words = replyWords('Ada Example', judgement);
+		const words = replyWords('Ada Example', assessmentResult);
 		expect(words).toContain('Ada');
 		expect(words).not.toContain('Example');
 		expect(words).toMatch(
@@ -239,7 +239,7 @@ describe.each(DESK_LANGUAGES)('the sentences of the desk in %s', (language) => {
 			({
 				reasons: [{ code, ...(what && { what }) }],
 				evidence: {},
-				worsts: [],
+				worstScores: [],
 				plan: null
 			}) as unknown as Parameters<typeof replyWords>[1];
 		const own = Object.fromEntries(REPLY_KINDS.map((kind) => [kind, `Salut {name} (${kind})`]));

@@ -88,8 +88,8 @@ export const deskWords: DeskTexts = {
 	get merge() {
 		return current().merge;
 	},
-	get walkthrough() {
-		return current().walkthrough;
+	get sharedSession() {
+		return current().sharedSession;
 	},
 	get practice() {
 		return current().practice;

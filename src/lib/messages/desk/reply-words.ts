@@ -29,22 +29,22 @@ function kindOf({ reasons: [first] }: ReplyGrounds): ReplyKind | null {
  */
 export function replyWords(
 	name: string,
-	judgement: ReplyGrounds | null,
+	assessmentResult: ReplyGrounds | null,
 	reader: ReplyReader = { language: deskLocale(), own: {} }
 ): string {
-	const [first] = judgement?.reasons ?? [];
-	if (!judgement || !first) return '';
+	const [first] = assessmentResult?.reasons ?? [];
+	if (!assessmentResult || !first) return '';
 	const given = firstNameOf(name);
-	const kind = kindOf(judgement);
+	const kind = kindOf(assessmentResult);
 	const own = kind && reader.own[kind];
 	if (own) return filledFields(own, { name: given });
 	const texts = deskTextsIn(deskLanguageOf(reader.language)).replies;
 	if (kind === 'silent') return texts.silent(given);
-	return texts.reasons[first.code]?.(given, judgement) ?? '';
+	return texts.reasons[first.code]?.(given, assessmentResult) ?? '';
 }
 
 /** Facts of nobody, for a reply to start from. */
-const NOBODY: ReplyGrounds = { reasons: [], evidence: {}, worsts: [null], plan: null };
+const NOBODY: ReplyGrounds = { reasons: [], evidence: {}, worstScores: [null], plan: null };
 
 /** The software's words of a reply with a field in place of the name, to start from; English where there are none in that language. */
 export function replyWithFields(kind: ReplyKind, language: string): string {

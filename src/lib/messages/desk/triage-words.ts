@@ -47,7 +47,7 @@ export type Grounds = Pick<AssessmentResult, 'evidence' | 'unclosable'>;
 /** A text with a capital letter, for the beginning of a sentence. */
 const capital = (text: string): string => text.charAt(0).toUpperCase() + text.slice(1);
 
-/** Why a case has its level, as a sentence without a full stop. @param grounds the judgement with the reason */
+/** Why a case has its level, as a sentence without a full stop. @param grounds the assessment result with the reason */
 export function reasonWords(reason: TriageReason, grounds: Grounds): string {
 	const { triage } = deskWords;
 	const { lists } = deskCatalogue();

@@ -3,7 +3,7 @@ import { breakTexts } from './breaks/breaks';
 import { measuringPageTexts } from './body/measuring-page';
 import { trialTexts } from './plan/trial';
 import { photoTexts } from './body/photo';
-import { walkthroughTexts } from './questionnaire/walkthrough';
+import { sharedSessionTexts } from './questionnaire/shared-session';
 import { checklistTexts } from './questionnaire/checklist';
 import { habitTexts } from './plan/habits';
 import { listTexts } from './platform/lists';
@@ -106,7 +106,7 @@ export const pack: LanguagePack = {
 	measuringPage: measuringPageTexts,
 	trial: trialTexts,
 	photo: photoTexts,
-	walkthrough: walkthroughTexts,
+	sharedSession: sharedSessionTexts,
 	aside: {
 		checkIn: checkInTexts,
 		withdraw: withdrawalTexts,

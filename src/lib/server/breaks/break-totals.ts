@@ -25,7 +25,7 @@ export async function breakTotals(db: Db, today: CivilDate): Promise<BreakTotals
 	const monday = addDays(today, -((weekdayOf(today) + 6) % 7));
 	const { rows } = await db.execute<{ people: number; planned: number; taken: number }>(sql`
 		select count(distinct person_id)::int as people, coalesce(sum(planned), 0)::int as planned, coalesce(sum(taken), 0)::int as taken
-		from moving_weeks where week >= ${addDays(monday, -7 * WEEKS)} and week < ${monday}`);
+		from break_weeks where week >= ${addDays(monday, -7 * WEEKS)} and week < ${monday}`);
 	const [{ people, planned, taken } = { people: 0, planned: 0, taken: 0 }] = rows;
 	if (people < MIN_GROUP_SIZE || planned === 0) return null;
 	return {

@@ -16,15 +16,15 @@ const { breakSettings, breakWeeks } = schema;
 export async function chooseBreakSchedule(
 	db: Db,
 	{ actor }: OpenAssessment,
-	wanted: { rhythm: BreakSchedule | null; share: StandingShare }
+	wanted: { breakSchedule: BreakSchedule | null; share: StandingShare }
 ): Promise<void> {
 	const { settings } = await readSettings(db, 'choices');
-	if (wanted.rhythm !== null && !settings.breakSchedules.includes(wanted.rhythm)) {
+	if (wanted.breakSchedule !== null && !settings.breakSchedules.includes(wanted.breakSchedule)) {
 		const [own] = await db
-			.select({ rhythm: breakSettings.rhythm })
+			.select({ breakSchedule: breakSettings.breakSchedule })
 			.from(breakSettings)
 			.where(eq(breakSettings.personId, actor.personId));
-		if (own?.rhythm !== wanted.rhythm) throw new DomainError('conflict', 'notOffered');
+		if (own?.breakSchedule !== wanted.breakSchedule) throw new DomainError('conflict', 'notOffered');
 	}
 	await db
 		.insert(breakSettings)
@@ -115,5 +115,9 @@ export async function ownBreaks(db: Db, personId: string) {
 			.orderBy(desc(breakWeeks.week))
 			.limit(WEEKS_SHOWN)
 	]);
-	return { ownRhythm: chosen?.rhythm ?? null, isShared: (chosen?.sharedAt ?? null) !== null, weeks };
+	return {
+		chosenBreakSchedule: chosen?.breakSchedule ?? null,
+		isShared: (chosen?.sharedAt ?? null) !== null,
+		weeks
+	};
 }

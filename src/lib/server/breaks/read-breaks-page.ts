@@ -40,8 +40,8 @@ export async function readBreaksPage(db: Db, open: OpenAssessment, now: Date): P
 	const isLaptop = chosenOption(main, 'screenKind') === 'laptop';
 	const hasOwnKeys = chosenOption(main, 'keysKind') !== 'built-in';
 	return {
-		setRhythm: assessment.rhythm,
-		ownRhythm: chosen?.rhythm ?? null,
+		sentBreakSchedule: assessment.breakSchedule,
+		chosenBreakSchedule: chosen?.breakSchedule ?? null,
 		offeredSchedules: (await readSettings(db, 'choices')).settings.breakSchedules,
 		share: chosen?.share ?? 'moving',
 		isShared: (chosen?.sharedAt ?? null) !== null,

@@ -23,11 +23,11 @@ export async function workstationViews(db: Db, { assessment }: OpenAssessment): 
 	for (const [i, { id, answers }] of rows.entries()) {
 		const kept = await currentPlanOf(db, id);
 		if (!kept) continue;
-		const { corner, advice, chosen } = kept;
+		const { workstation, advice, chosen } = kept;
 		views.push({
 			number: i + 1,
-			corner,
-			plan: planOffers(corner, advice)[chosen]?.plan ?? null,
+			corner: workstation,
+			plan: planOffers(workstation, advice)[chosen]?.plan ?? null,
 			drawnAs: chosenOption(answers, 'drawnAs')
 		});
 	}

@@ -12,8 +12,18 @@ import { readCase } from './read-case';
 /** What the day sheet shows about a case beside its list: read as stored; no plan is solved. */
 export async function readCaseBrief(db: Db, actor: Actor, personId: string, now: Date) {
 	const read = await readCase(db, actor, personId, now);
-	const { person, listed, answered, checkIns, equipment, messages, notes, followUp, judgement, contacts } =
-		read;
+	const {
+		person,
+		listed,
+		answered,
+		checkIns,
+		equipment,
+		messages,
+		notes,
+		followUp,
+		assessmentResult,
+		contacts
+	} = read;
 	const here = await readPersonPlace(db, personId);
 	if (!here) throw new DomainError('not-found', 'personGone');
 	const today = here.place.dayOf(now);
@@ -29,9 +39,9 @@ export async function readCaseBrief(db: Db, actor: Actor, personId: string, now:
 		phone: person.phone,
 		version: listed.version,
 		corner: (await cornerViewOf(db, read, personId, now))?.corner ?? null,
-		judgement,
-		closable: closableItemsOf(judgement),
-		hazards: openHazardsOf(judgement),
+		assessmentResult,
+		closable: closableItemsOf(assessmentResult),
+		hazards: openHazardsOf(assessmentResult),
 		owner: all.find(({ id }) => id === person.ownerId) ?? null,
 		coordinators: all,
 		later: postponeOptionsOf(person, today),
@@ -51,6 +61,6 @@ export async function readCaseBrief(db: Db, actor: Actor, personId: string, now:
 		note: notes[0] ?? null,
 		contact: contacts[0] ?? null,
 		followUp: followUp && { due: followUp.due, reason: followUp.reason, version: followUp.version },
-		reply: await replyTo(db, person, judgement)
+		reply: await replyTo(db, person, assessmentResult)
 	};
 }

@@ -47,7 +47,7 @@ describe('every form of a case', () => {
 		['an act', readVersioned, ACT],
 		['a follow-up', readFollowUp, { ...ACT, kind: 'look', due: '2026-03-05', reason: 'Lamp' }],
 		['an owner', readOwnerForm, { ...ACT, owner: randomUUID() }],
-		['a set-up', readSetUp, { ...ACT, way: 'open', route: '', rhythm: '' }],
+		['a set-up', readSetUp, { ...ACT, sittingStyle: 'open', questionnaireMode: '', breakSchedule: '' }],
 		['a postponement', readPostpone, { ...ACT, until: '2026-03-05', reason: 'On holiday' }],
 		['a message', readMessage, { key: ACT.key, text: 'Hello' }],
 		['a note', readNote, { key: ACT.key, text: 'Called', isKeptBack: 'yes' }],

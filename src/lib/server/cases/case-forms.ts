@@ -29,7 +29,7 @@ const act = { key: uuid, version };
 export const readVersioned = formReader(act);
 
 /** A further self-assessment. */
-export const readSend = formReader({ ...act, way: optional(Type.Enum(SITTING_STYLES)) });
+export const readSend = formReader({ ...act, sittingStyle: optional(Type.Enum(SITTING_STYLES)) });
 
 /** A new day for a follow-up. */
 export const readFollowUp = formReader({
@@ -53,9 +53,9 @@ export const readOwnerForm = formReader({ ...act, owner: optional(uuid) });
 /** How a person is assessed and asked; empty for the round's setting or the default. */
 export const readSetUp = formReader({
 	...act,
-	way: optional(Type.Enum(['', ...SITTING_STYLES])),
-	route: optional(Type.Enum(['', ...QUESTIONNAIRE_MODES])),
-	rhythm: optional(Type.Enum(['', ...BREAK_SCHEDULES]))
+	sittingStyle: optional(Type.Enum(['', ...SITTING_STYLES])),
+	questionnaireMode: optional(Type.Enum(['', ...QUESTIONNAIRE_MODES])),
+	breakSchedule: optional(Type.Enum(['', ...BREAK_SCHEDULES]))
 });
 
 /** Until when a case is postponed, and why; without a day, the postponement ends. */

@@ -10,7 +10,7 @@ import { writeAuditLine } from '../platform/audit/write-audit-line';
 import { schema, type Db } from '../platform/db/client';
 import { DomainError } from '../platform/domain-error';
 
-const { cases, caseAssessments, messages, people, users } = schema;
+const { cases, assessmentResults, messages, people, users } = schema;
 
 /** Coordinators with active accounts, by name: those who can be assigned. */
 export function coordinators(db: Db): Promise<{ id: string; name: string }[]> {
@@ -51,9 +51,9 @@ export async function postponeCase(
 	requirePermission(actor, 'cases:act');
 	await runDeskAct(db, actor, { ...input, kind: 'put-off' }, now, async ({ tx, rows, person }) => {
 		const [of] = await tx
-			.select({ level: cases.level, judgement: caseAssessments.document })
+			.select({ level: cases.level, assessmentResult: assessmentResults.document })
 			.from(cases)
-			.leftJoin(caseAssessments, eq(caseAssessments.id, cases.judgementId))
+			.leftJoin(assessmentResults, eq(assessmentResults.id, cases.assessmentResultId))
 			.where(eq(cases.personId, person.id));
 		const open = and(eq(messages.personId, person.id), messages.fromPerson, isNull(messages.answeredAt));
 		const hasMessage = (await tx.$count(messages, open)) > 0;
@@ -63,7 +63,7 @@ export async function postponeCase(
 			throw new DomainError('invalid', 'chooseLaterDay', '/until');
 		const reason = input.reason.trim();
 		if (input.until !== '' && reason === '') throw new DomainError('invalid', 'sayWhyItWaits', '/reason');
-		const reasons = of?.judgement?.reasons.map(({ code }) => code) ?? [];
+		const reasons = of?.assessmentResult?.reasons.map(({ code }) => code) ?? [];
 		const later =
 			input.until === ''
 				? { laterOn: null, laterReason: '', laterFor: [] }

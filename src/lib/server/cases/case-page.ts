@@ -11,7 +11,7 @@ import type { AssessmentResult } from '../../core/cases/case-assessment/assessme
 import { checklistAt, checklistForPage } from '../questionnaire/checklists/read-checklists';
 import { deskLocale } from '../../messages/desk-language';
 import { adviceForPage } from '../../messages/advice/advice-for-page';
-import { readOutAnswersOf } from '../questionnaire/walkthroughs/read-out-answers';
+import { readOutAnswersOf } from '../questionnaire/shared-sessions/read-out-answers';
 import { readByPhone } from '../questionnaire/assessments/read-by-phone';
 import { replyTo } from '../platform/texts/reply-to';
 import type { Actor } from '../platform/actor';
@@ -34,14 +34,14 @@ import { lettersOf, timelineOf } from './timeline';
 const LATER_DAYS = 180;
 
 /** What only an outcome closes, from an assessment. */
-export function closableItemsOf(judgement: AssessmentResult | null): Closable[] {
-	const open = new Set<string>((judgement?.reasons ?? []).map(({ code, sign }) => sign ?? code));
+export function closableItemsOf(assessmentResult: AssessmentResult | null): Closable[] {
+	const open = new Set<string>((assessmentResult?.reasons ?? []).map(({ code, sign }) => sign ?? code));
 	return CLOSABLE.filter((one) => open.has(one));
 }
 
 /** The hazards that are open, by an assessment. */
-export const openHazardsOf = (judgement: AssessmentResult | null): string[] =>
-	(judgement?.reasons ?? []).flatMap(({ code, finding }) =>
+export const openHazardsOf = (assessmentResult: AssessmentResult | null): string[] =>
+	(assessmentResult?.reasons ?? []).flatMap(({ code, finding }) =>
 		code === 'hazard' && finding !== undefined ? [finding] : []
 	);
 
@@ -53,17 +53,17 @@ export async function cornerViewOf(db: Db, { answered, plan, events }: Case, per
 	const checklist = await checklistAt(db, answered.checklistVersion);
 	return {
 		corner: {
-			corner: plan.corner,
+			corner: plan.workstation,
 			plan: plan.plan,
 			hasSteps: plan.steps.length > 0,
 			standing,
 			drawnAs: chosenOption(answered.answers, 'drawnAs'),
-			way: answered.way,
+			way: answered.sittingStyle,
 			answeredAt: answered.answeredAt,
 			measureNext: plan.advice.measureNext
 		},
 		plan: { steps: plan.steps, chosen: plan.chosen, ticks: stepTicksOfPlan(events), madeAt: plan.madeAt },
-		advice: adviceForPage(plan.corner, plan.advice, { ...answered, checklist }, plan, deskLocale())
+		advice: adviceForPage(plan.workstation, plan.advice, { ...answered, checklist }, plan, deskLocale())
 	};
 }
 
@@ -85,7 +85,8 @@ function offeredDays(
  */
 export async function readCasePage(db: Db, actor: Actor, personId: string, now: Date, zone: string) {
 	const read = await readCase(db, actor, personId, now);
-	const { person, listed, judgement, judged, signs, followUp, policyDays, spots, earlier, newest } = read;
+	const { person, listed, assessmentResult, judged, signs, followUp, policyDays, spots, earlier, newest } =
+		read;
 	const hasUnread =
 		read.messages.some(({ isOpen }) => isOpen) ||
 		read.referrals.some(({ lines }) => lines.some(({ isOpen }) => isOpen));
@@ -104,11 +105,11 @@ export async function readCasePage(db: Db, actor: Actor, personId: string, now: 
 		canWait: mayBePostponed({ level: listed.level, hasMessage: hasUnread }),
 		newest: newest && { sentAt: newest.sentAt, savedAt: newest.savedAt },
 		answered: read.answered && { at: read.answered.answeredAt },
-		judgement,
+		assessmentResult,
 		policy,
 		judged: judged.map(({ id, at, level, document }) => ({ id, at, level, document })),
-		closable: closableItemsOf(judgement),
-		hazards: openHazardsOf(judgement),
+		closable: closableItemsOf(assessmentResult),
+		hazards: openHazardsOf(assessmentResult),
 		takenBack: signs.filter(({ takenBackAt }) => takenBackAt !== null).map(({ sign }) => sign),
 		corner: corner?.corner ?? null,
 		plan: corner && {
@@ -117,9 +118,9 @@ export async function readCasePage(db: Db, actor: Actor, personId: string, now: 
 		},
 		advice: corner?.advice ?? null,
 		spots: spots.flatMap(({ id, plan }) =>
-			plan ? [{ id, corner: plan.corner, before: plan.advice.before, plan: plan.plan }] : []
+			plan ? [{ id, corner: plan.workstation, before: plan.advice.before, plan: plan.plan }] : []
 		),
-		over: read.answers.flatMap(({ answeredAt, corner: answeredCorner }) =>
+		over: read.answers.flatMap(({ answeredAt, workstation: answeredCorner }) =>
 			answeredAt && answeredCorner ? [{ at: answeredAt, corner: answeredCorner }] : []
 		),
 		reports: reportsOf(read),
@@ -138,15 +139,15 @@ export async function readCasePage(db: Db, actor: Actor, personId: string, now: 
 		referrals: read.referrals,
 		clinicians: (await clinicians(db)).map(({ id, name }) => ({ id, name })),
 		moving: await breaksOf(db, actor, personId),
-		sentRhythm: newest?.rhythm ?? null,
+		sentBreakSchedule: newest?.breakSchedule ?? null,
 		timeline: timelineOf(read, await lettersOf(db, personId)),
-		reply: await replyTo(db, person, judgement),
+		reply: await replyTo(db, person, assessmentResult),
 		history: read.history,
 		checklist: read.answered && {
 			version: read.answered.checklistVersion,
 			own: await checklistForPage(db, read.answered.checklistVersion, deskLocale()),
 			answers: checklistAnswersOf(read.answered.answers),
-			facts: factsOfAnswers(read.answered.answers, read.answered.way),
+			facts: factsOfAnswers(read.answered.answers, read.answered.sittingStyle),
 			care: precautionsOf(read.answered.answers),
 			devices: devicesOf(read.answered.answers),
 			photo: photoNumbersOf(read.answered.answers),

@@ -32,7 +32,7 @@ import type { Actor } from '../platform/actor';
 import { countUpTo } from '../platform/db/count-up-to';
 import { schema, type Db } from '../platform/db/client';
 import { rowsAsJson } from '../platform/db/rows-as-json';
-import { writtenOnce } from '../platform/db/written-once';
+import { preparedOnce } from '../platform/db/prepared-once';
 import { organisationZone } from '../platform/organisation/organisation-zone';
 import { casesToReassess } from './case-assessments/reassess-outdated-cases';
 import { heldCounted } from '../platform/email-hold/held-emails';
@@ -44,7 +44,7 @@ const {
 	deskActs,
 	equipmentRequests,
 	followUps,
-	caseAssessments,
+	assessmentResults,
 	messages,
 	people,
 	referralLines,
@@ -206,7 +206,7 @@ function selectPicked(db: Db, narrowed: SQL | undefined, today: Today) {
 				laterFor: people.laterFor,
 				// Only postponed cases are compared with their present reasons.
 				reasons: sql`coalesce(case when ${people.laterOn} > ${today}::date then (select array_agg(r ->> 'code')
-					from ${caseAssessments} j, jsonb_array_elements(j.document -> 'reasons') r where j.id = ${cases.judgementId}) end, '{}')`
+					from ${assessmentResults} j, jsonb_array_elements(j.document -> 'reasons') r where j.id = ${cases.assessmentResultId}) end, '{}')`
 			})
 		})
 		.from(picked)
@@ -214,7 +214,7 @@ function selectPicked(db: Db, narrowed: SQL | undefined, today: Today) {
 		.innerJoin(people, eq(people.id, picked.personId));
 }
 
-const pickedOnce = writtenOnce((db) => selectPicked(db, undefined, sql.placeholder('today')));
+const pickedOnce = preparedOnce((db) => selectPicked(db, undefined, sql.placeholder('today')));
 
 async function readPicked(db: Db, narrowed: SQL | undefined, today: string): Promise<PickedCase[]> {
 	const [row] = await (narrowed ? selectPicked(db, narrowed, today) : pickedOnce(db).execute({ today }));
@@ -238,7 +238,7 @@ function shareEqual<T>(lists: Readonly<Record<string, T>>): Record<string, T> {
 }
 
 /** The part of an assessment that a line shows: reasons and their evidence, checks that are off, the trend. A tenth of the whole. */
-function shownOf({ reasons, evidence, unclosable, standing, first, worsts, plan }: AssessmentResult) {
+function shownOf({ reasons, evidence, unclosable, standing, first, worstScores, plan }: AssessmentResult) {
 	const off = standing.filter(({ verdict }) => verdict === 'off').map(shownCheck);
 	return {
 		reasons,
@@ -253,12 +253,12 @@ function shownOf({ reasons, evidence, unclosable, standing, first, worsts, plan 
 		first: first
 			.filter(({ id, value }) => off.some((one) => one.id === id && one.value !== value))
 			.map(shownCheck),
-		worsts: worsts.slice(-TREND_POINTS).map(({ worst }) => worst)
+		worstScores: worstScores.slice(-TREND_POINTS).map(({ worst }) => worst)
 	};
 }
 
 /** The lines of people, with all that the day sheet shows; by key. */
-const linesOnce = writtenOnce((db) => {
+const linesOnce = preparedOnce((db) => {
 	const owner = sql`(select name from ${users} o where o.id = ${people.ownerId})`;
 	return db
 		.select({
@@ -267,7 +267,7 @@ const linesOnce = writtenOnce((db) => {
 			team: people.team,
 			level: cases.level,
 			/** The newest assessment. */
-			judgement: caseAssessments.document,
+			assessmentResult: assessmentResults.document,
 			openSince: cases.openSince,
 			actBy: cases.actBy,
 			worst: cases.worst,
@@ -302,7 +302,7 @@ const linesOnce = writtenOnce((db) => {
 		})
 		.from(cases)
 		.innerJoin(people, eq(people.id, cases.personId))
-		.leftJoin(caseAssessments, eq(caseAssessments.id, cases.judgementId))
+		.leftJoin(assessmentResults, eq(assessmentResults.id, cases.assessmentResultId))
 		.leftJoin(
 			followUps,
 			and(eq(followUps.personId, cases.personId), eq(followUps.kind, 'look'), isNull(followUps.doneAt))
@@ -312,9 +312,9 @@ const linesOnce = writtenOnce((db) => {
 
 async function readLines(db: Db, personIds: readonly string[]) {
 	const rows = await linesOnce(db).execute({ personIds });
-	return rows.map(({ judgement, ...row }) => ({
+	return rows.map(({ assessmentResult, ...row }) => ({
 		...row,
-		judgement: judgement && shownOf(readAssessmentResult(judgement))
+		assessmentResult: assessmentResult && shownOf(readAssessmentResult(assessmentResult))
 	}));
 }
 
@@ -372,7 +372,7 @@ function selectCounts(db: Db, narrowed: SQL | undefined, today: Today, rulesName
 		.from(sql`(select) as one_row`);
 }
 
-const countsOnce = writtenOnce((db) =>
+const countsOnce = preparedOnce((db) =>
 	selectCounts(db, undefined, sql.placeholder('today'), sql.placeholder('rulesName'))
 );
 

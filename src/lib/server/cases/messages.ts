@@ -95,7 +95,7 @@ export async function writeToCoordinator(
 			.onConflictDoNothing()
 			.returning({ id: messages.id });
 		if (!kept) return;
-		await countLinkUse(tx, open.assessment.spotOf ?? open.assessment.id, 'message', now);
+		await countLinkUse(tx, open.assessment.placeOf ?? open.assessment.id, 'message', now);
 		await reassessCase(tx, personId, now);
 		await writeAuditLine(tx, open.actor, { at: now, act: 'message-written', personId });
 	});

@@ -20,7 +20,7 @@ import { requireCase } from './require-case';
 import { notesOf } from './notes';
 import { referralsOf } from './referrals/refer';
 
-const { assessments, auditLines, cases, followUps, caseAssessments, people, reportedSigns, users } = schema;
+const { assessments, auditLines, cases, followUps, assessmentResults, people, reportedSigns, users } = schema;
 
 /** The state of one self-assessment, for `personStateOf`. */
 function stateOfRow(row: typeof assessments.$inferSelect | null) {
@@ -35,18 +35,18 @@ const MOST_ASSESSMENTS = 20;
 /** Most assessments in the slider: the newest and those before it. */
 const MOST_JUDGEMENTS = 60;
 
-/** A person's assessments, oldest of those shown first; served by judgements_person_idx. */
-async function judgementsOf(db: Db, personId: string) {
+/** A person's assessments, oldest of those shown first; served by assessment_results_person_idx. */
+async function assessmentResultsOf(db: Db, personId: string) {
 	const rows = await db
 		.select({
-			id: caseAssessments.id,
-			at: caseAssessments.at,
-			level: caseAssessments.level,
-			document: caseAssessments.document
+			id: assessmentResults.id,
+			at: assessmentResults.at,
+			level: assessmentResults.level,
+			document: assessmentResults.document
 		})
-		.from(caseAssessments)
-		.where(eq(caseAssessments.personId, personId))
-		.orderBy(desc(caseAssessments.id))
+		.from(assessmentResults)
+		.where(eq(assessmentResults.personId, personId))
+		.orderBy(desc(assessmentResults.id))
 		.limit(MOST_JUDGEMENTS);
 	return rows.reverse().map(({ document, ...row }) => ({ ...row, document: readAssessmentResult(document) }));
 }
@@ -81,11 +81,11 @@ export async function readCase(db: Db, actor: Actor, personId: string, now: Date
 		.where(eq(assessments.personId, personId))
 		.orderBy(desc(assessments.sentAt))
 		.limit(MOST_ASSESSMENTS);
-	const main = sent.filter((a) => a.spotOf === null);
+	const main = sent.filter((a) => a.placeOf === null);
 	const newest = main[0] ?? null;
 	const answered = main.find((a) => a.answeredAt !== null) ?? null;
 	const spots = sent
-		.filter((a) => a.spotOf !== null && a.spotOf === answered?.id && a.corner !== null)
+		.filter((a) => a.placeOf !== null && a.placeOf === answered?.id && a.workstation !== null)
 		.reverse();
 	const [open, equipment, chain, notes, messages, referrals, contacts, signs, checkIns, judged, log] =
 		await Promise.all([
@@ -101,7 +101,7 @@ export async function readCase(db: Db, actor: Actor, personId: string, now: Date
 			contactsOf(db, personId),
 			signsOfPerson(db, personId),
 			answeredCheckIns(db, personId),
-			judgementsOf(db, personId),
+			assessmentResultsOf(db, personId),
 			newestAuditLines(db, personId)
 		]);
 	const reportedAt = signs[0]?.at ?? null;
@@ -117,9 +117,9 @@ export async function readCase(db: Db, actor: Actor, personId: string, now: Date
 		newest,
 		answered,
 		/** Everything answered, oldest first. */
-		answers: main.filter((a) => a.answeredAt !== null && a.corner !== null).reverse(),
+		answers: main.filter((a) => a.answeredAt !== null && a.workstation !== null).reverse(),
 		...(await workedOn(db, answered?.id ?? null)),
-		judgement: judged.at(-1)?.document ?? null,
+		assessmentResult: judged.at(-1)?.document ?? null,
 		judged,
 		signs,
 		checkIns,

@@ -15,9 +15,9 @@ const { assessments, people } = schema;
 
 /** The sitting style, the length of the self-assessment and the break schedule set for a person; null for the round's or the default. */
 export interface PersonSettings extends DeskActInput {
-	readonly way: SittingStyle | null;
-	readonly route: QuestionnaireMode | null;
-	readonly rhythm: BreakSchedule | null;
+	readonly sittingStyle: SittingStyle | null;
+	readonly questionnaireMode: QuestionnaireMode | null;
+	readonly breakSchedule: BreakSchedule | null;
 }
 
 /**
@@ -27,31 +27,40 @@ export interface PersonSettings extends DeskActInput {
 export function changePersonSettings(
 	db: Db,
 	actor: Actor,
-	{ way, route, rhythm, ...act }: PersonSettings,
+	{ sittingStyle, questionnaireMode, breakSchedule, ...act }: PersonSettings,
 	now: Date,
 	planning: Planner
 ): Promise<void> {
 	requirePermission(actor, 'cases:act');
 	const { personId } = act;
 	return inSequence(`set-up ${personId}`, async () => {
-		const solved = await solveForStyle(db, personId, way, planning);
+		const solved = await solveForStyle(db, personId, sittingStyle, planning);
 		const isFinal = solved.spots.length > 0;
 		await runDeskAct(db, actor, { ...act, kind: 'set-up', isFinal }, now, async ({ tx, rows: changing }) => {
-			await changing.update(people, { way, route, rhythm }, eq(people.id, personId));
+			await changing.update(
+				people,
+				{ sittingStyle, questionnaireMode, breakSchedule },
+				eq(people.id, personId)
+			);
 			const open = and(
 				eq(assessments.personId, personId),
 				isNull(assessments.answeredAt),
 				isNull(assessments.revokedAt)
 			);
-			if (way) await changing.update(assessments, { way }, open);
-			if (route) await changing.update(assessments, { route }, open);
+			if (sittingStyle) await changing.update(assessments, { sittingStyle }, open);
+			if (questionnaireMode) await changing.update(assessments, { questionnaireMode }, open);
 			// The break schedule applies from now on, whether or not they have answered.
-			if (rhythm) {
+			if (breakSchedule) {
 				const mine = and(eq(assessments.personId, personId), isNull(assessments.revokedAt));
-				await changing.update(assessments, { rhythm }, mine);
+				await changing.update(assessments, { breakSchedule }, mine);
 			}
 			await storePlanForStyle(tx, personId, solved, now);
-			const detail = { way: way ?? '', route: route ?? '', rhythm: rhythm ?? '' };
+			// Names of the audit log's details are published.
+			const detail = {
+				way: sittingStyle ?? '',
+				route: questionnaireMode ?? '',
+				rhythm: breakSchedule ?? ''
+			};
 			await writeAuditLine(tx, actor, { at: now, act: 'set-up', personId, detail });
 		});
 	});

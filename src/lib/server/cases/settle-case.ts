@@ -27,8 +27,8 @@ async function hindranceOf(tx: Db, personId: string): Promise<Hindrance | null> 
 		and(eq(messages.personId, personId), messages.fromPerson, isNull(messages.answeredAt))
 	);
 	if (open > 0) return 'unread-message';
-	const judgement = await newestAssessmentResult(tx, personId);
-	return judgement?.reasons.some(({ code }) => code === 'hazard') ? 'hazard-open' : null;
+	const assessmentResult = await newestAssessmentResult(tx, personId);
+	return assessmentResult?.reasons.some(({ code }) => code === 'hazard') ? 'hazard-open' : null;
 }
 
 /** Records that what a person sent was reviewed (answers, reports, check-ins), and that they were called where they had not answered. */
@@ -162,8 +162,8 @@ export async function reopenCase(db: Db, actor: Actor, input: DeskActInput, now:
 			and(
 				eq(assessments.personId, personId),
 				isNotNull(assessments.seenAt),
-				isNull(assessments.spotOf),
-				sql`${assessments.answeredAt} = (select max(answered_at) from assessments where person_id = ${personId}::uuid and spot_of is null)`
+				isNull(assessments.placeOf),
+				sql`${assessments.answeredAt} = (select max(answered_at) from assessments where person_id = ${personId}::uuid and place_of is null)`
 			)
 		);
 		if (reopened === 0) throw new DomainError('conflict', 'nothingToReopen');

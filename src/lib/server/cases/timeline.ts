@@ -9,7 +9,7 @@ const { emails } = schema;
 /** Most emails shown, newest first. */
 const MOST_LETTERS = 100;
 
-/** The emails to a person with their states, newest first; served by letters_person_idx. */
+/** The emails to a person with their states, newest first; served by emails_person_idx. */
 export function lettersOf(db: Db, personId: string) {
 	return db
 		.select({

@@ -10,7 +10,7 @@ import { schema, type Db } from '../platform/db/client';
 import { organisationZone } from '../platform/organisation/organisation-zone';
 import { peopleWhere, type PeopleFilter } from './people-filter';
 
-const { assessments, cases, equipmentRequests, caseAssessments, people, users } = schema;
+const { assessments, cases, equipmentRequests, assessmentResults, people, users } = schema;
 
 /** People read at once while a table is written. */
 const EXPORT_CHUNK = 5000;
@@ -19,7 +19,7 @@ const EXPORT_CHUNK = 5000;
 const dayOf = (moment: SQL) => sql`to_char(${moment} at time zone ${organisationZone}, 'YYYY-MM-DD')`;
 
 /** The worst score of the newest assessment. */
-const worst = sql`(select j.document -> 'worsts' -> -1 from ${caseAssessments} j where j.id = ${cases.judgementId})`;
+const worst = sql`(select j.document -> 'worstScores' -> -1 from ${assessmentResults} j where j.id = ${cases.assessmentResultId})`;
 
 /** Each column as text; empty where unknown. */
 const STANDING: Readonly<Record<Exclude<ExportColumn, RosterField>, SQL>> = {
@@ -34,7 +34,7 @@ const STANDING: Readonly<Record<Exclude<ExportColumn, RosterField>, SQL>> = {
 	'worst discomfort': sql`${worst} ->> 'worst'`,
 	where: sql`(select string_agg(d ->> 'region', ' ' order by (d ->> 'worst')::int desc, d ->> 'region')
 		from ${assessments} a, jsonb_array_elements(a.discomfort) d
-		where a.person_id = ${people.id} and a.answered_at = ${cases.answeredAt} and a.spot_of is null and (d ->> 'worst')::int > 0)`,
+		where a.person_id = ${people.id} and a.answered_at = ${cases.answeredAt} and a.place_of is null and (d ->> 'worst')::int > 0)`,
 	'asked for': sql`(select string_agg(e.purchase || ' ' || e.state, '; ' order by e.asked_at) from ${equipmentRequests} e
 		join ${assessments} a on a.id = e.assessment_id where a.person_id = ${people.id} and e.state in (${sql.join(
 			PENDING_REQUEST_STATES.map((state) => sql`${state}`),

@@ -102,7 +102,7 @@ export async function listPeople(
 		staffNumber: person.staffNumber,
 		phone: person.phone,
 		owner,
-		level: newest.judgementId === null ? null : newest.level,
+		level: newest.assessmentResultId === null ? null : newest.level,
 		answeredAt: newest.answeredAt,
 		...personStateOf(newest),
 		checksOff: newest.checksOff,

@@ -100,9 +100,9 @@ export async function mergePeople(
 		await moveBreaks(tx, personId, otherId);
 		// Nobody goes through two workstations at once: one that is open in the other record ends.
 		await tx
-			.update(s.walkthroughs)
+			.update(s.sharedSessions)
 			.set({ endedAt: now, endedBy: 'coordinator' })
-			.where(and(eq(s.walkthroughs.personId, otherId), isNull(s.walkthroughs.endedAt)));
+			.where(and(eq(s.sharedSessions.personId, otherId), isNull(s.sharedSessions.endedAt)));
 		for (const table of [
 			s.assessments,
 			s.messages,
@@ -113,7 +113,7 @@ export async function mergePeople(
 			s.signLifts,
 			s.checkIns,
 			s.followUps,
-			s.walkthroughs,
+			s.sharedSessions,
 			s.secondOpinionCases
 		])
 			await tx.update(table).set({ personId }).where(eq(table.personId, otherId));
@@ -161,7 +161,7 @@ async function moveOpenOnes(tx: Db, personId: string, otherId: string, now: Date
 		.where(
 			and(
 				inArray(s.assessments.personId, both),
-				isNull(s.assessments.spotOf),
+				isNull(s.assessments.placeOf),
 				isNull(s.assessments.answeredAt),
 				isNull(s.assessments.revokedAt)
 			)
@@ -172,7 +172,7 @@ async function moveOpenOnes(tx: Db, personId: string, otherId: string, now: Date
 		await tx
 			.update(s.assessments)
 			.set({ revokedAt: now, endedWhy: 'replaced' })
-			.where(or(inArray(s.assessments.id, older), inArray(s.assessments.spotOf, older)));
+			.where(or(inArray(s.assessments.id, older), inArray(s.assessments.placeOf, older)));
 	const laterOfTwo = sql`f.person_id in (${personId}, ${otherId}) and n.person_id in (${personId}, ${otherId})
 		and f.person_id <> n.person_id and f.kind = n.kind and f.done_at is null and n.done_at is null
 		and (f.due > n.due or (f.due = n.due and f.person_id = ${otherId}))`;
@@ -198,10 +198,10 @@ async function moveOpenOnes(tx: Db, personId: string, otherId: string, now: Date
 
 /** Break settings of the record that stays, or else of the other; the weeks of both. */
 async function moveBreaks(tx: Db, personId: string, otherId: string): Promise<void> {
-	await tx.execute(sql`insert into moving (person_id, rhythm, share, shared_at)
-		select ${personId}, rhythm, share, shared_at from moving where person_id = ${otherId} on conflict do nothing`);
-	await tx.execute(sql`update moving_weeks w set person_id = ${personId} where w.person_id = ${otherId}
-		and not exists (select from moving_weeks k where k.person_id = ${personId} and k.week = w.week)`);
+	await tx.execute(sql`insert into break_settings (person_id, break_schedule, share, shared_at)
+		select ${personId}, break_schedule, share, shared_at from break_settings where person_id = ${otherId} on conflict do nothing`);
+	await tx.execute(sql`update break_weeks w set person_id = ${personId} where w.person_id = ${otherId}
+		and not exists (select from break_weeks k where k.person_id = ${personId} and k.week = w.week)`);
 }
 
 /** The record that one was merged into; null where it wasn't. One key look-up. */

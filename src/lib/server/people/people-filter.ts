@@ -97,7 +97,7 @@ export function whereCase({
 }: Pick<PeopleFilter, 'state' | 'level' | 'hurts' | 'finding'>): SQL | undefined {
 	return and(
 		inState(state),
-		level ? and(eq(cases.level, level), isNotNull(cases.judgementId)) : undefined,
+		level ? and(eq(cases.level, level), isNotNull(cases.assessmentResultId)) : undefined,
 		hurts ? observed(observations.discomfort, hurts) : undefined,
 		finding ? observed(observations.findings, finding) : undefined
 	);

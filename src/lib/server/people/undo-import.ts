@@ -51,7 +51,7 @@ const hasActedSince = (at: Date): SQL<boolean> => {
 		or exists (select from reported_signs s where s.person_id = people.id and s.at > ${since})
 		or exists (select from finding_ticks t join assessments a on a.id = t.assessment_id
 			where a.person_id = people.id and t.at > ${since})
-		or exists (select from re_measurements r join assessments a on a.id = r.assessment_id
+		or exists (select from remeasurements r join assessments a on a.id = r.assessment_id
 			where a.person_id = people.id and r.at > ${since})
 		or exists (select from equipment_requests e join assessments a on a.id = e.assessment_id
 			where a.person_id = people.id and e.asked_at > ${since})

@@ -6,7 +6,7 @@ import { openDatabase, type OpenDatabase } from './db/client';
 import { DatabaseWatch } from './db/database-watch';
 import { startJobs } from './jobs/start-jobs';
 import { ChangeFeed } from './live/changes';
-import { publishedByNow } from './live/publish-soon';
+import { publishedByNow } from './live/publish-batched';
 import { OpenStreams } from './live/open-streams';
 import { PlanPool } from '../plan/planning/plan-pool';
 import { FiguresDatabase } from '../workforce/figures-database';

@@ -22,13 +22,13 @@ const GROUPS = [
 	sql`r.team`,
 	sql`r.country`,
 	sql`coalesce(r.round_id::text, '')`,
-	sql`r.way`,
-	sql`r.route`,
-	sql`r.spot`,
+	sql`r.sitting_style`,
+	sql`r.questionnaire_mode`,
+	sql`r.place`,
 	sql`to_char(r.answered_on, 'YYYY "Q"Q')`,
 	sql`coalesce(r.sent_round_id::text, '')`,
-	sql`r.sent_way`,
-	sql`r.sent_route`,
+	sql`r.sent_sitting_style`,
+	sql`r.sent_questionnaire_mode`,
 	sql`to_char(r.sent_on, 'YYYY "Q"Q')`
 ];
 

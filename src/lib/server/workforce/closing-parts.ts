@@ -1,10 +1,10 @@
 import { eq, sql } from 'drizzle-orm';
 import {
 	associationParts,
-	gapParts,
+	computeGapFigures,
 	helpParts,
 	NO_HELP,
-	NO_PARTS,
+	EMPTY_FIGURES,
 	pairedParts,
 	timeParts,
 	type Activities,
@@ -35,7 +35,7 @@ export async function readClosingParts(db: Db, on: string): Promise<ClosingParts
 		.from(workforceClosings)
 		.where(eq(workforceClosings.on, on));
 	// What later versions publish isn't there at closings before them.
-	return { ...NO_PARTS, ...row?.parts };
+	return { ...EMPTY_FIGURES, ...row?.parts };
 }
 
 /** The day of a published state on which each kind of activity last happened. */
@@ -80,7 +80,7 @@ export async function workOutClosingParts(
 	return {
 		curve: coarsenCurve(spells, BY_DAYS),
 		paired: pairedParts(await readTally(db, snapshot, 'discomfort', null), tableOf('discomfort')),
-		gaps: gapParts(await readGaps(db, snapshot, null), tableOf('findings'), null),
+		gaps: computeGapFigures(await readGaps(db, snapshot, null), tableOf('findings'), null),
 		associations: associationParts(await readPairs(db, snapshot)),
 		help: mayHelp ? helpParts(await readScoreChanges(db, snapshot, null), true) : NO_HELP,
 		pads: padShares(await readTally(db, snapshot, 'steps', null), tableOf('steps')),

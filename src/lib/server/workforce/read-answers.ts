@@ -21,8 +21,8 @@ const KEY_OF = {
 	team: sql`p.team`,
 	country: sql`p.country`,
 	round: sql`coalesce((select round_id::text from round_people where assessment_id = a.id limit 1), '')`,
-	route: sql`a.route`,
-	way: sql`a.way`,
+	route: sql`a.questionnaire_mode`,
+	way: sql`a.sitting_style`,
 	time: sql`to_char(a.sent_at at time zone ${organisationZone}, 'YYYY "Q"Q')`
 };
 
@@ -33,8 +33,8 @@ const KEY_OF = {
 function asked(snapshot: Snapshot): SQL {
 	const end = sql`((${snapshot.on}::date + 1)::timestamp at time zone ${organisationZone})`;
 	// Few columns, since the sort by person should be as narrow as possible.
-	return sql`(select distinct on (s.person_id) s.id, s.person_id, s.sent_at, s.answered_at, s.way, s.route from assessments s
-			where s.spot_of is null and s.sent_at < ${end} and s.sent_at >= ${end} - make_interval(days => ${ASKED_WITHIN_DAYS}) order by s.person_id, s.sent_at desc) a
+	return sql`(select distinct on (s.person_id) s.id, s.person_id, s.sent_at, s.answered_at, s.sitting_style, s.questionnaire_mode from assessments s
+			where s.place_of is null and s.sent_at < ${end} and s.sent_at >= ${end} - make_interval(days => ${ASKED_WITHIN_DAYS}) order by s.person_id, s.sent_at desc) a
 		join people p on p.id = a.person_id where not ${hadLeftBy(sql`a.person_id`, snapshot)}`;
 }
 
@@ -43,8 +43,8 @@ const PUBLISHED_KEY_OF = {
 	team: sql`o.team`,
 	country: sql`o.country`,
 	round: sql`coalesce(o.sent_round_id::text, '')`,
-	route: sql`o.sent_route`,
-	way: sql`o.sent_way`,
+	route: sql`o.sent_questionnaire_mode`,
+	way: sql`o.sent_sitting_style`,
 	time: sql`to_char(o.sent_on, 'YYYY "Q"Q')`
 };
 

@@ -33,7 +33,7 @@ export async function readTimesToAct(db: Db, snapshot: Snapshot): Promise<Groupe
 		sql`(a.${sql.raw(column)} at time zone ${organisationZone})::date`;
 	const newest = isLive
 		? sql`select distinct on (a.person_id) ${dayOf('answered_at')} as answered, ${dayOf('seen_at')} as seen, ${on}::date as until from assessments a
-			where a.spot_of is null and ${dayOf('answered_at')} <= ${on}::date and not ${hadLeftBy(sql`a.person_id`, snapshot)}
+			where a.place_of is null and ${dayOf('answered_at')} <= ${on}::date and not ${hadLeftBy(sql`a.person_id`, snapshot)}
 			order by a.person_id, a.answered_at desc`
 		: sql`select o.answered_on as answered, o.seen_on as seen, o.as_of as until from ${publishedRows(on)} and o.answered_on is not null`;
 	const { rows } = await db.execute<SpellRow>(sql`

@@ -29,7 +29,7 @@ export async function readDueClosings(db: Db, today: string): Promise<string[]> 
 	const { rows } = await db.execute<{ on: string }>(sql`
 		with began as (select coalesce((select max(on_day) + 1 from workforce_closings),
 			(select greatest((min(sent_at) at time zone ${organisationZone})::date, ${today}::date - make_interval(months => ${FIRST_MONTHS}::int))::date
-				from assessments where spot_of is null having min(sent_at) is not null)) as day)
+				from assessments where place_of is null having min(sent_at) is not null)) as day)
 		select (m + interval '1 month - 1 day')::date::text as on
 		from began, generate_series(date_trunc('month', day::timestamp), ${today}::date::timestamp, interval '1 month') m
 		where (m + interval '1 month - 1 day')::date < ${today}::date order by m`);

@@ -14,7 +14,7 @@ import {
 } from '../../core/workforce/codes';
 import {
 	associationParts,
-	gapParts,
+	computeGapFigures,
 	helpParts,
 	NO_HELP,
 	NO_PAIRS,
@@ -172,7 +172,7 @@ export async function findingsScreen(db: Db, view: FigureView) {
 	const group = openGroup(view, table);
 	// A group that does not exist is ignored: everyone is shown.
 	const ofGroup = group === null && asked !== null ? await readGaps(db, view, null) : ofAsked;
-	return { table, gaps: group === undefined ? [] : gapParts(ofGroup, table, table.at) };
+	return { table, gaps: group === undefined ? [] : computeGapFigures(ofGroup, table, table.at) };
 }
 
 /** Which findings go with which complaints. */

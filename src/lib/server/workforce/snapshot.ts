@@ -18,9 +18,9 @@ const KEY_OF: Readonly<Record<Grouping, SQL>> = {
 	team: sql`o.team`,
 	country: sql`o.country`,
 	round: sql`coalesce(o.round_id::text, '')`,
-	way: sql`o.way`,
-	route: sql`o.route`,
-	spot: sql`o.spot`,
+	way: sql`o.sitting_style`,
+	route: sql`o.questionnaire_mode`,
+	spot: sql`o.place`,
 	time: sql`to_char(o.answered_on, 'YYYY "Q"Q')`
 };
 

@@ -18,8 +18,8 @@ const COUNTED_COLUMNS = (() => {
 const OTHER_COLUMNS = [
 	'sent_on',
 	'sent_round_id',
-	'sent_way',
-	'sent_route',
+	'sent_sitting_style',
+	'sent_questionnaire_mode',
 	'sent_answered_on',
 	'seen_on',
 	'bought_on',
@@ -65,18 +65,18 @@ export function statesOn(on: string, only?: readonly string[]): SQL {
 	const mine = (column: string) =>
 		only ? sql`and ${sql.raw(column)} = any(${sql.param([...only])}::uuid[])` : sql``;
 	return sql`select p.id as person_id, ${sql.raw(counted)},
-			a.sent_on, a.sent_round_id, a.sent_way, a.sent_route, a.sent_answered_on,
+			a.sent_on, a.sent_round_id, a.sent_sitting_style, a.sent_questionnaire_mode, a.sent_answered_on,
 			s.seen_on, b.bought_on, r.referred_on
 		from people p
 		left join observations o on o.person_id = p.id and o.on_day <= ${on}::date and (o.until_day is null or o.until_day > ${on}::date)
 			and o.first_on is not null
 		left join (select distinct on (x.person_id) x.person_id, ${day('x.sent_at')} as sent_on,
-				(select round_id from round_people where assessment_id = x.id limit 1) as sent_round_id, x.way as sent_way, x.route as sent_route,
+				(select round_id from round_people where assessment_id = x.id limit 1) as sent_round_id, x.sitting_style as sent_sitting_style, x.questionnaire_mode as sent_questionnaire_mode,
 				${upTo(day('x.answered_at'))} as sent_answered_on
-			from assessments x where x.spot_of is null and x.sent_at < ${end} and x.sent_at >= ${end} - make_interval(days => ${ASKED_WITHIN_DAYS}) ${mine('x.person_id')}
+			from assessments x where x.place_of is null and x.sent_at < ${end} and x.sent_at >= ${end} - make_interval(days => ${ASKED_WITHIN_DAYS}) ${mine('x.person_id')}
 			order by x.person_id, x.sent_at desc) a on a.person_id = p.id
 		left join (select distinct on (x.person_id) x.person_id, ${upTo(day('x.seen_at'))} as seen_on
-			from assessments x where x.spot_of is null and x.answered_at < ${end} ${mine('x.person_id')}
+			from assessments x where x.place_of is null and x.answered_at < ${end} ${mine('x.person_id')}
 			order by x.person_id, x.answered_at desc) s on s.person_id = p.id
 		left join (select x.person_id, max(${day('e.changed_at')}) as bought_on from equipment_requests e join assessments x on x.id = e.assessment_id
 			where e.state = 'arrived' and e.changed_at < ${end} group by 1) b on b.person_id = p.id

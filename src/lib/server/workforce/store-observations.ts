@@ -41,7 +41,7 @@ interface Made {
 }
 
 /** An assessment just written, or seen for the first time. */
-export interface JudgementRow {
+export interface AssessmentResultRow {
 	readonly id: number;
 	readonly personId: string;
 	readonly onDay: string;
@@ -79,7 +79,7 @@ interface Sources extends Record<string, unknown> {
  * Reads what each assessment rested on at its time, in one statement: half a dozen index look-ups per assessment, served by
  * assessments_person_sent_idx, round_people_assessment_idx, reported_discomfort_assessment_idx, check_ins_person_idx and
  * plans_assessment_idx, step_events_plan_idx and
- * re_measurements_assessment_at_idx.
+ * remeasurements_assessment_at_idx.
  */
 async function sourcesOf(tx: Db, ids: readonly number[]): Promise<Map<number, Sources>> {
 	const reports = sql`(select d.at, d.regions from assessments s join reported_discomfort d on d.assessment_id = s.id
@@ -89,8 +89,8 @@ async function sourcesOf(tx: Db, ids: readonly number[]): Promise<Map<number, So
 	const report = (order: 'asc' | 'desc') =>
 		sql`(select jsonb_build_object('at', r.at, 'regions', r.regions) from ${reports} order by r.at ${sql.raw(order)} limit 1)`;
 	const { rows } = await tx.execute<Sources>(sql`
-		select j.id, case when a.id is null then null else jsonb_build_object('way', a.way, 'route', a.route,
-				'checklistVersion', a.checklist_version, 'corner', a.corner, 'answers', a.answers, 'answeredAt', a.answered_at,
+		select j.id, case when a.id is null then null else jsonb_build_object('way', a.sitting_style, 'route', a.questionnaire_mode,
+				'checklistVersion', a.checklist_version, 'corner', a.workstation, 'answers', a.answers, 'answeredAt', a.answered_at,
 				'roundId', (select round_id from round_people where assessment_id = a.id limit 1)) end as answered,
 			${report('desc')} as report, ${report('asc')} as "firstReport",
 			(select jsonb_build_object('plan', p.plan, 'purchases', p.advice -> 'purchases') from plans p
@@ -100,13 +100,13 @@ async function sourcesOf(tx: Db, ids: readonly number[]): Promise<Map<number, So
 						from jsonb_array_elements(p.steps) t(step)),
 					'events', (select coalesce(jsonb_agg(jsonb_build_object('thing', e.thing, 'isDone', e.is_done, 'at', e.at) order by e.id), '[]')
 						from step_events e where e.plan_id = p.id and e.at <= j.at)) order by p.made_at), '[]')
-				from assessments s join plans p on p.assessment_id = s.id where s.person_id = j.person_id and s.spot_of is null and p.made_at <= j.at) as plans,
+				from assessments s join plans p on p.assessment_id = s.id where s.person_id = j.person_id and s.place_of is null and p.made_at <= j.at) as plans,
 			(select coalesce(jsonb_agg(jsonb_build_object('at', c.answered_at, 'undone', c.undone) order by c.answered_at), '[]')
 				from check_ins c where c.person_id = j.person_id and c.kind = 'check-in' and c.answered_at <= j.at) as "checkIns",
-			(select jsonb_build_object('corner', p.corner, 'plan', p.plan, 'again', m.lengths) from plans p join re_measurements m on m.assessment_id = p.assessment_id
+			(select jsonb_build_object('corner', p.workstation, 'plan', p.plan, 'again', m.lengths) from plans p join remeasurements m on m.assessment_id = p.assessment_id
 				where p.assessment_id = a.id and p.plan is not null and m.at between p.made_at and least(coalesce(p.ended_at, 'infinity'), j.at)
 				order by m.at desc limit 1) as built
-		from judgements j left join lateral (select * from assessments s where s.person_id = j.person_id and s.spot_of is null
+		from assessment_results j left join lateral (select * from assessments s where s.person_id = j.person_id and s.place_of is null
 			and s.answered_at <= j.at order by s.answered_at desc, s.id desc limit 1) a on true
 		where j.id = any(${sql.param([...ids])}::bigint[])`);
 	return new Map(rows.map((row) => [Number(row.id), row]));
@@ -144,7 +144,7 @@ const stepCodesOf = (plans: Sources['plans'], checkIns: Sources['checkIns']) =>
 	);
 
 function rowOf(
-	{ id, onDay, document }: JudgementRow,
+	{ id, onDay, document }: AssessmentResultRow,
 	{ answered, report, firstReport, plan, plans, checkIns, built }: Sources,
 	{ id: personId, team, country, place }: LockedPerson,
 	{ first, firstCarriedOn, beganOn }: Earlier,
@@ -163,14 +163,14 @@ function rowOf(
 		own: PURCHASES.filter((thing) => thingsAtHome(answered.answers).includes(thing))
 	};
 	const asNow = observe({
-		judgement: document,
+		assessmentResult: document,
 		answers,
 		report: report?.regions ?? null,
 		plan: plan && { plan: plan.plan, advice: { purchases: readPurchases(plan.purchases) } },
 		prices
 	});
 	const atFirst = observe({
-		judgement: { ...document, standing: document.first },
+		assessmentResult: { ...document, standing: document.first },
 		answers,
 		report: firstReport?.regions ?? null,
 		plan: null,
@@ -179,15 +179,15 @@ function rowOf(
 	const day = (at: string | undefined) => (at === undefined ? null : place.dayOf(new Date(at)));
 	const answeredOn = day(answered?.answeredAt);
 	const row = {
-		judgementId: id,
+		assessmentResultId: id,
 		personId,
 		onDay: beginsOn(onDay, beganOn),
 		team,
 		country,
 		roundId: answered?.roundId ?? null,
-		way: answered?.way ?? null,
-		route: answered?.route ?? null,
-		spot: asNow.spot,
+		sittingStyle: answered?.way ?? null,
+		questionnaireMode: answered?.route ?? null,
+		place: asNow.spot,
 		level: document.level,
 		answeredOn,
 		reportedOn: day(report?.at),
@@ -216,7 +216,7 @@ function rowOf(
 			firstFindings: [...atFirst.findings],
 			firstGapsMm: [...atFirst.gapsMm]
 		})
-	};
+	} satisfies NewObservation;
 	return { row, offers: asNow.offers };
 }
 
@@ -256,7 +256,7 @@ async function earlierOf(tx: Db, personIds: readonly string[]): Promise<Map<stri
  */
 export async function storeObservations(
 	tx: Db,
-	rows: readonly JudgementRow[],
+	rows: readonly AssessmentResultRow[],
 	people: readonly LockedPerson[]
 ): Promise<void> {
 	if (rows.length === 0) return;
@@ -276,7 +276,7 @@ export async function storeObservations(
 	for (const row of rows) {
 		const person = people.find(({ id }) => id === row.personId);
 		const read = sources.get(row.id);
-		if (!person || !read) throw new Error('A judgement that was just read has no person or is gone');
+		if (!person || !read) throw new Error('A assessmentResult that was just read has no person or is gone');
 		const known = earlier.get(row.personId) ?? { first: null, firstCarriedOn: null, beganOn: null };
 		const { row: observation, offers } = rowOf(row, read, person, known, { prices, checklistFor });
 		needs.set(row.personId, { worst: observation.worst ?? 0, offers });
@@ -377,7 +377,7 @@ export function isCountedAlike(before: AssessmentResult, after: AssessmentResult
  */
 export async function storeLevels(
 	tx: Db,
-	rows: readonly (JudgementRow & { readonly levelBefore: TriageLevel | null })[]
+	rows: readonly (AssessmentResultRow & { readonly levelBefore: TriageLevel | null })[]
 ): Promise<void> {
 	const changed = rows.filter(({ document, levelBefore }) => document.level !== levelBefore);
 	await continueNewest(
@@ -385,7 +385,7 @@ export async function storeLevels(
 		new Map(
 			changed.map(({ id, personId, onDay, document: { level } }) => [
 				personId,
-				{ judgementId: id, onDay, level }
+				{ assessmentResultId: id, onDay, level }
 			])
 		)
 	);

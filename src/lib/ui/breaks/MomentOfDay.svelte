@@ -7,7 +7,7 @@
 	import type { Catalogue } from '$lib/messages/shapes';
 	import type { BreakTexts } from '$lib/messages/breaks';
 	import Range from '../platform/kit/Range.svelte';
-	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';
+	import SideViewDrawing from '../workstation/side-view/SideViewDrawing.svelte';
 	import { breakKindWords } from './break-words';
 	import type { BreaksDay } from './breaks-day.svelte';
 	import { clockWords } from './clock-words';
@@ -81,7 +81,7 @@
 		</p>
 		<div class="drawn">
 			{#if section}
-				<SectionDrawing {section} all={sections} {t} {unit} mostHeight={300} />
+				<SideViewDrawing {section} all={sections} {t} {unit} mostHeight={300} />
 			{:else if step && exercise}
 				<ExerciseDrawing
 					exercise={step.exercise}

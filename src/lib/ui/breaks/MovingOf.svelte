@@ -11,7 +11,7 @@
 		/** What was set for them. */
 		sent: BreakSchedule | null;
 		moving: {
-			readonly ownRhythm: BreakSchedule | null;
+			readonly chosenBreakSchedule: BreakSchedule | null;
 			readonly isShared: boolean;
 			readonly weeks: readonly { readonly week: string; readonly planned: number; readonly taken: number }[];
 		};
@@ -20,13 +20,13 @@
 
 	let { sent, moving, t }: Props = $props();
 
-	const rhythm = $derived(moving.ownRhythm ?? sent);
+	const breakSchedule = $derived(moving.chosenBreakSchedule ?? sent);
 </script>
 
 <h3 class="mt-5 border-b border-rule pb-1 text-body">{texts.breaks}</h3>
 <p class="mt-1">
-	{#if rhythm}{breakTextsFor(t.locale).rhythms[rhythm].name}<span class="text-ink-soft"
-			>{texts.breaksSetBy(Boolean(moving.ownRhythm))}</span
+	{#if breakSchedule}{breakTextsFor(t.locale).breakSchedules[breakSchedule].name}<span class="text-ink-soft"
+			>{texts.breaksSetBy(Boolean(moving.chosenBreakSchedule))}</span
 		>.{:else}{texts.noBreakSchedule}{/if}
 </p>
 {#if !moving.isShared}

@@ -13,9 +13,11 @@ const texts = breakTextsFor(messagesFor().locale);
 const ON_FEET = /\bstairs?\b|\bget(?:ting)? up\b|\bstand(?:ing)?\b|\bon your feet\b|\bwalk(?:ing)?\b|^up\b/i;
 
 describe('words for who stays seated', () => {
-	it('have nothing on one’s feet in them: rhythms, kinds of break, exercises', () => {
+	it('have nothing on one’s feet in them: break schedules, kinds of break, exercises', () => {
 		const said = [
-			...BREAK_SCHEDULES.flatMap((rhythm) => Object.values(breakScheduleWords(texts, rhythm, true))),
+			...BREAK_SCHEDULES.flatMap((breakSchedule) =>
+				Object.values(breakScheduleWords(texts, breakSchedule, true))
+			),
 			...BREAK_KINDS.flatMap((kind) => [
 				breakKindWords(texts, kind, true),
 				shortBreakKindWords(texts, kind, true)
@@ -23,9 +25,11 @@ describe('words for who stays seated', () => {
 		];
 		expect(said.filter((words) => ON_FEET.test(words))).toEqual([]);
 		// The others are told so, or the words would say nothing.
-		expect(BREAK_SCHEDULES.some((rhythm) => ON_FEET.test(breakScheduleWords(texts, rhythm, false).why))).toBe(
-			true
-		);
+		expect(
+			BREAK_SCHEDULES.some((breakSchedule) =>
+				ON_FEET.test(breakScheduleWords(texts, breakSchedule, false).why)
+			)
+		).toBe(true);
 		expect(breakKindWords(texts, 'up', false)).toMatch(ON_FEET);
 		for (const isInWheelchair of [true, false])
 			for (const region of REGIONS)

@@ -14,7 +14,7 @@ export function shortBreakKindWords(texts: BreakTexts, kind: BreakKind, isSeated
 }
 
 /** The name of a schedule, and why to choose it. */
-export function breakScheduleWords(texts: BreakTexts, rhythm: BreakSchedule, isSeated: boolean) {
-	const seated: Partial<BreakTexts['rhythms']> = texts.seatedRhythms;
-	return (isSeated && seated[rhythm]) || texts.rhythms[rhythm];
+export function breakScheduleWords(texts: BreakTexts, breakSchedule: BreakSchedule, isSeated: boolean) {
+	const seated: Partial<BreakTexts['breakSchedules']> = texts.seatedBreakSchedules;
+	return (isSeated && seated[breakSchedule]) || texts.breakSchedules[breakSchedule];
 }

@@ -88,8 +88,8 @@ export class BreaksDay {
 	}
 
 	private get beats() {
-		const { setRhythm, ownRhythm, hurts, isLaptopAlone } = this.read();
-		return breakIntervalsFor(ownRhythm ?? setRhythm, { hurts, isLaptopAlone });
+		const { sentBreakSchedule, chosenBreakSchedule, hurts, isLaptopAlone } = this.read();
+		return breakIntervalsFor(chosenBreakSchedule ?? sentBreakSchedule, { hurts, isLaptopAlone });
 	}
 
 	private planOf(day: StoredDay): DayPlan {

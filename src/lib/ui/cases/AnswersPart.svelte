@@ -57,7 +57,7 @@
 {/if}
 {#each readOut as { name, answers, at } (name)}
 	<p class="mb-2 font-semibold">
-		{deskWords.walkthrough.readOut(answers, name || deskWords.phoneWalk.closed, dayWords(at))}
+		{deskWords.sharedSession.readOut(answers, name || deskWords.phoneWalk.closed, dayWords(at))}
 	</p>
 {/each}
 <p class="text-note text-ink-soft">

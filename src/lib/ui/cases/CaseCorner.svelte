@@ -5,7 +5,7 @@
 	import { reasonWords } from '$lib/messages/desk/triage-words';
 	import Range from '../platform/kit/Range.svelte';
 	import SegmentSwitch from '../platform/kit/SegmentSwitch.svelte';
-	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';
+	import SideViewDrawing from '../workstation/side-view/SideViewDrawing.svelte';
 	import type { CaseCornerData, CornerView, JudgedAt } from './corner-view.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -41,7 +41,7 @@
 		</p>
 	</div>
 	{#if view.section}
-		<SectionDrawing section={view.section} all={view.all} {t} {unit} mostHeight={340} />
+		<SideViewDrawing section={view.section} all={view.all} {t} {unit} mostHeight={340} />
 	{/if}
 	{#if judged.length <= 1 && corner.answeredAt}
 		<p class="text-mark text-ink-soft">{texts.answeredOn(dayWords(corner.answeredAt))}</p>

@@ -103,7 +103,7 @@
 		{/if}
 		{#if person.leftAt === null}
 			<Button size="desk" href="/desk/cases/{person.id}/phone">{deskWords.phoneWalk.link}</Button>
-			<Button size="desk" href="/desk/cases/{person.id}/together">{deskWords.walkthrough.link}</Button>
+			<Button size="desk" href="/desk/cases/{person.id}/together">{deskWords.sharedSession.link}</Button>
 		{/if}
 		<form method="POST" action="?/send" use:enhanceForm={sending.submit}>
 			<ActFields form={sending} version={listed.version} />

@@ -12,7 +12,7 @@
 	const texts = deskWords.cases;
 
 	interface Props {
-		judgement: AssessmentResult;
+		assessmentResult: AssessmentResult;
 		/** The settings by which levels are given. */
 		policy: PolicySettings;
 		actBy: string | null;
@@ -21,20 +21,20 @@
 		contact: ComponentProps<typeof ContactForm>;
 	}
 
-	let { judgement, policy, actBy, takenBack, contact }: Props = $props();
+	let { assessmentResult, policy, actBy, takenBack, contact }: Props = $props();
 
-	const isGrave = $derived(isMoreUrgent(judgement.level, 'help'));
+	const isGrave = $derived(isMoreUrgent(assessmentResult.level, 'help'));
 </script>
 
 <section class="notice {isGrave ? 'border-warm bg-warm-wash' : 'border-cool bg-cool-wash'}">
 	<div>
-		<h2 class="text-body" title={deskWords.triage.levels[judgement.level].rule(policy)}>
-			{texts.levelAndDay(deskWords.triage.levels[judgement.level].name, actBy && dayWords(actBy))}
+		<h2 class="text-body" title={deskWords.triage.levels[assessmentResult.level].rule(policy)}>
+			{texts.levelAndDay(deskWords.triage.levels[assessmentResult.level].name, actBy && dayWords(actBy))}
 		</h2>
 		<ul>
-			{#each judgement.reasons as reason, i (i)}
+			{#each assessmentResult.reasons as reason, i (i)}
 				<li class:font-semibold={i === 0}>
-					{reasonWords(reason, judgement)}
+					{reasonWords(reason, assessmentResult)}
 					<span class="text-note font-normal text-ink-soft"
 						>{texts.signSince(
 							dayWords(reason.on, 'medium'),

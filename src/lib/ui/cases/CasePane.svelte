@@ -12,7 +12,7 @@
 	import { openAttribute } from '../platform/kit/open-attribute';
 	import CheckTable from '../plan/CheckTable.svelte';
 	import SegmentSwitch from '../platform/kit/SegmentSwitch.svelte';
-	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';
+	import SideViewDrawing from '../workstation/side-view/SideViewDrawing.svelte';
 	import Button from '../platform/kit/Button.svelte';
 	import ActFields from './ActFields.svelte';
 	import type { BriefData } from './brief';
@@ -86,8 +86,8 @@
 	{#if brief.phone}
 		<p class="text-note"><a class="num" href={phoneHref(brief.phone)}>{phoneWords(brief.phone)}</a></p>
 	{/if}
-	{#if brief.judgement}
-		{@const grounds = brief.judgement}
+	{#if brief.assessmentResult}
+		{@const grounds = brief.assessmentResult}
 		<ul class="reasons">
 			{#each grounds.reasons as reason, i (i)}
 				{#if reason.code !== 'nothing-open'}<li>{reasonWords(reason, grounds)}</li>{/if}
@@ -124,7 +124,7 @@
 			phone=""
 			closable={brief.closable}
 			hazards={brief.hazards}
-			checks={(brief.judgement?.standing ?? []).map(({ id }) => id)}
+			checks={(brief.assessmentResult?.standing ?? []).map(({ id }) => id)}
 			isReferred={brief.isReferred}
 			version={brief.version}
 			{today}
@@ -168,7 +168,7 @@
 				choose={(state) => (shown = state)}
 			/>
 		</div>
-		<div class="mt-2"><SectionDrawing {section} {all} {t} {unit} mostHeight={300} isLive /></div>
+		<div class="mt-2"><SideViewDrawing {section} {all} {t} {unit} mostHeight={300} isLive /></div>
 		<CheckTable
 			checks={section.checks}
 			certainty={section.certainty}

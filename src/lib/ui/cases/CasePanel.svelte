@@ -39,12 +39,12 @@
 		page: {
 			readonly person: ComponentProps<typeof PersonForm>['person'] & {
 				readonly id: string;
-				readonly way: SittingStyle | null;
-				readonly route: QuestionnaireMode | null;
-				readonly rhythm: BreakSchedule | null;
+				readonly sittingStyle: SittingStyle | null;
+				readonly questionnaireMode: QuestionnaireMode | null;
+				readonly breakSchedule: BreakSchedule | null;
 			};
 			readonly listed: { readonly version: number };
-			readonly judgement: AssessmentResult | null;
+			readonly assessmentResult: AssessmentResult | null;
 			readonly corner: CaseCornerData | null;
 			readonly spots: ComponentProps<typeof ChecksPart>['spots'];
 			readonly plan: Pick<Plan, 'steps' | 'chosen' | 'ticks' | 'madeAt' | 'earlier'> | null;
@@ -57,7 +57,7 @@
 			readonly equipment: ComponentProps<typeof EquipmentList>['requests'];
 			readonly timeline: Said['entries'];
 			readonly moving: ComponentProps<typeof MovingOf>['moving'];
-			readonly sentRhythm: BreakSchedule | null;
+			readonly sentBreakSchedule: BreakSchedule | null;
 			readonly hasUnread: boolean;
 			readonly reply: string;
 			readonly clinicians: Refer['clinicians'];
@@ -80,10 +80,10 @@
 	let { part, page, contact, view, t, unit }: Props = $props();
 
 	const { person, listed } = $derived(page);
-	const reason = $derived(page.judgement?.reasons.find(({ level }) => isMoreUrgent(level, 'soon')));
+	const reason = $derived(page.assessmentResult?.reasons.find(({ level }) => isMoreUrgent(level, 'soon')));
 	const question = $derived(
-		reason && page.judgement
-			? texts.referralQuestion(reasonWords(reason, page.judgement).replace(/^Needs a clinician: /, ''))
+		reason && page.assessmentResult
+			? texts.referralQuestion(reasonWords(reason, page.assessmentResult).replace(/^Needs a clinician: /, ''))
 			: ''
 	);
 </script>
@@ -112,7 +112,7 @@
 		drawnAs={page.corner.drawnAs}
 		{...page.plan}
 		advice={page.advice}
-		progress={page.judgement?.plan ?? null}
+		progress={page.assessmentResult?.plan ?? null}
 		{t}
 		{unit}
 	/>
@@ -165,12 +165,12 @@
 	<SetUpForm
 		personId={person.id}
 		version={listed.version}
-		way={person.way}
-		route={person.route}
-		rhythm={person.rhythm}
+		sittingStyle={person.sittingStyle}
+		questionnaireMode={person.questionnaireMode}
+		breakSchedule={person.breakSchedule}
 		{t}
 	/>
-	<MovingOf sent={page.sentRhythm} moving={page.moving} {t} />
+	<MovingOf sent={page.sentBreakSchedule} moving={page.moving} {t} />
 	<h3 class="mt-5 border-b border-rule pb-1 text-body">{texts.personalDetails}</h3>
 	<PersonForm {person} />
 	<h3 class="mt-5 border-b border-rule pb-1 text-body">{deskWords.keeping.theirData}</h3>

@@ -8,7 +8,7 @@
 	import type { Plan } from '$lib/core/plan/plan-corner';
 	import type { Catalogue } from '$lib/messages/shapes';
 	import CheckTable from '../plan/CheckTable.svelte';
-	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';
+	import SideViewDrawing from '../workstation/side-view/SideViewDrawing.svelte';
 	import type { CornerView } from './corner-view.svelte';
 	import { deskWords } from '$lib/messages/desk';
 
@@ -49,7 +49,7 @@
 		<h3 class="border-b border-ink pb-1 text-lead">
 			{texts.workstationAfterPlan(i + 2, spot.corner.spot.posture)}
 		</h3>
-		<SectionDrawing section={at} all={[at]} {t} {unit} mostHeight={300} />
+		<SideViewDrawing section={at} all={[at]} {t} {unit} mostHeight={300} />
 		<CheckTable checks={at.checks} before={spot.before} certainty={at.certainty} {t} {unit} />
 	</section>
 {/each}

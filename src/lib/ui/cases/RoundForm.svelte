@@ -33,9 +33,9 @@
 			readonly country: string;
 			readonly notAnsweredWithinDays: number;
 		};
-		readonly way: string;
-		readonly route: string;
-		readonly rhythm: string;
+		readonly sittingStyle: string;
+		readonly questionnaireMode: string;
+		readonly breakSchedule: string;
 		readonly subject: string;
 		readonly body: string;
 		readonly startsOn: string;
@@ -65,9 +65,9 @@
 			name: round.name,
 			country: round.filter.country,
 			within: round.filter.notAnsweredWithinDays > 0 ? String(round.filter.notAnsweredWithinDays) : '',
-			way: round.way,
-			route: round.route,
-			rhythm: round.rhythm,
+			sittingStyle: round.sittingStyle,
+			questionnaireMode: round.questionnaireMode,
+			breakSchedule: round.breakSchedule,
 			subject: round.subject,
 			body: round.body,
 			startsOn: round.startsOn,

@@ -10,7 +10,7 @@
 
 	const texts = deskWords.cases;
 
-	type Field = 'way' | 'route' | 'rhythm';
+	type Field = 'sittingStyle' | 'questionnaireMode' | 'breakSchedule';
 
 	interface Props {
 		/** The chosen values; empty for the default. */
@@ -32,25 +32,29 @@
 
 	const fields = $derived([
 		{
-			name: 'way',
+			name: 'sittingStyle',
 			label: texts.styleForResults,
-			options: offeredOf(SITTING_STYLES, page.data.choices?.sittingStyles, values.way).map((value) => ({
-				value,
-				words: t.ways[value].name
-			}))
+			options: offeredOf(SITTING_STYLES, page.data.choices?.sittingStyles, values.sittingStyle).map(
+				(value) => ({
+					value,
+					words: t.ways[value].name
+				})
+			)
 		},
 		{
-			name: 'route',
+			name: 'questionnaireMode',
 			label: texts.questionnaireLength,
 			options: QUESTIONNAIRE_MODES.map((value) => ({ value, words: t.routes[value] }))
 		},
 		{
-			name: 'rhythm',
+			name: 'breakSchedule',
 			label: texts.breakSchedule,
-			options: offeredOf(BREAK_SCHEDULES, page.data.choices?.breakSchedules, values.rhythm).map((value) => ({
-				value,
-				words: breakTextsFor(t.locale).rhythms[value].name
-			}))
+			options: offeredOf(BREAK_SCHEDULES, page.data.choices?.breakSchedules, values.breakSchedule).map(
+				(value) => ({
+					value,
+					words: breakTextsFor(t.locale).breakSchedules[value].name
+				})
+			)
 		}
 	] as const);
 </script>

@@ -16,13 +16,13 @@
 	interface Props {
 		personId: string;
 		version: number;
-		way: SittingStyle | null;
-		route: QuestionnaireMode | null;
-		rhythm: BreakSchedule | null;
+		sittingStyle: SittingStyle | null;
+		questionnaireMode: QuestionnaireMode | null;
+		breakSchedule: BreakSchedule | null;
 		t: Catalogue;
 	}
 
-	let { personId, version, way, route, rhythm, t }: Props = $props();
+	let { personId, version, sittingStyle, questionnaireMode, breakSchedule, t }: Props = $props();
 
 	let isKept = $state(false);
 	const form = new CaseForm(() => (isKept = true));
@@ -36,7 +36,11 @@
 >
 	<ActFields {form} {version} />
 	<SetUpFields
-		values={{ way: way ?? '', route: route ?? '', rhythm: rhythm ?? '' }}
+		values={{
+			sittingStyle: sittingStyle ?? '',
+			questionnaireMode: questionnaireMode ?? '',
+			breakSchedule: breakSchedule ?? ''
+		}}
 		usual={texts.asInRound}
 		{t}
 	/>

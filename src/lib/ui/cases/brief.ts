@@ -20,7 +20,7 @@ export interface BriefData {
 		readonly standing: { readonly done: readonly string[]; readonly lengths: RemeasuredHeights } | null;
 		readonly drawnAs: DrawingStyle;
 	} | null;
-	readonly judgement: AssessmentResult | null;
+	readonly assessmentResult: AssessmentResult | null;
 	readonly closable: readonly Closable[];
 	readonly hazards: readonly string[];
 	readonly owner: { readonly id: string; readonly name: string } | null;

@@ -5,16 +5,23 @@ interface Counted {
 	readonly hasUnread: boolean;
 	readonly corner: object | null;
 	readonly checklist: object | null;
-	readonly judgement: { readonly plan: { readonly done: number; readonly of: number } | null } | null;
+	readonly assessmentResult: { readonly plan: { readonly done: number; readonly of: number } | null } | null;
 	readonly equipment: readonly unknown[];
 	readonly referrals: readonly { readonly endedAt: Date | null }[];
 }
 
 /** The parts of a case, in order. */
-export function casePartsOf({ hasUnread, corner, checklist, judgement, equipment, referrals }: Counted) {
+export function casePartsOf({
+	hasUnread,
+	corner,
+	checklist,
+	assessmentResult,
+	equipment,
+	referrals
+}: Counted) {
 	const texts = deskWords.cases;
 	const words = texts.parts;
-	const plan = judgement?.plan;
+	const plan = assessmentResult?.plan;
 	const open = referrals.some(({ endedAt }) => endedAt === null);
 	return [
 		{ id: 'timeline', words: words.timeline, ...(hasUnread ? { count: texts.newPart } : {}) },

@@ -9,7 +9,7 @@
 	import { sideViewOf } from '$lib/core/workstation/side-view/side-view';
 	import type { Catalogue } from '$lib/messages/shapes';
 	import type { PageAdvice } from '$lib/messages/advice/advice-for-page';
-	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';
+	import SideViewDrawing from '../workstation/side-view/SideViewDrawing.svelte';
 	import type { Draft } from '../questionnaire/draft.svelte';
 	import { planTitle } from './plan-title';
 	import BesideHeights from './BesideHeights.svelte';
@@ -89,7 +89,7 @@
 		choose={(state) => (shown = state)}
 	/>
 	<div class="mt-3">
-		<SectionDrawing
+		<SideViewDrawing
 			section={sections[shown]}
 			all={[sections.now, sections.after]}
 			{t}

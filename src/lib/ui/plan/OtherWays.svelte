@@ -5,7 +5,7 @@
 	import type { Catalogue } from '$lib/messages/shapes';
 	import type { VariantLine } from '$lib/messages/advice/variant-lines';
 
-	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';
+	import SideViewDrawing from '../workstation/side-view/SideViewDrawing.svelte';
 	import type { PlanDrawing } from './plan-drawing';
 
 	interface Props {
@@ -40,7 +40,7 @@
 					{#if drawn && stoolMm !== null}
 						{@const section = sideViewOf(drawn.corner, drawn.plan, null, drawn.drawnAs, stoolMm)}
 						<div class="mt-2 max-w-md">
-							<SectionDrawing {section} all={[section]} {t} {unit} mostHeight={360} />
+							<SideViewDrawing {section} all={[section]} {t} {unit} mostHeight={360} />
 						</div>
 					{/if}
 					{#if care}<p class="mt-1 border-s-4 border-warm bg-warm-wash px-3 py-1 text-note">{care}</p>{/if}

@@ -1,6 +1,6 @@
 <script lang="ts">
 	import type { Catalogue } from '$lib/messages/shapes';
-	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';
+	import SideViewDrawing from '../workstation/side-view/SideViewDrawing.svelte';
 	import CheckTable from './CheckTable.svelte';
 	import type { PlanState, PlanVisit } from './plan-visit.svelte';
 	import SegmentSwitch from '../platform/kit/SegmentSwitch.svelte';
@@ -32,7 +32,7 @@
 		/>
 	{/if}
 	<div class="mt-3">
-		<SectionDrawing section={visit.section} all={visit.all} {t} {unit} mostHeight={430} />
+		<SideViewDrawing section={visit.section} all={visit.all} {t} {unit} mostHeight={430} />
 	</div>
 	<div class="no-print mt-3">
 		<CheckTable

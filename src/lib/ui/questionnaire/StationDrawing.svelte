@@ -17,7 +17,7 @@
 	import { wordsFor } from '$lib/messages/words-by-facts';
 	import DeskFromAbove from '../workstation/desk/DeskFromAbove.svelte';
 	import { deskLayoutFor } from '../workstation/desk/desk-of';
-	import SectionDrawing from '../workstation/side-view/SectionDrawing.svelte';
+	import SideViewDrawing from '../workstation/side-view/SideViewDrawing.svelte';
 	import { lengthInWords } from './length-in-words';
 
 	interface Props {
@@ -64,7 +64,7 @@
 		{t}
 	/>
 {:else}
-	<SectionDrawing
+	<SideViewDrawing
 		{section}
 		all={[section]}
 		{t}

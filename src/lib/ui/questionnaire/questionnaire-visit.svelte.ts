@@ -49,7 +49,7 @@ export interface QuestionnairePosition {
 	readonly checklist: Checklist;
 	readonly locale: string;
 	/** Short or complete, where the person has not chosen. */
-	readonly route: QuestionnaireMode;
+	readonly questionnaireMode: QuestionnaireMode;
 	readonly page: QuestionnairePage;
 	readonly query: QuestionnaireQuery;
 	/** The server's errors, where a form was posted. */
@@ -67,8 +67,8 @@ export class QuestionnaireVisit {
 	readonly place: QuestionnairePosition = $derived.by(() => this.read());
 	readonly facts: Facts = $derived.by(() => factsOfAnswers(this.draft.settled, this.place.way));
 	readonly walk: Questionnaire = $derived.by(() => {
-		const { query, route } = this.place;
-		const asked = query.isCloser ? 'complete' : questionnaireModeOf(this.draft.settled, route);
+		const { query, questionnaireMode } = this.place;
+		const asked = query.isCloser ? 'complete' : questionnaireModeOf(this.draft.settled, questionnaireMode);
 		return questionnaireOf(this.draft.settled, this.place, asked, query.only);
 	});
 	/** Questions shown on this page: none disappears while someone is at it, unless an answer made it irrelevant. */

@@ -27,17 +27,16 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 				evenIfLeft
 			}
 		);
-		const [judgement, crisisLine, { minutes, outOfHours }, lifts, areSignsChecked, items] = await Promise.all(
-			[
+		const [assessmentResult, crisisLine, { minutes, outOfHours }, lifts, areSignsChecked, items] =
+			await Promise.all([
 				newestAssessmentResult(locals.db, actor.personId),
 				crisisLineOf(locals.db, country),
 				readCover(locals.db),
 				clearancesOf(locals.db, actor.personId),
 				areSignsReviewed(locals.db, language),
 				readSettings(locals.db, 'household-items')
-			]
-		);
-		const reasons = judgement?.reasons ?? [];
+			]);
+		const reasons = assessmentResult?.reasons ?? [];
 		const hasConsent = assessment.consentedAt !== null;
 		// Checked once, on entry: moving between pages asks the server nothing, so that it works offline.
 		if (!hasConsent && untrack(() => route.id).endsWith('[page=page]')) redirect(303, `/c/${params.token}`);
@@ -47,13 +46,13 @@ export const load: LayoutServerLoad = ({ locals, params, request, route, untrack
 			/** Whether the warning-sign texts were reviewed in this language: if not, the English is shown too. */
 			areSignsChecked,
 			personName,
-			way: assessment.way,
+			way: assessment.sittingStyle,
 			checklistVersion: assessment.checklistVersion,
 			/** What the organisation has made of the checklist; null where it is as the software comes. */
 			ownChecklist: ownChecklist && wordsOnlyIn(ownChecklist, languageOf(language)),
 			/** Household items to list, as the organisation offers them. */
 			household: householdOffer(items.settings, languageOf(language)),
-			route: assessment.route,
+			questionnaireMode: assessment.questionnaireMode,
 			emergencyNumber: emergencyNumber(country),
 			crisisLine,
 			cover: { minutes, outOfHours } satisfies EmployeeCover,

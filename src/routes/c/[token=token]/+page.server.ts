@@ -78,7 +78,9 @@ export const actions: Actions = {
 			const { answers } = open.assessment;
 			const renewed = CHANGED_PARTS.filter((one) => form[renewedField(one)] === 'yes');
 			const route =
-				form.route === questionnaireModeOf(answers, open.assessment.route) ? undefined : form.route;
+				form.route === questionnaireModeOf(answers, open.assessment.questionnaireMode)
+					? undefined
+					: form.route;
 			const still = IN_PLACE_ITEMS.flatMap((what) => {
 				const said = form[stillInPlaceField(what)];
 				return said ? [[stillInPlaceField(what), said]] : [];
@@ -93,8 +95,8 @@ export const actions: Actions = {
 			const { assessment, checklist } = await openAssessment(locals.db, params.token);
 			const walk = questionnaireOf(
 				assessment.answers,
-				{ way: assessment.way, checklist },
-				questionnaireModeOf(assessment.answers, assessment.route)
+				{ way: assessment.sittingStyle, checklist },
+				questionnaireModeOf(assessment.answers, assessment.questionnaireMode)
 			);
 			const [first] = walk.open.length > 0 ? walk.open : walk.steps;
 			redirect(303, `/c/${params.token}/${first?.page ?? 'first'}`);

@@ -27,7 +27,7 @@
 			words: texts.again.finding(checklistTextsFor(data.locale).findings[finding])
 		}))
 	]);
-	const route = $derived(questionnaireModeOf(data.answers, data.route));
+	const route = $derived(questionnaireModeOf(data.answers, data.questionnaireMode));
 </script>
 
 <svelte:head><title>{t.product}</title></svelte:head>
@@ -45,7 +45,7 @@
 	{:else}
 		<h1 class="mt-6 text-title">{texts.title(data.personName)}</h1>
 	{/if}
-	<p class="mt-3 text-lead">{texts.lead(PROMISED_MINUTES[data.route])}</p>
+	<p class="mt-3 text-lead">{texts.lead(PROMISED_MINUTES[data.questionnaireMode])}</p>
 
 	<h2 class="mt-8 border-b border-ink pb-2 text-lead">{texts.linesTitle}</h2>
 	<dl>

@@ -12,12 +12,12 @@ export const load: PageServerLoad = async ({ locals, params }) => {
 			? null
 			: await composedById(locals.db, locals.config.origin, params.id);
 	if (!found) error(404, errorText('noPageHere'));
-	const { queued: letter, link, email } = found;
+	const { queued, link, email } = found;
 	return {
-		letter,
+		queued,
 		linkPath: link ? new URL(link).pathname + new URL(link).search : '',
-		messageId: messageIdOf(letter.id),
-		frame: emailFrame(letter.kind, await readOrganisation(locals.db), letter.language, email.stopAddress),
+		messageId: messageIdOf(queued.id),
+		frame: emailFrame(queued.kind, await readOrganisation(locals.db), queued.language, email.stopAddress),
 		fromName: email.fromName,
 		subject: email.subject,
 		text: email.text

@@ -18,7 +18,7 @@
 
 <main class="mx-auto max-w-2xl px-6 py-8">
 	<p class="text-note"><a href="/post">All emails</a></p>
-	<article class="mt-3 border border-rule bg-sheet p-8" lang={data.letter.language}>
+	<article class="mt-3 border border-rule bg-sheet p-8" lang={data.queued.language}>
 		<dl class="border-b border-rule pb-4 text-note text-ink-soft" lang="en">
 			<div>
 				<dt class="inline">From:</dt>
@@ -26,27 +26,27 @@
 			</div>
 			<div>
 				<dt class="inline">To:</dt>
-				<dd class="inline text-ink">{data.letter.toName} &lt;{data.letter.toEmail}&gt;</dd>
+				<dd class="inline text-ink">{data.queued.toName} &lt;{data.queued.toEmail}&gt;</dd>
 			</div>
 			<div>
 				<dt class="inline">Written:</dt>
-				<dd class="inline">{moment.format(data.letter.writtenAt)}</dd>
+				<dd class="inline">{moment.format(data.queued.writtenAt)}</dd>
 			</div>
 			<div>
 				<dt class="inline">Status:</dt>
-				<dd class="inline" class:text-warm={data.letter.fault !== ''}>
-					{EMAIL_STATE_WORDS[data.letter.state]}{data.letter.deliveredAt
-						? `, ${moment.format(data.letter.deliveredAt)}`
-						: ''}{data.letter.fault ? `: ${data.letter.fault}` : ''}
+				<dd class="inline" class:text-warm={data.queued.fault !== ''}>
+					{EMAIL_STATE_WORDS[data.queued.state]}{data.queued.deliveredAt
+						? `, ${moment.format(data.queued.deliveredAt)}`
+						: ''}{data.queued.fault ? `: ${data.queued.fault}` : ''}
 				</dd>
 			</div>
 		</dl>
 		<h1 class="mt-5 text-head">{data.subject}</h1>
-		{#each data.letter.body.split('\n\n') as paragraph, i (i)}<p class="mt-4">{paragraph}</p>{/each}
+		{#each data.queued.body.split('\n\n') as paragraph, i (i)}<p class="mt-4">{paragraph}</p>{/each}
 		{#if data.linkPath}
 			<p class="mt-6">
 				<Button look="main" size="desk" href={data.linkPath}
-					>{emailButton(data.letter.kind, data.letter.language)}</Button
+					>{emailButton(data.queued.kind, data.queued.language)}</Button
 				>
 			</p>
 			{#if data.frame.belowButton}<p class="mt-2 text-note text-ink-soft">{data.frame.belowButton}</p>{/if}
@@ -72,7 +72,7 @@ Subject: {data.subject}
 			class="mt-2 h-96 w-full border border-rule"
 			title="The email as HTML"
 			sandbox=""
-			src="/post/{data.letter.id}/html"
+			src="/post/{data.queued.id}/html"
 		></iframe>
 	</details>
 </main>

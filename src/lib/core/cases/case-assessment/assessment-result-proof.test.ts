@@ -9,7 +9,7 @@ import { validateCaseRecord } from './validate-case-record';
 
 const inThousandths = (n: number) => Math.round(n * 1000) / 1000;
 
-it('a judgement agrees with an independent reading of the rules on random files', () => {
+it('a assessment result agrees with an independent reading of the rules on random files', () => {
 	const seen = new Set<string>();
 	for (const seed of casesOf(3000, 500)) {
 		const file = randomFile(seed);

@@ -78,14 +78,14 @@ const checkedIn = (on: string, over: Partial<CaseRecord['checkIns'][number]> = {
 const judged = (over: Partial<CaseRecord>) => assessCaseRecord({ ...empty, ...over }, SHIPPED_RULES);
 const codes = (over: Partial<CaseRecord>) => judged(over).reasons.map(({ code, on }) => `${code} ${on}`);
 
-describe('a judgement', () => {
+describe('a assessment result', () => {
 	it('is a document of its format, and the same when made twice', () => {
 		const check = compileSchema(assessmentResultSchema);
 		for (let seed = 1; seed <= 60; seed += 1) {
 			const file = randomFile(seed);
-			const judgement = assessCaseRecord(file, SHIPPED_RULES);
-			expect(check(JSON.parse(JSON.stringify(judgement)))).toMatchObject({ ok: true });
-			expect(assessCaseRecord(file, SHIPPED_RULES)).toEqual(judgement);
+			const assessmentResult = assessCaseRecord(file, SHIPPED_RULES);
+			expect(check(JSON.parse(JSON.stringify(assessmentResult)))).toMatchObject({ ok: true });
+			expect(assessCaseRecord(file, SHIPPED_RULES)).toEqual(assessmentResult);
 		}
 	});
 

@@ -49,13 +49,13 @@ describe('what a person is told after a check-in', () => {
 				(signs, felt, codes, done) => {
 					const discomfort = felt.map(({ worst, kind }) => report(worst, [kind]));
 					const { reasons } = open(...codes);
-					const judgement = { reasons, plan: done === null ? null : plan(done, 3).plan };
+					const assessmentResult = { reasons, plan: done === null ? null : plan(done, 3).plan };
 					const isWell =
 						signs.length === 0 &&
 						felt.every(({ worst, kind }) => worst < 4 && kind === 'ache') &&
 						codes.every((code) => code === 'nothing-open') &&
 						(done === null || done === 3);
-					expect(checkInRemarks({ signs, discomfort }, judgement).length === 0).toBe(isWell);
+					expect(checkInRemarks({ signs, discomfort }, assessmentResult).length === 0).toBe(isWell);
 				}
 			)
 		);

@@ -42,23 +42,26 @@ const REMARK_OF: Readonly<Record<ReasonCode, CheckInRemark | null>> = {
 /**
  * What a person is told after a check-in, from what they just said and from everything that is open since. Empty only where nothing was
  * reported, nothing hurts at 4 or more, every step of the plan is done and nothing is open: then nothing is to be done.
- * @param judgement the newest assessment, made with the check-in; null where there is none
+ * @param assessmentResult the newest assessment, made with the check-in; null where there is none
  */
 export function checkInRemarks(
 	said: { readonly signs: readonly RedFlag[]; readonly discomfort: readonly RegionReport[] | null },
-	judgement: {
+	assessmentResult: {
 		readonly reasons: readonly { readonly code: ReasonCode }[];
 		readonly plan: { readonly of: number; readonly done: number } | null;
 	} | null
 ): CheckInRemark[] {
 	const reports = said.discomfort ?? [];
 	const has = (kind: RegionReport['kinds'][number]) => reports.some(({ kinds }) => kinds.includes(kind));
-	const found = new Set<CheckInRemark | null>((judgement?.reasons ?? []).map(({ code }) => REMARK_OF[code]));
+	const found = new Set<CheckInRemark | null>(
+		(assessmentResult?.reasons ?? []).map(({ code }) => REMARK_OF[code])
+	);
 	if (has('weakness')) found.add('see-today');
 	if (said.signs.length > 0 && !found.has('see-today')) found.add('see-professional');
 	if (has('tingling-or-numbness')) found.add('see-professional');
 	if (reports.some(({ worst }) => worst >= NOTABLE_SCORE)) found.add('still-hurts');
-	if (judgement?.plan && judgement.plan.done < judgement.plan.of) found.add('steps-open');
+	if (assessmentResult?.plan && assessmentResult.plan.done < assessmentResult.plan.of)
+		found.add('steps-open');
 	const remarks = CHECK_IN_REMARKS.filter((remark) => found.has(remark));
 	// Who is to be seen today need not be told twice.
 	return remarks.filter((remark) => remark !== 'see-professional' || !found.has('see-today'));

@@ -136,7 +136,7 @@ describe('what was written by an earlier version', () => {
 		});
 	});
 
-	it('is read: a judgement of version 1 keeps what it said, under the names of now', () => {
+	it('is read: a assessment result of version 1 keeps what it said, under the names of now', () => {
 		const { actions: _a, findings: _f, carriedOut: _c, ...rest } = judged();
 		const read = readAssessmentResult({
 			...rest,

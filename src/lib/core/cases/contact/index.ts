@@ -21,7 +21,7 @@ export type ContactNextStep = (typeof CONTACT_NEXT_STEPS)[number];
 /** Ways of contact in which a coordinator can see the workstation. */
 export const SEEING_WAYS: readonly ContactWay[] = ['video', 'in-person'];
 
-/** What a coordinator saw of a height, by their own judgement. */
+/** What a coordinator saw of a height, by their own assessment result. */
 export const LOOK_RESULTS = ['fits', 'problem'] as const;
 
 /** One of {@link LOOK_RESULTS}. */

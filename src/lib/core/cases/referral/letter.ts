@@ -21,7 +21,7 @@ export interface ReferralLetter {
 	readonly consentHow: ConsentWay | null;
 	readonly answerBy: string | null;
 	/** The reasons, and the checks at first and now. */
-	readonly judgement: Pick<
+	readonly assessmentResult: Pick<
 		AssessmentResult,
 		'evidence' | 'unclosable' | 'reasons' | 'first' | 'standing'
 	> | null;

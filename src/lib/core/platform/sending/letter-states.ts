@@ -1,8 +1,8 @@
 /** States of an email. */
-export const LETTER_STATES = ['waiting', 'delivered', 'bounced', 'failed'] as const;
+export const EMAIL_STATES = ['waiting', 'delivered', 'bounced', 'failed'] as const;
 
-/** See {@link LETTER_STATES}. */
-export type LetterState = (typeof LETTER_STATES)[number];
+/** See {@link EMAIL_STATES}. */
+export type EmailState = (typeof EMAIL_STATES)[number];
 
 /** A state of an email that nobody received. */
-export type UndeliveredState = Exclude<LetterState, 'delivered'>;
+export type UndeliveredState = Exclude<EmailState, 'delivered'>;

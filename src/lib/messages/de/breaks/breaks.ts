@@ -9,7 +9,7 @@ const hours = (minutes: number) => {
 /** Breaks: how often, when in the day, and what to do in them. Facts: common practice. */
 export const breakTexts: BreakTexts = {
 	hours,
-	rhythms: {
+	breakSchedules: {
 		few: {
 			name: 'Wenige echte Pausen',
 			why: 'Drei Minuten alle fünfviertel Stunden und jede halbe Stunde kurz aufstehen. Das passt zu den meisten Tagen, deshalb fangen wir damit an.'
@@ -39,7 +39,7 @@ export const breakTexts: BreakTexts = {
 			why: 'Für Menschen, denen nur Gehen hilft.'
 		}
 	},
-	seatedRhythms: {
+	seatedBreakSchedules: {
 		few: {
 			name: 'Wenige echte Pausen',
 			why: 'Drei Minuten alle fünfviertel Stunden und jede halbe Stunde eine kleine Änderung. Das passt zu den meisten Tagen, deshalb fangen wir damit an.'
@@ -294,7 +294,7 @@ export const breakTexts: BreakTexts = {
 		meeting: 'Termin',
 		aCall: 'Gespräch',
 		walkCalls: 'Bei Gesprächen gehen',
-		rhythm: 'Wie oft',
+		breakSchedule: 'Wie oft',
 		asSet: (name) => `Für Sie eingestellt: ${name}`,
 		share: 'Sitzen und Stehen',
 		still:

@@ -42,7 +42,7 @@ export const deskRefusalTextsDe: typeof deskRefusalTexts = {
 	referFirst:
 		'Überweisen Sie den Fall zuerst. Danach können Sie die Überweisung als nächsten Schritt auswählen.',
 	forFigures: 'Ergebnisse der Belegschaft sehen nur die Koordination und die Auswertung.',
-	wrongWalkthroughCode:
+	wrongSharedSessionCode:
 		'Dieser Code stimmt nicht. Fragen Sie nach dem Code auf der Seite der Person, und geben Sie ihn noch einmal ein.',
 	noPracticeRound: 'Wir finden diese Übungsrunde nicht.',
 	practiceAnswered: 'Sie haben diese Runde schon beantwortet. Beginnen Sie eine neue.',

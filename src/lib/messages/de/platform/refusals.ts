@@ -26,8 +26,9 @@ export const refusalTextsDe: typeof refusalTexts = {
 		'Sie haben uns ein Notfallzeichen genannt, deshalb sind Ihre Seiten vorerst geschlossen. Ihre Eingaben sind gespeichert. Öffnen Sie Ihren Link: Er zeigt die Nummer, die Sie anrufen sollten, und wie es weitergeht.',
 	changedMeanwhile:
 		'Ihre Antworten haben sich geändert, während der Plan gemacht wurde. Alles ist gespeichert. Bitte versuchen Sie es noch einmal.',
-	walkthroughEnded: 'Das gemeinsame Ansehen ist beendet. Beginnen Sie bei Bedarf noch einmal.',
-	notInWalkthrough: 'Das gehört nicht zum gemeinsamen Ansehen. Beantworten Sie es auf seiner eigenen Seite.',
+	sharedSessionEnded: 'Das gemeinsame Ansehen ist beendet. Beginnen Sie bei Bedarf noch einmal.',
+	notInSharedSession:
+		'Das gehört nicht zum gemeinsamen Ansehen. Beantworten Sie es auf seiner eigenen Seite.',
 	notShared: 'Sie teilen Ihre Pausen nicht, deshalb wurde nichts gespeichert.',
 	notOffered: 'Das wird nicht mehr angeboten. Laden Sie die Seite neu, um zu sehen, was es gibt.',
 	trialAnswered: 'Dieser Tag ist schon beantwortet.',

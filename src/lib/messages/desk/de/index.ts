@@ -20,7 +20,7 @@ import { directoryTexts } from './people/directory';
 import { mergeTexts } from './people/merge';
 import { phoneWalkTexts } from './questionnaire/phone-walk';
 import { practiceTexts } from './cases/practice';
-import { deskWalkthroughTexts } from './questionnaire/walkthrough';
+import { deskSharedSessionTexts } from './questionnaire/shared-session';
 import { policyTexts } from './platform/policy';
 import { settingsTexts } from './platform/settings';
 import { peopleTexts } from './people/people';
@@ -60,7 +60,7 @@ export const deskTexts: DeskTexts = {
 	merge: mergeTexts,
 	phoneWalk: phoneWalkTexts,
 	practice: practiceTexts,
-	walkthrough: deskWalkthroughTexts,
+	sharedSession: deskSharedSessionTexts,
 	policy: policyTexts,
 	settings: settingsTexts,
 	people: peopleTexts,

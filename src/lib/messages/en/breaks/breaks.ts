@@ -10,7 +10,7 @@ const hours = (minutes: number) => {
 /** Breaks: how often, when in the day, and what to do in them. Facts: common practice. */
 export const breakTexts = {
 	hours,
-	rhythms: {
+	breakSchedules: {
 		few: {
 			name: 'A few real breaks',
 			why: 'Three minutes every hour and a quarter, and up for a moment every half hour. It fits most days, so we start with it.'
@@ -41,7 +41,7 @@ export const breakTexts = {
 		}
 	} satisfies Record<BreakSchedule, { name: string; why: string }>,
 	/** Other wording for someone who stays seated. */
-	seatedRhythms: {
+	seatedBreakSchedules: {
 		few: {
 			name: 'A few real breaks',
 			why: 'Three minutes every hour and a quarter, and a small change every half hour. It fits most days, so we start with it.'
@@ -291,7 +291,7 @@ export const breakTexts = {
 		meeting: 'Meeting',
 		aCall: 'Call',
 		walkCalls: 'Walk during calls',
-		rhythm: 'How often',
+		breakSchedule: 'How often',
 		asSet: (name: string) => `Set for you: ${name}`,
 		share: 'Sitting and standing',
 		still:

@@ -35,7 +35,7 @@ export const deskRefusalTexts = {
 	closedAlready: 'One of these is already closed. Check what is still open.',
 	referFirst: 'Refer the case to a clinician first. You can then choose it as the next step.',
 	forFigures: 'Only coordinators and analysts can see workforce results.',
-	wrongWalkthroughCode: 'This code is wrong. Ask for the code on the employee’s page, then enter it again.',
+	wrongSharedSessionCode: 'This code is wrong. Ask for the code on the employee’s page, then enter it again.',
 	noPracticeRound: 'We can’t find this round of practice.',
 	practiceAnswered: 'You have already answered this round. Start another one.',
 	practiceIncomplete: 'Some cases are missing from the order. Reload the page and try again.',

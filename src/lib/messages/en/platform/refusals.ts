@@ -22,8 +22,8 @@ export const refusalTexts = {
 	emergencyOpen:
 		'You reported an emergency sign, so your pages are closed for now. Everything you typed is saved. Open your link: it shows the number to call, and how to go on.',
 	changedMeanwhile: 'Your answers changed while we made the plan. Everything is saved. Please try again.',
-	walkthroughEnded: 'This walkthrough has ended. Start another one if you need it.',
-	notInWalkthrough: 'This isn’t part of the walkthrough. Answer it on its own page.',
+	sharedSessionEnded: 'This walkthrough has ended. Start another one if you need it.',
+	notInSharedSession: 'This isn’t part of the walkthrough. Answer it on its own page.',
 	notShared: 'You don’t share your breaks, so nothing was saved.',
 	notOffered: 'This is no longer offered. Reload the page to see what is.',
 	trialAnswered: 'This day has been answered already.',

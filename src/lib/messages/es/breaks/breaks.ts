@@ -9,7 +9,7 @@ const hours = (minutes: number) => {
 /** Breaks: how often, when in the day, and what to do in them. Facts: common practice. */
 export const breakTexts: BreakTexts = {
 	hours,
-	rhythms: {
+	breakSchedules: {
 		few: {
 			name: 'Unas pocas pausas de verdad',
 			why: 'Tres minutos cada hora y cuarto, y de pie un momento cada media hora. Encaja en la mayoría de los días, por eso empezamos así.'
@@ -36,7 +36,7 @@ export const breakTexts: BreakTexts = {
 			why: 'Para quienes solo se alivian caminando.'
 		}
 	},
-	seatedRhythms: {
+	seatedBreakSchedules: {
 		few: {
 			name: 'Unas pocas pausas de verdad',
 			why: 'Tres minutos cada hora y cuarto, y un pequeño cambio cada media hora. Encaja en la mayoría de los días, por eso empezamos así.'
@@ -287,7 +287,7 @@ export const breakTexts: BreakTexts = {
 		meeting: 'Reunión',
 		aCall: 'Llamada',
 		walkCalls: 'Caminar durante las llamadas',
-		rhythm: 'Con qué frecuencia',
+		breakSchedule: 'Con qué frecuencia',
 		asSet: (name) => `Elegido para usted: ${name}`,
 		share: 'Sentado y de pie',
 		still:

@@ -22,8 +22,8 @@ export const refusalTextsEs: typeof refusalTexts = {
 		'Usted indicó una señal de emergencia, por eso sus páginas están cerradas por ahora. Lo que escribió está guardado. Abra su enlace: muestra a qué número llamar y qué hacer.',
 	changedMeanwhile:
 		'Sus respuestas cambiaron mientras se hacía el plan. Todo está guardado. Inténtelo de nuevo.',
-	walkthroughEnded: 'Esta sesión ha terminado. Empiece otra si hace falta.',
-	notInWalkthrough: 'Esto no forma parte de la sesión. Respóndalo en su propia página.',
+	sharedSessionEnded: 'Esta sesión ha terminado. Empiece otra si hace falta.',
+	notInSharedSession: 'Esto no forma parte de la sesión. Respóndalo en su propia página.',
 	notShared: 'Usted no comparte sus pausas, así que no se ha guardado nada.',
 	notOffered: 'Esto ya no se ofrece. Vuelva a cargar la página para ver lo que hay.',
 	trialAnswered: 'Este día ya está respondido.',

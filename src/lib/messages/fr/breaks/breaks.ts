@@ -9,7 +9,7 @@ const hours = (minutes: number) => {
 /** Breaks: how often, when in the day, and what to do in them. Facts: common practice. */
 export const breakTexts: BreakTexts = {
 	hours,
-	rhythms: {
+	breakSchedules: {
 		few: {
 			name: 'Quelques vraies pauses',
 			why: 'Trois minutes toutes les heures et quart, et debout un instant toutes les demi-heures. Cela va avec la plupart des journées, nous commençons donc par là.'
@@ -36,7 +36,7 @@ export const breakTexts: BreakTexts = {
 			why: 'Pour les personnes que seule la marche soulage.'
 		}
 	},
-	seatedRhythms: {
+	seatedBreakSchedules: {
 		few: {
 			name: 'Quelques vraies pauses',
 			why: 'Trois minutes toutes les heures et quart, et un petit changement toutes les demi-heures. Cela va avec la plupart des journées, nous commençons donc par là.'
@@ -283,7 +283,7 @@ export const breakTexts: BreakTexts = {
 		meeting: 'Réunion',
 		aCall: 'Appel',
 		walkCalls: 'Marcher pendant les appels',
-		rhythm: 'À quelle fréquence',
+		breakSchedule: 'À quelle fréquence',
 		asSet: (name) => `Réglé pour vous : ${name}`,
 		share: 'Assis et debout',
 		still:

@@ -23,8 +23,8 @@ export const refusalTextsFr: typeof refusalTexts = {
 	emergencyOpen:
 		'Vous avez signalé un signe d’urgence, vos pages sont donc fermées pour l’instant. Vos saisies sont enregistrées. Ouvrez votre lien : il montre le numéro à appeler et la suite.',
 	changedMeanwhile: 'Vos réponses ont changé pendant la préparation du plan. Tout est enregistré. Réessayez.',
-	walkthroughEnded: 'Cette séance est terminée. Commencez-en une autre si besoin.',
-	notInWalkthrough: 'Ceci n’en fait pas partie. Répondez sur la page prévue.',
+	sharedSessionEnded: 'Cette séance est terminée. Commencez-en une autre si besoin.',
+	notInSharedSession: 'Ceci n’en fait pas partie. Répondez sur la page prévue.',
 	notShared: 'Vous ne partagez pas vos pauses, rien n’a donc été enregistré.',
 	notOffered: 'Cela n’est plus proposé. Rechargez la page pour voir ce qui l’est.',
 	trialAnswered: 'Ce jour a déjà sa réponse.',

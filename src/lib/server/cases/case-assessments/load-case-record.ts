@@ -126,7 +126,7 @@ const listOf = (fields: SQL, from: SQL, order: SQL) =>
 /**
  * Reads the small rows in one statement: a dozen index look-ups per person, and one round trip for all. Served by
  * assessments_person_sent_idx, reported_signs_person_idx, reported_discomfort_assessment_idx, check_ins_person_idx, contacts_person_idx,
- * re_measurements_assessment_at_idx, equipment_requests_key, messages_open_idx, round_people_person_idx and referrals_person_at_idx.
+ * remeasurements_assessment_at_idx, equipment_requests_key, messages_open_idx, round_people_person_idx and referrals_person_at_idx.
  */
 async function smallRows(db: Db, personIds: readonly string[]): Promise<SmallRows[]> {
 	const person = sql`p.id`;
@@ -135,10 +135,10 @@ async function smallRows(db: Db, personIds: readonly string[]): Promise<SmallRow
 		${listOf(
 			sql`'id', id, 'sentAt', sent_at, 'startedAt', coalesce(consented_at, saved_at), 'answeredAt', answered_at,
 				'revokedAt', revoked_at, 'seenAt', seen_at, 'checklistVersion', checklist_version,
-				'corner', case when answered_at = newest then corner end,
+				'corner', case when answered_at = newest then workstation end,
 				'answers', case when answered_at = newest then answers end`,
 			sql`(select a.*, max(answered_at) over () as newest from assessments a
-				where person_id = ${person} and spot_of is null) s`,
+				where person_id = ${person} and place_of is null) s`,
 			sql`sent_at, id`
 		)} as sent,
 		${listOf(sql`'sign', sign, 'at', at`, sql`reported_signs where person_id = ${person}`, sql`at`)} as signs,
@@ -160,8 +160,8 @@ async function smallRows(db: Db, personIds: readonly string[]): Promise<SmallRow
 		)} as outcomes,
 		${listOf(
 			sql`'at', at, 'lengths', lengths`,
-			sql`(select * from re_measurements where assessment_id = (select id from assessments
-				where person_id = ${person} and spot_of is null and answered_at is not null order by sent_at desc, id desc limit 1)
+			sql`(select * from remeasurements where assessment_id = (select id from assessments
+				where person_id = ${person} and place_of is null and answered_at is not null order by sent_at desc, id desc limit 1)
 				order by at desc limit ${MOST_MEASURED}) m`,
 			sql`at`
 		)} as measured,
@@ -169,7 +169,7 @@ async function smallRows(db: Db, personIds: readonly string[]): Promise<SmallRow
 		${listOf(
 			sql`'finding', finding, 'how', how, 'at', at`,
 			sql`finding_ticks where assessment_id = (select id from assessments
-				where person_id = ${person} and spot_of is null and answered_at is not null order by sent_at desc, id desc limit 1)`,
+				where person_id = ${person} and place_of is null and answered_at is not null order by sent_at desc, id desc limit 1)`,
 			sql`at, finding`
 		)} as ticks,
 		(select min(asked_at) from equipment_requests where assessment_id in ${mine} and state = 'asked') as "equipmentAt",
@@ -331,7 +331,7 @@ export async function loadCaseRecords(
 		if (!mine) throw new Error('A look-up by person left a person out');
 		const plan = plans.find(({ assessmentId }) => assessmentId === newestAnswered(mine)?.id) ?? null;
 		const done = events.filter(({ planId }) => planId === plan?.id);
-		return { person, read: fileOf(person, mine, plan, done, checklistFor, now) };
+		return { person, read: buildCaseRecord(person, mine, plan, done, checklistFor, now) };
 	});
 }
 
@@ -358,7 +358,7 @@ const WITHIN_A_MOMENT = [
 /** The date of a moment at the person's place, and its position in the record. */
 type PlaceOf = (kind: (typeof WITHIN_A_MOMENT)[number], at: Date) => { seq: number; on: CivilDate };
 
-function fileOf(
+function buildCaseRecord(
 	{ place: { dayOf, country, region } }: LockedPerson,
 	rows: SmallRows,
 	plan: PlanInProgress | null,

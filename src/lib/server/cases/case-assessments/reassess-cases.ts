@@ -10,7 +10,7 @@ import { isMoreUrgent } from '../../../core/cases/triage/policy';
 import { rulesVersionOf, softwareVersionOf, type Rules } from '../../../core/platform/rules/shipped-rules';
 import { isAnyOf } from '../../platform/db/is-any-of';
 import { schema, type Db } from '../../platform/db/client';
-import type { HeldWhy } from '../../platform/db/schema/columns';
+import type { HoldReason } from '../../platform/db/schema/columns';
 import { syncPolicyDays, type PolicyDays, type WantedDays } from '../follow-ups/policy-days';
 import { publishChange } from '../../platform/live/changes';
 import { lockPerson, type LockedPerson } from '../../people/lock-person';
@@ -25,7 +25,7 @@ import {
 } from '../../workforce/store-observations';
 import { loadCaseRecords, type LoadedCaseRecord } from './load-case-record';
 
-const { cases, caseAssessments } = schema;
+const { cases, assessmentResults } = schema;
 
 /** The assessment of a case record, with the stored plan: no plan is solved. */
 export function assessmentResultOf(
@@ -50,7 +50,7 @@ const withoutToday = ({ reasons, ...rest }: AssessmentResult) => ({
 interface Judged {
 	readonly person: LockedPerson;
 	readonly read: LoadedCaseRecord;
-	readonly judgement: AssessmentResult;
+	readonly assessmentResult: AssessmentResult;
 }
 
 /** The cases before they are assessed. */
@@ -61,12 +61,12 @@ function casesBefore(tx: Db, people: readonly LockedPerson[]) {
 			rulesVersion: cases.rulesVersion,
 			softwareVersion: cases.softwareVersion,
 			version: cases.version,
-			judgementId: caseAssessments.id,
-			judgedAt: caseAssessments.at,
-			document: caseAssessments.document
+			assessmentResultId: assessmentResults.id,
+			judgedAt: assessmentResults.at,
+			document: assessmentResults.document
 		})
 		.from(cases)
-		.leftJoin(caseAssessments, eq(caseAssessments.id, cases.judgementId))
+		.leftJoin(assessmentResults, eq(assessmentResults.id, cases.assessmentResultId))
 		.where(
 			isAnyOf(
 				cases.personId,
@@ -78,7 +78,7 @@ function casesBefore(tx: Db, people: readonly LockedPerson[]) {
 type CaseBefore = Awaited<ReturnType<typeof casesBefore>>[number];
 
 /** Why a case is assessed other than by what people did or time passing: changed rules, or an import that asked for it. */
-function heldWhyOf({ rulesVersion, softwareVersion }: CaseBefore, now: Rules): HeldWhy | null {
+function heldWhyOf({ rulesVersion, softwareVersion }: CaseBefore, now: Rules): HoldReason | null {
 	if (rulesVersion === null || rulesVersion === rulesVersionOf(now)) return null;
 	if (rulesVersion === '') return 'import';
 	// Of one software, they differ by what the organisation published: its policy and its days off.
@@ -115,33 +115,37 @@ async function store(
 	isForRulesAlone: boolean
 ): Promise<Map<string, number>> {
 	const ids = new Map<string, number>();
-	const changed = comparedWith(judged, before).filter(({ person, judgement, last }) => {
-		if (!last || !sameDocument(withoutToday(last), withoutToday(judgement))) return true;
-		ids.set(person.id, before.get(person.id)?.judgementId ?? 0);
+	const changed = comparedWith(judged, before).filter(({ person, assessmentResult, last }) => {
+		if (!last || !sameDocument(withoutToday(last), withoutToday(assessmentResult))) return true;
+		ids.set(person.id, before.get(person.id)?.assessmentResultId ?? 0);
 		return false;
 	});
 	if (changed.length === 0) return ids;
 	const made = await tx
-		.insert(caseAssessments)
+		.insert(assessmentResults)
 		.values(
-			changed.map(({ person, judgement }) => ({
+			changed.map(({ person, assessmentResult }) => ({
 				personId: person.id,
 				at: now,
 				onDay: person.place.dayOf(now),
-				level: judgement.level,
-				document: judgement,
-				coreVersion: judgement.versions.core,
-				checklistVersion: judgement.versions.checklist,
-				policyVersion: judgement.versions.policy
+				level: assessmentResult.level,
+				document: assessmentResult,
+				coreVersion: assessmentResult.versions.core,
+				checklistVersion: assessmentResult.versions.checklist,
+				policyVersion: assessmentResult.versions.policy
 			}))
 		)
-		.returning({ id: caseAssessments.id, personId: caseAssessments.personId, onDay: caseAssessments.onDay });
+		.returning({
+			id: assessmentResults.id,
+			personId: assessmentResults.personId,
+			onDay: assessmentResults.onDay
+		});
 	for (const { id, personId } of made) ids.set(personId, id);
-	const counted = changed.flatMap(({ person, judgement, last }) => {
+	const counted = changed.flatMap(({ person, assessmentResult, last }) => {
 		const row = made.find(({ personId }) => personId === person.id);
 		if (!row) throw new Error('An assessment that was just stored is gone');
-		const levelBefore = isForRulesAlone && last && isCountedAlike(last, judgement) ? last.level : null;
-		return { ...row, document: judgement, levelBefore };
+		const levelBefore = isForRulesAlone && last && isCountedAlike(last, assessmentResult) ? last.level : null;
+		return { ...row, document: assessmentResult, levelBefore };
 	});
 	await storeLevels(
 		tx,
@@ -157,12 +161,12 @@ async function store(
 
 /** The day of the next check-in to send: the one after a check-in that stayed unanswered or was cancelled. */
 function checkInToAsk(
-	judgement: AssessmentResult,
+	assessmentResult: AssessmentResult,
 	{ passedOver, checkInsCancelledTo: cancelledTo }: LoadedCaseRecord,
 	{ place }: LockedPerson,
 	{ policy }: Rules
 ): CivilDate | null {
-	const { carriedOut, checkIn: from } = judgement;
+	const { carriedOut, checkIn: from } = assessmentResult;
 	if (from === null) return null;
 	const isPast = (day: CivilDate) => passedOver.includes(day) || (cancelledTo !== null && day <= cancelledTo);
 	if (carriedOut === null) return isPast(from) ? null : from;
@@ -199,7 +203,7 @@ function mailOn(
 	hasLeft: boolean
 ): string | null {
 	if (hasLeft) return null;
-	const remindOn = reminder?.heldWhy ? null : (reminder?.remindOn ?? null);
+	const remindOn = reminder?.holdReason ? null : (reminder?.remindOn ?? null);
 	const freeDay = (kind: 'check-in' | 'recheck') => (days.held.includes(kind) ? null : days[kind]);
 	return (
 		[remindOn, isAsked ? null : freeDay('check-in'), freeDay('recheck')]
@@ -210,27 +214,27 @@ function mailOn(
 
 /** The columns that lists need. @param rules by which it was assessed */
 function caseOf(
-	{ person, read, judgement }: Judged,
-	judgementId: number | null,
+	{ person, read, assessmentResult }: Judged,
+	assessmentResultId: number | null,
 	given: CaseDays,
 	rules: Rules
 ) {
 	const { newest } = read;
 	const hasLeft = person.leftAt !== null;
-	const since = openSince(read, judgement, hasLeft);
-	const { standing } = judgement;
+	const since = openSince(read, assessmentResult, hasLeft);
+	const { standing } = assessmentResult;
 	const counted = (verdict: Verdict) =>
 		standing.length > 0 ? standing.filter((check) => check.verdict === verdict).length : null;
 	return {
 		personId: person.id,
-		judgementId,
-		level: judgement.level,
-		isStopped: judgement.reasons.some(({ code, lifted }) => code === 'emergency-sign' && !lifted),
+		assessmentResultId,
+		level: assessmentResult.level,
+		isStopped: assessmentResult.reasons.some(({ code, lifted }) => code === 'emergency-sign' && !lifted),
 		openSince: since,
-		actBy: since === null ? null : (judgement.actBy ?? null),
-		worst: judgement.worsts.at(-1)?.worst ?? 0,
+		actBy: since === null ? null : (assessmentResult.actBy ?? null),
+		worst: assessmentResult.worstScores.at(-1)?.worst ?? 0,
 		followUpOn: hasLeft ? null : given.days.look,
-		judgeOn: hasLeft ? null : judgement.changesOn,
+		reassessOn: hasLeft ? null : assessmentResult.changesOn,
 		mailOn: mailOn(read, given, hasLeft),
 		rulesVersion: rulesVersionOf(rules),
 		softwareVersion: softwareVersionOf(rules),
@@ -266,31 +270,31 @@ export async function reassessCases(
 	const { rules } = await readRules(tx);
 	const judged: Judged[] = [];
 	for (const { person, read } of await loadCaseRecords(tx, people, now)) {
-		judged.push({ person, read, judgement: assessmentResultOf(read, person, rules) });
+		judged.push({ person, read, assessmentResult: assessmentResultOf(read, person, rules) });
 		// Of many, requests that wait are answered in between.
 		if (people.length > 1) await yieldToEventLoop();
 	}
 	const before = new Map((await casesBefore(tx, people)).map((row) => [row.personId, row]));
-	const heldWhys = new Map([...before].map(([personId, row]) => [personId, heldWhyOf(row, rules)]));
+	const holdReasons = new Map([...before].map(([personId, row]) => [personId, heldWhyOf(row, rules)]));
 	const ids = await store(tx, judged, before, now, isForRulesAlone);
-	const wanted = judged.map(({ person, read, judgement }): WantedDays => {
-		const hasCorner = judgement.first.length > 0 && person.leftAt === null;
+	const wanted = judged.map(({ person, read, assessmentResult }): WantedDays => {
+		const hasCorner = assessmentResult.first.length > 0 && person.leftAt === null;
 		return {
 			personId: person.id,
-			heldWhy: heldWhys.get(person.id) ?? null,
+			holdReason: holdReasons.get(person.id) ?? null,
 			nextVersion: (before.get(person.id)?.version ?? 0) + 1,
 			days: {
-				'check-in': hasCorner ? checkInToAsk(judgement, read, person, rules) : null,
-				recheck: hasCorner ? judgement.recheck : null
+				'check-in': hasCorner ? checkInToAsk(assessmentResult, read, person, rules) : null,
+				recheck: hasCorner ? assessmentResult.recheck : null
 			}
 		};
 	});
 	const days = await syncPolicyDays(tx, wanted, now);
 	const reminders = await syncPlanReminders(
 		tx,
-		judged.flatMap(({ person, read: { plan }, judgement }) => {
-			const remindOn = person.leftAt ? null : (judgement.plan?.remindOn ?? null);
-			return plan ? [{ plan, remindOn, heldWhy: heldWhys.get(person.id) ?? null }] : [];
+		judged.flatMap(({ person, read: { plan }, assessmentResult }) => {
+			const remindOn = person.leftAt ? null : (assessmentResult.plan?.remindOn ?? null);
+			return plan ? [{ plan, remindOn, holdReason: holdReasons.get(person.id) ?? null }] : [];
 		})
 	);
 	const rows = judged.flatMap((one) => {

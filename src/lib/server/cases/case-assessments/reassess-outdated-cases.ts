@@ -5,7 +5,7 @@ import { countUpTo, sumUpTo } from '../../platform/db/count-up-to';
 import { inTransaction } from '../../platform/db/transaction';
 import { alwaysContinue, type ShouldContinue } from '../../platform/jobs/should-continue';
 import { publishChange } from '../../platform/live/changes';
-import { publishSeldom } from '../../platform/live/publish-seldom';
+import { publishThrottled } from '../../platform/live/publish-throttled';
 import { describeError, log } from '../../platform/log';
 import { lockPeople } from '../../people/lock-person';
 import { readRules } from '../../platform/rules/read-rules';
@@ -92,7 +92,7 @@ export async function reassessOutdatedCases(
 			log({ level: 'info', event: 'rejudging', done, of: left });
 		}
 	};
-	await publishSeldom(
+	await publishThrottled(
 		() => publishChange(db, 'desk'),
 		(changed) => Promise.all([asc, desc].slice(0, ends).map((order) => work(order, changed)))
 	);

@@ -40,7 +40,7 @@ export async function checkInAnswersOf(db: Db, personId: string): Promise<string
 		.select({ id: assessments.id })
 		.from(assessments)
 		.where(
-			and(eq(assessments.personId, personId), isNull(assessments.spotOf), isNotNull(assessments.answeredAt))
+			and(eq(assessments.personId, personId), isNull(assessments.placeOf), isNotNull(assessments.answeredAt))
 		)
 		.orderBy(desc(assessments.sentAt), desc(assessments.id))
 		.limit(1);

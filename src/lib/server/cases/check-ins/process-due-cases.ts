@@ -36,12 +36,12 @@ interface Cursor {
 }
 
 /** A column of cases with the next day on which something is to be done. */
-type DayColumn = 'judgeOn' | 'mailOn';
+type DayColumn = 'reassessOn' | 'mailOn';
 
 /**
  * Goes through everyone whose day in a column has come, in the order of the days. Each is locked and processed separately, so several
  * processes do nothing twice and one failure holds nobody up. Anyone still to be assessed under the present rules is skipped until they
- * are. Cost: along cases_judge_on_idx or cases_mail_on_idx, proportional to the people due.
+ * are. Cost: along cases_reassess_on_idx or cases_mail_on_idx, proportional to the people due.
  * @param work what to do for one person; false ends the pass
  */
 async function forEachDue(
@@ -92,19 +92,19 @@ export async function processDueCases(
 	now: Date,
 	shallGoOn: ShouldContinue = alwaysContinue
 ): Promise<number> {
-	await forEachDue(db, 'judgeOn', now, shallGoOn, async (tx, personId) => {
-		const person = await whoseDayHasCome(tx, personId, 'judgeOn', now);
+	await forEachDue(db, 'reassessOn', now, shallGoOn, async (tx, personId) => {
+		const person = await whoseDayHasCome(tx, personId, 'reassessOn', now);
 		if (person) await reassessCase(tx, personId, now);
 		return true;
 	});
 	const mail = await mailQuotaOfToday(db, now);
-	let letters = 0;
+	let emails = 0;
 	await forEachDue(db, 'mailOn', now, shallGoOn, async (tx, personId) => {
 		const sent = await writeWhatIsDue(tx, personId, mail, now);
-		letters += sent.filter((one) => one === 'written').length;
+		emails += sent.filter((one) => one === 'written').length;
 		return !sent.includes('limited');
 	});
-	return letters;
+	return emails;
 }
 
 /**
@@ -115,7 +115,7 @@ export async function processDueCase(db: Db, personId: string, now: Date): Promi
 	const mail = await mailQuotaOfToday(db, now);
 	return inTransaction(db, async (tx) => {
 		const sent = await writeWhatIsDue(tx, personId, mail, now);
-		if (sent.length === 0 && (await whoseDayHasCome(tx, personId, 'judgeOn', now)))
+		if (sent.length === 0 && (await whoseDayHasCome(tx, personId, 'reassessOn', now)))
 			await reassessCase(tx, personId, now);
 		return sent.filter((one) => one === 'written').length;
 	});
@@ -166,7 +166,7 @@ async function recallPlan(tx: Db, { person, read, mail }: Due, now: Date): Promi
 		!plan?.remindOn ||
 		person.remindersStoppedAt ||
 		plan.remindedAt ||
-		plan.heldWhy ||
+		plan.holdReason ||
 		plan.remindOn > read.file.today
 	)
 		return 'not-due';
@@ -182,7 +182,7 @@ async function recallPlan(tx: Db, { person, read, mail }: Due, now: Date): Promi
 async function askHowItHolds(tx: Db, { person, read, mail, rules }: Due, now: Date): Promise<Sent> {
 	const open = await openFollowUp(tx, person.id, 'check-in');
 	const { today } = read.file;
-	if (!read.plan || read.isAsked || !open || open.heldWhy || open.due > today) return 'not-due';
+	if (!read.plan || read.isAsked || !open || open.holdReason || open.due > today) return 'not-due';
 	if (!(await mail.take(tx))) return 'limited';
 	await tx
 		.update(followUps)
@@ -208,7 +208,7 @@ async function askHowItHolds(tx: Db, { person, read, mail, rules }: Due, now: Da
  */
 async function sendRecheck(tx: Db, { person, read, mail, rules }: Due, now: Date): Promise<Sent> {
 	const open = await openFollowUp(tx, person.id, 'recheck');
-	if (!open || open.heldWhy || open.due > read.file.today) return 'not-due';
+	if (!open || open.holdReason || open.due > read.file.today) return 'not-due';
 	if (!(await mail.take(tx))) return 'limited';
 	await tx
 		.update(followUps)
@@ -244,10 +244,10 @@ async function sendNext(tx: Db, person: LockedPerson, read: LoadedCaseRecord, no
 /** The sitting style and answers of the newest self-assessment, with the heights as set since. */
 async function whatIsKnown(tx: Db, kept: PlanInProgress, { file }: LoadedCaseRecord) {
 	const [last] = await tx.select().from(assessments).where(eq(assessments.id, kept.assessmentId));
-	if (!last?.corner) return {};
-	const standing = currentCornerOf(file, last.corner);
+	if (!last?.workstation) return {};
+	const standing = currentCornerOf(file, last.workstation);
 	return {
-		way: last.way,
-		prefilled: prefilledAnswers(last.answers, standing?.setUp ?? setUpAsMeasured(last.corner))
+		sittingStyle: last.sittingStyle,
+		prefilled: prefilledAnswers(last.answers, standing?.setUp ?? setUpAsMeasured(last.workstation))
 	};
 }

@@ -32,15 +32,15 @@ export async function remindCheckIns(db: Db, now: Date): Promise<number> {
 		.where(lte(checkIns.remindOn, latest))
 		.orderBy(asc(checkIns.remindOn), asc(checkIns.id))
 		.limit(MOST_AT_ONCE);
-	let letters = 0;
+	let emails = 0;
 	for (const one of due) {
 		try {
-			letters += await inTransaction(db, (tx) => remindOne(tx, one, now));
+			emails += await inTransaction(db, (tx) => remindOne(tx, one, now));
 		} catch (error) {
 			log({ level: 'error', event: 'check-in-reminder', ...describeError(error) });
 		}
 	}
-	return letters;
+	return emails;
 }
 
 async function remindOne(

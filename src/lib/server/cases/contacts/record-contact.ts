@@ -24,7 +24,7 @@ import { tickAsTold } from '../findings/tick-finding';
 import { openReferralOf } from '../referrals/open-referral';
 import { setManualFollowUp } from '../follow-ups/manual-follow-up';
 
-const { cases, contacts, caseAssessments, users } = schema;
+const { cases, contacts, assessmentResults, users } = schema;
 
 /** An attempt to reach someone, or a conversation; with `closes`, the outcome of warning signs. */
 export interface NewContact extends DeskActInput {
@@ -61,9 +61,9 @@ function needTeller({ result, whom }: NewContact): void {
 /** The newest assessment of a case. */
 async function newestResult(tx: Db, personId: string) {
 	const [row] = await tx
-		.select({ document: caseAssessments.document })
+		.select({ document: assessmentResults.document })
 		.from(cases)
-		.innerJoin(caseAssessments, eq(caseAssessments.id, cases.judgementId))
+		.innerJoin(assessmentResults, eq(assessmentResults.id, cases.assessmentResultId))
 		.where(eq(cases.personId, personId));
 	return row ? readAssessmentResult(row.document) : null;
 }

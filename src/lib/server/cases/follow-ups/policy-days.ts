@@ -3,7 +3,7 @@ import type { CivilDate } from '../../../core/platform/calendar/civil-date';
 import type { FollowUpKind } from '../../../core/cases/triage/follow-up-kinds';
 import { isAnyOf } from '../../platform/db/is-any-of';
 import { schema, type Db } from '../../platform/db/client';
-import type { HeldWhy } from '../../platform/db/schema/columns';
+import type { HoldReason } from '../../platform/db/schema/columns';
 import { emailDueDayAfter } from '../../platform/email-hold/email-due-day';
 
 const { followUps } = schema;
@@ -21,7 +21,7 @@ export type PolicyDays = Record<FollowUpKind, string | null> & {
 export interface WantedDays {
 	readonly personId: string;
 	/** What they are computed again for, where neither people nor time have acted. */
-	readonly heldWhy: HeldWhy | null;
+	readonly holdReason: HoldReason | null;
 	/** Above every version that a follow-up of theirs had. */
 	readonly nextVersion: number;
 	readonly days: Readonly<Record<AskedKind, CivilDate | null>>;
@@ -30,7 +30,7 @@ export interface WantedDays {
 /** A follow-up, as far as policy days need it. */
 type Row = Pick<
 	typeof followUps.$inferSelect,
-	'id' | 'personId' | 'kind' | 'due' | 'policyDay' | 'heldWhy' | 'heldBefore' | 'createdAt' | 'doneAt'
+	'id' | 'personId' | 'kind' | 'due' | 'policyDay' | 'holdReason' | 'heldBefore' | 'createdAt' | 'doneAt'
 >;
 
 /** What must be written for one person. */
@@ -46,7 +46,7 @@ interface Changes {
  * for the same day again.
  */
 function changesOf(
-	{ personId, days: wanted, heldWhy, nextVersion }: WantedDays,
+	{ personId, days: wanted, holdReason, nextVersion }: WantedDays,
 	rows: readonly Row[],
 	now: Date
 ): Changes {
@@ -63,7 +63,7 @@ function changesOf(
 		const open = openOf(kind);
 		if (open && open.policyDay === day) {
 			days[kind] = open.due;
-			if (open.heldWhy) held.push(kind);
+			if (open.holdReason) held.push(kind);
 			continue;
 		}
 		if (open) outdated.push(open.id);
@@ -72,18 +72,18 @@ function changesOf(
 		days[kind] = day;
 		const last = {
 			day: open?.policyDay ?? null,
-			heldWhy: open?.heldWhy ?? null,
+			holdReason: open?.holdReason ?? null,
 			heldBefore: open?.heldBefore ?? null
 		};
-		const mail = emailDueDayAfter(last, day, heldWhy);
-		if (mail.heldWhy) held.push(kind);
+		const mail = emailDueDayAfter(last, day, holdReason);
+		if (mail.holdReason) held.push(kind);
 		const after = before[0]?.id ?? null;
 		added.push({
 			personId,
 			kind,
 			due: day,
 			policyDay: day,
-			heldWhy: mail.heldWhy,
+			holdReason: mail.holdReason,
 			heldBefore: mail.heldBefore,
 			version: nextVersion,
 			createdAt: now,
@@ -111,7 +111,7 @@ export async function syncPolicyDays(
 			kind: followUps.kind,
 			due: followUps.due,
 			policyDay: followUps.policyDay,
-			heldWhy: followUps.heldWhy,
+			holdReason: followUps.holdReason,
 			heldBefore: followUps.heldBefore,
 			createdAt: followUps.createdAt,
 			doneAt: followUps.doneAt

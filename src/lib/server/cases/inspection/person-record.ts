@@ -22,8 +22,8 @@ const answeredOf = (db: Db, personId: string) =>
 			id: assessments.id,
 			answeredAt: assessments.answeredAt,
 			checklistVersion: assessments.checklistVersion,
-			way: assessments.way,
-			route: assessments.route,
+			sittingStyle: assessments.sittingStyle,
+			questionnaireMode: assessments.questionnaireMode,
 			phoneAt: assessments.phoneAt,
 			phoneBy: users.name,
 			answers: assessments.answers
@@ -31,7 +31,7 @@ const answeredOf = (db: Db, personId: string) =>
 		.from(assessments)
 		.leftJoin(users, eq(users.id, assessments.phoneBy))
 		.where(
-			and(eq(assessments.personId, personId), isNull(assessments.spotOf), isNotNull(assessments.answeredAt))
+			and(eq(assessments.personId, personId), isNull(assessments.placeOf), isNotNull(assessments.answeredAt))
 		)
 		.orderBy(asc(assessments.sentAt));
 
@@ -72,7 +72,7 @@ export async function personInspectionRecord(db: Db, actor: Actor, personId: str
 	await recordRead(db, reader, { act: 'case-read', personId }, now);
 	const answered = await answeredOf(db, personId);
 	const newest = answered.at(-1) ?? null;
-	const [{ file }, judgement, plan, equipment, acted, open, referred] = await Promise.all([
+	const [{ file }, assessmentResult, plan, equipment, acted, open, referred] = await Promise.all([
 		loadCaseRecord(db, person, now),
 		newestAssessmentResult(db, personId),
 		newest ? currentPlanOf(db, newest.id) : null,
@@ -101,19 +101,19 @@ export async function personInspectionRecord(db: Db, actor: Actor, personId: str
 			country: person.country
 		},
 		assessments: answered.map(
-			({ id, answeredAt, checklistVersion, way, route, answers, phoneAt, phoneBy }) => ({
+			({ id, answeredAt, checklistVersion, sittingStyle, questionnaireMode, answers, phoneAt, phoneBy }) => ({
 				id,
 				answeredAt,
 				checklistVersion,
-				way,
-				route,
+				sittingStyle,
+				questionnaireMode,
 				measuredBy: answers.by ?? '',
 				/** Who asked on the phone, empty for a closed account; null where the person answered alone. */
 				byPhone: phoneAt && (phoneBy ?? '')
 			})
 		),
-		first: judgement?.first ?? [],
-		standing: judgement?.standing ?? [],
+		first: assessmentResult?.first ?? [],
+		standing: assessmentResult?.standing ?? [],
 		problems: findingStates(file),
 		steps: (plan?.steps ?? []).map(({ place, pieces }) => {
 			const event = done.get(place);

@@ -45,7 +45,7 @@ export async function roundInspectionRecord(db: Db, actor: Actor, id: string) {
 			f.due::text as "reviewOn"
 		from round_people r join people p on p.id = r.person_id
 		left join assessments a on a.id = r.assessment_id
-		left join lateral (select document from judgements where person_id = p.id order by id desc limit 1) j on a.answered_at is not null
+		left join lateral (select document from assessment_results where person_id = p.id order by id desc limit 1) j on a.answered_at is not null
 		left join lateral (select due from follow_ups where person_id = p.id and done_at is null order by due limit 1) f on true
 		where r.round_id = ${id}::uuid and r.state <> 'skipped'
 		order by p.name, p.id limit ${MOST_LISTED}`);
@@ -56,8 +56,8 @@ export async function roundInspectionRecord(db: Db, actor: Actor, id: string) {
 			startsOn: round.startsOn,
 			dueOn: round.dueOn,
 			checklistVersion: round.checklistVersion,
-			way: round.way,
-			route: round.route
+			sittingStyle: round.sittingStyle,
+			questionnaireMode: round.questionnaireMode
 		},
 		invited: totals[0]?.invited ?? 0,
 		answered: totals[0]?.answered ?? 0,

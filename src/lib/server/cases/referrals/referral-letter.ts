@@ -24,15 +24,15 @@ function answersOf(db: Db, personId: string) {
 			id: assessments.id,
 			answeredAt: assessments.answeredAt,
 			discomfort: assessments.discomfort,
-			corner: assessments.corner
+			corner: assessments.workstation
 		})
 		.from(assessments)
 		.where(
 			and(
 				eq(assessments.personId, personId),
-				isNull(assessments.spotOf),
+				isNull(assessments.placeOf),
 				isNotNull(assessments.answeredAt),
-				isNotNull(assessments.corner)
+				isNotNull(assessments.workstation)
 			)
 		)
 		.orderBy(asc(assessments.sentAt));
@@ -81,7 +81,7 @@ export async function referralLetterOf(
 		? await db.select({ name: users.name }).from(users).where(eq(users.id, referral.clinicianId))
 		: [];
 	const answers = await answersOf(db, personId);
-	const [checkIns, judgement, signs, steps, arrived] = await Promise.all([
+	const [checkIns, assessmentResult, signs, steps, arrived] = await Promise.all([
 		answeredCheckIns(db, personId),
 		newestAssessmentResult(db, personId),
 		db
@@ -105,12 +105,12 @@ export async function referralLetterOf(
 		question: referral?.question ?? '',
 		consentHow: referral?.consentHow ?? null,
 		answerBy: referral?.answerBy ?? null,
-		judgement: judgement && {
-			evidence: judgement.evidence,
-			unclosable: judgement.unclosable,
-			reasons: judgement.reasons.filter(({ level }) => isMoreUrgent(level, 'help')),
-			first: judgement.first,
-			standing: judgement.standing
+		assessmentResult: assessmentResult && {
+			evidence: assessmentResult.evidence,
+			unclosable: assessmentResult.unclosable,
+			reasons: assessmentResult.reasons.filter(({ level }) => isMoreUrgent(level, 'help')),
+			first: assessmentResult.first,
+			standing: assessmentResult.standing
 		},
 		signs,
 		over: reportsOf({ answers, checkIns }),

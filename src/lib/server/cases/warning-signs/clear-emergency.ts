@@ -18,8 +18,8 @@ const { signLifts } = schema;
 
 /** The emergency signs that stop a person's pages now: open, and not lifted since. */
 export async function openEmergencyFlags(db: Db, personId: string): Promise<EmergencyRedFlag[]> {
-	const judgement = await newestAssessmentResult(db, personId);
-	return (judgement?.reasons ?? []).flatMap(({ sign, lifted }) =>
+	const assessmentResult = await newestAssessmentResult(db, personId);
+	return (assessmentResult?.reasons ?? []).flatMap(({ sign, lifted }) =>
 		sign && isEmergency(sign) && !lifted ? [sign] : []
 	);
 }

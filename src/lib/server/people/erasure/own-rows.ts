@@ -2,13 +2,14 @@ import { asc, eq, inArray } from 'drizzle-orm';
 import type { PgColumn, PgTable } from 'drizzle-orm/pg-core';
 import { isAbout } from '../../platform/audit/is-about';
 import { schema, type Db } from '../../platform/db/client';
+import { publishedProperty } from '../../platform/db/published-names';
 
 const s = schema;
 
 /** Every table with rows about one person, with the name of those rows in an export. The tests compare it with the database. */
 export const OF_PERSON = {
 	assessments: s.assessments,
-	judgements: s.caseAssessments,
+	judgements: s.assessmentResults,
 	reportedSigns: s.reportedSigns,
 	signsLifted: s.signLifts,
 	checkIns: s.checkIns,
@@ -21,14 +22,14 @@ export const OF_PERSON = {
 	rounds: s.roundPeople,
 	breaks: s.breakSettings,
 	breakWeeks: s.breakWeeks,
-	walkthroughs: s.walkthroughs
+	walkthroughs: s.sharedSessions
 } as const;
 
 /** The same for tables whose rows belong to a self-assessment. */
 export const OF_ASSESSMENT = {
 	plans: s.plans,
 	equipment: s.equipmentRequests,
-	measuredAgain: s.reMeasurements,
+	measuredAgain: s.remeasurements,
 	discomfort: s.reportedDiscomfort,
 	problemsTicked: s.findingTicks
 } as const;
@@ -57,7 +58,9 @@ type Row = Record<string, unknown>;
 
 const given = (row: Row): Row =>
 	Object.fromEntries(
-		Object.entries(row).filter(([name, value]) => !NEVER_GIVEN.test(name) && value !== null)
+		Object.entries(row).flatMap(([name, value]) =>
+			NEVER_GIVEN.test(name) || value === null ? [] : [[publishedProperty(name), value]]
+		)
 	);
 
 type WithPerson = PgTable & { readonly personId: PgColumn };
@@ -96,7 +99,7 @@ export async function ownRows(db: Db, personId: string) {
 	);
 	const planIds = ofAssessment.plans.map(({ id }) => String(id));
 	const referralIds = ofPerson.referrals.map(({ id }) => String(id));
-	const walkthroughIds = ofPerson.walkthroughs.map(({ id }) => String(id));
+	const sharedSessionIds = ofPerson.walkthroughs.map(({ id }) => String(id));
 	return {
 		person: given(person),
 		...ofPerson,
@@ -110,8 +113,8 @@ export async function ownRows(db: Db, personId: string) {
 		walkthroughEntries: (
 			await db
 				.select()
-				.from(s.walkthroughEntries)
-				.where(inArray(s.walkthroughEntries.walkthroughId, walkthroughIds))
+				.from(s.sharedSessionEntries)
+				.where(inArray(s.sharedSessionEntries.sharedSessionId, sharedSessionIds))
 		).map(given),
 		record: (
 			await db

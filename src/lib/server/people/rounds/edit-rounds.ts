@@ -22,9 +22,9 @@ const { rounds } = schema;
 export interface RoundInput {
 	readonly name: string;
 	readonly filter: RoundFilter;
-	readonly way: SittingStyle;
-	readonly route: QuestionnaireMode;
-	readonly rhythm: BreakSchedule;
+	readonly sittingStyle: SittingStyle;
+	readonly questionnaireMode: QuestionnaireMode;
+	readonly breakSchedule: BreakSchedule;
 	readonly subject: string;
 	readonly body: string;
 	readonly startsOn: string;

@@ -31,7 +31,7 @@ export function isBeingReminded(now: Date): SQL {
 /**
  * People who may be reminded before the policy's day: still here, no answer yet, with a reminder left that is not being written, and
  * without an email of this round in the last day. After the last reminder a person is called instead. Emails are looked up by
- * letters_person_idx.
+ * emails_person_idx.
  * @param most how many reminders the policy has
  */
 export function mayBeReminded(db: Db, now: Date, most: number): SQL | undefined {

@@ -5,7 +5,7 @@ import { schema, type Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
 import { alwaysContinue, type ShouldContinue } from '../../platform/jobs/should-continue';
 import { publishChange } from '../../platform/live/changes';
-import { publishSeldom } from '../../platform/live/publish-seldom';
+import { publishThrottled } from '../../platform/live/publish-throttled';
 import { lockRound } from './lock-round';
 import { reminderDaysNow } from './remind-unanswered';
 import { roundProgressOf } from './round-news';
@@ -82,7 +82,7 @@ export async function applyRoundChanges(
 		.orderBy(asc(rounds.createdAt));
 	let done = 0;
 	for (const { id } of changing)
-		await publishSeldom(
+		await publishThrottled(
 			() => publishChange(db, `round:${id}`),
 			async (changed) => {
 				// First those whom nobody has locked, then the others: each is waited for while nothing else is held.
@@ -148,7 +148,7 @@ function changeBatch(
 			if (!isJudged || changed.length === 0) continue;
 			await tx
 				.update(cases)
-				.set({ judgeOn: isoDay(now, 'UTC') })
+				.set({ reassessOn: isoDay(now, 'UTC') })
 				.where(
 					isAnyOf(
 						cases.personId,

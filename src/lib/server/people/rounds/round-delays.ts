@@ -53,7 +53,7 @@ export const earlierDelays = (db: Db, now: Date): Promise<Delays> =>
 	delaysOf(
 		db,
 		sql`select id, person_id, sent_at, answered_at, revoked_at from assessments
-			where spot_of is null and sent_at <= ${now.toISOString()}::timestamptz
+			where place_of is null and sent_at <= ${now.toISOString()}::timestamptz
 				and sent_at > ${now.toISOString()}::timestamptz - ${YEARS} * interval '1 year'
 			order by sent_at desc limit ${MOST_INVITATIONS}`,
 		now

@@ -45,7 +45,7 @@ export async function sendDueReminders(
 	let after: Cursor | null = null;
 	do {
 		const done: Batch = await remindBatch(db, after, now);
-		written += done.letters;
+		written += done.emails;
 		after = done.last;
 	} while (after && shallGoOn());
 	return written;
@@ -60,7 +60,7 @@ interface Due extends OrganisationDays {
 }
 
 interface Batch {
-	readonly letters: number;
+	readonly emails: number;
 	/** Where the next batch begins; null where nobody was left. */
 	readonly last: Cursor | null;
 }
@@ -99,17 +99,17 @@ async function remindBatch(db: Db, after: Cursor | null, now: Date): Promise<Bat
 			// The person too, as every act on a case locks them first: two acts that lock in different orders would wait for each other.
 			.for('no key update', { of: [roundPeople, people], skipLocked: true });
 		const { settings: daysOff } = await readSettings(tx, 'days-off');
-		let letters = 0;
+		let emails = 0;
 		for (const one of due) {
 			try {
 				// Separately: a failure for one must not keep all others waiting for ever.
-				letters += await inSavepoint(tx, (alone) => remindOne(alone, { ...one, daysOff }, now));
+				emails += await inSavepoint(tx, (alone) => remindOne(alone, { ...one, daysOff }, now));
 			} catch (error) {
 				log({ level: 'error', event: 'reminder', ...describeError(error) });
 			}
 		}
 		const last = due.at(-1)?.row;
-		return { letters, last: last?.remindOn ? { ...last, remindOn: last.remindOn } : null };
+		return { emails, last: last?.remindOn ? { ...last, remindOn: last.remindOn } : null };
 	});
 }
 
@@ -139,10 +139,10 @@ async function remindOne(
 					}
 		)
 		.where(and(eq(roundPeople.roundId, row.roundId), eq(roundPeople.personId, row.personId)));
-	const letters = isCall ? 0 : await writeReminder(tx, { person, round, assessment }, now);
+	const emails = isCall ? 0 : await writeReminder(tx, { person, round, assessment }, now);
 	await reassessCase(tx, person.id, now);
 	await publishChange(tx, `round:${round.id}`);
-	return letters;
+	return emails;
 }
 
 async function writeReminder(

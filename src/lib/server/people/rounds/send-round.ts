@@ -10,7 +10,7 @@ import { inSavepoint, inTransaction, isRetryable } from '../../platform/db/trans
 import { DomainError } from '../../platform/domain-error';
 import { queueJob } from '../../platform/jobs/queue-job';
 import { publishChange } from '../../platform/live/changes';
-import { publishSeldom } from '../../platform/live/publish-seldom';
+import { publishThrottled } from '../../platform/live/publish-throttled';
 import { describeError, log } from '../../platform/log';
 import { lockPeople } from '../lock-person';
 import { readRules } from '../../platform/rules/read-rules';
@@ -58,7 +58,7 @@ export async function sendRoundBatches(
 		}
 		return written;
 	};
-	return publishSeldom(() => publishChange(db, 'desk'), work);
+	return publishThrottled(() => publishChange(db, 'desk'), work);
 }
 
 async function sendBatch(db: Db, id: string, now: Date): Promise<number> {
@@ -140,9 +140,9 @@ async function sendTogether(tx: Db, round: Round, personIds: readonly string[], 
 		{ kind: 'system' },
 		locked,
 		{
-			way: round.way,
-			route: round.route,
-			rhythm: round.rhythm,
+			sittingStyle: round.sittingStyle,
+			questionnaireMode: round.questionnaireMode,
+			breakSchedule: round.breakSchedule,
 			roundId: round.id,
 			checklistVersion: round.checklistVersion,
 			words: (_, reader, from) => Promise.resolve(roundWords(round, reader, from, own))

@@ -49,7 +49,7 @@ async function readLeftOut(db: Db): Promise<LeftOut> {
 			array_agg(r.purchase) filter (where r.state = 'declined') as declined
 		from equipment_requests r join assessments a on a.id = r.assessment_id
 		-- By assessments_person_idx.
-		where a.id = (select n.id from assessments n where n.person_id = a.person_id and n.spot_of is null
+		where a.id = (select n.id from assessments n where n.person_id = a.person_id and n.place_of is null
 			and n.answered_at is not null order by n.sent_at desc limit 1)
 		group by a.person_id`);
 	return {
@@ -90,7 +90,7 @@ async function shownOf(db: Db, ids: readonly string[]): Promise<Map<string, Show
 		select p.id, p.name, p.team,
 			coalesce((select n.worst from purchase_needs n where n.person_id = p.id), 0)::int as worst,
 			(select l.advice -> 'purchases' from plans l where l.ended_at is null and l.assessment_id = (
-				select a.id from assessments a where a.person_id = p.id and a.spot_of is null and a.answered_at is not null
+				select a.id from assessments a where a.person_id = p.id and a.place_of is null and a.answered_at is not null
 				order by a.sent_at desc limit 1)) as purchases
 		from people p where p.id = any(${sql.param([...ids])}::uuid[])`);
 	return new Map(
@@ -131,7 +131,7 @@ export async function planBudget(db: Db, planning: Planner, actor: Actor, { mone
 	if (cents === null || currency === null) return { currency, unread, plan: null };
 	const priceOf = new Map(prices.map(({ purchase, cents: each }) => [purchase, each]));
 	const [needs, leftOut] = await Promise.all([readOffers(db, team), readLeftOut(db)]);
-	const { best, all, waiting, helpedByStep } = await planning.spend({
+	const { best, all, waiting, helpedByStep } = await planning.allocateBudget({
 		needs,
 		leftOut,
 		prices: priceOf,

@@ -78,8 +78,8 @@ export class PlanPool implements Planner {
 		return spots.length < 2 ? Promise.resolve([...spots]) : this.ask<Corner[]>({ kind: 'share', spots });
 	}
 
-	spend(question: BudgetQuestion): Promise<BudgetAnswer> {
-		return this.ask<BudgetAnswer>({ kind: 'spend', question });
+	allocateBudget(question: BudgetQuestion): Promise<BudgetAnswer> {
+		return this.ask<BudgetAnswer>({ kind: 'budget', question });
 	}
 
 	/** The number of jobs waiting for a thread. */

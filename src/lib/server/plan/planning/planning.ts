@@ -97,7 +97,7 @@ export function solveBudget(question: BudgetQuestion): BudgetAnswer {
 export type PlanJob =
 	| { readonly kind: 'advise'; readonly corner: Corner }
 	| { readonly kind: 'share'; readonly spots: readonly Corner[] }
-	| { readonly kind: 'spend'; readonly question: BudgetQuestion };
+	| { readonly kind: 'budget'; readonly question: BudgetQuestion };
 
 /** Where plans are solved. */
 export interface Planner {
@@ -105,12 +105,12 @@ export interface Planner {
 	/** A person's workstations, each with its share of the household. */
 	share(spots: readonly Corner[]): Promise<Corner[]>;
 	/** The best purchases for a budget. */
-	spend(question: BudgetQuestion): Promise<BudgetAnswer>;
+	allocateBudget(question: BudgetQuestion): Promise<BudgetAnswer>;
 }
 
 /** Solves in this thread, which is blocked in the meantime: for the seed and for tests, never for a server that others wait for. */
 export const plannerHere: Planner = {
 	advise: (corner) => Promise.resolve(adviseCorner(corner)),
 	share: (spots) => Promise.resolve(shareHousehold(spots)),
-	spend: (question) => Promise.resolve(solveBudget(question))
+	allocateBudget: (question) => Promise.resolve(solveBudget(question))
 };

@@ -16,7 +16,10 @@ const { assessments } = schema;
 export interface PlanForStyle {
 	/** The answers they were solved from. */
 	readonly revision: string;
-	readonly spots: readonly (SolvedSpot & { readonly id: string; readonly whole: SolvedSpot['corner'] })[];
+	readonly spots: readonly (SolvedSpot & {
+		readonly id: string;
+		readonly whole: SolvedSpot['workstation'];
+	})[];
 }
 
 const revisionOf = (rows: readonly SpotRow[]) =>
@@ -25,7 +28,7 @@ const revisionOf = (rows: readonly SpotRow[]) =>
 /** A person's newest answers with their workstations; none where nothing was answered. Served by assessments_person_sent_idx. */
 async function answeredSpots(db: Db, personId: string): Promise<SpotRow[]> {
 	const newest = await checkInAnswersOf(db, personId);
-	return newest ? spotRows(db, { id: newest, spotOf: null }) : [];
+	return newest ? spotRows(db, { id: newest, placeOf: null }) : [];
 }
 
 /** Solves a person's workstations for another sitting style, outside any transaction; nothing where they have it already. */
@@ -37,10 +40,10 @@ export async function solveForStyle(
 ): Promise<PlanForStyle> {
 	const rows = await answeredSpots(db, personId);
 	const revision = revisionOf(rows);
-	const others = rows.flatMap(({ id, corner }) => (corner ? [{ id, corner }] : []));
-	if (way === null || others.length === 0 || rows.every((row) => row.way === way))
+	const others = rows.flatMap(({ id, workstation }) => (workstation ? [{ id, workstation }] : []));
+	if (way === null || others.length === 0 || rows.every((row) => row.sittingStyle === way))
 		return { revision, spots: [] };
-	const corners = others.map(({ corner }) => ({ ...corner, way }));
+	const corners = others.map(({ workstation }) => ({ ...workstation, way }));
 	const solved = await solveSpots(corners, planning);
 	return {
 		revision,
@@ -66,8 +69,11 @@ export async function storePlanForStyle(
 		throw new DomainError('conflict', 'answeredMeanwhile');
 	const counts = await keptCounts(tx);
 	for (const { id, whole, ...plan } of spots) {
-		const advice = orderEqualPlans(plan.corner, plan.advice, counts, null);
-		await tx.update(assessments).set({ way: whole.way, corner: whole }).where(eq(assessments.id, id));
+		const advice = orderEqualPlans(plan.workstation, plan.advice, counts, null);
+		await tx
+			.update(assessments)
+			.set({ sittingStyle: whole.way, workstation: whole })
+			.where(eq(assessments.id, id));
 		await makePlan(tx, { assessmentId: id, ...plan, advice, chosen: 0, why: 'way' }, now);
 	}
 }

@@ -22,12 +22,12 @@ export async function choosePlan(db: Db, open: OpenAssessment, wanted: WantedPla
 		const moved = plan?.moving;
 		const from = 'moving' in wanted ? moved && { ...moved, advice: readAdvice(moved.advice) } : plan;
 		const chosen = 'moving' in wanted ? 0 : wanted.chosen;
-		if (!plan || !from || !planOffers(from.corner, from.advice)[chosen])
+		if (!plan || !from || !planOffers(from.workstation, from.advice)[chosen])
 			throw new DomainError('conflict', 'planGone');
-		const { corner, advice } = from;
+		const { workstation, advice } = from;
 		const why = 'moving' in wanted ? 'household' : 'another';
 		const moving = 'moving' in wanted ? null : plan.moving;
-		await makePlan(tx, { assessmentId: plan.assessmentId, corner, advice, moving, chosen, why }, now);
+		await makePlan(tx, { assessmentId: plan.assessmentId, workstation, advice, moving, chosen, why }, now);
 		await reassessCase(tx, open.actor.personId, now);
 		const { personId } = open.actor;
 		await writeAuditLine(tx, open.actor, {

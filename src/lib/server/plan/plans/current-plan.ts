@@ -21,11 +21,11 @@ const keptPlan = ({ advice, ...row }: PlanRow): StoredPlan => ({
 });
 
 /** What an assessment needs of a plan: without the other offered plans, and what a page says beside it. */
-export type PlanInProgress = Omit<PlanRow, 'advice' | 'corner' | 'moving'>;
+export type PlanInProgress = Omit<PlanRow, 'advice' | 'workstation' | 'moving'>;
 
 /** The plans in use, as far as an assessment needs them; served by plans_current_key. */
 export async function plansInProgress(db: Db, assessmentIds: readonly string[]): Promise<PlanInProgress[]> {
-	const { advice: _advice, corner: _corner, moving: _moving, ...columns } = getTableColumns(plans);
+	const { advice: _advice, workstation: _corner, moving: _moving, ...columns } = getTableColumns(plans);
 	if (assessmentIds.length === 0) return [];
 	return db
 		.select(columns)

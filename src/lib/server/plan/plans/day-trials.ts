@@ -34,7 +34,11 @@ export interface ShownTrial {
  * replaced since.
  */
 export function shownTrial(
-	{ answers, way, trialAskAt }: Pick<OpenAssessment['assessment'], 'answers' | 'way' | 'trialAskAt'>,
+	{
+		answers,
+		sittingStyle,
+		trialAskAt
+	}: Pick<OpenAssessment['assessment'], 'answers' | 'sittingStyle' | 'trialAskAt'>,
 	plan: StoredPlan,
 	person: LockedPerson,
 	now: Date
@@ -44,10 +48,10 @@ export function shownTrial(
 	const { tried } = trial;
 	const isGone =
 		tried.kind === 'style'
-			? tried.way === way
+			? tried.way === sittingStyle
 			: tried.planId !== plan.id ||
 				tried.plan === plan.chosen ||
-				!planOffers(plan.corner, plan.advice)[tried.plan];
+				!planOffers(plan.workstation, plan.advice)[tried.plan];
 	if (isGone) return null;
 	const today = person.place.dayOf(now);
 	const minute = minuteOfDay(person.place.zone, today, now);
@@ -72,7 +76,7 @@ export async function startPlanTrial(db: Db, open: OpenAssessment, chosen: numbe
 	requireAnswered(open);
 	const plan = await currentPlanOf(db, open.assessment.id);
 	const person = await readPersonPlace(db, open.actor.personId);
-	if (!plan || !person || plan.chosen === chosen || !planOffers(plan.corner, plan.advice)[chosen])
+	if (!plan || !person || plan.chosen === chosen || !planOffers(plan.workstation, plan.advice)[chosen])
 		throw new DomainError('conflict', 'planGone');
 	const tried = { kind: 'plan', plan: chosen, planId: plan.id } as const;
 	await saveAnswers(db, open, trialFields(tried, person.place.dayOf(now)), now);

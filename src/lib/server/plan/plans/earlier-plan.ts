@@ -41,7 +41,7 @@ async function answeredBefore(db: Db, { id, personId }: AskedAgain): Promise<str
 			and(
 				eq(assessments.personId, personId),
 				ne(assessments.id, id),
-				isNull(assessments.spotOf),
+				isNull(assessments.placeOf),
 				isNotNull(assessments.answeredAt)
 			)
 		)

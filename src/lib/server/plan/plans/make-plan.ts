@@ -18,7 +18,7 @@ const { plans, stepEvents } = schema;
 export interface NewPlan {
 	readonly assessmentId: string;
 	/** The workstation with its share of the household. */
-	readonly corner: Corner;
+	readonly workstation: Corner;
 	readonly advice: AdviceSummary;
 	readonly moving: MovingPlan | null;
 	/** Index of the offer. */
@@ -51,16 +51,17 @@ function eventsKept(
 	});
 }
 
-const planOf = ({ corner, advice, chosen }: NewPlan) => planOffers(corner, advice)[chosen]?.plan ?? null;
+const planOf = ({ workstation, advice, chosen }: NewPlan) =>
+	planOffers(workstation, advice)[chosen]?.plan ?? null;
 
 /** A plan as stored. */
 export function planRow(made: NewPlan, madeAt: Date) {
 	const plan = planOf(made);
-	const costNow = cornerCost(made.corner);
+	const costNow = cornerCost(made.workstation);
 	return {
 		...made,
 		madeAt,
-		steps: stepsOfOffer(made.corner, made.advice, made.chosen),
+		steps: stepsOfOffer(made.workstation, made.advice, made.chosen),
 		plan,
 		unclosable: unclosableChecks(made.advice.plans[0] ?? null),
 		costNow,
@@ -76,7 +77,7 @@ function asBefore(made: NewPlan, { plan, events }: EarlierPlan): NewPlan {
 	const isWorkedOn = plan.steps.some(
 		({ place }) => events.filter(({ thing }) => thing === place).at(-1)?.isDone
 	);
-	if (!isWorkedOn || !sameDocument(plan.corner, made.corner)) return made;
+	if (!isWorkedOn || !sameDocument(plan.workstation, made.workstation)) return made;
 	return { ...made, advice: plan.advice, chosen: plan.chosen };
 }
 
@@ -84,7 +85,7 @@ function asBefore(made: NewPlan, { plan, events }: EarlierPlan): NewPlan {
 function isSamePlan(before: StoredPlan, made: NewPlan): boolean {
 	return (
 		before.chosen === made.chosen &&
-		sameDocument(before.corner, made.corner) &&
+		sameDocument(before.workstation, made.workstation) &&
 		sameDocument(before.advice, made.advice)
 	);
 }

@@ -34,20 +34,20 @@ function leftOutOf(answers: Answers): { id: string; label: string }[] {
 
 /** What comes after the plan, and when: for the person to know. */
 async function whatComesNext(db: Db, personId: string) {
-	const judgement = await newestAssessmentResult(db, personId);
+	const assessmentResult = await newestAssessmentResult(db, personId);
 	const [asked, checkIn, recheck] = await Promise.all([
 		openCheckInOf(db, personId),
 		openFollowUp(db, personId, 'check-in'),
 		openFollowUp(db, personId, 'recheck')
 	]);
 	return {
-		actions: judgement?.actions ?? [],
-		carriedOut: judgement?.carriedOut ?? null,
+		actions: assessmentResult?.actions ?? [],
+		carriedOut: assessmentResult?.carriedOut ?? null,
 		isAsked: asked !== null,
 		checkInOn: checkIn?.due ?? null,
 		recheckOn: recheck?.due ?? null,
 		// More serious signs have their own text on every page.
-		hasOpenSign: judgement?.reasons.some(({ code }) => code === 'professional-sign') ?? false
+		hasOpenSign: assessmentResult?.reasons.some(({ code }) => code === 'professional-sign') ?? false
 	};
 }
 
@@ -66,27 +66,27 @@ export async function readPlanPage(
 	const { assessment, actor, checklist } = open;
 	const kept = await currentPlanOf(db, assessment.id);
 	const person = await readPersonPlace(db, actor.personId);
-	if (!kept || !assessment.corner || !person) return null;
+	if (!kept || !assessment.workstation || !person) return null;
 	const read = await loadCaseRecord(db, person, now);
 	const isMain = read.plan?.id === kept.id;
-	const { corner, advice } = kept;
-	const offers = planOffers(corner, advice);
+	const { workstation, advice } = kept;
+	const offers = planOffers(workstation, advice);
 	const shown = offers[wanted] ? wanted : kept.chosen;
 	const looked = {
 		plan: shown === kept.chosen ? kept.plan : (offers[shown]?.plan ?? null),
-		steps: shown === kept.chosen ? kept.steps : stepsOfOffer(corner, advice, shown)
+		steps: shown === kept.chosen ? kept.steps : stepsOfOffer(workstation, advice, shown)
 	};
 	const items = await readSettings(db, 'household-items');
-	const requests = await equipmentRequestsOf(db, assessment.spotOf ?? assessment.id);
+	const requests = await equipmentRequestsOf(db, assessment.placeOf ?? assessment.id);
 	const again = await newestReMeasurement(db, assessment.id);
 	const events = await stepEventsOf(db, kept.id);
 	const earlier = await plansOf(db, assessment.id);
 	const { actions, ...next } = await whatComesNext(db, actor.personId);
-	const told = adviceForPage(corner, advice, { ...assessment, checklist }, looked, open.language);
+	const told = adviceForPage(workstation, advice, { ...assessment, checklist }, looked, open.language);
 	return {
 		/** Which plan this is: whatever was said of another one isn't said of this. */
 		planId: kept.id,
-		corner,
+		corner: workstation,
 		...told,
 		/** The first open actions; for workstations other than the main one, from the answers alone. */
 		acts: isMain ? planPageActions(actions, advice.first) : told.acts,
@@ -115,15 +115,15 @@ export async function readPlanPage(
 		/** Default sizes that the plan in use relies on. */
 		sizes: shown === kept.chosen ? sizesToCheck(assessment.answers, looked.plan, items.settings.kinds) : [],
 		/** What was not asked, by station. */
-		closer: skippedQuestionsOf(assessment.answers, { ...assessment, checklist }),
+		closer: skippedQuestionsOf(assessment.answers, { way: assessment.sittingStyle, checklist }),
 		isBehind: answersChangedSince(
-			{ ...assessment, corner: assessment.corner },
+			{ ...assessment, corner: assessment.workstation },
 			assessment.answers,
-			assessment.way
+			assessment.sittingStyle
 		),
 		/** What is on trial for a day, and whether there are other sitting styles to try. */
 		trial: shownTrial(assessment, kept, person, now),
-		offersStyles: (await stylesAt(db, corner)).length > 1,
+		offersStyles: (await stylesAt(db, workstation)).length > 1,
 		/** Lengths that were not measured, with defaults in their place. */
 		stoodInFor: assumedLengths(assessment.answers),
 		/** Pads of the plan in use whose rise comes from what colleagues have measured. */

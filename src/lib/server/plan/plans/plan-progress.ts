@@ -24,13 +24,13 @@ export interface PlanProgress {
  */
 export function planProgressOf(
 	{ file }: Pick<LoadedCaseRecord, 'file'>,
-	plan: Pick<StoredPlan, 'corner' | 'plan'>
+	plan: Pick<StoredPlan, 'workstation' | 'plan'>
 ): PlanProgress {
 	const things = planItemStates(file);
-	const standing = currentCornerOf(file, plan.corner);
+	const standing = currentCornerOf(file, plan.workstation);
 	return {
 		done: things.filter(({ stands }) => stands).map(({ thing }) => thing),
-		lengths: remeasuredHeightsOf(plan.corner, standing?.setUp ?? setUpAsMeasured(plan.corner)),
+		lengths: remeasuredHeightsOf(plan.workstation, standing?.setUp ?? setUpAsMeasured(plan.workstation)),
 		isMeasured: file.measured.length > 0
 	};
 }

@@ -1,19 +1,19 @@
 import { sql } from 'drizzle-orm';
 import type { CivilDate } from '../../../core/platform/calendar/civil-date';
 import type { Db } from '../../platform/db/client';
-import type { HeldWhy } from '../../platform/db/schema/columns';
+import type { HoldReason } from '../../platform/db/schema/columns';
 import { emailDueDayAfter } from '../../platform/email-hold/email-due-day';
 import type { PlanInProgress } from './current-plan';
 
 /** When to remind of a plan that was not started, and what holds the reminder back. */
-export type PlanReminder = Pick<PlanInProgress, 'remindOn' | 'heldWhy'>;
+export type PlanReminder = Pick<PlanInProgress, 'remindOn' | 'holdReason'>;
 
 /** The day that the policy gives for a plan; null where it gives none. */
 export interface WantedReminder {
 	readonly plan: PlanInProgress;
 	readonly remindOn: CivilDate | null;
 	/** What it is computed again for, where neither people nor time have acted. */
-	readonly heldWhy: HeldWhy | null;
+	readonly holdReason: HoldReason | null;
 }
 
 /**
@@ -27,18 +27,18 @@ export async function syncPlanReminders(
 ): Promise<Map<string, PlanReminder>> {
 	const standing = new Map<string, PlanReminder>();
 	const changed: (PlanReminder & { id: string; heldBefore: string | null })[] = [];
-	for (const { plan, remindOn, heldWhy: why } of wanted) {
-		const before = { day: plan.remindOn, heldWhy: plan.heldWhy, heldBefore: plan.heldBefore };
+	for (const { plan, remindOn, holdReason: why } of wanted) {
+		const before = { day: plan.remindOn, holdReason: plan.holdReason, heldBefore: plan.heldBefore };
 		const isCancelled = remindOn !== null && remindOn === plan.cancelledDay;
 		const after = isCancelled ? before : emailDueDayAfter(before, plan.remindedAt ? null : remindOn, why);
-		const { day, heldWhy, heldBefore } = after;
-		standing.set(plan.id, { remindOn: day, heldWhy });
-		if (day !== before.day || heldWhy !== before.heldWhy || heldBefore !== before.heldBefore)
-			changed.push({ id: plan.id, remindOn: day, heldWhy, heldBefore });
+		const { day, holdReason, heldBefore } = after;
+		standing.set(plan.id, { remindOn: day, holdReason });
+		if (day !== before.day || holdReason !== before.holdReason || heldBefore !== before.heldBefore)
+			changed.push({ id: plan.id, remindOn: day, holdReason, heldBefore });
 	}
 	if (changed.length > 0)
-		await tx.execute(sql`update plans set remind_on = x."remindOn", held_why = x."heldWhy", held_before = x."heldBefore"
-			from jsonb_to_recordset(${JSON.stringify(changed)}::jsonb) as x(id uuid, "remindOn" date, "heldWhy" text, "heldBefore" date)
+		await tx.execute(sql`update plans set remind_on = x."remindOn", hold_reason = x."holdReason", held_before = x."heldBefore"
+			from jsonb_to_recordset(${JSON.stringify(changed)}::jsonb) as x(id uuid, "remindOn" date, "holdReason" text, "heldBefore" date)
 			where plans.id = x.id`);
 	return standing;
 }

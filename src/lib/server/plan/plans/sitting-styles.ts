@@ -32,10 +32,10 @@ const { people } = schema;
 /** The sitting style someone is trying; null if it is the plan's own. */
 function currentStyleTrial({
 	answers,
-	way
-}: Pick<OpenAssessment['assessment'], 'answers' | 'way'>): StyleTrial | null {
+	sittingStyle
+}: Pick<OpenAssessment['assessment'], 'answers' | 'sittingStyle'>): StyleTrial | null {
 	const tried = styleTrialOf(answers);
-	return tried?.way === way ? null : tried;
+	return tried?.way === sittingStyle ? null : tried;
 }
 
 /**
@@ -52,26 +52,26 @@ export async function readStylesPage(
 ) {
 	const { assessment } = open;
 	const kept = await currentPlanOf(db, assessment.id);
-	const corner = assessment.corner;
+	const corner = assessment.workstation;
 	if (!kept || !corner) return null;
 	const offered = await stylesAt(db, corner);
 	if (offered.length === 0) return null;
 	const tried = currentStyleTrial(assessment);
-	const shown = offered.find((way) => way === wanted) ?? tried?.way ?? assessment.way;
+	const shown = offered.find((way) => way === wanted) ?? tried?.way ?? assessment.sittingStyle;
 	const told = {
 		offered,
 		tried,
 		shown,
-		current: assessment.way,
+		current: assessment.sittingStyle,
 		drawnAs: chosenOption(assessment.answers, 'drawnAs'),
 		unit: unitOf(assessment.answers)
 	};
-	if (shown === assessment.way) return { ...told, corner: kept.corner, plan: kept.plan };
-	await countLinkUse(db, assessment.spotOf ?? assessment.id, 'solve', now);
+	if (shown === assessment.sittingStyle) return { ...told, corner: kept.workstation, plan: kept.plan };
+	await countLinkUse(db, assessment.placeOf ?? assessment.id, 'solve', now);
 	const [solved] = await solveSpots([{ ...corner, way: shown }], planning);
 	if (!solved) return null;
-	const plan = planOffers(solved.corner, solved.advice)[0]?.plan ?? null;
-	return { ...told, corner: solved.corner, plan };
+	const plan = planOffers(solved.workstation, solved.advice)[0]?.plan ?? null;
+	return { ...told, corner: solved.workstation, plan };
 }
 
 /** The sitting styles that the organisation offers at a workstation. One key look-up. */
@@ -80,10 +80,11 @@ export async function stylesAt(db: Db, corner: Corner): Promise<SittingStyle[]> 
 	return offeredSittingStyles(corner, settings.sittingStyles);
 }
 
-async function requireOffered(db: Db, { assessment: { corner } }: OpenAssessment, way: SittingStyle) {
+async function requireOffered(db: Db, { assessment: { workstation } }: OpenAssessment, way: SittingStyle) {
 	// A seat that leaves no choice, and then what the organisation doesn't offer.
-	if (!corner || !offeredSittingStyles(corner).includes(way)) throw new DomainError('invalid', 'planGone');
-	if (!(await stylesAt(db, corner)).includes(way)) throw new DomainError('conflict', 'notOffered');
+	if (!workstation || !offeredSittingStyles(workstation).includes(way))
+		throw new DomainError('invalid', 'planGone');
+	if (!(await stylesAt(db, workstation)).includes(way)) throw new DomainError('conflict', 'notOffered');
 }
 
 /** Records the start of a trial today; for null, its end. The plan is unchanged. */
@@ -113,14 +114,14 @@ export async function adoptStyle(
 	const { personId } = open.actor;
 	await requireOffered(db, open, way);
 	return inSequence(`style ${personId}`, async () => {
-		await countLinkUse(db, open.assessment.spotOf ?? open.assessment.id, 'solve', now);
+		await countLinkUse(db, open.assessment.placeOf ?? open.assessment.id, 'solve', now);
 		const solved = await solveForStyle(db, personId, way, planning);
 		await inTransaction(db, async (tx) => {
 			await requirePerson(tx, personId);
 			await storePlanForStyle(tx, personId, solved, now);
 			await tx
 				.update(people)
-				.set({ way, version: sql`${people.version} + 1` })
+				.set({ sittingStyle: way, version: sql`${people.version} + 1` })
 				.where(eq(people.id, personId));
 			await reassessCase(tx, personId, now);
 			await writeAuditLine(tx, open.actor, { at: now, act: 'style-kept', personId, detail: { way } });

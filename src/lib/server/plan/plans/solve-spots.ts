@@ -8,7 +8,7 @@ import type { Planner } from '../planning/planning';
 
 /** A workstation with its share of the household, its advice, and what moving items from the other workstations would change. */
 export interface SolvedSpot {
-	readonly corner: Corner;
+	readonly workstation: Corner;
 	readonly advice: AdviceSummary;
 	readonly moving: MovingPlan | null;
 }
@@ -20,7 +20,10 @@ export interface SolvedSpot {
 export async function solveSpots(spots: readonly Corner[], planning: Planner): Promise<SolvedSpot[]> {
 	const shares = await planning.share(spots);
 	const advised = await Promise.all(
-		shares.map(async (corner) => ({ corner, advice: summarizeAdvice(await planning.advise(corner)) }))
+		shares.map(async (workstation) => ({
+			workstation,
+			advice: summarizeAdvice(await planning.advise(workstation))
+		}))
 	);
 	return Promise.all(
 		advised.map(async (here, i) => ({ ...here, moving: await movesTo(i, spots, advised, planning) }))
@@ -31,7 +34,7 @@ export async function solveSpots(spots: readonly Corner[], planning: Planner): P
 async function movesTo(
 	here: number,
 	spots: readonly Corner[],
-	at: readonly { corner: Corner; advice: AdviceSummary }[],
+	at: readonly { workstation: Corner; advice: AdviceSummary }[],
 	planning: Planner
 ): Promise<MovingPlan | null> {
 	const whole = spots[here];
@@ -39,12 +42,12 @@ async function movesTo(
 	if (!whole || !share || spots.length < 2) return null;
 	const advice = summarizeAdvice(await planning.advise(whole));
 	const free = planOffers(whole, advice)[0]?.plan;
-	const stays = planOffers(share.corner, share.advice)[0]?.plan;
+	const stays = planOffers(share.workstation, share.advice)[0]?.plan;
 	if (!free || free.cost.W >= (stays?.cost.W ?? cornerCost(whole))) return null;
 	const others = at.flatMap((other, i) =>
 		i === here
 			? []
-			: planOffers(other.corner, other.advice)
+			: planOffers(other.workstation, other.advice)
 					.slice(0, 1)
 					.map(({ plan }) => plan)
 	);
@@ -53,5 +56,5 @@ async function movesTo(
 		label: label(id),
 		pieces: n
 	}));
-	return pieces.length > 0 ? { pieces, corner: whole, advice } : null;
+	return pieces.length > 0 ? { pieces, workstation: whole, advice } : null;
 }

@@ -8,7 +8,7 @@ import { reassessCase } from '../../cases/case-assessments/reassess-cases';
 import { requirePerson } from '../../people/lock-person';
 import { currentPlanOf, stepEventsOf, type StoredPlan, type StepEvent } from './current-plan';
 
-const { checkIns, reMeasurements, stepEvents } = schema;
+const { checkIns, remeasurements, stepEvents } = schema;
 
 /**
  * Ticks or unticks a step of the plan in use. Unticking removes the tick as if it had never been, if nothing came after it; what was
@@ -45,8 +45,8 @@ export async function tickStep(
 async function hasComeSince(tx: Db, plan: StoredPlan, { at, source }: StepEvent): Promise<boolean> {
 	if (source !== 'tick') return true;
 	const measured = await tx.$count(
-		reMeasurements,
-		and(eq(reMeasurements.assessmentId, plan.assessmentId), gt(reMeasurements.at, at))
+		remeasurements,
+		and(eq(remeasurements.assessmentId, plan.assessmentId), gt(remeasurements.at, at))
 	);
 	const asked = await tx.$count(
 		checkIns,

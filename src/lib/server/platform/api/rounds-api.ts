@@ -42,11 +42,16 @@ export async function readRoundByProgram({
 export async function makeRoundByProgram({
 	db,
 	actor,
-	body: { teams = [], country = '', notAnsweredWithinDays = 0, ...round },
+	body: { teams = [], country = '', notAnsweredWithinDays = 0, way, route, rhythm, ...round },
 	now
 }: ApiCall<Body<'makeRound'>>): Promise<Answer<'makeRound'>> {
 	const filter = { teams, country, notAnsweredWithinDays };
-	const id = await createRound(db, actor, { ...round, filter }, now);
+	const id = await createRound(
+		db,
+		actor,
+		{ ...round, filter, sittingStyle: way, questionnaireMode: route, breakSchedule: rhythm },
+		now
+	);
 	return readRoundByProgram({ db, actor, id, now });
 }
 

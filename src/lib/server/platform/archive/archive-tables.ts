@@ -2,6 +2,7 @@ import { is } from 'drizzle-orm';
 import { getTableConfig, PgTable } from 'drizzle-orm/pg-core';
 import type { TableForm } from '../../../core/platform/archive/manifest';
 import { schema } from '../db/client';
+import { publishedColumn, publishedTable } from '../db/published-names';
 import { OF_ASSESSMENT, OF_PERSON } from '../../people/erasure/own-rows';
 
 /** Tables that are no part of what the organisation has: sign-ins, what a running program keeps, counters. */
@@ -22,12 +23,12 @@ const LEFT_OUT: readonly string[] = [
 	// What the running program keeps for itself.
 	'archive_loads',
 	'case_visitors',
-	'walkthrough_visits',
+	'shared_session_visits',
 	// Counted again where it is loaded.
 	'current_figures',
 	'heartbeat',
 	'link_uses',
-	'mailbox',
+	'test_inbox',
 	'restore_state',
 	'write_limits',
 	// Triggers count again as lines are loaded.
@@ -48,12 +49,12 @@ const COLUMNS_LEFT_OUT: Readonly<Record<string, Readonly<Record<string, string |
 		code_warned_at: null
 	},
 	cover_settings: { webhook_url: `''`, webhook_secret: null },
-	letters: { claimed_until: null }
+	emails: { claimed_until: null }
 };
 
 /** What is written instead of a column: of emails, the personal link only while they wait to be sent with it. */
 const WRITTEN_AS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
-	letters: { link_path: `case when state = 'waiting' then link_path else '' end` }
+	emails: { link_path: `case when state = 'waiting' then link_path else '' end` }
 };
 
 /** Folders of an archive, each with its tables. A table that is in none of them, nor left out, is an error: somebody must decide on it. */
@@ -66,8 +67,8 @@ const FOLDERS: Readonly<Record<string, readonly string[]>> = {
 		'crisis_lines',
 		'equipment_budgets',
 		'equipment_store',
-		'mail_days',
-		'mail_limit',
+		'email_days',
+		'email_limit',
 		'organisation',
 		'organisation_settings',
 		'purchase_prices',
@@ -94,16 +95,16 @@ const FOLDERS: Readonly<Record<string, readonly string[]>> = {
 		'equipment_requests',
 		'finding_ticks',
 		'follow_ups',
-		'judgements',
-		'letters',
+		'assessment_results',
+		'emails',
 		'messages',
-		'moving',
-		'moving_weeks',
+		'break_settings',
+		'break_weeks',
 		'notes',
 		'people',
 		'person_merges',
 		'plans',
-		're_measurements',
+		'remeasurements',
 		'referral_lines',
 		'referrals',
 		'reported_discomfort',
@@ -116,9 +117,9 @@ const FOLDERS: Readonly<Record<string, readonly string[]>> = {
 		'second_opinions',
 		'sign_lifts',
 		'step_events',
-		'walkthrough_entries',
-		'walkthrough_members',
-		'walkthroughs'
+		'shared_session_entries',
+		'shared_session_members',
+		'shared_sessions'
 	]
 };
 
@@ -138,10 +139,14 @@ interface ArchiveReference {
 /** A table as it goes into an archive. */
 export interface ArchiveTable {
 	readonly name: string;
+	/** Its name in an archive. */
+	readonly publishedName: string;
 	readonly folder: string;
 	readonly form: TableForm;
 	/** Columns that are written, in the order of the schema. */
 	readonly columns: readonly string[];
+	/** Their names in an archive. */
+	readonly publishedColumns: readonly string[];
 	/** SQL of a column, where it is not the column itself. */
 	readonly written: Readonly<Record<string, string>>;
 	/** SQL of what is loaded into columns that are not written and have no default. */
@@ -161,9 +166,11 @@ function archiveTable(table: PgTable): ArchiveTable {
 	const key = columns.filter((column) => (named ? named.includes(column.name) : column.primary));
 	return {
 		name,
+		publishedName: publishedTable(name),
 		folder: folderOf(name),
 		form: written.some((column) => column.getSQLType() === 'jsonb') ? 'jsonl' : 'csv',
 		columns: written.map((column) => column.name),
+		publishedColumns: written.map((column) => publishedColumn(name, column.name)),
 		written: WRITTEN_AS[name] ?? {},
 		filled: Object.fromEntries(
 			Object.entries(without).flatMap(([column, value]) => (value === null ? [] : [[column, value]]))
@@ -182,7 +189,7 @@ function archiveTable(table: PgTable): ArchiveTable {
 
 /** Tables in an order in which each comes after those that it refers to; by name where that leaves a choice. */
 function inOrder(tables: readonly ArchiveTable[]): ArchiveTable[] {
-	const left = tables.toSorted((a, b) => (a.name < b.name ? -1 : 1));
+	const left = tables.toSorted((a, b) => (a.publishedName < b.publishedName ? -1 : 1));
 	const ordered: ArchiveTable[] = [];
 	while (left.length > 0) {
 		const at = left.findIndex(({ name, references }) =>

@@ -24,7 +24,7 @@ function conditionOf(where: string, person: string | null): string {
 }
 
 /** The first line of a part that is CSV. */
-export const csvHead = ({ columns }: ArchiveTable): string => `${columns.join(',')}\n`;
+export const csvHead = ({ publishedColumns }: ArchiveTable): string => `${publishedColumns.join(',')}\n`;
 
 /** What every connection of an archive is set to, so that the same data is the same text. */
 export const SAME_TEXT = `set timezone = 'UTC'; set datestyle = 'ISO, YMD'; set bytea_output = 'hex'; set extra_float_digits = 1`;
@@ -40,10 +40,9 @@ export function copyOut(
 	where = 'true',
 	person: string | null = null
 ): AsyncGenerator<Rows> {
-	const columns = table.columns.map((name) => {
-		const sql = table.written[name];
-		return sql === undefined ? quoted(name) : `${sql} as ${quoted(name)}`;
-	});
+	const columns = table.columns.map(
+		(name, i) => `${table.written[name] ?? quoted(name)} as ${quoted(table.publishedColumns[i] ?? name)}`
+	);
 	const rows = `select ${columns.join(', ')} from ${quoted(table.name)} where ${conditionOf(where, person)} order by ${table.order}`;
 	const isCsv = table.form === 'csv';
 	const stream = client.query(
@@ -80,9 +79,14 @@ export async function copyPartIn(client: pg.ClientBase, table: ArchiveTable, byt
 	} else {
 		await client.query('create temporary table archived_rows (document jsonb) on commit drop');
 		await copyIn(client, 'archived_rows', bytes, DOCUMENTS);
+		const renamed = columns.flatMap((column, i) => {
+			const published = table.publishedColumns[i] ?? column;
+			return published === column ? [] : [`'${column}', document -> '${published}'`];
+		});
 		await client.query(
 			`insert into ${name} (${listed(columns)})
-			select ${columns.map((column) => `r.${quoted(column)}`).join(', ')} from archived_rows, jsonb_populate_record(null::${name}, document) r`
+			select ${columns.map((column) => `r.${quoted(column)}`).join(', ')} from archived_rows,
+				jsonb_populate_record(null::${name}, document || jsonb_build_object(${renamed.join(', ')})) r`
 		);
 	}
 	await client.query('drop table archived_rows');

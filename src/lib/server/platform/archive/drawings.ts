@@ -25,7 +25,7 @@ interface Drawn {
 }
 
 /** Plans in use, by self-assessment: the workstation as measured, and what was planned for it. */
-const IN_USE = `select a.id, a.answers, p.language, plans.corner, plans.plan from assessments a
+const IN_USE = `select a.id, a.answers, p.language, plans.workstation as corner, plans.plan from assessments a
 	join plans on plans.assessment_id = a.id and plans.ended_at is null join people p on p.id = a.person_id
 	where a.id > $1 and ($2::uuid is null or a.person_id = $2) order by a.id limit ${CHUNK}`;
 

@@ -55,10 +55,10 @@ function tablesOf(manifest: ArchiveManifest, schema: string): ReadonlyMap<string
 		throw new ArchiveError(
 			`The archive is of version ${manifest.schema}, this program of ${schema}: load it with the version that wrote it, and update afterwards. Nothing was loaded.`
 		);
-	const known = new Map(ARCHIVE_TABLES.map((table) => [table.name, table]));
+	const known = new Map(ARCHIVE_TABLES.map((table) => [table.publishedName, table]));
 	for (const { name, form, columns } of manifest.tables) {
 		const table = known.get(name);
-		if (!table || table.form !== form || table.columns.join() !== columns.join())
+		if (!table || table.form !== form || table.publishedColumns.join() !== columns.join())
 			throw new ArchiveError(
 				`The archive’s table ${name} is not as this version has it. Nothing was loaded.`
 			);
@@ -163,11 +163,14 @@ async function continueNumbers(client: pg.ClientBase): Promise<void> {
 /** Compares what came in with what the manifest names. */
 async function countRows(
 	client: pg.ClientBase,
-	{ tables }: ArchiveManifest
+	manifest: ArchiveManifest,
+	tables: ReadonlyMap<string, ArchiveTable>
 ): Promise<Record<string, number>> {
 	const counts: Record<string, number> = {};
-	for (const { name, rows } of tables) {
-		const { rows: counted } = await client.query<{ n: string }>(`select count(*) as n from ${quoted(name)}`);
+	for (const { name, rows } of manifest.tables) {
+		const { rows: counted } = await client.query<{ n: string }>(
+			`select count(*) as n from ${quoted(tables.get(name)?.name ?? name)}`
+		);
 		const n = Number(counted[0]?.n);
 		if (n !== rows)
 			throw new ArchiveError(
@@ -202,7 +205,7 @@ export async function loadArchive(
 		const before = await loadedBefore(client, digest);
 		if (before === null) await begin(client, digest, of.now);
 		await loadFiles(client, file, { manifest, tables, before: before ?? new Set(), onFile: of.onFile });
-		const rows = await countRows(client, manifest);
+		const rows = await countRows(client, manifest, tables);
 		await inTransactionOf(client, async () => {
 			await continueNumbers(client);
 			// People erased since it was written are in it, as after a restore: the application starts once they are erased again.

@@ -83,7 +83,7 @@ async function* filesOf(client: pg.ClientBase, wish: ArchiveWish): AsyncGenerato
 	};
 	yield list({ path: 'README.txt', bytes: Buffer.from(READ_ME), table: null });
 	for (const table of person === null ? ARCHIVE_TABLES : PERSON_TABLES) {
-		const { name, form, columns } = table;
+		const { publishedName: name, form, publishedColumns: columns } = table;
 		const head = form === 'csv' ? Buffer.from(csvHead(table)) : Buffer.alloc(0);
 		let [rows, parts] = [0, 0];
 		for await (const part of copyOut(client, table, isOfPerson(table) ? table.where : 'true', person)) {

@@ -11,8 +11,8 @@ import * as checklists from './schema/checklists';
 import * as cover from './schema/cover';
 import * as followUps from './schema/follow-ups';
 import * as cases from './schema/cases';
-import * as judgements from './schema/judgements';
-import * as moving from './schema/moving';
+import * as assessmentResults from './schema/assessment-results';
+import * as breakSettings from './schema/break-settings';
 import * as observations from './schema/observations';
 import * as organisation from './schema/organisation';
 import * as languageReviews from './schema/language-reviews';
@@ -24,10 +24,10 @@ import * as referrals from './schema/referrals';
 import * as reports from './schema/reports';
 import * as running from './schema/running';
 import * as settings from './schema/settings';
-import * as post from './schema/post';
+import * as emails from './schema/emails';
 import * as texts from './schema/texts';
 import * as directory from './schema/directory';
-import * as walkthroughs from './schema/walkthroughs';
+import * as sharedSessions from './schema/shared-sessions';
 import * as webhooks from './schema/webhooks';
 import * as roster from './schema/roster';
 import * as rounds from './schema/rounds';
@@ -40,8 +40,8 @@ export const schema = {
 	...acts,
 	...checklists,
 	...cover,
-	...judgements,
-	...moving,
+	...assessmentResults,
+	...breakSettings,
 	...observations,
 	...organisation,
 	...languageReviews,
@@ -56,12 +56,12 @@ export const schema = {
 	...followUps,
 	...roster,
 	...rounds,
-	...post,
+	...emails,
 	...texts,
 	...running,
 	...settings,
 	...directory,
-	...walkthroughs,
+	...sharedSessions,
 	...webhooks,
 	...audit
 };

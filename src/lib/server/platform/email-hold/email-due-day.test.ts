@@ -2,14 +2,14 @@ import { describe, expect, it } from 'vitest';
 import { emailDueDayAfter } from './email-due-day';
 
 describe('the day on which an email is due', () => {
-	const none = { day: null, heldWhy: null, heldBefore: null };
-	const march = { day: '2026-03-10', heldWhy: null, heldBefore: null };
+	const none = { day: null, holdReason: null, heldBefore: null };
+	const march = { day: '2026-03-10', holdReason: null, heldBefore: null };
 
 	it('is held back where new rules or an import make it due, or bring it forward', () => {
-		expect(emailDueDayAfter(none, '2026-03-10', 'update')).toEqual({ ...march, heldWhy: 'update' });
+		expect(emailDueDayAfter(none, '2026-03-10', 'update')).toEqual({ ...march, holdReason: 'update' });
 		expect(emailDueDayAfter(march, '2026-03-09', 'import')).toEqual({
 			day: '2026-03-09',
-			heldWhy: 'import',
+			holdReason: 'import',
 			heldBefore: '2026-03-10'
 		});
 	});
@@ -21,14 +21,14 @@ describe('the day on which an email is due', () => {
 	});
 
 	it('is never held for what people do or time brings, and what they do releases what was held', () => {
-		const held = { day: '2026-03-10', heldWhy: 'update', heldBefore: null } as const;
+		const held = { day: '2026-03-10', holdReason: 'update', heldBefore: null } as const;
 		expect(emailDueDayAfter(none, '2026-03-10', null)).toEqual(march);
 		expect(emailDueDayAfter(march, '2026-03-01', null)).toEqual({ ...march, day: '2026-03-01' });
 		expect(emailDueDayAfter(held, '2026-03-12', null)).toEqual({ ...march, day: '2026-03-12' });
 	});
 
-	it('stays held through another judgement that gives the same day, or a later one', () => {
-		const held = { day: '2026-03-10', heldWhy: 'update', heldBefore: null } as const;
+	it('stays held through another assessment result that gives the same day, or a later one', () => {
+		const held = { day: '2026-03-10', holdReason: 'update', heldBefore: null } as const;
 		expect(emailDueDayAfter(held, '2026-03-10', null)).toEqual(held);
 		expect(emailDueDayAfter(held, '2026-03-10', 'update')).toEqual(held);
 		expect(emailDueDayAfter(held, '2026-03-12', 'import')).toEqual({ ...held, day: '2026-03-12' });

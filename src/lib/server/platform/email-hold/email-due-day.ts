@@ -1,9 +1,9 @@
-import type { HeldWhy } from '../db/schema/columns';
+import type { HoldReason } from '../db/schema/columns';
 
 /** A day on which an email is due, and whether it is held back. */
 export interface EmailDueDay {
 	readonly day: string | null;
-	readonly heldWhy: HeldWhy | null;
+	readonly holdReason: HoldReason | null;
 	/**
 	 * The day on which it would have been sent anyway, where it is held because it was brought forward: it is sent then if it is cancelled.
 	 */
@@ -18,10 +18,14 @@ export interface EmailDueDay {
  * @param day the day given by the assessment
  * @param why what the assessment was made for; null for a person's act, or for time
  */
-export function emailDueDayAfter(before: EmailDueDay, day: string | null, why: HeldWhy | null): EmailDueDay {
+export function emailDueDayAfter(
+	before: EmailDueDay,
+	day: string | null,
+	why: HoldReason | null
+): EmailDueDay {
 	if (day === before.day) return before;
-	if (day === null || why === null) return { day, heldWhy: null, heldBefore: null };
+	if (day === null || why === null) return { day, holdReason: null, heldBefore: null };
 	const isSooner = before.day === null || day < before.day;
-	if (!isSooner) return { day, heldWhy: before.heldWhy, heldBefore: before.heldBefore };
-	return { day, heldWhy: why, heldBefore: before.heldWhy ? before.heldBefore : before.day };
+	if (!isSooner) return { day, holdReason: before.holdReason, heldBefore: before.heldBefore };
+	return { day, holdReason: why, heldBefore: before.holdReason ? before.heldBefore : before.day };
 }

@@ -5,7 +5,7 @@ import { isoDay } from '../clock';
 import { writeAuditLine } from '../audit/write-audit-line';
 import { countUpTo, sumUpTo } from '../db/count-up-to';
 import { schema, type Db } from '../db/client';
-import type { HeldWhy } from '../db/schema/columns';
+import type { HoldReason } from '../db/schema/columns';
 import { POLICY_OUTCOMES } from '../db/schema/follow-ups';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
@@ -17,7 +17,7 @@ const { followUps, plans } = schema;
 /** Held-back emails of one kind and cause. */
 export interface HeldEmails {
 	readonly kind: HeldEmailKind;
-	readonly why: HeldWhy;
+	readonly why: HoldReason;
 	/** Empty for people without a team. */
 	readonly team: string;
 	readonly people: number;
@@ -27,13 +27,13 @@ export interface HeldEmails {
 
 /** What is held back, one row per email; people who have left are not emailed at all. */
 const held = sql`(
-	select f.person_id, p.team, f.kind::text as kind, f.held_why as why, f.due as day from follow_ups f
+	select f.person_id, p.team, f.kind::text as kind, f.hold_reason as why, f.due as day from follow_ups f
 		join people p on p.id = f.person_id and p.left_at is null
-		where f.held_why is not null and f.done_at is null
+		where f.hold_reason is not null and f.done_at is null
 	union all
-	select a.person_id, p.team, 'plan-reminder', pl.held_why, pl.remind_on from plans pl
+	select a.person_id, p.team, 'plan-reminder', pl.hold_reason, pl.remind_on from plans pl
 		join assessments a on a.id = pl.assessment_id join people p on p.id = a.person_id and p.left_at is null
-		where pl.held_why is not null and pl.ended_at is null) held`;
+		where pl.hold_reason is not null and pl.ended_at is null) held`;
 
 /**
  * What an update or an import made due and nobody has released yet, by kind, cause and team. Cost: along follow_ups_held_idx and
@@ -53,8 +53,8 @@ export async function heldEmails(db: Db, actor: Actor, today: string): Promise<H
  * settings hold back thousands, and looking up each one's person takes longer than the rest of the day sheet; leaving ends what is held.
  */
 export const heldCounted = sumUpTo(
-	countUpTo(followUps, and(isNotNull(followUps.heldWhy), isNull(followUps.doneAt))),
-	countUpTo(plans, and(isNotNull(plans.heldWhy), isNull(plans.endedAt)))
+	countUpTo(followUps, and(isNotNull(followUps.holdReason), isNull(followUps.doneAt))),
+	countUpTo(plans, and(isNotNull(plans.holdReason), isNull(plans.endedAt)))
 );
 
 /** The number of held-back emails. */
@@ -95,17 +95,17 @@ async function decide(
 		const { rows } = await tx.execute<{ person_id: string; day: string | null }>(
 			wanted === 'plan-reminder'
 				? sql`update plans pl set ${plan} from assessments a join people p on p.id = a.person_id and p.left_at is null
-					where a.id = pl.assessment_id and pl.held_why is not null and pl.ended_at is null ${ofTeam}
+					where a.id = pl.assessment_id and pl.hold_reason is not null and pl.ended_at is null ${ofTeam}
 					returning a.person_id, pl.remind_on::text as day`
 				: sql`update follow_ups f set ${followUp} from people p where p.id = f.person_id and p.left_at is null
-					and f.held_why is not null and f.done_at is null and f.kind = ${wanted} ${ofTeam}
+					and f.hold_reason is not null and f.done_at is null and f.kind = ${wanted} ${ofTeam}
 					returning f.person_id, case when f.done_at is null then f.due::text end as day`
 		);
 		if (rows.length !== expected)
 			throw new DomainError('conflict', { code: 'otherCountToRelease', facts: { n: rows.length, expected } });
 		// The day from which cases are processed: an earlier day for something else stays. After a cancelled email there may be a next one.
 		await tx.execute(sql`update cases c set mail_on = least(c.mail_on, x.day),
-			judge_on = case when x.day is null then least(c.judge_on, ${isoDay(now, 'UTC')}::date) else c.judge_on end
+			reassess_on = case when x.day is null then least(c.reassess_on, ${isoDay(now, 'UTC')}::date) else c.reassess_on end
 			from jsonb_to_recordset(${JSON.stringify(rows)}::jsonb) as x(person_id uuid, day date) where c.person_id = x.person_id`);
 		await writeAuditLine(tx, actor, { at: now, act, detail: { kind: wanted, people: rows.length } });
 		await queueJob(tx, 'due-cases');
@@ -124,7 +124,7 @@ export const releaseHeld = async (
 	decision: HeldDecision,
 	now: Date
 ): Promise<number> => {
-	const free = sql`held_why = null, held_before = null`;
+	const free = sql`hold_reason = null, held_before = null`;
 	return decide(db, actor, decision, { act: 'emails-released', followUp: free, plan: free }, now);
 };
 
@@ -140,9 +140,9 @@ export const cancelHeld = async (
 	now: Date
 ): Promise<number> => {
 	const at = now.toISOString();
-	const followUp = sql`held_why = null, due = coalesce(held_before, due), held_before = null, version = f.version + 1,
+	const followUp = sql`hold_reason = null, due = coalesce(held_before, due), held_before = null, version = f.version + 1,
 		done_at = case when held_before is null then ${at}::timestamptz end,
 		outcome = case when held_before is null then ${POLICY_OUTCOMES.cancelled} else outcome end`;
-	const plan = sql`held_why = null, cancelled_day = remind_on, remind_on = held_before, held_before = null`;
+	const plan = sql`hold_reason = null, cancelled_day = remind_on, remind_on = held_before, held_before = null`;
 	return decide(db, actor, decision, { act: 'emails-cancelled', followUp, plan }, now);
 };

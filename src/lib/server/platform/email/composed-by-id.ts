@@ -2,7 +2,7 @@ import type { Db } from '../db/client';
 import { logoDataUrl } from '../organisation/logo-data-url';
 import { readLogo, readOrganisation } from '../organisation/read-organisation';
 import { composeEmail, type ComposedEmail } from './compose-email';
-import { linkOfLetter } from './deliver-emails';
+import { linkOfEmail } from './deliver-emails';
 import { emailById, type QueuedEmail } from './queue-email';
 
 /** A queued email with everything it arrives with, for the simulated inbox only: it contains the link that opens someone's answers. */
@@ -17,7 +17,7 @@ export async function composedById(
 } | null> {
 	const queued = await emailById(db, id);
 	if (!queued) return null;
-	const link = await linkOfLetter(db, origin, queued);
+	const link = await linkOfEmail(db, origin, queued);
 	const logo = await readLogo(db);
 	const organisation = await readOrganisation(db);
 	const email = composeEmail(queued, {

@@ -42,8 +42,8 @@ export interface DeliveryCounts {
 }
 
 /** An email's message id, which never changes. */
-export function messageIdOf(letterId: string): string {
-	return `<${letterId}@easy-corner>`;
+export function messageIdOf(emailId: string): string {
+	return `<${emailId}@easy-corner>`;
 }
 
 /** How emails are claimed from the queue. */
@@ -77,7 +77,7 @@ export async function deliverEmails(
 		if (batch.length === 0) break;
 		const from = { organisation: await readOrganisation(db), logo: await readLogo(db) };
 		const outcomes = await Promise.allSettled(
-			batch.map((letter) => deliverOne(db, postman, { origin, from, letter }, clock))
+			batch.map((email) => deliverOne(db, postman, { origin, from, email }, clock))
 		);
 		for (const outcome of outcomes) {
 			if (outcome.status === 'rejected') throw outcome.reason;
@@ -95,16 +95,16 @@ export async function deliverEmails(
 	return { delivered, refused };
 }
 
-type LetterRow = typeof emails.$inferSelect;
+type EmailRow = typeof emails.$inferSelect;
 
 /** Claims the next emails for this process: account emails first, since someone is waiting for each, then the others. */
-async function claim(db: Db, now: Date, leaseMs: number): Promise<LetterRow[]> {
+async function claim(db: Db, now: Date, leaseMs: number): Promise<EmailRow[]> {
 	const ofAccounts = await claimOf(db, now, leaseMs, isNull(emails.personId));
 	return ofAccounts.length > 0 ? ofAccounts : claimOf(db, now, leaseMs, isNotNull(emails.personId));
 }
 
-/** Claims the next of some emails; served by letters_waiting_idx and letters_of_accounts_idx. */
-async function claimOf(db: Db, now: Date, leaseMs: number, which: SQL): Promise<LetterRow[]> {
+/** Claims the next of some emails; served by emails_waiting_idx and emails_of_accounts_idx. */
+async function claimOf(db: Db, now: Date, leaseMs: number, which: SQL): Promise<EmailRow[]> {
 	// A time further off than any wait was written by a clock that has since been corrected: the email is due, and unclaimed.
 	const free = or(
 		isNull(emails.claimedUntil),
@@ -131,10 +131,10 @@ async function claimOf(db: Db, now: Date, leaseMs: number, which: SQL): Promise<
  * @returns null where it has no button
  * @throws DeliveryError where the key it was made with is no longer known
  */
-export async function linkOfLetter(
+export async function linkOfEmail(
 	db: Db,
 	origin: string,
-	{ linkPath }: Pick<LetterRow, 'linkPath'>
+	{ linkPath }: Pick<EmailRow, 'linkPath'>
 ): Promise<string | null> {
 	if (linkPath === '') return null;
 	const path = await linkPathToSend(db, linkPath);
@@ -150,24 +150,24 @@ export async function linkOfLetter(
 interface Leaving {
 	readonly origin: string;
 	readonly from: { readonly organisation: Organisation; readonly logo: Logo | null };
-	readonly letter: LetterRow;
+	readonly email: EmailRow;
 }
 
 /** @returns why it was not taken; null where it was */
 async function deliverOne(
 	db: Db,
 	postman: MailTransport,
-	{ origin, from: { organisation, logo }, letter }: Leaving,
+	{ origin, from: { organisation, logo }, email }: Leaving,
 	clock: () => Date
 ): Promise<DeliveryError | null> {
 	try {
-		const link = await linkOfLetter(db, origin, letter);
+		const link = await linkOfEmail(db, origin, email);
 		await postman.deliver({
-			letterId: letter.id,
-			messageId: messageIdOf(letter.id),
-			toName: letter.toName,
-			toEmail: letter.toEmail,
-			...composeEmail(letter, {
+			emailId: email.id,
+			messageId: messageIdOf(email.id),
+			toName: email.toName,
+			toEmail: email.toEmail,
+			...composeEmail(email, {
 				organisation,
 				logo: logo && { ...logo, address: `cid:${LOGO_CID}` },
 				link
@@ -178,20 +178,20 @@ async function deliverOne(
 		if (!(error instanceof DeliveryError)) throw error;
 		await inTransaction(db, async (tx) => {
 			// The person first, as in every act.
-			if (error.isFinal && letter.personId) await lockPerson(tx, letter.personId);
-			await noteRefusal(tx, letter, error, clock());
-			if (error.isFinal && letter.personId) await recordBounce(tx, letter.personId, clock());
+			if (error.isFinal && email.personId) await lockPerson(tx, email.personId);
+			await noteRefusal(tx, email, error, clock());
+			if (error.isFinal && email.personId) await recordBounce(tx, email.personId, clock());
 		});
 		return error;
 	}
-	await inTransaction(db, (tx) => noteDelivery(tx, letter, postman.isReal, clock()));
+	await inTransaction(db, (tx) => noteDelivery(tx, email, postman.isReal, clock()));
 	return null;
 }
 
 /** Links for choosing a password: secrets that no backup needs once they are in a mailbox. */
 const OPENS_ACCOUNT = /^\/desk\/password\//;
 
-async function noteDelivery(tx: Db, letter: LetterRow, isReal: boolean, now: Date): Promise<void> {
+async function noteDelivery(tx: Db, email: EmailRow, isReal: boolean, now: Date): Promise<void> {
 	await tx
 		.update(emails)
 		.set({
@@ -200,31 +200,31 @@ async function noteDelivery(tx: Db, letter: LetterRow, isReal: boolean, now: Dat
 			tries: sql`${emails.tries} + 1`,
 			fault: '',
 			claimedUntil: null,
-			...(isReal && OPENS_ACCOUNT.test(letter.linkPath) ? { linkPath: '' } : {})
+			...(isReal && OPENS_ACCOUNT.test(email.linkPath) ? { linkPath: '' } : {})
 		})
-		.where(eq(emails.id, letter.id));
-	const about = letter.personId ? { personId: letter.personId } : {};
+		.where(eq(emails.id, email.id));
+	const about = email.personId ? { personId: email.personId } : {};
 	await writeAuditLine(tx, { kind: 'system' }, { at: now, act: 'letter-delivered', ...about });
 }
 
 async function noteRefusal(
 	tx: Db,
-	letter: LetterRow,
+	email: EmailRow,
 	{ message, isFinal }: DeliveryError,
 	now: Date
 ): Promise<void> {
-	const wait = BACK_OFF_MINUTES[letter.tries];
+	const wait = BACK_OFF_MINUTES[email.tries];
 	const state = isFinal ? 'bounced' : wait === undefined ? 'failed' : 'waiting';
 	await tx
 		.update(emails)
 		.set({
 			state,
-			tries: letter.tries + 1,
+			tries: email.tries + 1,
 			fault: message,
 			claimedUntil: null,
 			nextTryAt: new Date(now.getTime() + (wait ?? 0) * 60_000)
 		})
-		.where(eq(emails.id, letter.id));
+		.where(eq(emails.id, email.id));
 }
 
 /** Marks an address that does not exist: no reminders go there, and the coordinator sees it. */

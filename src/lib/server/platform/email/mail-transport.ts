@@ -5,7 +5,7 @@ import type { ComposedEmail } from './compose-email';
 
 /** An outgoing email. */
 export interface OutgoingEmail extends ComposedEmail {
-	readonly letterId: string;
+	readonly emailId: string;
 	/** The same at every attempt, so that a server or mailbox that has it recognises it. */
 	readonly messageId: string;
 	readonly toName: string;
@@ -34,7 +34,7 @@ export interface MailTransport {
 	/** Whether emails really leave: what was accepted is in someone's mailbox and need not be kept here. */
 	readonly isReal: boolean;
 	/** @throws DeliveryError where it was not taken */
-	deliver(letter: OutgoingEmail): Promise<void>;
+	deliver(email: OutgoingEmail): Promise<void>;
 	/** Closes its connections when the process ends. */
 	close?(): void;
 }
@@ -46,16 +46,16 @@ const BOUNCING_DOMAIN = 'bounces.invalid';
  * Replaces a mail server: a table of what it was handed, once per message id.
  * @param db a connection of its own, not the queue's transaction: like a mail server, it keeps what it has accepted
  */
-export function mailboxTransport(db: Db, clock: () => Date): MailTransport {
+export function testInboxTransport(db: Db, clock: () => Date): MailTransport {
 	return {
 		isReal: false,
-		async deliver({ letterId, messageId, toEmail, html }) {
+		async deliver({ emailId, messageId, toEmail, html }) {
 			if (toEmail.endsWith(`@${BOUNCING_DOMAIN}`))
 				throw new DeliveryError('550 5.1.1 no such mailbox', true, '5.1.1');
 			await db
 				.insert(schema.testInbox)
 				// Nothing that opens someone's answers is kept, least of all in a backup.
-				.values({ messageId, letterId, receivedAt: clock(), html: html.replace(/\/c\/[\w-]+/g, '/c/…') })
+				.values({ messageId, emailId, receivedAt: clock(), html: html.replace(/\/c\/[\w-]+/g, '/c/…') })
 				.onConflictDoUpdate({
 					target: schema.testInbox.messageId,
 					set: { times: sql`${schema.testInbox.times} + 1` }

@@ -24,11 +24,11 @@ export interface NewEmail {
  * Queues an email in the transaction of the act that causes it: it is written with the act or not at all. The queue delivers it
  * (`deliver-emails.ts`).
  */
-export const queueEmail = (db: Db, letter: NewEmail): Promise<void> => queueEmails(db, [letter]);
+export const queueEmail = (db: Db, email: NewEmail): Promise<void> => queueEmails(db, [email]);
 
 /** The same for several; there is at least one. */
-export async function queueEmails(db: Db, letters: readonly NewEmail[]): Promise<void> {
-	await db.insert(emails).values(letters.map((letter) => ({ ...letter, nextTryAt: letter.writtenAt })));
+export async function queueEmails(db: Db, rows: readonly NewEmail[]): Promise<void> {
+	await db.insert(emails).values(rows.map((email) => ({ ...email, nextTryAt: email.writtenAt })));
 	await queueJob(db, 'emails');
 }
 
@@ -39,7 +39,7 @@ export type QueuedEmail = typeof emails.$inferSelect;
 const LETTERS_SHOWN = 300;
 
 /**
- * The newest emails, to someone or with a subject if given; served by letters_written_idx. For the simulated inbox of demo and development
+ * The newest emails, to someone or with a subject if given; served by emails_written_idx. For the simulated inbox of demo and development
  * only.
  * @param sought part of a name, an address or a subject; empty for all
  */
@@ -59,6 +59,6 @@ export function newestEmails(db: Db, sought = ''): Promise<QueuedEmail[]> {
 
 /** One email, or null. */
 export async function emailById(db: Db, id: string): Promise<QueuedEmail | null> {
-	const [letter] = await db.select().from(emails).where(eq(emails.id, id));
-	return letter ?? null;
+	const [email] = await db.select().from(emails).where(eq(emails.id, id));
+	return email ?? null;
 }

@@ -13,7 +13,7 @@ interface Reader {
 }
 
 /** The text: which workstation's pages it leads to and which of them, and its round. */
-type Letter = EmailWords & { readonly spot?: number; readonly page?: string; readonly roundId?: string };
+type LinkEmail = EmailWords & { readonly spot?: number; readonly page?: string; readonly roundId?: string };
 
 /**
  * Emails a person with their newest personal link, in the transaction of the act that causes it. People who have left are not emailed, and
@@ -23,13 +23,13 @@ type Letter = EmailWords & { readonly spot?: number; readonly page?: string; rea
 export async function queueLinkEmail(
 	tx: Db,
 	person: Reader,
-	{ spot = 1, page = '', ...letter }: Letter,
+	{ spot = 1, page = '', ...email }: LinkEmail,
 	now: Date
 ): Promise<boolean> {
 	const link = person.leftAt === null ? await newestLinkPath(tx, person.id) : '';
 	if (!link) return false;
 	await queueEmail(tx, {
-		...letter,
+		...email,
 		personId: person.id,
 		toName: person.name,
 		toEmail: person.email,

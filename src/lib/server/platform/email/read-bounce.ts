@@ -3,7 +3,7 @@ import PostalMime from 'postal-mime';
 /** What a mail server reported later about an accepted email (RFC 3464). */
 export interface Bounce {
 	/** Id of our email. */
-	readonly letterId: string;
+	readonly emailId: string;
 	/** Whether it gave up; otherwise it keeps trying, and nothing is known yet. */
 	readonly hasFailed: boolean;
 	/** The enhanced status code (RFC 3463), such as 5.1.1; empty where there is none. */
@@ -30,10 +30,10 @@ export async function readBounce(raw: Uint8Array): Promise<Bounce | null> {
 	// The returned email, or its header, is a further part; some servers name it only in the report's header.
 	const parts = mail.attachments.map(({ content }) => textOf(content));
 	const heads = mail.headers.map(({ value }) => value);
-	const letterId = [...parts, ...heads].map((text) => OWN_ID.exec(text)?.[1]).find(Boolean);
-	if (!letterId) return null;
+	const emailId = [...parts, ...heads].map((text) => OWN_ID.exec(text)?.[1]).find(Boolean);
+	if (!emailId) return null;
 	return {
-		letterId,
+		emailId,
 		hasFailed: /^Action:\s*failed\b/im.test(report),
 		code: /^Status:\s*([245]\.\d{1,3}\.\d{1,3})\b/im.exec(report)?.[1] ?? ''
 	};

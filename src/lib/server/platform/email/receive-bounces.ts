@@ -22,21 +22,21 @@ export const MAX_REPORT_BYTES = 256 * 1024;
 function applyBounce(db: Db, bounce: Bounce, now: Date): Promise<boolean> {
 	if (!bounce.hasFailed) return Promise.resolve(false);
 	return inTransaction(db, async (tx) => {
-		const [letter] = await tx
+		const [email] = await tx
 			.select({ personId: emails.personId })
 			.from(emails)
-			.where(eq(emails.id, bounce.letterId));
-		if (!letter) return false;
+			.where(eq(emails.id, bounce.emailId));
+		if (!email) return false;
 		const isFinal = isMailboxUnknown(bounce.code);
 		// The person first, as in every act.
-		if (isFinal && letter.personId) await lockPerson(tx, letter.personId);
+		if (isFinal && email.personId) await lockPerson(tx, email.personId);
 		const changed = await tx
 			.update(emails)
 			.set({ state: isFinal ? 'bounced' : 'failed', fault: `came back: ${bounce.code || 'no reason given'}` })
-			.where(and(eq(emails.id, bounce.letterId), eq(emails.state, 'delivered')))
+			.where(and(eq(emails.id, bounce.emailId), eq(emails.state, 'delivered')))
 			.returning({ id: emails.id });
 		if (changed.length === 0) return false;
-		if (isFinal && letter.personId) await recordBounce(tx, letter.personId, now);
+		if (isFinal && email.personId) await recordBounce(tx, email.personId, now);
 		return true;
 	});
 }

@@ -22,7 +22,7 @@ const DAY_MS = 86_400_000;
 
 /**
  * Emails that the mail server refused and may still accept: being tried again, or given up after five days. Served by
- * letters_undelivered_idx.
+ * emails_undelivered_idx.
  */
 const refused = or(eq(emails.state, 'failed'), and(eq(emails.state, 'waiting'), gt(emails.tries, 0)));
 

@@ -36,7 +36,7 @@ export async function readFhirRecords(db: Db, ids: readonly string[]): Promise<F
 			checklistVersion: assessments.checklistVersion,
 			answers: assessments.answers,
 			answeredAt: assessments.answeredAt,
-			corner: assessments.corner,
+			corner: assessments.workstation,
 			discomfort: assessments.discomfort
 		})
 		.from(assessments)

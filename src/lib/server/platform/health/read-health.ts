@@ -47,7 +47,7 @@ async function diskStands({ canWrite }: DatabaseWatch): Promise<Standing> {
 	return bavail * bsize < LEAST_FREE_BYTES ? 'the disk of this process is full' : 'ok';
 }
 
-/** How long the oldest email that could be sent has waited, s; 0 for none. Served by letters_waiting_idx. */
+/** How long the oldest email that could be sent has waited, s; 0 for none. Served by emails_waiting_idx. */
 export async function oldestWaitSeconds(db: Db, now: Date): Promise<number> {
 	const [row] = await db
 		.select({ since: min(emails.nextTryAt) })

@@ -6,7 +6,7 @@ import { FiguresDatabase } from '../../workforce/figures-database';
 import type { Config } from '../config';
 import type { Db } from '../db/client';
 import { withDatabaseLock } from '../db/migrate';
-import { mailboxTransport, smtpTransport, type MailTransport } from '../email/mail-transport';
+import { testInboxTransport, smtpTransport, type MailTransport } from '../email/mail-transport';
 import { ChangeFeed } from '../live/changes';
 import { describeError, log } from '../log';
 import { postSigned } from '../webhooks/post-signed';
@@ -37,7 +37,7 @@ export interface Jobs {
 
 function transportOf(db: Db, config: Config, clock: () => Date): MailTransport {
 	const { smtpUrl, mailFrom, mailPerMinute } = config;
-	return smtpUrl ? smtpTransport(smtpUrl, mailFrom, mailPerMinute) : mailboxTransport(db, clock);
+	return smtpUrl ? smtpTransport(smtpUrl, mailFrom, mailPerMinute) : testInboxTransport(db, clock);
 }
 
 /** What a process joins the queue with; whatever is left out it makes itself. */

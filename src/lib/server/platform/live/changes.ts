@@ -11,7 +11,7 @@ export type ChangeTopic =
 	| `round:${string}`
 	| `case:${string}`
 	| `answers:${string}`
-	| `walkthrough:${string}`
+	| `sharedSession:${string}`
 	| `job:${string}`
 	| `session:${string}`;
 

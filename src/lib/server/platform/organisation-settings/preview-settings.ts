@@ -89,21 +89,28 @@ const withoutEffects = (concerned: Concerned): SettingsPreview => ({ ...concerne
 /** People who have a sitting style or a break schedule that is no longer offered: they keep it. Cost: one pass over the people. */
 async function peopleWith(db: Db, { sittingStyles, breakSchedules }: OfferedSettings): Promise<Concerned> {
 	const [hasStyle, hasSchedule] = [
-		notInArray(people.way, [...sittingStyles]),
-		notInArray(people.rhythm, [...breakSchedules])
+		notInArray(people.sittingStyle, [...sittingStyles]),
+		notInArray(people.breakSchedule, [...breakSchedules])
 	];
 	const of = and(isNull(people.leftAt), or(hasStyle, hasSchedule));
 	const listed = await db
-		.select({ personId: people.id, name: people.name, way: people.way, rhythm: people.rhythm })
+		.select({
+			personId: people.id,
+			name: people.name,
+			way: people.sittingStyle,
+			breakSchedule: people.breakSchedule
+		})
 		.from(people)
 		.where(of)
 		.orderBy(asc(people.name), asc(people.id))
 		.limit(MOST_LISTED);
 	return {
 		concerned: await db.$count(people, of),
-		people: listed.flatMap(({ personId, name, way, rhythm }) => [
+		people: listed.flatMap(({ personId, name, way, breakSchedule }) => [
 			...(way !== null && !sittingStyles.includes(way) ? [{ personId, name, what: way }] : []),
-			...(rhythm !== null && !breakSchedules.includes(rhythm) ? [{ personId, name, what: rhythm }] : [])
+			...(breakSchedule !== null && !breakSchedules.includes(breakSchedule)
+				? [{ personId, name, what: breakSchedule }]
+				: [])
 		])
 	};
 }

@@ -90,7 +90,10 @@ export async function previewAssessments(
 	{ budgetMs, batch: size } = PACE
 ): Promise<RulesPreview> {
 	const inForce = await readRules(db);
-	const all = await db.select({ personId: cases.personId }).from(cases).where(isNotNull(cases.judgementId));
+	const all = await db
+		.select({ personId: cases.personId })
+		.from(cases)
+		.where(isNotNull(cases.assessmentResultId));
 	const ids = shuffled(all.map(({ personId }) => personId));
 	const effects: PolicyEffect[] = [];
 	const moved: MovedPerson[] = [];

@@ -8,7 +8,7 @@ import { ownRepliesIn } from './edit-own-text';
 export async function replyTo(
 	db: Db,
 	{ name, language }: { readonly name: string; readonly language: string },
-	judgement: ReplyGrounds | null
+	assessmentResult: ReplyGrounds | null
 ): Promise<string> {
-	return replyWords(name, judgement, { language, own: await ownRepliesIn(db, languageOf(language)) });
+	return replyWords(name, assessmentResult, { language, own: await ownRepliesIn(db, languageOf(language)) });
 }

@@ -13,6 +13,7 @@ export async function exportOwnData(db: Db, { assessment, personName, actor }: O
 	const events = plan ? await stepEventsOf(db, plan.id) : [];
 	const given = await plansOf(db, assessment.id);
 	const checkIns = await answeredCheckIns(db, actor.personId);
+	const breaks = await ownBreaks(db, actor.personId);
 	return {
 		format: 'easy-corner.take-along/2',
 		name: personName,
@@ -22,7 +23,7 @@ export async function exportOwnData(db: Db, { assessment, personName, actor }: O
 		answers: assessment.answers,
 		signs: assessment.signs,
 		discomfort: assessment.discomfort,
-		corner: assessment.corner,
+		corner: assessment.workstation,
 		advice: plan?.advice ?? null,
 		plans: given.map(({ madeAt, endedAt, why, steps, kept }) => ({ madeAt, endedAt, why, steps, kept })),
 		steps: events.map(({ thing, isDone, at }) => ({ thing, isDone, at })),
@@ -35,7 +36,12 @@ export async function exportOwnData(db: Db, { assessment, personName, actor }: O
 			news
 		})),
 		judgement: await newestAssessmentResult(db, actor.personId),
-		askedFor: await equipmentRequestsOf(db, assessment.spotOf ?? assessment.id),
-		breaks: { setRhythm: assessment.rhythm, ...(await ownBreaks(db, actor.personId)) }
+		askedFor: await equipmentRequestsOf(db, assessment.placeOf ?? assessment.id),
+		breaks: {
+			setRhythm: assessment.breakSchedule,
+			ownRhythm: breaks.chosenBreakSchedule,
+			isShared: breaks.isShared,
+			weeks: breaks.weeks
+		}
 	};
 }

@@ -14,8 +14,8 @@ export async function minutesLeftOf(
 		return null;
 	const { open } = questionnaireOf(
 		answers,
-		{ way: assessment.way, checklist: await checklistAt(db, assessment.checklistVersion) },
-		questionnaireModeOf(answers, assessment.route)
+		{ way: assessment.sittingStyle, checklist: await checklistAt(db, assessment.checklistVersion) },
+		questionnaireModeOf(answers, assessment.questionnaireMode)
 	);
 	return Math.max(1, minutesLeft(open));
 }

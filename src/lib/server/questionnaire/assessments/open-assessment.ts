@@ -8,7 +8,7 @@ import { checklistDocumentAt } from '../checklists/read-checklists';
 import { schema, type Db } from '../../platform/db/client';
 import { DomainError } from '../../platform/domain-error';
 
-const { assessments, people, reMeasurements } = schema;
+const { assessments, people, remeasurements } = schema;
 
 type Row = typeof assessments.$inferSelect;
 
@@ -93,16 +93,16 @@ export function requireAnswered({ assessment }: OpenAssessment): void {
 	if (!assessment.answeredAt) throw new DomainError('conflict', 'noPlanYet');
 }
 
-/** The last re-measurement, or null; one look-up in re_measurements_assessment_at_idx. */
+/** The last re-measurement, or null; one look-up in remeasurements_assessment_at_idx. */
 export async function newestReMeasurement(
 	db: Db,
 	assessmentId: string
-): Promise<typeof reMeasurements.$inferSelect | null> {
+): Promise<typeof remeasurements.$inferSelect | null> {
 	const [row] = await db
 		.select()
-		.from(reMeasurements)
-		.where(eq(reMeasurements.assessmentId, assessmentId))
-		.orderBy(desc(reMeasurements.at))
+		.from(remeasurements)
+		.where(eq(remeasurements.assessmentId, assessmentId))
+		.orderBy(desc(remeasurements.at))
 		.limit(1);
 	return row ?? null;
 }

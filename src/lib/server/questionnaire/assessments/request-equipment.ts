@@ -21,7 +21,7 @@ export async function requestEquipment(
 ): Promise<void> {
 	if (!assessment.answeredAt) throw new DomainError('conflict', 'finishFirst');
 	// Requests belong to the person, whichever workstation they asked from.
-	const id = assessment.spotOf ?? assessment.id;
+	const id = assessment.placeOf ?? assessment.id;
 	await inTransaction(db, async (tx) => {
 		const person = await requirePerson(tx, actor.personId);
 		const [row] = await tx.select().from(assessments).where(eq(assessments.id, id));

@@ -12,7 +12,7 @@ import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../platform/domain-error';
 import { updateFindingTicks } from '../../cases/findings/update-finding-ticks';
 import { reassessCase } from '../../cases/case-assessments/reassess-cases';
-import { publishSoon } from '../../platform/live/publish-soon';
+import { publishBatched } from '../../platform/live/publish-batched';
 import { requirePerson } from '../../people/lock-person';
 import { trialQuestionAt } from '../../plan/plans/trial-question-at';
 import { recordRedFlags } from '../../workforce/reports/record-red-flags';
@@ -33,11 +33,11 @@ export interface SavedAnswers {
  * @throws DomainError where the link has ended since it was opened
  */
 async function spotsHeld(tx: Db, { assessment }: OpenAssessment, evenIfLeft = false) {
-	const main = assessment.spotOf ?? assessment.id;
+	const main = assessment.placeOf ?? assessment.id;
 	const rows = await tx
 		.select()
 		.from(assessments)
-		.where(or(eq(assessments.id, main), eq(assessments.spotOf, main)))
+		.where(or(eq(assessments.id, main), eq(assessments.placeOf, main)))
 		.orderBy(assessments.id);
 	const here = rows.find(({ id }) => id === assessment.id);
 	if (!here) throw endedLinkError('withdrawn');
@@ -78,7 +78,7 @@ export async function saveAnswers(
 
 /** Has the person's other devices show what one has typed. */
 const tellOtherDevices = (db: Db, changed: readonly string[]) =>
-	publishSoon(
+	publishBatched(
 		db,
 		changed.map((id) => `answers:${id}` as const)
 	);
@@ -117,7 +117,7 @@ async function saveWithin(
 			.where(eq(assessments.id, row.id));
 		changed.push(row.id);
 		// Assessments read the problems of the main workstation only.
-		if (row.answeredAt !== null && row.spotOf === null) isAnew = await updateFindingTicks(tx, row, own);
+		if (row.answeredAt !== null && row.placeOf === null) isAnew = await updateFindingTicks(tx, row, own);
 		if (isHere) {
 			saved = { revision, savedAt: now };
 			answers = merged;
@@ -146,7 +146,7 @@ async function reportSigns(
 	await tx
 		.update(assessments)
 		.set({ signs, signsAt: now })
-		.where(eq(assessments.id, assessment.spotOf ?? assessment.id));
+		.where(eq(assessments.id, assessment.placeOf ?? assessment.id));
 	const detail = { signs: signs.length };
 	await writeAuditLine(tx, actor, { at: now, act: 'signs-told', personId: actor.personId, detail });
 	return true;

@@ -22,7 +22,7 @@ import { countLinkUse } from './link-limits';
 import { requireAnswered, newestReMeasurement, type OpenAssessment } from './open-assessment';
 import { saveAnswers } from './save-answers';
 
-const { reMeasurements, stepEvents } = schema;
+const { remeasurements, stepEvents } = schema;
 
 /** The fields of a re-measurement, as typed. */
 export const remeasurementSchema = Type.Object(
@@ -64,7 +64,7 @@ export async function saveRemeasurement(
 	const before = newest && (!plan || newest.at >= plan.madeAt) ? newest.lengths : {};
 	const issues: FieldIssue[] = [];
 	const lengths: { -readonly [F in keyof MeasuredHeights]: MeasuredHeights[F] } = {};
-	const fields = fieldsOf(assessment.corner?.spot.posture === 'standing');
+	const fields = fieldsOf(assessment.workstation?.spot.posture === 'standing');
 	for (const name of fields) {
 		const text = typed[name];
 		// A save interrupted half-way sends only what changed since.
@@ -104,7 +104,7 @@ function thingsMeasured(corner: Corner, plan: Plan, lengths: MeasuredHeights) {
 function shownDone(plan: StoredPlan, events: readonly StepEvent[], lengths: MeasuredHeights): PlanItem[] {
 	const worked = plan.plan;
 	if (!worked) return [];
-	return thingsMeasured(plan.corner, worked, lengths)
+	return thingsMeasured(plan.workstation, worked, lengths)
 		.filter(({ thing, from, to, now }) => {
 			const isAsked = plan.steps.some(({ place }) => place === thing);
 			const isDone = events.filter((event) => event.thing === thing).at(-1)?.isDone ?? false;
@@ -131,12 +131,12 @@ export async function storeRemeasurement(
 		const plan = await currentPlanOf(tx, assessment.id);
 		const isSame = newest && fieldsOf(false).every((name) => newest.lengths[name] === lengths[name]);
 		if (isSame && (!plan || newest.at >= plan.madeAt)) return;
-		await countLinkUse(tx, assessment.spotOf ?? assessment.id, 'measure', now);
+		await countLinkUse(tx, assessment.placeOf ?? assessment.id, 'measure', now);
 		const worked = plan?.plan;
 		// Counts from the next plan on: the present one is built already.
-		const learned = plan && worked ? measuredPadRises(plan.corner, worked, lengths) : {};
+		const learned = plan && worked ? measuredPadRises(plan.workstation, worked, lengths) : {};
 		await saveAnswers(tx, open, learned, now);
-		await tx.insert(reMeasurements).values({ assessmentId: assessment.id, at: now, lengths });
+		await tx.insert(remeasurements).values({ assessmentId: assessment.id, at: now, lengths });
 		const done = plan ? shownDone(plan, await stepEventsOf(tx, plan.id), lengths) : [];
 		if (plan && done.length > 0)
 			await tx.insert(stepEvents).values(

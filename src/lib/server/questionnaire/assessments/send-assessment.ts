@@ -42,9 +42,9 @@ const invitation: WordsOfInvitation = (tx, reader, from) => writeEmail(tx, 'invi
 
 /** What a self-assessment is sent with. */
 interface Sending {
-	readonly way?: SittingStyle;
-	readonly route?: QuestionnaireMode;
-	readonly rhythm?: BreakSchedule;
+	readonly sittingStyle?: SittingStyle;
+	readonly questionnaireMode?: QuestionnaireMode;
+	readonly breakSchedule?: BreakSchedule;
 	readonly roundId?: string;
 	/** The newest if left out. */
 	readonly checklistVersion?: number;
@@ -62,13 +62,13 @@ interface Sending {
 export async function sendAssessment(
 	db: Db,
 	actor: Actor,
-	input: DeskActInput & { readonly way?: SittingStyle; readonly batch?: string },
+	input: DeskActInput & { readonly sittingStyle?: SittingStyle; readonly batch?: string },
 	now: Date
 ): Promise<SentAssessment | null> {
 	requirePermission(actor, 'assessments:send');
-	const { way, ...act } = input;
+	const { sittingStyle, ...act } = input;
 	return runDeskAct(db, actor, { ...act, kind: 'sent', isFinal: true }, now, ({ tx, person }) =>
-		sendTo(tx, actor, person, way ? { way } : {}, now)
+		sendTo(tx, actor, person, sittingStyle ? { sittingStyle } : {}, now)
 	);
 }
 
@@ -135,9 +135,9 @@ export async function sendToAll(
 			personId: person.id,
 			tokenHash: hashToken(token),
 			// What was set for this person takes precedence over the round's setting.
-			way: person.way ?? wanted.way ?? DEFAULT_SITTING_STYLE,
-			route: person.route ?? wanted.route ?? ('short' as const),
-			rhythm: person.rhythm ?? wanted.rhythm ?? DEFAULT_BREAK_SCHEDULE,
+			sittingStyle: person.sittingStyle ?? wanted.sittingStyle ?? DEFAULT_SITTING_STYLE,
+			questionnaireMode: person.questionnaireMode ?? wanted.questionnaireMode ?? ('short' as const),
+			breakSchedule: person.breakSchedule ?? wanted.breakSchedule ?? DEFAULT_BREAK_SCHEDULE,
 			checklistVersion: version,
 			sentAt: now,
 			answers: { ...usualUnit(person.language), ...prefilled }
@@ -173,14 +173,14 @@ export async function sendToAll(
 
 /**
  * Path of a person's newest personal link as emails store it, from their newest email with a link. Empty where there is none, as after a
- * withdrawal. Served by letters_person_idx.
+ * withdrawal. Served by emails_person_idx.
  */
 export async function newestLinkPath(db: Db, personId: string): Promise<string> {
-	const [letter] = await db
+	const [email] = await db
 		.select({ linkPath: emails.linkPath })
 		.from(emails)
 		.where(and(eq(emails.personId, personId), ne(emails.linkPath, '')))
 		.orderBy(desc(emails.writtenAt))
 		.limit(1);
-	return firstLinkIn(letter?.linkPath ?? '');
+	return firstLinkIn(email?.linkPath ?? '');
 }

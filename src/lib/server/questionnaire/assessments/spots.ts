@@ -22,19 +22,19 @@ function tokenOfSpot(token: string, number: number): string {
 export type SpotRow = typeof assessments.$inferSelect;
 
 /** Every workstation of a self-assessment, the main one first; served by assessments_spot_of_idx. */
-export async function spotRows(db: Db, assessment: Pick<SpotRow, 'id' | 'spotOf'>): Promise<SpotRow[]> {
-	const main = assessment.spotOf ?? assessment.id;
+export async function spotRows(db: Db, assessment: Pick<SpotRow, 'id' | 'placeOf'>): Promise<SpotRow[]> {
+	const main = assessment.placeOf ?? assessment.id;
 	const rows = await db
 		.select()
 		.from(assessments)
-		.where(or(eq(assessments.id, main), eq(assessments.spotOf, main)))
+		.where(or(eq(assessments.id, main), eq(assessments.placeOf, main)))
 		.orderBy(asc(assessments.sentAt), asc(assessments.id));
 	return [...rows.filter((row) => row.id === main), ...rows.filter((row) => row.id !== main)];
 }
 
 /** The number of a workstation among its person's, from 1. */
-export const spotNumber = async (db: Db, assessment: Pick<SpotRow, 'id' | 'spotOf'>): Promise<number> =>
-	assessment.spotOf === null
+export const spotNumber = async (db: Db, assessment: Pick<SpotRow, 'id' | 'placeOf'>): Promise<number> =>
+	assessment.placeOf === null
 		? 1
 		: (await spotRows(db, assessment)).findIndex(({ id }) => id === assessment.id) + 1;
 
@@ -70,7 +70,7 @@ export async function spotsOf(db: Db, open: OpenAssessment, token: string): Prom
 export async function addSpot(db: Db, open: OpenAssessment, token: string, now: Date): Promise<string> {
 	return inTransaction(db, async (tx) => {
 		await requirePerson(tx, open.actor.personId);
-		const main = open.assessment.spotOf ?? open.assessment.id;
+		const main = open.assessment.placeOf ?? open.assessment.id;
 		const rows = await spotRows(tx, open.assessment);
 		if (rows.length >= MAX_SPOTS)
 			throw new DomainError('conflict', { code: 'enoughSpots', facts: { most: MAX_SPOTS } });
@@ -83,10 +83,10 @@ export async function addSpot(db: Db, open: OpenAssessment, token: string, now: 
 		const posture = first.answers.posture === 'standing' ? 'sitting' : 'standing';
 		await tx.insert(assessments).values({
 			personId: first.personId,
-			spotOf: main,
+			placeOf: main,
 			tokenHash: hashToken(spotToken),
-			way: first.way,
-			route: first.route,
+			sittingStyle: first.sittingStyle,
+			questionnaireMode: first.questionnaireMode,
 			sentAt: now,
 			checklistVersion: first.checklistVersion,
 			consentedAt: first.consentedAt,

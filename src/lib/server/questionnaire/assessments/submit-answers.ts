@@ -56,7 +56,7 @@ interface ReadAnswers {
  * @returns what they say, or what is still open
  */
 function readAnswers(row: SpotRow): ReadAnswers | readonly FieldIssue[] {
-	const made = cornerFromAnswers(row.answers, row.way);
+	const made = cornerFromAnswers(row.answers, row.sittingStyle);
 	const told = discomfortFromAnswers(row.answers);
 	const issues = [...redFlagIssues(row.answers), ...made.issues, ...told.issues];
 	if (!made.corner || issues.length > 0) return issues;
@@ -97,7 +97,7 @@ export function submitAnswers(
 	planning: Planner,
 	{ why = 'corrected', hasSeenPlan = false }: { readonly why?: PlanWhy; readonly hasSeenPlan?: boolean } = {}
 ): Promise<Submitted> {
-	const main = open.assessment.spotOf ?? open.assessment.id;
+	const main = open.assessment.placeOf ?? open.assessment.id;
 	return inSequence(main, async () => {
 		for (let tries = 1; tries <= MOST_TRIES; tries += 1) {
 			const rows = await spotRows(db, open.assessment);
@@ -107,7 +107,7 @@ export function submitAnswers(
 			if (await isTakenIn(db, row, read)) return { ok: true };
 			await countLinkUse(db, main, 'solve', now);
 			const spots = rows.flatMap((spot) => {
-				const corner = spot.id === row.id ? read.corner : spot.corner;
+				const corner = spot.id === row.id ? read.corner : spot.workstation;
 				return corner ? [{ id: spot.id, corner }] : [];
 			});
 			const solved = await solveSpots(
@@ -125,8 +125,8 @@ export function submitAnswers(
 /** Whether exactly these answers have been submitted, with a plan of their own. */
 async function isTakenIn(db: Db, row: SpotRow, read: ReadAnswers): Promise<boolean> {
 	return (
-		row.corner !== null &&
-		sameDocument(row.corner, read.corner) &&
+		row.workstation !== null &&
+		sameDocument(row.workstation, read.corner) &&
 		sameDocument(row.discomfort, read.discomfort) &&
 		sameDocument(row.signs, read.signs) &&
 		(await currentPlanOf(db, row.id)) !== null
@@ -157,7 +157,7 @@ function write(db: Db, open: OpenAssessment, solved: Solved, now: Date): Promise
 		await tx
 			.update(assessments)
 			.set({
-				corner,
+				workstation: corner,
 				checksOff: before.filter(({ verdict }) => verdict === 'off').length,
 				signs: [...signs],
 				signsAt: sameDocument(row.signs, signs) ? row.signsAt : now,
@@ -166,12 +166,13 @@ function write(db: Db, open: OpenAssessment, solved: Solved, now: Date): Promise
 				seenAt: null
 			})
 			.where(eq(assessments.id, row.id));
-		const main = row.spotOf ?? row.id;
-		if (row.spotOf) await tx.update(assessments).set({ seenAt: null }).where(eq(assessments.id, row.spotOf));
+		const main = row.placeOf ?? row.id;
+		if (row.placeOf)
+			await tx.update(assessments).set({ seenAt: null }).where(eq(assessments.id, row.placeOf));
 		await recordRedFlags(tx, actor.personId, signs, now);
 		await recordDiscomfort(tx, main, discomfort, now);
 		const isFirst = row.answeredAt === null;
-		const earlier = isFirst && row.spotOf === null ? await earlierPlanOf(tx, row) : null;
+		const earlier = isFirst && row.placeOf === null ? await earlierPlanOf(tx, row) : null;
 		const counts = await keptCounts(tx);
 		for (const { id, ...plan } of solved.plans) {
 			const had = await currentPlanOf(tx, id);
@@ -179,7 +180,7 @@ function write(db: Db, open: OpenAssessment, solved: Solved, now: Date): Promise
 			const isSeen = id === row.id && (solved.hasSeenPlan || (!had && hasEarlyTicks(row)));
 			const advice = isSeen
 				? plan.advice
-				: orderEqualPlans(plan.corner, plan.advice, counts, had?.plan ?? null);
+				: orderEqualPlans(plan.workstation, plan.advice, counts, had?.plan ?? null);
 			// The other workstations: the items left to them have changed, and with those perhaps their plans.
 			const reason = had ? (id === row.id ? solved.why : 'household') : 'answers';
 			const made = { assessmentId: id, ...plan, advice, chosen: 0, why: reason };

@@ -11,7 +11,7 @@ export async function unansweredOf(db: Db, personId: string): Promise<string | n
 		.where(
 			and(
 				eq(assessments.personId, personId),
-				isNull(assessments.spotOf),
+				isNull(assessments.placeOf),
 				isNull(assessments.answeredAt),
 				isNull(assessments.revokedAt)
 			)

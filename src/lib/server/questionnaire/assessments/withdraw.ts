@@ -16,20 +16,20 @@ const {
 	contacts,
 	equipmentRequests,
 	findingTicks,
-	caseAssessments,
+	assessmentResults,
 	emails,
 	linkUses,
 	messages,
 	breakSettings,
 	plans,
 	publishedStates,
-	reMeasurements,
+	remeasurements,
 	reportedDiscomfort,
 	reportedSigns,
 	roundPeople,
 	secondOpinionCases,
 	signLifts,
-	walkthroughs
+	sharedSessions
 } = schema;
 
 /** Warning signs that nobody has dealt with yet: they stay with the coordinator, whatever else is withdrawn. */
@@ -62,7 +62,7 @@ async function keepOpenSigns(tx: Db, personId: string, open: readonly RedFlag[])
 /** What is kept of a withdrawn self-assessment: that it was sent, and that it was withdrawn. */
 const BLANK = {
 	answers: {},
-	corner: null,
+	workstation: null,
 	checksOff: null,
 	answeredAt: null,
 	savedAt: null,
@@ -71,11 +71,11 @@ const BLANK = {
 	signsAt: null,
 	discomfort: null,
 	seenAt: null
-};
+} satisfies Partial<typeof assessments.$inferInsert>;
 
 /**
  * Withdraws everything a person has given: answers of every self-assessment and workstation, plans, reports, check-ins, measurements,
- * messages, walkthroughs, what was assessed from it, and emails with links; every link ends. What coordinators wrote remains theirs: notes, contacts,
+ * messages, shared sessions, what was assessed from it, and emails with links; every link ends. What coordinators wrote remains theirs: notes, contacts,
  * referrals. A warning sign without an outcome also stays until someone has reached the person; the page says so. Everything of the person
  * is locked first, as in every act, so a save in flight is either kept before and deleted, or refused.
  */
@@ -94,7 +94,7 @@ export async function withdrawAnswers(db: Db, open: OpenAssessment, now: Date): 
 		if (ids.length > 0) {
 			for (const table of [
 				equipmentRequests,
-				reMeasurements,
+				remeasurements,
 				plans,
 				reportedDiscomfort,
 				findingTicks,
@@ -107,7 +107,7 @@ export async function withdrawAnswers(db: Db, open: OpenAssessment, now: Date): 
 		await tx.delete(emails).where(eq(emails.personId, personId));
 		await tx.delete(breakSettings).where(eq(breakSettings.personId, personId));
 		await tx.delete(messages).where(eq(messages.personId, personId));
-		await tx.delete(walkthroughs).where(eq(walkthroughs.personId, personId));
+		await tx.delete(sharedSessions).where(eq(sharedSessions.personId, personId));
 		// The copy of their answers that two coordinators judged.
 		await tx.delete(secondOpinionCases).where(eq(secondOpinionCases.personId, personId));
 		// What a coordinator saw is theirs; what the answers said beside it is not.
@@ -121,7 +121,7 @@ export async function withdrawAnswers(db: Db, open: OpenAssessment, now: Date): 
 			.update(roundPeople)
 			.set({ remindOn: null, toCall: false })
 			.where(eq(roundPeople.personId, personId));
-		await tx.delete(caseAssessments).where(eq(caseAssessments.personId, personId));
+		await tx.delete(assessmentResults).where(eq(assessmentResults.personId, personId));
 		await tx
 			.update(assessments)
 			.set({ ...BLANK, revokedAt: now, endedWhy: 'withdrawn' })

@@ -27,7 +27,7 @@ async function openLinks(db: Db): Promise<number> {
 	const [row] = await db
 		.select({ n: count() })
 		.from(assessments)
-		.where(and(isNull(assessments.answeredAt), isNull(assessments.revokedAt), isNull(assessments.spotOf)));
+		.where(and(isNull(assessments.answeredAt), isNull(assessments.revokedAt), isNull(assessments.placeOf)));
 	return row?.n ?? 0;
 }
 

@@ -47,26 +47,26 @@ const answeredOf = (db: Db, personId: string) =>
 	db
 		.select()
 		.from(assessments)
-		.where(and(eq(assessments.personId, personId), isNotNull(assessments.corner)))
+		.where(and(eq(assessments.personId, personId), isNotNull(assessments.workstation)))
 		.orderBy(desc(assessments.answeredAt), asc(assessments.id));
 
 /** Answers as the desk shows them, with the plans made from them. */
 async function answersOf(db: Db, row: typeof assessments.$inferSelect) {
-	const { answers, answeredAt, checklistVersion, corner, route, way } = row;
+	const { answers, answeredAt, checklistVersion, workstation, questionnaireMode, sittingStyle } = row;
 	return {
 		id: row.id,
 		/** Whether it is a further workstation of the same person and household. */
-		isOtherSpot: row.spotOf !== null,
+		isOtherSpot: row.placeOf !== null,
 		at: answeredAt,
-		corner,
-		route,
-		way,
+		corner: workstation,
+		route: questionnaireMode,
+		way: sittingStyle,
 		byPhone: await readByPhone(db, row, null),
 		checklist: {
 			version: checklistVersion,
 			own: await checklistForPage(db, checklistVersion, deskLocale()),
 			answers: checklistAnswersOf(answers),
-			facts: factsOfAnswers(answers, way),
+			facts: factsOfAnswers(answers, sittingStyle),
 			care: precautionsOf(answers),
 			devices: devicesOf(answers),
 			photo: photoNumbersOf(answers),

@@ -17,7 +17,7 @@
 	import Button from '../../platform/kit/Button.svelte';
 	import CheckBox from '../../platform/kit/CheckBox.svelte';
 	import type { Draft } from '../../questionnaire/draft.svelte';
-	import SectionDrawing from '../../workstation/side-view/SectionDrawing.svelte';
+	import SideViewDrawing from '../../workstation/side-view/SideViewDrawing.svelte';
 	import PhotoResult from './PhotoResult.svelte';
 
 	interface Props {
@@ -73,7 +73,15 @@
 	<h2 class="text-title">{texts.result}</h2>
 	<div class="layout">
 		<div class="self-start border border-rule bg-sheet p-3">
-			<SectionDrawing {section} all={[section]} {t} unit={draft.unit} mostHeight={430} photo={limbs} isLive />
+			<SideViewDrawing
+				{section}
+				all={[section]}
+				{t}
+				unit={draft.unit}
+				mostHeight={430}
+				photo={limbs}
+				isLive
+			/>
 			<p class="text-note text-ink-soft">{texts.overlay}</p>
 		</div>
 		<div>

@@ -71,7 +71,7 @@
 				id="write-all"
 				action="?/write"
 				words={texts.sendToMany(lines.length)}
-				offered={replyWords('{name}', lines[0]?.judgement ?? null)}
+				offered={replyWords('{name}', lines[0]?.assessmentResult ?? null)}
 				{below}
 				hidden={{ people: ids(lines).join(',') }}
 				sent={() => sheet.ticked.clear()}

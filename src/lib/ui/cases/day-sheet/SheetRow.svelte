@@ -65,8 +65,8 @@
 	const next = $derived(nextActOf(line));
 	const when = $derived(dueWords(line, today));
 	const last = $derived(lastActWords(line, today, timeZone));
-	const first = $derived(line.judgement?.first ?? []);
-	const off = $derived(line.judgement?.off ?? []);
+	const first = $derived(line.assessmentResult?.first ?? []);
+	const off = $derived(line.assessmentResult?.off ?? []);
 	const owner = $derived.by(() => {
 		if (line.ownerId === null) return null;
 		return line.ownerId === userId ? texts.assignedToYou : texts.assignedToName(line.ownerName ?? '');
@@ -100,7 +100,7 @@
 			>{/if}{#if owner}<span class="soft" title={owner}>{owner}</span>{/if}
 	</p>
 	<div class="marks">
-		<Trend worsts={line.judgement?.worsts ?? []} />
+		<Trend worstScores={line.assessmentResult?.worstScores ?? []} />
 		{#each off.slice(0, MOST_MARKS) as check (check.id)}
 			<span class="mark"
 				><span>{t.checks.names[check.id]}</span><GapMark

@@ -24,7 +24,7 @@ const NOTHING = {
 	evidence: {},
 	unclosable: [],
 	first: [],
-	worsts: [],
+	worstScores: [],
 	off: [],
 	plan: null
 };
@@ -34,7 +34,10 @@ const line = (over: Partial<DaySheetRow> = {}): DaySheetRow => ({
 	name: 'Odo Fennick',
 	team: 'Law',
 	level: 'home',
-	judgement: { ...NOTHING, reasons: [{ code: 'open-plan', level: 'home', on: '2026-03-01' as CivilDate }] },
+	assessmentResult: {
+		...NOTHING,
+		reasons: [{ code: 'open-plan', level: 'home', on: '2026-03-01' as CivilDate }]
+	},
 	openSince: '2026-03-01',
 	actBy: '2026-03-20',
 	worst: 0,
@@ -61,8 +64,8 @@ const said = (over: Partial<DaySheetRow>) => reasons(over).others.join(' · ');
 describe('lines that are ticked together', () => {
 	const reason = (over: object) =>
 		({ code: 'hazard', level: 'soon', on: '2026-03-01' as CivilDate, ...over }) as const;
-	const withReasons = (...reasons: NonNullable<DaySheetRow['judgement']>['reasons']) =>
-		line({ level: 'soon', judgement: { ...NOTHING, reasons } });
+	const withReasons = (...reasons: NonNullable<DaySheetRow['assessmentResult']>['reasons']) =>
+		line({ level: 'soon', assessmentResult: { ...NOTHING, reasons } });
 	const alike = (a: DaySheetRow, b: DaySheetRow) => isAlike(a, b, TODAY) && isAlike(b, a, TODAY);
 
 	it('are there for the same problem or warning sign, since different days or not', () => {
@@ -98,15 +101,20 @@ describe('a line of the day sheet', () => {
 		const lesser = (['open-plan', 'findings', 'stuck', 'request', 'hazard'] as const).map(
 			(code) => ({ code, level: REASON_LEVELS[code], on }) as const
 		);
-		const judgement = { ...NOTHING, reasons: [...signs, ...lesser] };
-		const shown = reasons({ level: 'clinician', judgement });
+		const assessmentResult = { ...NOTHING, reasons: [...signs, ...lesser] };
+		const shown = reasons({ level: 'clinician', assessmentResult });
 		expect(shown.grave).toHaveLength(CLINICIAN_RED_FLAGS.length);
 		expect(shown.others.length).toBeLessThan(lesser.length);
 	});
 
 	it('says until when it is postponed and that a follow-up is due, in the reader’s language', async () => {
 		await loadDeskLanguage('de');
-		const postponed = { judgement: null, laterOn: '2026-09-01', laterReason: 'on leave', followUpOn: TODAY };
+		const postponed = {
+			assessmentResult: null,
+			laterOn: '2026-09-01',
+			laterReason: 'on leave',
+			followUpOn: TODAY
+		};
 		expect(reasons(postponed).others).toEqual(['until 1 Sept: on leave', 'Follow-up']);
 		findDeskReaderBy(() => ({ ...ENGLISH_READER, language: 'de' }));
 		try {

@@ -21,7 +21,7 @@ type Shown = Grounds & {
 	/** Those that had another value at first. */
 	readonly first: readonly ShownCheck[];
 	/** Worst score of each report, oldest first. */
-	readonly worsts: readonly number[];
+	readonly worstScores: readonly number[];
 	readonly plan: Pick<NonNullable<AssessmentResult['plan']>, 'carriedOut'> | null;
 };
 
@@ -31,7 +31,7 @@ export interface DaySheetRow {
 	readonly name: string;
 	readonly team: string;
 	readonly level: TriageLevel;
-	readonly judgement: Shown | null;
+	readonly assessmentResult: Shown | null;
 	readonly openSince: string | null;
 	readonly actBy: string | null;
 	readonly worst: number;
@@ -70,7 +70,7 @@ const whyListed = (line: DaySheetRow, today: string) =>
 		line.level,
 		line.followUpOn !== null && line.followUpOn <= today ? line.followUpReason : null,
 		hasUnreadMessage(line),
-		(line.judgement?.reasons ?? []).map(({ code, sign, finding, what }) => [code, sign, finding, what])
+		(line.assessmentResult?.reasons ?? []).map(({ code, sign, finding, what }) => [code, sign, finding, what])
 	]);
 
 /** Whether two lines are on the list for the same: what is done about one fits the other. */
@@ -81,8 +81,8 @@ export const isAlike = (a: DaySheetRow, b: DaySheetRow, today: string) =>
 const needsRedFlagOutcome = (line: DaySheetRow) => !isFollowUp(line) && isMoreUrgent(line.level, 'soon');
 
 /** Whether a hazard is open: the line leaves the list once the person has fixed it. */
-const hasHazard = ({ judgement }: DaySheetRow) =>
-	judgement?.reasons.some(({ code }) => code === 'hazard') ?? false;
+const hasHazard = ({ assessmentResult }: DaySheetRow) =>
+	assessmentResult?.reasons.some(({ code }) => code === 'hazard') ?? false;
 
 /** Whether a key marks a line as done: nothing serious is open, no hazard, and no unread message. */
 export const mayBeSettled = (line: DaySheetRow) =>
@@ -102,7 +102,7 @@ export function daySheetGroupsOf(lines: readonly DaySheetRow[], today: string, p
 				...line,
 				isReferred: line.referredOn !== null,
 				hasMessage: hasUnreadMessage(line),
-				reasons: line.judgement?.reasons.map(({ code }) => code) ?? []
+				reasons: line.assessmentResult?.reasons.map(({ code }) => code) ?? []
 			},
 			today
 		);
@@ -142,10 +142,10 @@ export function rowReasons(line: DaySheetRow, today: string, t: Catalogue, unit:
 			? []
 			: [`${line.referral?.name ?? deskWords.daySheet.theClinician}: ${quoted(line.clinicianSaid)}`])
 	];
-	const { judgement } = line;
+	const { assessmentResult } = line;
 	const reasons =
-		judgement && !isFollowUp(line)
-			? judgement.reasons.filter(
+		assessmentResult && !isFollowUp(line)
+			? assessmentResult.reasons.filter(
 					({ code, what }) =>
 						code !== 'nothing-open' &&
 						!(what === 'message' && line.message !== null) &&
@@ -153,7 +153,7 @@ export function rowReasons(line: DaySheetRow, today: string, t: Catalogue, unit:
 				)
 			: [];
 	const words = (of: readonly TriageReason[]) =>
-		judgement ? of.map((reason) => reasonWords(reason, judgement)) : [];
+		assessmentResult ? of.map((reason) => reasonWords(reason, assessmentResult)) : [];
 	const grave = words(reasons.filter(({ level }) => isMoreUrgent(level, 'soon')));
 	const lesser = words(reasons.filter(({ level }) => !isMoreUrgent(level, 'soon')).slice(0, MOST_OTHERS));
 	const due =
@@ -166,7 +166,7 @@ export function rowReasons(line: DaySheetRow, today: string, t: Catalogue, unit:
 	// The gaps are drawn next to it: they are put in words only where there are no other reasons.
 	return grave.length + others.length > later.length
 		? { grave, others }
-		: { grave, others: (judgement?.off ?? []).map((check) => checkWords(check, t, unit)) };
+		: { grave, others: (assessmentResult?.off ?? []).map((check) => checkWords(check, t, unit)) };
 }
 
 function daysSince(from: string, today: string): number {
@@ -217,7 +217,7 @@ export function nextActOf(line: DaySheetRow): NextAct {
 	if (isFollowUp(line)) return 'done';
 	if (needsRedFlagOutcome(line)) return 'outcome';
 	if (line.message !== null) return 'write';
-	const [first] = line.judgement?.reasons ?? [];
+	const [first] = line.assessmentResult?.reasons ?? [];
 	if (first?.what === 'equipment') return 'approve';
 	if (first?.what === 'silent') return 'call';
 	const isToWrite = first?.code === 'stuck' || first?.what === 'stuck-step' || line.level === 'soon';

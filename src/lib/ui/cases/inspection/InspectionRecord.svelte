@@ -26,8 +26,8 @@
 				readonly id: string;
 				readonly answeredAt: Date | null;
 				readonly checklistVersion: number;
-				readonly way: SittingStyle;
-				readonly route: string;
+				readonly sittingStyle: SittingStyle;
+				readonly questionnaireMode: string;
 				readonly measuredBy: string;
 				/** Who asked on the phone, empty for a closed account; null where the person answered alone. */
 				readonly byPhone: string | null;
@@ -91,8 +91,8 @@
 						<td>{checklistVersionWords(one.checklistVersion)}</td>
 						<td
 							>{texts.byPerson(
-								wayOf(one.way),
-								deskWords.effect.routes[one.route] ?? one.route,
+								wayOf(one.sittingStyle),
+								deskWords.effect.routes[one.questionnaireMode] ?? one.questionnaireMode,
 								methodOf(one.measuredBy)
 							)}{#if one.byPhone !== null}; {phone.asked(one.byPhone || phone.closed)}{/if}</td
 						>

@@ -18,8 +18,8 @@
 				readonly startsOn: string;
 				readonly dueOn: string;
 				readonly checklistVersion: number;
-				readonly way: SittingStyle;
-				readonly route: string;
+				readonly sittingStyle: SittingStyle;
+				readonly questionnaireMode: string;
 			};
 			readonly invited: number;
 			readonly answered: number;
@@ -52,8 +52,8 @@
 	</p>
 	<p>
 		{texts.checklist}: {checklistVersionWords(round.checklistVersion)}. {texts.how}: {t.ways[
-			round.way
-		].name.split(':')[0]}; {deskWords.effect.routes[round.route] ?? round.route}.
+			round.sittingStyle
+		].name.split(':')[0]}; {deskWords.effect.routes[round.questionnaireMode] ?? round.questionnaireMode}.
 		{texts.invited(record.invited, record.answered, formattedNumber)}
 	</p>
 	<p class="text-note text-ink-soft">{texts.printedOn(dayWords(today))}. {texts.leftOut}</p>

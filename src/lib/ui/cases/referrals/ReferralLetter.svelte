@@ -48,9 +48,9 @@
 			: letter.over
 	);
 	const changed = $derived(
-		(letter.judgement?.standing ?? []).map((check) => ({
+		(letter.assessmentResult?.standing ?? []).map((check) => ({
 			check,
-			before: letter.judgement?.first.find(({ id, value }) => id === check.id && value !== check.value)
+			before: letter.assessmentResult?.first.find(({ id, value }) => id === check.id && value !== check.value)
 		}))
 	);
 </script>
@@ -74,14 +74,14 @@
 			? `${letter.person.name} ${deskWords.letter.consent[letter.consentHow]}.`
 			: texts.noConsentYet}
 	</p>
-	{#if letter.judgement && letter.judgement.reasons.length > 0}
-		{@const { judgement } = letter}
+	{#if letter.assessmentResult && letter.assessmentResult.reasons.length > 0}
+		{@const { assessmentResult } = letter}
 		<h2>{texts.whyNow}</h2>
 		<ul>
-			{#each judgement.reasons as reason, i (i)}
+			{#each assessmentResult.reasons as reason, i (i)}
 				<li>
 					{texts.reasonSince(
-						reasonWords(reason, judgement).replace(/^Needs a clinician: /, ''),
+						reasonWords(reason, assessmentResult).replace(/^Needs a clinician: /, ''),
 						dayWords(reason.on)
 					)}
 				</li>

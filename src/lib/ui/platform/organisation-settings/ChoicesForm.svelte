@@ -15,7 +15,7 @@
 	let { draft }: { draft: SettingsDraft<'choices'> } = $props();
 
 	const t = deskCatalogue();
-	const schedules = breakTextsFor(t.locale).rhythms;
+	const schedules = breakTextsFor(t.locale).breakSchedules;
 	const styles = $derived(draft.settings.sittingStyles);
 	const breaks = $derived(draft.settings.breakSchedules);
 	const toggled = <T>(all: readonly T[], chosen: readonly T[], one: T, isChecked: boolean) =>

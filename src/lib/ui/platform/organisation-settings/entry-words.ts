@@ -13,8 +13,8 @@ export function entryWords(area: SettingsArea, name: string): string {
 	switch (area) {
 		case 'choices': {
 			if (Object.hasOwn(t.ways, name)) return t.ways[name as SittingStyle].name.split(':')[0] ?? name;
-			const { rhythms } = breakTextsFor(t.locale);
-			return Object.hasOwn(rhythms, name) ? rhythms[name as BreakSchedule].name : name;
+			const { breakSchedules } = breakTextsFor(t.locale);
+			return Object.hasOwn(breakSchedules, name) ? breakSchedules[name as BreakSchedule].name : name;
 		}
 		case 'household-items':
 			return Object.hasOwn(t.things.names, name) ? t.things.names[name as keyof typeof t.things.names] : name;

@@ -7,7 +7,7 @@ import { frameFor } from './frame';
 
 /** What the style of the drawing takes from its width for what stands beside the person, narrow and wide, and from where it is wide, px. */
 function ofStyle() {
-	const style = readFileSync(new URL('./SectionDrawing.svelte', import.meta.url), 'utf8');
+	const style = readFileSync(new URL('./SideViewDrawing.svelte', import.meta.url), 'utf8');
 	const beside = [...style.matchAll(/100cqw - (\d+)px\) \* var\(--shape\) \+ (\d+)px/g)].map(
 		([, px, over]) => ({ px: Number(px), over: Number(over) })
 	);

@@ -6,8 +6,8 @@ import { messagesFor } from '$lib/messages';
 import type { Catalogue } from '$lib/messages/shapes';
 import { loadLanguage } from '$lib/messages/language-packs';
 import theme from '../../../../app.css?raw';
-import drawn from './section-drawing.css?raw';
-import SectionDrawing from './SectionDrawing.svelte';
+import drawn from './side-view-drawing.css?raw';
+import SideViewDrawing from './SideViewDrawing.svelte';
 
 /** Fonts that every program has: a file brings none along. */
 const FONTS: Readonly<Record<string, string>> = { 'font-sans': 'sans-serif', 'font-mono': 'monospace' };
@@ -49,7 +49,7 @@ let styles: string | null = null;
 export function sectionSvgs(views: readonly SideView[], t: Catalogue, unit: LengthUnit): string[] {
 	styles ??= plainStyles();
 	return views.map((section) => {
-		const { body } = render(SectionDrawing, { props: { section, all: views, t, unit } });
+		const { body } = render(SideViewDrawing, { props: { section, all: views, t, unit } });
 		const [svg = ''] = /<svg.*<\/svg>/s.exec(body.replaceAll(/<!--.*?-->/gs, '')) ?? [];
 		const [, width, height] = /viewBox="0 0 ([\d.]+) ([\d.]+)"/.exec(svg) ?? [];
 		const file = svg

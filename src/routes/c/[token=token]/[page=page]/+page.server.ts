@@ -66,9 +66,9 @@ function walkAt(
 } {
 	const { only, isCloser, isReview: isReviewed, search } = questionnaireQuery(event.url.searchParams);
 	const reviewed = isReviewed ? (event.params.page as QuestionnairePage) : null;
-	const route = isCloser ? 'complete' : questionnaireModeOf(assessment.answers, assessment.route);
+	const route = isCloser ? 'complete' : questionnaireModeOf(assessment.answers, assessment.questionnaireMode);
 	return {
-		walk: questionnaireOf(assessment.answers, { way: assessment.way, checklist }, route, only),
+		walk: questionnaireOf(assessment.answers, { way: assessment.sittingStyle, checklist }, route, only),
 		reviewed,
 		to: (page, at, isReview = page === reviewed) =>
 			`/c/${event.params.token}/${page}${search({ isReview, ...(at ? { at } : {}) })}`
@@ -91,11 +91,11 @@ async function goOn(
 	at: Question | null,
 	shown: readonly string[]
 ) {
-	const { answers, way } = open.assessment;
+	const { answers, sittingStyle } = open.assessment;
 	const { token } = event.params;
 	if (page === 'first' && (await readLinkState(event.locals.db, token)).isStopped)
 		redirect(303, `/c/${token}/stop`);
-	const issues = answerIssues(answers, way).filter(({ field }) =>
+	const issues = answerIssues(answers, sittingStyle).filter(({ field }) =>
 		at ? isFieldOfQuestion(at, field) : pageOfField(field) === page
 	);
 	if (issues.length > 0) return fail(400, { issues });

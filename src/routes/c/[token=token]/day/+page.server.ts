@@ -18,7 +18,7 @@ export const load: PageServerLoad = async (event) => ({
 });
 
 const readChoice = formReader({
-	rhythm: Type.Enum(['', ...BREAK_SCHEDULES]),
+	breakSchedule: Type.Enum(['', ...BREAK_SCHEDULES]),
 	share: Type.Optional(Type.Enum(STANDING_SHARES))
 });
 
@@ -27,9 +27,9 @@ const readShare = formReader({ shared: yesNo });
 export const actions: Actions = {
 	choose: ({ request, locals, params }) =>
 		withFormError(async () => {
-			const { rhythm, share = 'moving' } = await readChoice(request);
+			const { breakSchedule, share = 'moving' } = await readChoice(request);
 			const open = await openAssessment(locals.db, params.token);
-			await chooseBreakSchedule(locals.db, open, { rhythm: rhythm || null, share });
+			await chooseBreakSchedule(locals.db, open, { breakSchedule: breakSchedule || null, share });
 			return { chosen: true };
 		}),
 

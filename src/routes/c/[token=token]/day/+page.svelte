@@ -10,7 +10,7 @@
 	import HoursForm from '$lib/ui/breaks/HoursForm.svelte';
 	import MeetingsForm from '$lib/ui/breaks/MeetingsForm.svelte';
 	import { dayOnDevice, BreaksDay } from '$lib/ui/breaks/breaks-day.svelte';
-	import RhythmForm from '$lib/ui/breaks/RhythmForm.svelte';
+	import BreakScheduleForm from '$lib/ui/breaks/BreakScheduleForm.svelte';
 	import ShareForm from '$lib/ui/breaks/ShareForm.svelte';
 	import TakeBreaks from '$lib/ui/breaks/TakeBreaks.svelte';
 	import { deviceStorage } from '$lib/ui/questionnaire/device-storage';
@@ -74,9 +74,9 @@
 		{/if}
 	</section>
 	<div class="parts">
-		<RhythmForm
-			setRhythm={data.setRhythm}
-			ownRhythm={data.ownRhythm}
+		<BreakScheduleForm
+			sentBreakSchedule={data.sentBreakSchedule}
+			chosenBreakSchedule={data.chosenBreakSchedule}
 			offered={data.offeredSchedules}
 			share={data.share}
 			{canStand}

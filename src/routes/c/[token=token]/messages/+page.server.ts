@@ -22,7 +22,12 @@ function stuckHere(url: URL, { assessment, checklist }: OpenAssessment, locale?:
 	const at = parseStuckLocation(url.searchParams.get('stuck'));
 	return (
 		at &&
-		stuckWords(at, factsOfAnswers(assessment.answers, assessment.way), messagesFor(locale), checklist.own)
+		stuckWords(
+			at,
+			factsOfAnswers(assessment.answers, assessment.sittingStyle),
+			messagesFor(locale),
+			checklist.own
+		)
 	);
 }
 

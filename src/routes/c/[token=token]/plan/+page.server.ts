@@ -94,8 +94,12 @@ export const actions: Actions = {
 	/** A habit is saved as the answer to its question: where they don't have it, its problem is a finding. */
 	habit: act(async ({ request, locals }, open) => {
 		const { habit, isSo } = await readHabit(request);
-		const { answers, way } = open.assessment;
-		const habits = habitsOf(open.checklist, factsOfAnswers(answers, way), checklistAnswersOf(answers));
+		const { answers, sittingStyle } = open.assessment;
+		const habits = habitsOf(
+			open.checklist,
+			factsOfAnswers(answers, sittingStyle),
+			checklistAnswersOf(answers)
+		);
 		const question = habits.find(({ id }) => id === habit)?.question;
 		if (!question) return;
 		const answer = isSo === 'yes' ? question.so : question.notSo;

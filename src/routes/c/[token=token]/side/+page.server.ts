@@ -13,11 +13,11 @@ export const load: PageServerLoad = ({ locals, params }) =>
 		const { assessment } = await openAssessment(locals.db, params.token);
 		const kept = await currentPlanOf(locals.db, assessment.id);
 		if (!kept) redirect(303, `/c/${params.token}`);
-		const { corner, advice, steps, chosen } = kept;
+		const { workstation, advice, steps, chosen } = kept;
 		return {
-			corner,
-			plan: planOffers(corner, advice)[chosen]?.plan ?? null,
-			look: sideViewPointsFor(corner, steps),
+			corner: workstation,
+			plan: planOffers(workstation, advice)[chosen]?.plan ?? null,
+			look: sideViewPointsFor(workstation, steps),
 			drawnAs: chosenOption(assessment.answers, 'drawnAs')
 		};
 	});

@@ -6,7 +6,7 @@
 	import Button from '$lib/ui/platform/kit/Button.svelte';
 	import ChoiceRows from '$lib/ui/platform/kit/ChoiceRows.svelte';
 	import Notice from '$lib/ui/platform/kit/Notice.svelte';
-	import SectionDrawing from '$lib/ui/workstation/side-view/SectionDrawing.svelte';
+	import SideViewDrawing from '$lib/ui/workstation/side-view/SideViewDrawing.svelte';
 
 	let { data } = $props();
 
@@ -29,7 +29,7 @@
 	<p class="mt-2 text-lead">{t.side.lead}</p>
 	<div class="layout">
 		<div class="drawing">
-			<SectionDrawing {section} all={[section]} {t} unit={unitOf(data.answers)} mostHeight={430} />
+			<SideViewDrawing {section} all={[section]} {t} unit={unitOf(data.answers)} mostHeight={430} />
 		</div>
 		<ol>
 			{#each data.look as { id, step } (id)}

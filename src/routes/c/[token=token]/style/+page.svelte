@@ -7,7 +7,7 @@
 	import Notice from '$lib/ui/platform/kit/Notice.svelte';
 	import CheckTable from '$lib/ui/plan/CheckTable.svelte';
 	import { planAsksForChanges } from '$lib/ui/plan/plan-asks';
-	import SectionDrawing from '$lib/ui/workstation/side-view/SectionDrawing.svelte';
+	import SideViewDrawing from '$lib/ui/workstation/side-view/SideViewDrawing.svelte';
 
 	let { data, form } = $props();
 
@@ -68,7 +68,7 @@
 			<p class="mt-4"><Button look="quiet" href="/c/{data.token}/plan">{texts.back}</Button></p>
 		</section>
 		<div class="drawing">
-			<SectionDrawing {section} all={[section]} {t} unit={data.unit} mostHeight={430} />
+			<SideViewDrawing {section} all={[section]} {t} unit={data.unit} mostHeight={430} />
 			<CheckTable
 				title={t.plan.checksTitle}
 				checks={section.checks}

@@ -3,26 +3,32 @@ import { openAssessment } from '$lib/server/questionnaire/assessments/open-asses
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
 import { uuid } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
-import { openWalkthroughOf, startWalkthrough } from '$lib/server/questionnaire/walkthroughs/open-walkthrough';
-import { agreeToPlan, endWalkthrough } from '$lib/server/questionnaire/walkthroughs/steer-walkthrough';
-import { makeSharedPlan } from '$lib/server/questionnaire/walkthroughs/shared-plan';
-import { personParty } from '$lib/server/questionnaire/walkthroughs/walkthrough-party';
+import {
+	openSharedSessionOf,
+	startSharedSession
+} from '$lib/server/questionnaire/shared-sessions/open-shared-session';
+import {
+	agreeToPlan,
+	endSharedSession
+} from '$lib/server/questionnaire/shared-sessions/steer-shared-session';
+import { makeSharedPlan } from '$lib/server/questionnaire/shared-sessions/shared-plan';
+import { personParty } from '$lib/server/questionnaire/shared-sessions/shared-session-party';
 import {
 	readSummaries,
-	readWalkthroughState
-} from '$lib/server/questionnaire/walkthroughs/walkthrough-state';
+	readSharedSessionState
+} from '$lib/server/questionnaire/shared-sessions/shared-session-state';
 import type { Actions, PageServerLoad } from './$types';
 
-/** The open walkthrough, and what is left of earlier ones. */
+/** The open shared session, and what is left of earlier ones. */
 export const load: PageServerLoad = ({ locals, params }) =>
 	withErrorPage(async () => {
 		const { db, now } = locals;
 		const { assessment, actor } = await openAssessment(db, params.token);
 		if (!assessment.consentedAt) redirect(303, `/c/${params.token}`);
-		const open = await openWalkthroughOf(db, actor.personId, now);
+		const open = await openSharedSessionOf(db, actor.personId, now);
 		const isHere = open?.assessmentId === assessment.id;
 		return {
-			walkthrough: isHere ? await readWalkthroughState(db, open.id, now) : null,
+			sharedSession: isHere ? await readSharedSessionState(db, open.id, now) : null,
 			summaries: await readSummaries(db, actor.personId, now)
 		};
 	});
@@ -33,7 +39,7 @@ export const actions: Actions = {
 	start: ({ locals, params }) =>
 		withFormError(async () => {
 			const open = await openAssessment(locals.db, params.token);
-			await startWalkthrough(locals.db, open, locals.now);
+			await startSharedSession(locals.db, open, locals.now);
 		}),
 	plan: ({ locals, params }) =>
 		withFormError(async () => makeSharedPlan(locals, await personParty(locals.db, params.token, locals.now))),
@@ -45,6 +51,6 @@ export const actions: Actions = {
 		}),
 	end: ({ locals, params }) =>
 		withFormError(async () => {
-			await endWalkthrough(locals.db, await personParty(locals.db, params.token, locals.now), locals.now);
+			await endSharedSession(locals.db, await personParty(locals.db, params.token, locals.now), locals.now);
 		})
 };

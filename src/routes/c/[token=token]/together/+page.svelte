@@ -5,29 +5,29 @@
 	import { factsOfAnswers } from '$lib/core/questionnaire/answers/checklist-fields';
 	import { unitOf } from '$lib/core/questionnaire/answers/fields';
 	import type { FieldIssue } from '$lib/core/questionnaire/answers/read-length-field';
-	import { spacedCode } from '$lib/core/questionnaire/walkthrough/code';
+	import { spacedCode } from '$lib/core/questionnaire/shared-session/code';
 	import { messagesFor } from '$lib/messages';
-	import { walkthroughTextsFor } from '$lib/messages/walkthrough';
+	import { sharedSessionTextsFor } from '$lib/messages/shared-session';
 	import Button from '$lib/ui/platform/kit/Button.svelte';
 	import { isOffline } from '$lib/ui/platform/kit/is-offline.svelte';
-	import { LiveWalkthrough } from '$lib/ui/questionnaire/walkthrough/live-walkthrough.svelte';
-	import WalkthroughBoard from '$lib/ui/questionnaire/walkthrough/WalkthroughBoard.svelte';
-	import WalkthroughSummaries from '$lib/ui/questionnaire/walkthrough/WalkthroughSummaries.svelte';
+	import { LiveSharedSession } from '$lib/ui/questionnaire/shared-session/live-shared-session.svelte';
+	import SharedSessionBoard from '$lib/ui/questionnaire/shared-session/SharedSessionBoard.svelte';
+	import SharedSessionSummaries from '$lib/ui/questionnaire/shared-session/SharedSessionSummaries.svelte';
 
 	let { data, form } = $props();
 
 	const t = $derived(messagesFor(data.locale));
-	const texts = $derived(walkthroughTextsFor(data.locale));
+	const texts = $derived(sharedSessionTextsFor(data.locale));
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
 	const open = $derived(form && 'open' in form ? (form.open as readonly FieldIssue[]) : []);
-	const isOpen = $derived(data.walkthrough !== null);
+	const isOpen = $derived(data.sharedSession !== null);
 	const live = $derived(
 		isOpen
 			? untrack(
 					() =>
-						data.walkthrough &&
-						new LiveWalkthrough(
-							data.walkthrough,
+						data.sharedSession &&
+						new LiveSharedSession(
+							data.sharedSession,
 							data.way,
 							`/c/${data.token}/together/board`,
 							() => void refreshPage()
@@ -64,7 +64,7 @@
 			</p>
 		</div>
 		{#if names.length === 0}<p class="max-w-prose text-ink-soft">{texts.readOut}</p>{/if}
-		<WalkthroughBoard
+		<SharedSessionBoard
 			{live}
 			side="person"
 			personName={data.personName}
@@ -77,7 +77,7 @@
 			{#snippet next()}
 				<p>{live.state.nextOn ? texts.nextOn(day(live.state.nextOn)) : texts.noNext}</p>
 			{/snippet}
-		</WalkthroughBoard>
+		</SharedSessionBoard>
 	{:else}
 		<p class="mt-2 text-lead">{texts.lead}</p>
 		<p class="mt-3">{texts.saved}</p>
@@ -85,7 +85,7 @@
 			<Button look="main" size="thumb" disabled={isOffline.current}>{texts.start}</Button>
 			{#if isOffline.current}<span class="ms-3 text-note">{t.faults.offline}</span>{/if}
 		</form>
-		<WalkthroughSummaries
+		<SharedSessionSummaries
 			summaries={data.summaries}
 			{context}
 			unit={unitOf(data.answers)}

@@ -19,7 +19,7 @@ export const load: PageServerLoad = ({ locals }) =>
 		return { held, undelivered, limit };
 	});
 
-const readAgain = formReader({ letter: Type.Optional(uuid) });
+const readAgain = formReader({ email: Type.Optional(uuid) });
 const readDecision = formReader({
 	kind: text(20),
 	expected: text(7),
@@ -46,8 +46,8 @@ export const actions: Actions = {
 
 	again: ({ request, locals }) =>
 		withFormError(async () => {
-			const { letter } = await readAgain(request);
-			const again = await sendAgain(locals.db, signedIn(locals), { id: letter ?? null }, locals.now);
+			const { email } = await readAgain(request);
+			const again = await sendAgain(locals.db, signedIn(locals), { id: email ?? null }, locals.now);
 			return { again };
 		}),
 

@@ -204,10 +204,10 @@ export const caseTexts: DeskTexts['cases'] = {
 	writeTo: (name) => `an ${name} …`,
 	recordContactMenu: 'Kontakt festhalten …',
 	noteMenu: 'für Kolleginnen und Kollegen …',
-	discomfortReports: (worsts, change) => {
-		if (worsts.length === 0) return 'keine Beschwerden angegeben';
+	discomfortReports: (worstScores, change) => {
+		if (worstScores.length === 0) return 'keine Beschwerden angegeben';
 		const CHANGES = { better: ', merklich besser', worse: ', merklich schlechter', same: ', etwa gleich' };
-		return `höchster Wert ${worsts.join(', dann ')} von 10${change ? CHANGES[change] : ''}`;
+		return `höchster Wert ${worstScores.join(', dann ')} von 10${change ? CHANGES[change] : ''}`;
 	},
 	message: 'Nachricht',
 	messageHint:

@@ -226,10 +226,10 @@ export const caseTexts = {
 	writeTo: (personName: string | number) => `to ${personName} …`,
 	recordContactMenu: 'Record a contact …',
 	noteMenu: 'for colleagues …',
-	discomfortReports: (worsts: readonly number[], change: DiscomfortChange | null) => {
-		if (worsts.length === 0) return 'no discomfort reported';
+	discomfortReports: (worstScores: readonly number[], change: DiscomfortChange | null) => {
+		if (worstScores.length === 0) return 'no discomfort reported';
 		const words = change === 'same' ? ', about the same' : change ? `, noticeably ${change}` : '';
-		return `worst ${worsts.join(', then ')} of 10${words}`;
+		return `worst ${worstScores.join(', then ')} of 10${words}`;
 	},
 	message: 'Message',
 	messageHint: 'They get an email that there is a message. The email doesn’t repeat it.',

@@ -3,9 +3,9 @@ import type { ReasonCode } from '$lib/core/cases/case-assessment/vocabulary';
 import { typed } from '../../../typed';
 import { triageTexts } from './triage';
 
-/** What a text can depend on: a judgement, or the part of it that a line of a list has. */
+/** What a text can depend on: an assessment result, or the part of it that a line of a list has. */
 export type ReplyGrounds = Pick<AssessmentResult, 'reasons' | 'evidence'> & {
-	readonly worsts: readonly unknown[];
+	readonly worstScores: readonly unknown[];
 	readonly plan: Pick<NonNullable<AssessmentResult['plan']>, 'carriedOut'> | null;
 };
 
@@ -15,7 +15,9 @@ export type ReplyGrounds = Pick<AssessmentResult, 'reasons' | 'evidence'> & {
  * to be forced; with an emergency, nothing.
  */
 export const replyTexts = {
-	reasons: typed<Readonly<Record<ReasonCode, ((name: string, judgement: ReplyGrounds) => string) | null>>>({
+	reasons: typed<
+		Readonly<Record<ReasonCode, ((name: string, assessmentResult: ReplyGrounds) => string) | null>>
+	>({
 		'emergency-sign': (name) =>
 			`Hello ${name}, you reported a warning sign that can’t wait. If you have it now, or it comes back, call the emergency number at once. Don’t wait for me, and leave your desk as it is. I’m trying to reach you by phone as well.`,
 		'urgent-sign': (name) =>
@@ -54,8 +56,8 @@ export const replyTexts = {
 			`Hello ${name}, your plan only needs items you have at home. Start at the floor, tick each step, and check the heights at the end. Write to me if something wobbles or is missing.`,
 		findings: (name) =>
 			`Hello ${name}, thank you for your answers. Your plan page shows a few things that you can fix yourself. Tick them as you go, and write to me if something doesn’t work.`,
-		'nothing-open': (name, { worsts }) =>
-			worsts.length > 0
+		'nothing-open': (name, { worstScores }) =>
+			worstScores.length > 0
 				? `Hello ${name}, thank you for your answers. There’s nothing left to do. Keep moving, and write to me if something changes.`
 				: ''
 	}),

@@ -52,14 +52,14 @@ export const assessments = pgTable(
 			.notNull()
 			.references(() => people.id, { onDelete: 'cascade' }),
 		/** The self-assessment of which this is a further workstation: same person and household, with its own table and screen. */
-		spotOf: uuid('spot_of').references((): AnyPgColumn => assessments.id, { onDelete: 'cascade' }),
+		placeOf: uuid('place_of').references((): AnyPgColumn => assessments.id, { onDelete: 'cascade' }),
 		/** SHA-256 of the link's token. */
 		tokenHash: text('token_hash').notNull(),
-		way: text('way').$type<SittingStyle>().notNull(),
+		sittingStyle: text('sitting_style').$type<SittingStyle>().notNull(),
 		/** Short or complete, where the person has not chosen. */
-		route: text('route').$type<QuestionnaireMode>().notNull().default('short'),
+		questionnaireMode: text('questionnaire_mode').$type<QuestionnaireMode>().notNull().default('short'),
 		/** The break schedule it was sent with. */
-		rhythm: text('rhythm').$type<BreakSchedule>().notNull().default(DEFAULT_BREAK_SCHEDULE),
+		breakSchedule: text('break_schedule').$type<BreakSchedule>().notNull().default(DEFAULT_BREAK_SCHEDULE),
 		/** Its checklist version, which never changes. */
 		checklistVersion: integer('checklist_version').notNull(),
 		sentAt: moment('sent_at').notNull(),
@@ -78,7 +78,7 @@ export const assessments = pgTable(
 		trialAskAt: moment('trial_ask_at'),
 		answeredAt: moment('answered_at'),
 		/** The workstation document made from the answers, validated. */
-		corner: jsonb('corner').$type<Corner>(),
+		workstation: jsonb('workstation').$type<Corner>(),
 		/** Checks that were off when it was answered. */
 		checksOff: integer('checks_off'),
 		/** Warning signs as reported, and when; reported before anything else is finished. */
@@ -92,31 +92,31 @@ export const assessments = pgTable(
 	(t) => [
 		referenceIndex('assessments_phone_by_ref_idx', t.phoneBy),
 		uniqueIndex('assessments_token_key').on(t.tokenHash),
-		index('assessments_spot_of_idx')
-			.on(t.spotOf)
-			.where(sql`${t.spotOf} is not null`),
+		index('assessments_place_of_idx')
+			.on(t.placeOf)
+			.where(sql`${t.placeOf} is not null`),
 		// The newest invitations, from which rounds are forecast.
 		index('assessments_sent_idx')
 			.on(t.sentAt.desc())
-			.where(sql`${t.spotOf} is null`),
+			.where(sql`${t.placeOf} is null`),
 		index('assessments_trial_ask_idx')
 			.on(t.trialAskAt)
 			.where(sql`${t.trialAskAt} is not null`),
 		index('assessments_person_sent_idx').on(t.personId, t.sentAt.desc()),
-		check('assessments_way_check', isOneOf(t.way, SITTING_STYLES)),
-		check('assessments_route_check', isOneOf(t.route, QUESTIONNAIRE_MODES)),
-		check('assessments_rhythm_check', isOneOf(t.rhythm, BREAK_SCHEDULES)),
+		check('assessments_sitting_style_check', isOneOf(t.sittingStyle, SITTING_STYLES)),
+		check('assessments_questionnaire_mode_check', isOneOf(t.questionnaireMode, QUESTIONNAIRE_MODES)),
+		check('assessments_break_schedule_check', isOneOf(t.breakSchedule, BREAK_SCHEDULES)),
 		check('assessments_ended_check', sql`(${t.revokedAt} is null) = (${t.endedWhy} is null)`),
 		check('assessments_ended_why_check', isOneOf(t.endedWhy, LINK_ENDS)),
 		// Nobody's answers are submitted without their consent, and nothing gives it for them.
 		check('assessments_consent_check', sql`${t.answeredAt} is null or ${t.consentedAt} is not null`),
-		check('assessments_answered_check', sql`(${t.answeredAt} is null) = (${t.corner} is null)`)
+		check('assessments_answered_check', sql`(${t.answeredAt} is null) = (${t.workstation} is null)`)
 	]
 );
 
 /** What a person measured again after carrying out steps; the newest counts, the others are history. */
-export const reMeasurements = pgTable(
-	're_measurements',
+export const remeasurements = pgTable(
+	'remeasurements',
 	{
 		id: uuid('id').primaryKey().defaultRandom(),
 		assessmentId: uuid('assessment_id')
@@ -125,7 +125,7 @@ export const reMeasurements = pgTable(
 		at: moment('at').notNull(),
 		lengths: jsonb('lengths').$type<MeasuredHeights>().notNull()
 	},
-	(t) => [index('re_measurements_assessment_at_idx').on(t.assessmentId, t.at.desc())]
+	(t) => [index('remeasurements_assessment_at_idx').on(t.assessmentId, t.at.desc())]
 );
 
 /** What a person requested from the coordinator: the one item that would close what stays open. */

@@ -2,7 +2,7 @@ import { sql } from 'drizzle-orm';
 import { bigint, boolean, date, index, integer, pgTable, smallint, text, uuid } from 'drizzle-orm/pg-core';
 import { users } from './access';
 import { level, moment, referenceIndex } from './columns';
-import { caseAssessments } from './judgements';
+import { assessmentResults } from './assessment-results';
 import { people } from './people';
 
 /**
@@ -16,9 +16,12 @@ export const cases = pgTable(
 			.primaryKey()
 			.references(() => people.id, { onDelete: 'cascade' }),
 		/** The newest assessment; null until the first. */
-		judgementId: bigint('judgement_id', { mode: 'number' }).references(() => caseAssessments.id, {
-			onDelete: 'set null'
-		}),
+		assessmentResultId: bigint('assessment_result_id', { mode: 'number' }).references(
+			() => assessmentResults.id,
+			{
+				onDelete: 'set null'
+			}
+		),
 		level: level('level').notNull().default('done'),
 		/** Whether there is an open emergency sign that the person has not lifted: their pages lead to the stop page. */
 		isStopped: boolean('is_stopped').notNull().default(false),
@@ -31,7 +34,7 @@ export const cases = pgTable(
 		/** Day of the open follow-up that a coordinator set. */
 		followUpOn: date('follow_up_on', { mode: 'string' }),
 		/** The next day on which time alone changes the assessment. */
-		judgeOn: date('judge_on', { mode: 'string' }),
+		reassessOn: date('reassess_on', { mode: 'string' }),
 		/** The next day on which the person is emailed automatically; held-back emails wait for a release, not for a day. */
 		mailOn: date('mail_on', { mode: 'string' }),
 		/** Versions of the rules of the last assessment (`SHIPPED_RULES_VERSION`); null before the first, empty to have the case assessed again. */
@@ -72,13 +75,13 @@ export const cases = pgTable(
 		index('cases_least_off_idx').on(sql`coalesce(${t.checksOff}, 2147483647)`, t.personId),
 		index('cases_next_follow_up_idx').on(sql`coalesce(${t.followUpOn}, 'infinity'::date)`, t.personId),
 		index('cases_last_follow_up_idx').on(sql`coalesce(${t.followUpOn}, '-infinity'::date)`, t.personId),
-		index('cases_judge_on_idx')
-			.on(t.judgeOn, t.personId)
-			.where(sql`${t.judgeOn} is not null`),
+		index('cases_reassess_on_idx')
+			.on(t.reassessOn, t.personId)
+			.where(sql`${t.reassessOn} is not null`),
 		index('cases_mail_on_idx')
 			.on(t.mailOn, t.personId)
 			.where(sql`${t.mailOn} is not null`),
-		index('cases_judgement_idx').on(t.judgementId),
+		index('cases_assessment_result_idx').on(t.assessmentResultId),
 		// Cases that an update or an import leaves to be assessed again: next to the version that all others have.
 		index('cases_rules_version_idx').on(t.rulesVersion, t.personId),
 		index('cases_referred_idx')

@@ -35,7 +35,7 @@ export function textList<T extends string>(name: string) {
 }
 
 /** What makes emails due without a person's act and without time passing: an update, new settings of the policy, or an import. */
-export const HELD_WHYS = ['update', 'policy', 'import'] as const;
+export const HOLD_REASONS = ['update', 'policy', 'import'] as const;
 
-/** One of {@link HELD_WHYS}. */
-export type HeldWhy = (typeof HELD_WHYS)[number];
+/** One of {@link HOLD_REASONS}. */
+export type HoldReason = (typeof HOLD_REASONS)[number];

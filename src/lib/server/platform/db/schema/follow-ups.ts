@@ -12,7 +12,7 @@ import {
 	uuid
 } from 'drizzle-orm/pg-core';
 import { FOLLOW_UP_KINDS } from '../../../../core/cases/triage/follow-up-kinds';
-import { HELD_WHYS, isOneOf } from './columns';
+import { HOLD_REASONS, isOneOf } from './columns';
 import { people } from './people';
 
 /** What becomes of a follow-up that the policy set: its email is written, or a coordinator cancels it. */
@@ -32,7 +32,7 @@ export const followUps = pgTable(
 		/**
 		 * What made it due automatically: it is sent only once a coordinator has released it. Null for what people's acts and time bring.
 		 */
-		heldWhy: text('held_why', { enum: HELD_WHYS }),
+		holdReason: text('hold_reason', { enum: HOLD_REASONS }),
 		/** Where it is held because it was brought forward: the day on which it is sent if that is cancelled. */
 		heldBefore: date('held_before', { mode: 'string' }),
 		reason: text('reason').notNull().default(''),
@@ -50,10 +50,10 @@ export const followUps = pgTable(
 			.where(sql`${t.doneAt} is null`),
 		check('follow_ups_kind_check', isOneOf(t.kind, FOLLOW_UP_KINDS)),
 		check('follow_ups_policy_check', sql`(${t.kind} = 'look') = (${t.policyDay} is null)`),
-		check('follow_ups_held_check', isOneOf(t.heldWhy, HELD_WHYS)),
+		check('follow_ups_held_check', isOneOf(t.holdReason, HOLD_REASONS)),
 		index('follow_ups_held_idx')
 			.on(t.kind, t.personId)
-			.where(sql`${t.heldWhy} is not null and ${t.doneAt} is null`),
+			.where(sql`${t.holdReason} is not null and ${t.doneAt} is null`),
 		index('follow_ups_after_idx').on(t.after),
 		index('follow_ups_person_idx').on(t.personId, t.due.desc()),
 		// Follow-ups that someone set and that may be overdue are counted along this.

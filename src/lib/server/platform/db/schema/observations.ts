@@ -31,7 +31,7 @@ import type { RecordedDecisions } from '../../../../core/workforce/decision-outc
 import type { WorkforceReport } from '../../../../core/workforce/report';
 import { users } from './access';
 import { isOneOf, level, matches, moment, referenceIndex, textList } from './columns';
-import { caseAssessments } from './judgements';
+import { assessmentResults } from './assessment-results';
 import { people } from './people';
 import { rounds } from './rounds';
 
@@ -47,9 +47,9 @@ const countedColumns = () => ({
 	country: text('country').notNull(),
 	/** The round that the answers belong to; null for answers outside any round. */
 	roundId: uuid('round_id').references(() => rounds.id, { onDelete: 'set null' }),
-	way: text('way').$type<SittingStyle>(),
-	route: text('route').$type<QuestionnaireMode>(),
-	spot: text('spot').$type<SpotKind>(),
+	sittingStyle: text('sitting_style').$type<SittingStyle>(),
+	questionnaireMode: text('questionnaire_mode').$type<QuestionnaireMode>(),
+	place: text('place').$type<SpotKind>(),
 	/** Day of the newest answers, and of the very first; null while there are none. */
 	answeredOn: date('answered_on', { mode: 'string' }),
 	firstOn: date('first_on', { mode: 'string' }),
@@ -93,9 +93,9 @@ export const observations = pgTable(
 	'observations',
 	{
 		id: bigserial('id', { mode: 'number' }).primaryKey(),
-		judgementId: bigint('judgement_id', { mode: 'number' })
+		assessmentResultId: bigint('assessment_result_id', { mode: 'number' })
 			.notNull()
-			.references(() => caseAssessments.id, { onDelete: 'cascade' }),
+			.references(() => assessmentResults.id, { onDelete: 'cascade' }),
 		personId: uuid('person_id')
 			.notNull()
 			.references(() => people.id, { onDelete: 'cascade' }),
@@ -112,7 +112,7 @@ export const observations = pgTable(
 		uniqueIndex('observations_newest_key')
 			.on(t.personId)
 			.where(sql`${t.untilDay} is null`),
-		index('observations_judgement_idx').on(t.judgementId),
+		index('observations_assessment_result_idx').on(t.assessmentResultId),
 		// From a figure to its people.
 		index('observations_discomfort_idx')
 			.using('gin', t.discomfort)
@@ -120,7 +120,7 @@ export const observations = pgTable(
 		index('observations_findings_idx')
 			.using('gin', t.findings)
 			.where(sql`${t.untilDay} is null`),
-		check('observations_spot_check', isOneOf(t.spot, SPOT_KINDS)),
+		check('observations_place_check', isOneOf(t.place, SPOT_KINDS)),
 		check('observations_heights_check', isOneOf(t.heights, VERDICTS)),
 		check('observations_heights_after_check', isOneOf(t.heightsAfter, VERDICTS)),
 		check('observations_days_check', sql`${t.untilDay} is null or ${t.untilDay} >= ${t.onDay}`)
@@ -159,8 +159,8 @@ export const publishedStates = pgTable(
 		/** The newest self-assessment sent in the year before: day, round, style, length, and the day of the answer; null without one. */
 		sentOn: date('sent_on', { mode: 'string' }),
 		sentRoundId: uuid('sent_round_id'),
-		sentWay: text('sent_way').$type<SittingStyle>(),
-		sentRoute: text('sent_route').$type<QuestionnaireMode>(),
+		sentSittingStyle: text('sent_sitting_style').$type<SittingStyle>(),
+		sentQuestionnaireMode: text('sent_questionnaire_mode').$type<QuestionnaireMode>(),
 		sentAnsweredOn: date('sent_answered_on', { mode: 'string' }),
 		/** The day on which a coordinator dealt with the newest answers, of the last item that arrived, and of the last referral. */
 		seenOn: date('seen_on', { mode: 'string' }),

@@ -30,10 +30,10 @@ export const people = pgTable(
 		/** The organisation's number for them; empty where it has none. */
 		staffNumber: text('staff_number').notNull().default(''),
 		/** The sitting style set for them, and short or complete; null for the round's setting or the default. */
-		way: text('way').$type<SittingStyle>(),
-		route: text('route').$type<QuestionnaireMode>(),
+		sittingStyle: text('sitting_style').$type<SittingStyle>(),
+		questionnaireMode: text('questionnaire_mode').$type<QuestionnaireMode>(),
 		/** The break schedule set for them; null for the round's setting or the default. */
-		rhythm: text('rhythm').$type<BreakSchedule>(),
+		breakSchedule: text('break_schedule').$type<BreakSchedule>(),
 		/** ISO 3166-1 alpha-2, whose weekend and public holidays are not working days; empty where unknown. */
 		country: text('country').notNull().default(''),
 		/** ISO 3166-2 without the country, for regional holidays; empty where unknown. */
@@ -77,9 +77,9 @@ export const people = pgTable(
 		index('people_owner_idx')
 			.on(t.ownerId)
 			.where(sql`${t.ownerId} is not null`),
-		check('people_way_check', isOneOf(t.way, SITTING_STYLES)),
-		check('people_route_check', isOneOf(t.route, QUESTIONNAIRE_MODES)),
-		check('people_rhythm_check', isOneOf(t.rhythm, BREAK_SCHEDULES)),
+		check('people_sitting_style_check', isOneOf(t.sittingStyle, SITTING_STYLES)),
+		check('people_questionnaire_mode_check', isOneOf(t.questionnaireMode, QUESTIONNAIRE_MODES)),
+		check('people_break_schedule_check', isOneOf(t.breakSchedule, BREAK_SCHEDULES)),
 		index('people_country_idx').on(t.country, t.id),
 		index('people_team_idx').on(t.team, sql`lower(${t.name})`, t.id),
 		// Search by any part of a name, team or address: trigrams; with one or two letters, the beginning of a name.

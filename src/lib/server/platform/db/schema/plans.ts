@@ -28,7 +28,7 @@ import type { UnclosableCheck } from '../../../../core/cases/case-assessment/ass
 import type { Plan } from '../../../../core/plan/plan-corner';
 import type { PlanStep } from '../../../../core/plan/plan-steps';
 import { assessments } from './assessments';
-import { areAllOf, HELD_WHYS, isOneOf, moment, textList } from './columns';
+import { areAllOf, HOLD_REASONS, isOneOf, moment, textList } from './columns';
 import { people } from './people';
 
 /** Why a plan was made. */
@@ -43,7 +43,7 @@ export const STEP_SOURCES = ['tick', 'measured', 'check-in', 'kept'] as const;
 /** A plan that takes items from the person's other workstations. */
 export interface MovingPlan {
 	readonly pieces: readonly { readonly label: string; readonly pieces: number }[];
-	readonly corner: Corner;
+	readonly workstation: Corner;
 	readonly advice: StoredAdvice;
 }
 
@@ -61,7 +61,7 @@ export const plans = pgTable(
 		madeAt: moment('made_at').notNull(),
 		why: text('why', { enum: PLAN_WHYS }).notNull(),
 		/** The workstation with its share of the household. */
-		corner: jsonb('corner').$type<Corner>().notNull(),
+		workstation: jsonb('workstation').$type<Corner>().notNull(),
 		advice: jsonb('advice').$type<StoredAdvice>().notNull(),
 		/** What would have to move here from the other workstations for a better plan, and that plan; null where nothing would. */
 		moving: jsonb('moving').$type<MovingPlan>(),
@@ -80,7 +80,7 @@ export const plans = pgTable(
 		/** The day on which to remind of a plan that was not started; null where there is no such day, or no longer. */
 		remindOn: date('remind_on', { mode: 'string' }),
 		/** What made that reminder due automatically: it is sent only once a coordinator has released it. */
-		heldWhy: text('held_why', { enum: HELD_WHYS }),
+		holdReason: text('hold_reason', { enum: HOLD_REASONS }),
 		/** Where it is held because it was brought forward: the day on which it is sent if that is cancelled. */
 		heldBefore: date('held_before', { mode: 'string' }),
 		/**
@@ -100,8 +100,8 @@ export const plans = pgTable(
 		index('plans_assessment_idx').on(t.assessmentId, t.madeAt.desc()),
 		index('plans_held_idx')
 			.on(t.assessmentId)
-			.where(sql`${t.heldWhy} is not null and ${t.endedAt} is null`),
-		check('plans_held_check', isOneOf(t.heldWhy, HELD_WHYS)),
+			.where(sql`${t.holdReason} is not null and ${t.endedAt} is null`),
+		check('plans_held_check', isOneOf(t.holdReason, HOLD_REASONS)),
 		check('plans_why_check', isOneOf(t.why, PLAN_WHYS)),
 		check('plans_kept_check', areAllOf(t.kept, PLAN_ITEMS)),
 		check('plans_chosen_check', sql`${t.chosen} between 0 and 9`)

@@ -52,11 +52,11 @@ export const rounds = pgTable(
 		name: text('name').notNull(),
 		state: text('state', { enum: ROUND_STATES }).notNull().default('draft'),
 		filter: jsonb('filter').$type<RoundFilter>().notNull(),
-		way: text('way').$type<SittingStyle>().notNull(),
+		sittingStyle: text('sitting_style').$type<SittingStyle>().notNull(),
 		/** Short or complete. */
-		route: text('route').$type<QuestionnaireMode>().notNull().default('short'),
+		questionnaireMode: text('questionnaire_mode').$type<QuestionnaireMode>().notNull().default('short'),
 		/** The break schedule it sets. */
-		rhythm: text('rhythm').$type<BreakSchedule>().notNull().default(DEFAULT_BREAK_SCHEDULE),
+		breakSchedule: text('break_schedule').$type<BreakSchedule>().notNull().default(DEFAULT_BREAK_SCHEDULE),
 		checklistVersion: integer('checklist_version').notNull(),
 		subject: text('subject').notNull(),
 		body: text('body').notNull(),
@@ -81,9 +81,9 @@ export const rounds = pgTable(
 		index('rounds_created_idx').on(t.createdAt.desc()),
 		check('rounds_state_check', isOneOf(t.state, ROUND_STATES)),
 		check('rounds_pending_change_check', isOneOf(t.pendingChange, ROUND_CHANGES)),
-		check('rounds_way_check', isOneOf(t.way, SITTING_STYLES)),
-		check('rounds_route_check', isOneOf(t.route, QUESTIONNAIRE_MODES)),
-		check('rounds_rhythm_check', isOneOf(t.rhythm, BREAK_SCHEDULES))
+		check('rounds_sitting_style_check', isOneOf(t.sittingStyle, SITTING_STYLES)),
+		check('rounds_questionnaire_mode_check', isOneOf(t.questionnaireMode, QUESTIONNAIRE_MODES)),
+		check('rounds_break_schedule_check', isOneOf(t.breakSchedule, BREAK_SCHEDULES))
 	]
 );
 

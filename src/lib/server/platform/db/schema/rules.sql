@@ -29,12 +29,12 @@ create trigger audit_checks_append_only
 -- An assessment result is written once. It goes with the person, or with their answers where these are withdrawn.
 create function refuse_rewriting() returns trigger language plpgsql as $$
 begin
-	raise exception 'judgements are never rewritten';
+	raise exception 'assessment results are never rewritten';
 end
 $$;
 --> statement-breakpoint
-create trigger judgements_never_rewritten
-	before update on judgements
+create trigger assessment_results_never_rewritten
+	before update on assessment_results
 	for each statement execute function refuse_rewriting();
 --> statement-breakpoint
 -- With the rights of who owns the tables: the application writes lines, and can't change how many it wrote.

@@ -1,6 +1,6 @@
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
-import { boardEndpoints } from '$lib/server/questionnaire/walkthroughs/walkthrough-board';
-import { personParty } from '$lib/server/questionnaire/walkthroughs/walkthrough-party';
+import { boardEndpoints } from '$lib/server/questionnaire/shared-sessions/shared-session-board';
+import { personParty } from '$lib/server/questionnaire/shared-sessions/shared-session-party';
 import type { RequestEvent } from './$types';
 
 /** The person's side: see `boardEndpoints`. */

@@ -67,7 +67,10 @@ const todayOf = ({ locals }: Here) => isoDay(locals.now, locals.timeZone);
 
 export const actions: Actions = {
 	send: act(read.readSend, async (form, here, { url }) => {
-		const input = { ...versioned(form, here), ...(form.way ? { way: form.way } : {}) };
+		const input = {
+			...versioned(form, here),
+			...(form.sittingStyle ? { sittingStyle: form.sittingStyle } : {})
+		};
 		const sent = await sendAssessment(here.locals.db, here.actor, input, here.locals.now);
 		// Without a mail server, the sender passes the link on, so it is shown once. Otherwise only its person sees it.
 		const isPassedOn = here.locals.config.smtpUrl === '';
@@ -166,8 +169,12 @@ export const actions: Actions = {
 		orderEquipment(here.locals.db, here.actor, { ...versioned(form, here), thing }, here.locals.now)
 	),
 
-	setUp: act(read.readSetUp, ({ way, route, rhythm, ...form }, here) => {
-		const wanted = { way: way || null, route: route || null, rhythm: rhythm || null };
+	setUp: act(read.readSetUp, ({ sittingStyle, questionnaireMode, breakSchedule, ...form }, here) => {
+		const wanted = {
+			sittingStyle: sittingStyle || null,
+			questionnaireMode: questionnaireMode || null,
+			breakSchedule: breakSchedule || null
+		};
 		const input = { ...versioned(form, here), ...wanted };
 		return changePersonSettings(here.locals.db, here.actor, input, here.locals.now, here.locals.planning);
 	}),

@@ -25,7 +25,7 @@
 		phone: data.person.phone,
 		closable: data.closable,
 		hazards: data.hazards,
-		checks: (data.judgement?.standing ?? []).map(({ id }) => id),
+		checks: (data.assessmentResult?.standing ?? []).map(({ id }) => id),
 		isReferred: data.referrals.some(({ endedAt }) => endedAt === null),
 		version: data.listed.version,
 		today: data.today
@@ -58,12 +58,12 @@
 		hasAnswers={data.answered !== null}
 		wasSent={data.newest !== null}
 		hasPost={data.hasPost}
-		hasHazard={data.judgement?.reasons.some(({ code }) => code === 'hazard') ?? false}
+		hasHazard={data.assessmentResult?.reasons.some(({ code }) => code === 'hazard') ?? false}
 	/>
 	<CaseVisitors personId={data.person.id} />
-	{#if data.judgement && data.listed.openSince !== null}
+	{#if data.assessmentResult && data.listed.openSince !== null}
 		<CaseNotice
-			judgement={data.judgement}
+			assessmentResult={data.assessmentResult}
 			policy={data.policy}
 			actBy={data.listed.actBy}
 			takenBack={data.takenBack}

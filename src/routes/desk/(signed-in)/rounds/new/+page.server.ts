@@ -30,9 +30,9 @@ export const load: PageServerLoad = ({ locals }) =>
 			round: {
 				name: '',
 				filter: { teams: [], country: '', notAnsweredWithinDays: 0 },
-				way: DEFAULT_SITTING_STYLE,
-				route: 'short' as const,
-				rhythm: DEFAULT_BREAK_SCHEDULE,
+				sittingStyle: DEFAULT_SITTING_STYLE,
+				questionnaireMode: 'short' as const,
+				breakSchedule: DEFAULT_BREAK_SCHEDULE,
 				subject: usual.subject,
 				body: usual.body,
 				startsOn: today,

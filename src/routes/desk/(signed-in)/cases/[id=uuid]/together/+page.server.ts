@@ -13,39 +13,42 @@ import { day, text, uuid } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
 import { readPersonPlace } from '$lib/server/people/lock-person';
 import { signedIn } from '$lib/server/platform/signed-in';
-import { joinWalkthrough } from '$lib/server/questionnaire/walkthroughs/join-walkthrough';
-import { openWalkthroughOf, walkthroughsOf } from '$lib/server/questionnaire/walkthroughs/open-walkthrough';
-import { makeSharedPlan } from '$lib/server/questionnaire/walkthroughs/shared-plan';
+import { joinSharedSession } from '$lib/server/questionnaire/shared-sessions/join-shared-session';
+import {
+	openSharedSessionOf,
+	sharedSessionsOf
+} from '$lib/server/questionnaire/shared-sessions/open-shared-session';
+import { makeSharedPlan } from '$lib/server/questionnaire/shared-sessions/shared-plan';
 import {
 	agreeToPlan,
-	endWalkthrough,
+	endSharedSession,
 	noteNextDay
-} from '$lib/server/questionnaire/walkthroughs/steer-walkthrough';
-import { coordinatorParty, isMember } from '$lib/server/questionnaire/walkthroughs/walkthrough-party';
+} from '$lib/server/questionnaire/shared-sessions/steer-shared-session';
+import { coordinatorParty, isMember } from '$lib/server/questionnaire/shared-sessions/shared-session-party';
 import {
 	readSummaries,
-	readWalkthroughState
-} from '$lib/server/questionnaire/walkthroughs/walkthrough-state';
+	readSharedSessionState
+} from '$lib/server/questionnaire/shared-sessions/shared-session-state';
 import type { Actions, PageServerLoad, RequestEvent } from './$types';
 
-/** The open walkthrough for coordinators who have come in, and what is left of earlier ones. */
+/** The open shared session for coordinators who have come in, and what is left of earlier ones. */
 export const load: PageServerLoad = ({ locals, params }) =>
 	withErrorPage(async () => {
 		const { db, now } = locals;
 		const { id: userId } = await requireCase(db, signedIn(locals), params.id, 'cases:act');
 		const person = await readPersonPlace(db, params.id);
 		if (!person) throw new DomainError('not-found', 'noPerson');
-		const open = await openWalkthroughOf(db, params.id, now);
+		const open = await openSharedSessionOf(db, params.id, now);
 		const isIn = open !== null && (await isMember(db, open.id, userId));
-		const [newest] = await walkthroughsOf(db, person.id, 1);
+		const [newest] = await sharedSessionsOf(db, person.id, 1);
 		const about = newest && (await openAssessmentOf(db, newest.assessmentId, { evenIfEnded: true }));
 		return {
 			person: { id: person.id, name: person.name, phone: person.phone },
 			isStarted: open !== null,
-			walkthrough: isIn ? await readWalkthroughState(db, open.id, now) : null,
+			sharedSession: isIn ? await readSharedSessionState(db, open.id, now) : null,
 			/** What was asked, in the open or the newest one. */
 			about: about && {
-				way: about.assessment.way,
+				way: about.assessment.sittingStyle,
 				checklistVersion: about.assessment.checklistVersion,
 				ownChecklist: about.ownChecklist && wordsOnlyIn(about.ownChecklist, languageOf(deskLocale()))
 			},
@@ -65,7 +68,7 @@ export const actions: Actions = {
 	join: ({ request, locals, params }) =>
 		withFormError(async () => {
 			const { code } = await readCode(request);
-			await joinWalkthrough(locals.db, signedIn(locals), { personId: params.id, code }, locals.now);
+			await joinSharedSession(locals.db, signedIn(locals), { personId: params.id, code }, locals.now);
 		}),
 	plan: (event) => withFormError(async () => makeSharedPlan(event.locals, await partyOf(event))),
 	agree: (event) =>
@@ -85,7 +88,7 @@ export const actions: Actions = {
 				personId: params.id,
 				kind: 'look' as const,
 				due: requireFutureDay(due, isoDay(locals.now, locals.timeZone)),
-				reason: deskWords.walkthrough.followUpReason,
+				reason: deskWords.sharedSession.followUpReason,
 				seen
 			};
 			await setFollowUp(locals.db, signedIn(locals), followUp, locals.now);
@@ -93,6 +96,6 @@ export const actions: Actions = {
 		}),
 	end: (event) =>
 		withFormError(async () => {
-			await endWalkthrough(event.locals.db, await partyOf(event), event.locals.now);
+			await endSharedSession(event.locals.db, await partyOf(event), event.locals.now);
 		})
 };

@@ -7,34 +7,34 @@
 	import { checklistFrom } from '$lib/core/questionnaire/checklist/own-checklist';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 	import { dayWords } from '$lib/messages/dates';
-	import { walkthroughTextsFor } from '$lib/messages/walkthrough';
+	import { sharedSessionTextsFor } from '$lib/messages/shared-session';
 	import DayField from '$lib/ui/cases/DayField.svelte';
 	import Button from '$lib/ui/platform/kit/Button.svelte';
 	import TextField from '$lib/ui/platform/kit/TextField.svelte';
 	import { phoneHref, phoneWords } from '$lib/ui/platform/kit/phone-words';
-	import { LiveWalkthrough } from '$lib/ui/questionnaire/walkthrough/live-walkthrough.svelte';
-	import WalkthroughBoard from '$lib/ui/questionnaire/walkthrough/WalkthroughBoard.svelte';
-	import WalkthroughSummaries from '$lib/ui/questionnaire/walkthrough/WalkthroughSummaries.svelte';
+	import { LiveSharedSession } from '$lib/ui/questionnaire/shared-session/live-shared-session.svelte';
+	import SharedSessionBoard from '$lib/ui/questionnaire/shared-session/SharedSessionBoard.svelte';
+	import SharedSessionSummaries from '$lib/ui/questionnaire/shared-session/SharedSessionSummaries.svelte';
 
 	let { data, form } = $props();
 
-	const desk = deskWords.walkthrough;
+	const desk = deskWords.sharedSession;
 	const t = deskCatalogue();
-	const texts = $derived(walkthroughTextsFor(t.locale));
+	const texts = $derived(sharedSessionTextsFor(t.locale));
 	const { person } = $derived(data);
 	const fault = $derived(form && 'fault' in form ? (form.fault as { message: string }).message : null);
 	const open = $derived(form && 'open' in form ? (form.open as readonly FieldIssue[]) : []);
 	const about = $derived(data.about);
 	const checklist = $derived(checklistFrom(about?.checklistVersion ?? 0, about?.ownChecklist ?? null));
-	const isIn = $derived(data.walkthrough !== null);
+	const isIn = $derived(data.sharedSession !== null);
 	const live = $derived(
 		isIn
 			? untrack(
 					() =>
-						data.walkthrough &&
+						data.sharedSession &&
 						about &&
-						new LiveWalkthrough(
-							data.walkthrough,
+						new LiveSharedSession(
+							data.sharedSession,
 							about.way,
 							`/desk/cases/${person.id}/together/board`,
 							() => void refreshPage()
@@ -66,7 +66,7 @@
 			{#if others.length > 0}{texts.alsoHere(t.lists.and(others))}{/if}
 		</p>
 		<p class="text-ink-soft">{desk.marked}</p>
-		<WalkthroughBoard
+		<SharedSessionBoard
 			{live}
 			side="coordinator"
 			personName={person.name}
@@ -85,7 +85,7 @@
 					<Button size="desk">{desk.setDay}</Button>
 				</form>
 			{/snippet}
-		</WalkthroughBoard>
+		</SharedSessionBoard>
 	{:else}
 		<p class="mt-1 max-w-prose">{desk.lead}</p>
 		{#if person.phone}
@@ -106,7 +106,7 @@
 			/>
 			<Button look="main" size="desk">{desk.join}</Button>
 		</form>
-		<WalkthroughSummaries
+		<SharedSessionSummaries
 			summaries={data.summaries}
 			context={summaryContext}
 			unit={data.unit}

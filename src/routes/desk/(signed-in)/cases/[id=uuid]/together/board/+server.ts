@@ -1,5 +1,5 @@
-import { boardEndpoints } from '$lib/server/questionnaire/walkthroughs/walkthrough-board';
-import { coordinatorParty } from '$lib/server/questionnaire/walkthroughs/walkthrough-party';
+import { boardEndpoints } from '$lib/server/questionnaire/shared-sessions/shared-session-board';
+import { coordinatorParty } from '$lib/server/questionnaire/shared-sessions/shared-session-party';
 import type { RequestEvent } from './$types';
 
 /** The coordinator's side: see `boardEndpoints`. */

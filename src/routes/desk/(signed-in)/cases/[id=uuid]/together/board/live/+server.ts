@@ -1,8 +1,8 @@
 import { DomainError } from '$lib/server/platform/domain-error';
 import { withJsonError } from '$lib/server/platform/http/error-responses';
 import { untilSignedOut } from '$lib/server/platform/live/event-stream';
-import { coordinatorParty } from '$lib/server/questionnaire/walkthroughs/walkthrough-party';
-import { walkthroughStream } from '$lib/server/questionnaire/walkthroughs/walkthrough-stream';
+import { coordinatorParty } from '$lib/server/questionnaire/shared-sessions/shared-session-party';
+import { sharedSessionStream } from '$lib/server/questionnaire/shared-sessions/shared-session-stream';
 import type { RequestHandler } from './$types';
 
 /** What the person enters and points at, as server-sent events; while it is open, the coordinator counts as present. */
@@ -13,5 +13,5 @@ export const GET: RequestHandler = ({ locals, params }) =>
 		const party = await coordinatorParty(db, user, params.id, now);
 		const closed = locals.streams.open(`account:${party.userId ?? ''}`);
 		const until = untilSignedOut(locals.changes, session.hash, `case:${params.id}`);
-		return walkthroughStream(locals, party, until, closed);
+		return sharedSessionStream(locals, party, until, closed);
 	});

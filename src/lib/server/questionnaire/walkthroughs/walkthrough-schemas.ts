@@ -1,9 +1,0 @@
-import { Type } from 'typebox';
-import { WALKTHROUGH_STATIONS } from '../../../core/questionnaire/walkthrough/stations';
-import { text } from '../../platform/http/fields';
-
-/** Where one side points: a station, and a question of it or none. */
-export const pointSchema = Type.Object(
-	{ station: Type.Enum(WALKTHROUGH_STATIONS), question: Type.Union([text(60), Type.Null()]) },
-	{ additionalProperties: false }
-);

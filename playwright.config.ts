@@ -1,7 +1,6 @@
 import { defineConfig, devices } from '@playwright/test';
 import { TEST_CHROMIUM } from './bin/lib/packages.mjs';
-
-const MINUTE_MS = 60_000;
+import { EXPECTATION_LIMIT_MS, TEST_LIMIT_MS } from './bin/lib/patience.mjs';
 
 /**
  * Those that take longest come first, so that no worker is left with one of them at the end. The size of the day sheet is
@@ -11,7 +10,6 @@ const FIRST = [
 	'desk-pages',
 	'employee-pages',
 	'bad-requests',
-	'crash',
 	'day-sheet-size',
 	'desk',
 	'hostile-text',
@@ -34,13 +32,12 @@ export default defineConfig({
 		{ name: 'others', testIgnore: FIRST }
 	],
 	retries: 0,
-	// Far beyond what anything takes: a busy machine is no fault of the program, and speed is what the benches tell.
-	timeout: 30 * MINUTE_MS,
-	expect: { timeout: Number(process.env.EXPECT_MS ?? 2 * MINUTE_MS) },
+	timeout: TEST_LIMIT_MS,
+	expect: { timeout: EXPECTATION_LIMIT_MS },
 	outputDir: process.env.E2E_OUTPUT ?? 'test-results/browser',
 	reporter: [['list'], ['json', { outputFile: process.env.E2E_REPORT ?? 'test-results/e2e.json' }]],
 	use: {
-		actionTimeout: Number(process.env.EXPECT_MS ?? 5 * MINUTE_MS),
+		actionTimeout: EXPECTATION_LIMIT_MS,
 		...devices['Desktop Chrome'],
 		viewport: { width: 1280, height: 800 },
 		baseURL: WORKER_URL ?? process.env.BASE_URL ?? 'http://127.0.0.1:4280',

@@ -2,6 +2,7 @@ import { sveltekit } from '@sveltejs/kit/vite';
 import tailwindcss from '@tailwindcss/vite';
 import { defineConfig } from 'vitest/config';
 import { fewerFiles } from './bin/lib/fewer-files-plugin.mjs';
+import { TEST_LIMIT_MS } from './bin/lib/patience.mjs';
 import { threads } from './bin/lib/threads-plugin.mjs';
 
 export default defineConfig({
@@ -9,9 +10,8 @@ export default defineConfig({
 	worker: { format: 'es' },
 	server: { host: '127.0.0.1' },
 	test: {
-		// A busy machine is no failure: what hangs is found, what is only slow is the benches' matter. No test has a limit of its own.
-		testTimeout: 1_800_000,
-		hookTimeout: 1_800_000,
+		testTimeout: TEST_LIMIT_MS,
+		hookTimeout: TEST_LIMIT_MS,
 		teardownTimeout: 120_000,
 		// Left to itself one processor stays idle: where there are two, tests would take twice as long.
 		maxWorkers: '100%',

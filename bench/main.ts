@@ -11,7 +11,6 @@ import { benchMoving } from './moving';
 import { benchPage } from './page';
 import { benchPolicy } from './policy';
 import { benchPost } from './post';
-import { benchProofs } from './proofs';
 import { benchRound } from './round';
 import { benchSilence } from './silence';
 import { benchStreams } from './streams';
@@ -40,7 +39,6 @@ const BENCHES: Readonly<Record<string, () => Promise<void> | void>> = {
 	moving: benchMoving,
 	policy: benchPolicy,
 	post: benchPost,
-	proofs: benchProofs,
 	round: benchRound,
 	silence: benchSilence,
 	streams: benchStreams,

@@ -1,6 +1,7 @@
 #!/usr/bin/env node
 /**
- * Runs every check in three lanes: the browser tests, in as many workers as there are databases; the tests that need only a database; and
+ * Runs every check, and with `--long` all that takes long in full: every proof, pages in every colour scheme, attacks, crashes, the package
+ * for a server. In three lanes: the browser tests, in as many workers as there are databases; the tests that need only a database; and
  * everything that needs neither. On two cores more workers take longer overall, since each slows the others. The browser tests take
  * longest, so the other lanes give way to them.
  */
@@ -59,6 +60,10 @@ async function checksAndTests(stages) {
 }
 
 await run(async () => {
+	const isLong = process.argv.includes('--long');
+	if (isLong) process.env.EASY_CORNER_TESTS = 'long';
+	// Its lanes keep each other busy.
+	process.env.EASY_CORNER_PATIENCE ??= isLong ? '15' : '3';
 	needRoom();
 	await needDebianPackage('postgresql', () => postgresBin() !== null);
 	await needTestChromium();

@@ -1,6 +1,7 @@
 import { type Page } from '@playwright/test';
 import type { RunOptions } from 'axe-core';
 import { HtmlValidate } from 'html-validate';
+import { IS_LONG_RUN } from '../tests/support/rotation';
 import { axeFinds, hydrated, WCAG } from './support';
 
 /** The rules that depend on colour: all others see the same page in every colour scheme. */
@@ -89,7 +90,10 @@ async function idsTwice(page: Page): Promise<string[]> {
 	});
 }
 
-/** Axe's rules but for colour once; then those of colour in light, in dark and, on an employee's page, in forced colours. */
+/** Pages that show what the others do, each in every colour scheme in every run; the others are in the long run. */
+const IN_EVERY_SCHEME = /^(?:\/desk|\/desk\/follow-ups|\/desk\/workforce|\/c\/[\w-]+\/(?:plan|screen))$/;
+
+/** Axe's rules but for colour once; then those of colour in light and, where asked for, in dark and, on an employee's page, in forced colours. */
 async function axeFaults(page: Page, door: 'desk' | 'employee'): Promise<string[]> {
 	const faults: string[] = [];
 	const lookAtColours = async (scheme: string) => {
@@ -101,6 +105,7 @@ async function axeFaults(page: Page, door: 'desk' | 'employee'): Promise<string[
 	faults.push(...(await axeFinds(page, OF_ALL_ELSE, [`[${SAME_SHAPE}]`])));
 	for (const id of await idsTwice(page)) faults.push(`the id ${id} stands twice`);
 	await lookAtColours('light');
+	if (!IS_LONG_RUN && !IN_EVERY_SCHEME.test(new URL(page.url()).pathname)) return faults;
 	await page.emulateMedia({ colorScheme: 'dark' });
 	await lookAtColours('dark');
 	await page.emulateMedia({ colorScheme: 'light' });
@@ -194,14 +199,14 @@ export const SIZES = {
 export type Size = keyof typeof SIZES;
 
 /**
- * Looks at pages one after the other, each opened once: its markup, what axe finds, whether its forms have only fields that their acts know,
+ * Looks at pages, each opened once: its markup, what axe finds, whether its forms have only fields that their acts know,
  * whether it scrolls sideways at any size, and where its title begins.
  */
 export class PageChecks {
 	/** One line per fault. */
 	readonly faults: string[] = [];
-	/** The left edges of titles, px, with the pages that have them. */
-	readonly lefts = new Map<Size, Map<number, string[]>>();
+	/** The left edge of the title last looked at, px, by size. */
+	readonly lefts = new Map<Size, number>();
 
 	private constructor(
 		private readonly page: Page,
@@ -246,9 +251,7 @@ export class PageChecks {
 				left: Math.round(document.querySelector('h1')?.getBoundingClientRect().left ?? -1)
 			}));
 			if (over > 0) this.faults.push(`${where}: scrolls sideways by ${over} px on a ${size}`);
-			const lefts = this.lefts.get(size) ?? new Map<number, string[]>();
-			lefts.set(left, [...(lefts.get(left) ?? []), where]);
-			this.lefts.set(size, lefts);
+			this.lefts.set(size, left);
 		}
 		await this.resize(this.sizes[0] ?? 'laptop');
 	}

@@ -14,6 +14,7 @@ import { postgresBin } from '../../bin/lib/packages.mjs';
 import { startPostgres } from '../../bin/lib/postgres.mjs';
 import { cookieOf } from '../support/attack';
 import { PATIENCE } from '../support/patience';
+import { IS_LONG_RUN } from '../support/rotation';
 import { SmtpStandIn } from '../support/smtp-stand-in';
 
 /** The page for who runs it, followed to the letter: its SQL, its commands, and nothing that only building needs. */
@@ -31,7 +32,8 @@ let mail: SmtpStandIn;
 let settings: Record<string, string>;
 let origin: string;
 let server: ChildProcess | null = null;
-const program = () => join(folder, 'program');
+/** In a short run the project's own folder, which has the same build; packaging takes minutes. */
+const program = () => (IS_LONG_RUN ? join(folder, 'program') : process.cwd());
 const urlOf = (role: string, more = '') => {
 	const url = new URL(postgres.url);
 	[url.username, url.password, url.pathname] = [role, `of-${role}`, '/corner'];
@@ -106,7 +108,7 @@ beforeAll(async () => {
 		EASY_CORNER_SMTP: mail.url,
 		EASY_CORNER_MAIL_FROM: 'Easy Corner <corner@organisation.example>'
 	};
-	await run('deploy/package.sh', [program()], { maxBuffer: 1e8 });
+	if (IS_LONG_RUN) await run('deploy/package.sh', [program()], { maxBuffer: 1e8 });
 });
 afterAll(async () => {
 	await stop();
@@ -126,9 +128,12 @@ describe('the page for who runs it, on a machine that has nothing yet', () => {
 		expect(START).toEqual([...NODE_FLAGS, 'build/app.js', 'start']);
 	});
 
-	it('installs what a server needs and nothing else, and refuses to start without it in a sentence each', async () => {
+	it.runIf(IS_LONG_RUN)('installs what a server needs and nothing else', () => {
 		expect(existsSync(join(program(), 'node_modules', 'tsx'))).toBe(false);
 		expect(existsSync(join(program(), 'src'))).toBe(false);
+	});
+
+	it('refuses to start without a setting that it needs, in a sentence each', async () => {
 		for (const name of ['DATABASE_URL', 'ORIGIN', 'EASY_CORNER_KEY', 'EASY_CORNER_ERASURES_FILE']) {
 			const { code, text } = await app(['start'], { [name]: '' });
 			expect([code, text.trim().split('\n').length, text.includes(name)], text).toEqual([1, 1, true]);
@@ -241,97 +246,113 @@ describe('the page for who runs it, on a machine that has nothing yet', () => {
 		expect(saved.status).toBe(200);
 	});
 
-	it('is backed up, restored and opened again only once erasures were replayed', async () => {
-		const file = join(folder, 'all.dump');
-		const admin = new URL(postgres.url);
-		admin.pathname = '/corner';
-		const asAdmin = { EASY_CORNER_ADMIN_DATABASE_URL: admin.href };
-		const asMigrator = {
-			EASY_CORNER_MIGRATION_DATABASE_URL: urlOf(
-				'easy_corner_migrator',
-				'?options=-c%20role%3Deasy_corner_owner'
-			)
-		};
-		expect(await app(['backup', file])).toEqual({ code: 0, text: expect.stringContaining('Written to') });
-		const erased = await post(`/desk/cases/${personId}/erase`, cookie, { name: 'Ada Example', why: 'asked' });
-		expect(erased.status).toBe(303);
-		const erasures = settings.EASY_CORNER_ERASURES_FILE ?? '';
-		await vi.waitFor(() => expect(readFileSync(erasures, 'utf8')).toContain(personId), PATIENCE);
-		expect(readFileSync(erasures, 'utf8')).not.toContain('Ada');
-		await stop();
-		expect((await app(['migrate', '--dry-run'], { ...asAdmin, ...asMigrator })).text).toContain(
-			'nothing would'
-		);
-		const weak = { EASY_CORNER_ADMIN_DATABASE_URL: urlOf('easy_corner_app') };
-		expect(await app(['restore', file], { ...weak, ...asMigrator })).toMatchObject({
-			code: 1,
-			text: expect.stringContaining('must be a superuser')
-		});
-		expect(await app(['restore', file], { ...asAdmin, ...asMigrator })).toMatchObject({ code: 0 });
-		expect((await app(['migrate'], asMigrator)).text).toContain('of this version');
-		const closed = await app(['start']);
-		expect(closed.text).toContain('holds someone who was erased since');
-		expect(await app(['check'])).toMatchObject({ code: 1 });
-		expect((await app(['replay-erasures', erasures])).text).toContain('One person was erased again.');
-		expect(await ask('select count(*)::int as n from people')).toEqual([{ n: 0 }]);
-		await start();
-		expect((await fetch(`${origin}${link}`)).status).toBe(404);
-	});
+	it.runIf(IS_LONG_RUN)(
+		'is backed up, restored and opened again only once erasures were replayed',
+		async () => {
+			const file = join(folder, 'all.dump');
+			const admin = new URL(postgres.url);
+			admin.pathname = '/corner';
+			const asAdmin = { EASY_CORNER_ADMIN_DATABASE_URL: admin.href };
+			const asMigrator = {
+				EASY_CORNER_MIGRATION_DATABASE_URL: urlOf(
+					'easy_corner_migrator',
+					'?options=-c%20role%3Deasy_corner_owner'
+				)
+			};
+			expect(await app(['backup', file])).toEqual({ code: 0, text: expect.stringContaining('Written to') });
+			const erased = await post(`/desk/cases/${personId}/erase`, cookie, {
+				name: 'Ada Example',
+				why: 'asked'
+			});
+			expect(erased.status).toBe(303);
+			const erasures = settings.EASY_CORNER_ERASURES_FILE ?? '';
+			await vi.waitFor(() => expect(readFileSync(erasures, 'utf8')).toContain(personId), PATIENCE);
+			expect(readFileSync(erasures, 'utf8')).not.toContain('Ada');
+			await stop();
+			expect((await app(['migrate', '--dry-run'], { ...asAdmin, ...asMigrator })).text).toContain(
+				'nothing would'
+			);
+			const weak = { EASY_CORNER_ADMIN_DATABASE_URL: urlOf('easy_corner_app') };
+			expect(await app(['restore', file], { ...weak, ...asMigrator })).toMatchObject({
+				code: 1,
+				text: expect.stringContaining('must be a superuser')
+			});
+			expect(await app(['restore', file], { ...asAdmin, ...asMigrator })).toMatchObject({ code: 0 });
+			expect((await app(['migrate'], asMigrator)).text).toContain('of this version');
+			const closed = await app(['start']);
+			expect(closed.text).toContain('holds someone who was erased since');
+			expect(await app(['check'])).toMatchObject({ code: 1 });
+			expect((await app(['replay-erasures', erasures])).text).toContain('One person was erased again.');
+			expect(await ask('select count(*)::int as n from people')).toEqual([{ n: 0 }]);
+			await start();
+			expect((await fetch(`${origin}${link}`)).status).toBe(404);
+		}
+	);
 
-	it('moves to another server by an archive, which opens once erasures were replayed and a password was given', async () => {
-		const file = join(folder, 'all.tar.gz');
-		const erasures = settings.EASY_CORNER_ERASURES_FILE ?? '';
-		expect(await app(['archive', 'write', file])).toEqual({
-			code: 0,
-			text: expect.stringContaining('Written to')
-		});
-		expect(statSync(file).mode & 0o777).toBe(0o600);
-		const here = async (table: string, database?: string) =>
-			(await ask(`select count(*)::int as n from ${table}`, database))[0]?.['n'];
-		// The same SQL for another database: the roles are there.
-		const sql = (/```sql\n([\s\S]*?)```/.exec(PAGE)?.[1] ?? '')
-			.split('\n')
-			.filter((line) => !line.startsWith('create role'))
-			.join('\n')
-			.replaceAll(/\bcorner\b/g, 'other');
-		const script = join(folder, 'other.sql');
-		writeFileSync(script, sql);
-		await run(join(postgresBin() ?? '', 'psql'), ['-v', 'ON_ERROR_STOP=1', '-d', postgres.url, '-f', script]);
-		const toOther = (url: string) => url.replace('/corner', '/other');
-		const other = {
-			DATABASE_URL: toOther(urlOf('easy_corner_app')),
-			EASY_CORNER_MIGRATION_DATABASE_URL: toOther(
-				urlOf('easy_corner_migrator', '?options=-c%20role%3Deasy_corner_owner')
-			)
-		};
-		expect(await app(['migrate'], other)).toMatchObject({ code: 0 });
-		expect((await app(['archive', 'load', join(folder, 'none.tar.gz')], other)).text).toContain(
-			'There is no file'
-		);
-		expect((await app(['archive', 'load'], other)).text).toContain('usage:');
-		const loaded = await app(['archive', 'load', file], other);
-		expect(loaded, loaded.text).toMatchObject({ code: 0 });
-		for (const table of ['people', 'users', 'audit_lines', 'emails'])
-			expect(await here(table, 'other'), table).toBe(await here(table));
-		expect((await app(['archive', 'load', file], other)).text).toContain('not empty');
-		expect((await app(['start'], other)).text).toContain('replay-erasures');
-		expect(await app(['replay-erasures', erasures], other)).toMatchObject({ code: 0 });
-		const given = await app(['user', 'password', 'first@organisation.example'], other);
-		const password = / with (\S+) /.exec(given.text)?.[1] ?? '';
-		expect((await app(['user', 'password', 'nobody@organisation.example'], other)).text).toContain(
-			'no open account'
-		);
-		await stop();
-		const before = settings;
-		settings = { ...settings, ...other };
-		await start();
-		const signedIn = await cookieOf(origin, 'first@organisation.example', password);
-		const desk = await fetch(`${origin}/desk`, { headers: { cookie: signedIn } });
-		expect(desk.status).toBe(200);
-		await stop();
-		settings = before;
-		await start();
-	});
+	it.runIf(IS_LONG_RUN)(
+		'moves to another server by an archive, which opens once erasures were replayed and a password was given',
+		async () => {
+			const file = join(folder, 'all.tar.gz');
+			const erasures = settings.EASY_CORNER_ERASURES_FILE ?? '';
+			expect(await app(['archive', 'write', file])).toEqual({
+				code: 0,
+				text: expect.stringContaining('Written to')
+			});
+			expect(statSync(file).mode & 0o777).toBe(0o600);
+			const here = async (table: string, database?: string) =>
+				(await ask(`select count(*)::int as n from ${table}`, database))[0]?.['n'];
+			// The same SQL for another database: the roles are there.
+			const sql = (/```sql\n([\s\S]*?)```/.exec(PAGE)?.[1] ?? '')
+				.split('\n')
+				.filter((line) => !line.startsWith('create role'))
+				.join('\n')
+				.replaceAll(/\bcorner\b/g, 'other');
+			const script = join(folder, 'other.sql');
+			writeFileSync(script, sql);
+			await run(join(postgresBin() ?? '', 'psql'), [
+				'-v',
+				'ON_ERROR_STOP=1',
+				'-d',
+				postgres.url,
+				'-f',
+				script
+			]);
+			const toOther = (url: string) => url.replace('/corner', '/other');
+			const other = {
+				DATABASE_URL: toOther(urlOf('easy_corner_app')),
+				EASY_CORNER_MIGRATION_DATABASE_URL: toOther(
+					urlOf('easy_corner_migrator', '?options=-c%20role%3Deasy_corner_owner')
+				)
+			};
+			expect(await app(['migrate'], other)).toMatchObject({ code: 0 });
+			expect((await app(['archive', 'load', join(folder, 'none.tar.gz')], other)).text).toContain(
+				'There is no file'
+			);
+			expect((await app(['archive', 'load'], other)).text).toContain('usage:');
+			const loaded = await app(['archive', 'load', file], other);
+			expect(loaded, loaded.text).toMatchObject({ code: 0 });
+			for (const table of ['people', 'users', 'audit_lines', 'emails'])
+				expect(await here(table, 'other'), table).toBe(await here(table));
+			expect((await app(['archive', 'load', file], other)).text).toContain('not empty');
+			expect((await app(['start'], other)).text).toContain('replay-erasures');
+			expect(await app(['replay-erasures', erasures], other)).toMatchObject({ code: 0 });
+			const given = await app(['user', 'password', 'first@organisation.example'], other);
+			const password = / with (\S+) /.exec(given.text)?.[1] ?? '';
+			expect((await app(['user', 'password', 'nobody@organisation.example'], other)).text).toContain(
+				'no open account'
+			);
+			await stop();
+			const before = settings;
+			settings = { ...settings, ...other };
+			await start();
+			const signedIn = await cookieOf(origin, 'first@organisation.example', password);
+			const desk = await fetch(`${origin}/desk`, { headers: { cookie: signedIn } });
+			expect(desk.status).toBe(200);
+			await stop();
+			settings = before;
+			await start();
+		}
+	);
 
 	it('stands behind the proxy of its example, which passes streams on and logs no personal link', async () => {
 		const port = (await freePort(0)) ?? 0;

@@ -1,4 +1,4 @@
-const MINUTE_MS = 60_000;
+import { TEST_LIMIT_MS } from '../../bin/lib/patience.mjs';
 
-/** How long a test waits for something to come about: the one limit there is, far beyond what the busiest machine takes. */
-export const PATIENCE = { timeout: 10 * MINUTE_MS } as const;
+/** How long a test waits for something to come about: no longer than it may take itself. */
+export const PATIENCE = { timeout: TEST_LIMIT_MS } as const;

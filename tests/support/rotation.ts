@@ -1,11 +1,11 @@
 /**
  * Which part of the proofs this run tries. Each proof holds over many random cases; a run tries a share of them, another one each day, and
- * `npm run bench -- proofs` tries all. `PROOF_ROTATION` repeats the part of a run that failed: the number stands in its output.
+ * `npm run test:long` tries all. `PROOF_ROTATION` repeats the part of a run that failed: the number stands in its output.
  */
 const DAY_MS = 86_400_000;
 
-/** Whether all cases are tried. */
-export const IS_LONG_RUN = process.env.PROOFS === 'all';
+/** Whether everything is tested in full (`npm run test:long`), or what takes longest in a short form. */
+export const IS_LONG_RUN = process.env.EASY_CORNER_TESTS === 'long';
 
 /** The number of this run's part. */
 export const ROTATION = Number(process.env.PROOF_ROTATION ?? Math.floor(Date.now() / DAY_MS));

@@ -203,7 +203,7 @@ describe('core judge', () => {
 	it('has its formats as JSON Schema', async () => {
 		for (const [name, format] of [
 			['file', 'easy-corner.file/2'],
-			['assessmentResult', 'easy-corner.judgement/2']
+			['judgement', 'easy-corner.judgement/2']
 		])
 			expect((await run(['schema', name ?? ''], '')).out).toContain(format);
 	});

@@ -32,7 +32,7 @@ type Outcome =
 	| { readonly ok: false; readonly fault: CommandError };
 
 const USAGE =
-	'usage: core check|plan|advise|judge|statistic|fhir [--lines] < document.json, or: core schema [corner|file|assessmentResult], core checklist';
+	'usage: core check|plan|advise|judge|statistic|fhir [--lines] < document.json, or: core schema [corner|file|judgement], core checklist';
 
 const BAD_INPUT = 2;
 
@@ -79,7 +79,7 @@ const PRINT: Readonly<Record<string, unknown>> = {
 	schema: cornerSchema,
 	'schema corner': cornerSchema,
 	'schema file': caseRecordSchema,
-	'schema assessmentResult': assessmentResultSchema,
+	'schema judgement': assessmentResultSchema,
 	checklist: SHIPPED_RULES.checklist
 };
 

@@ -162,7 +162,7 @@ const ACTS: readonly (readonly [path: string, form: Readonly<Record<string, stri
 	['/desk/users?/invite', { name: 'x', email: 'xy@y.example', role: 'reader' }],
 	['/desk/users?/close', { user: 'PERSON' }],
 	['/desk/users?/record', { user: 'PERSON', sees: 'no' }],
-	['/desk/waiting-emails?/again', { letter: KEY }],
+	['/desk/waiting-emails?/again', { email: KEY }],
 	['/desk/waiting-emails?/release', { kind: 'recheck', expected: '0' }],
 	['/desk/waiting-emails?/cancel', { kind: 'recheck', expected: '0' }],
 	['/desk/waiting-emails?/limit', { perDay: '1', version: '0' }],

@@ -130,7 +130,7 @@ describe('the order of the day', () => {
 			{ ...MIRELA, 'pain.neck.worst': '3', 'pain.neck.days': '1' },
 			desk.later(60 * 24 * 40)
 		);
-		expect((await desk.judged(personId)).worstScores.map(({ worst }) => worst)).toEqual([9, 6]);
+		expect((await desk.judged(personId)).worsts.map(({ worst }) => worst)).toEqual([9, 6]);
 	});
 });
 

@@ -378,9 +378,9 @@ describe('a withdrawal', () => {
 		});
 		await desk.reach(person.personId, { closes: ['new-weakness'], whom: 'P' }, desk.later(1));
 		await withdrawAnswers(db(), await fresh(person), desk.later(2));
-		const { reasons, worstScores } = await desk.judged(person.personId);
+		const { reasons, worsts } = await desk.judged(person.personId);
 		expect(reasons.flatMap(({ sign }) => sign ?? [])).toEqual([NIGHT]);
-		expect(worstScores).toEqual([]);
+		expect(worsts).toEqual([]);
 		const kept = await db().select().from(reportedSigns).where(eq(reportedSigns.personId, person.personId));
 		expect(kept.map(({ sign }) => sign)).toEqual([NIGHT]);
 	});

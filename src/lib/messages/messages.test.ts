@@ -47,7 +47,7 @@ const grounds: AssessmentResult = {
 		unclosable: [report]
 	},
 	unclosable: [{ check: 'elbow', side: 'low' }],
-	worstScores: [{ on, worst: 6 }],
+	worsts: [{ on, worst: 6 }],
 	plan: { on, of: 3, done: 0, carriedOut: null, remindOn: null },
 	changesOn: null
 };

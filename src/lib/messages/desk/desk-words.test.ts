@@ -221,7 +221,7 @@ describe.each(DESK_LANGUAGES)('the sentences of the desk in %s', (language) => {
 		const assessmentResult = {
 			reasons: [{ code: 'emergency-sign', sign: 'chest-pain' }],
 			evidence: {},
-			worstScores: [],
+			worsts: [],
 			plan: null
 		} as unknown as Parameters<typeof replyWords>[1];
 		const words = replyWords('Ada Example', assessmentResult);
@@ -239,7 +239,7 @@ describe.each(DESK_LANGUAGES)('the sentences of the desk in %s', (language) => {
 			({
 				reasons: [{ code, ...(what && { what }) }],
 				evidence: {},
-				worstScores: [],
+				worsts: [],
 				plan: null
 			}) as unknown as Parameters<typeof replyWords>[1];
 		const own = Object.fromEntries(REPLY_KINDS.map((kind) => [kind, `Salut {name} (${kind})`]));

@@ -44,7 +44,7 @@ export function replyWords(
 }
 
 /** Facts of nobody, for a reply to start from. */
-const NOBODY: ReplyGrounds = { reasons: [], evidence: {}, worstScores: [null], plan: null };
+const NOBODY: ReplyGrounds = { reasons: [], evidence: {}, worsts: [null], plan: null };
 
 /** The software's words of a reply with a field in place of the name, to start from; English where there are none in that language. */
 export function replyWithFields(kind: ReplyKind, language: string): string {

@@ -238,7 +238,7 @@ function shareEqual<T>(lists: Readonly<Record<string, T>>): Record<string, T> {
 }
 
 /** The part of an assessment that a line shows: reasons and their evidence, checks that are off, the trend. A tenth of the whole. */
-function shownOf({ reasons, evidence, unclosable, standing, first, worstScores, plan }: AssessmentResult) {
+function shownOf({ reasons, evidence, unclosable, standing, first, worsts, plan }: AssessmentResult) {
 	const off = standing.filter(({ verdict }) => verdict === 'off').map(shownCheck);
 	return {
 		reasons,
@@ -253,7 +253,7 @@ function shownOf({ reasons, evidence, unclosable, standing, first, worstScores, 
 		first: first
 			.filter(({ id, value }) => off.some((one) => one.id === id && one.value !== value))
 			.map(shownCheck),
-		worstScores: worstScores.slice(-TREND_POINTS).map(({ worst }) => worst)
+		worsts: worsts.slice(-TREND_POINTS).map(({ worst }) => worst)
 	};
 }
 

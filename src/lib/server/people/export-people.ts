@@ -19,7 +19,7 @@ const EXPORT_CHUNK = 5000;
 const dayOf = (moment: SQL) => sql`to_char(${moment} at time zone ${organisationZone}, 'YYYY-MM-DD')`;
 
 /** The worst score of the newest assessment. */
-const worst = sql`(select j.document -> 'worstScores' -> -1 from ${assessmentResults} j where j.id = ${cases.assessmentResultId})`;
+const worst = sql`(select j.document -> 'worsts' -> -1 from ${assessmentResults} j where j.id = ${cases.assessmentResultId})`;
 
 /** Each column as text; empty where unknown. */
 const STANDING: Readonly<Record<Exclude<ExportColumn, RosterField>, SQL>> = {

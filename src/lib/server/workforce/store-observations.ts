@@ -276,7 +276,7 @@ export async function storeObservations(
 	for (const row of rows) {
 		const person = people.find(({ id }) => id === row.personId);
 		const read = sources.get(row.id);
-		if (!person || !read) throw new Error('A assessmentResult that was just read has no person or is gone');
+		if (!person || !read) throw new Error('An assessment result that was just read has no person or is gone');
 		const known = earlier.get(row.personId) ?? { first: null, firstCarriedOn: null, beganOn: null };
 		const { row: observation, offers } = rowOf(row, read, person, known, { prices, checklistFor });
 		needs.set(row.personId, { worst: observation.worst ?? 0, offers });

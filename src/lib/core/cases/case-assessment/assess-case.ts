@@ -196,7 +196,7 @@ export function assessCase(file: CaseRecord, judgedWith: AssessmentSettings): As
 				.map(({ reason, regions }) => [reason.code, regions])
 		),
 		unclosable: [...judgedWith.unclosable],
-		worstScores: reports.map(({ on, worst }) => ({ on, worst })),
+		worsts: reports.map(({ on, worst }) => ({ on, worst })),
 		plan: file.plan && {
 			on: file.plan.on,
 			of: things.length,

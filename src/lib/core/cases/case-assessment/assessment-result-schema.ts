@@ -86,7 +86,7 @@ export const assessmentResultSchema = Type.Object(
 		unclosable: Type.Array(
 			Type.Object({ check: Type.Enum(CHECK_IDS), side: Type.Enum(['low', 'high']) }, closedObject)
 		),
-		worstScores: Type.Array(Type.Object({ on: daySchema, worst: Type.Integer() }, closedObject)),
+		worsts: Type.Array(Type.Object({ on: daySchema, worst: Type.Integer() }, closedObject)),
 		plan: Type.Union([plan, Type.Null()]),
 		carriedOut: nullableDaySchema,
 		findings: Type.Array(
@@ -99,6 +99,6 @@ export const assessmentResultSchema = Type.Object(
 		...closedObject,
 		$schema: 'https://json-schema.org/draft/2020-12/schema',
 		$id: 'urn:easy-corner:judgement:2',
-		title: 'Easy Corner: assessmentResult of one person'
+		title: 'Easy Corner: judgement of one person'
 	}
 );

@@ -232,7 +232,7 @@ function caseOf(
 		isStopped: assessmentResult.reasons.some(({ code, lifted }) => code === 'emergency-sign' && !lifted),
 		openSince: since,
 		actBy: since === null ? null : (assessmentResult.actBy ?? null),
-		worst: assessmentResult.worstScores.at(-1)?.worst ?? 0,
+		worst: assessmentResult.worsts.at(-1)?.worst ?? 0,
 		followUpOn: hasLeft ? null : given.days.look,
 		reassessOn: hasLeft ? null : assessmentResult.changesOn,
 		mailOn: mailOn(read, given, hasLeft),

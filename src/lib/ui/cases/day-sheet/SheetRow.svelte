@@ -100,7 +100,7 @@
 			>{/if}{#if owner}<span class="soft" title={owner}>{owner}</span>{/if}
 	</p>
 	<div class="marks">
-		<Trend worstScores={line.assessmentResult?.worstScores ?? []} />
+		<Trend worstScores={line.assessmentResult?.worsts ?? []} />
 		{#each off.slice(0, MOST_MARKS) as check (check.id)}
 			<span class="mark"
 				><span>{t.checks.names[check.id]}</span><GapMark

@@ -24,7 +24,7 @@ const NOTHING = {
 	evidence: {},
 	unclosable: [],
 	first: [],
-	worstScores: [],
+	worsts: [],
 	off: [],
 	plan: null
 };

@@ -21,7 +21,7 @@ type Shown = Grounds & {
 	/** Those that had another value at first. */
 	readonly first: readonly ShownCheck[];
 	/** Worst score of each report, oldest first. */
-	readonly worstScores: readonly number[];
+	readonly worsts: readonly number[];
 	readonly plan: Pick<NonNullable<AssessmentResult['plan']>, 'carriedOut'> | null;
 };
 

@@ -69,7 +69,7 @@
 					<td class="py-1.5 whitespace-nowrap">
 						{#if line.state !== 'bounced'}
 							<form method="POST" action="?/again" use:enhanceForm>
-								<input type="hidden" name="letter" value={line.id} />
+								<input type="hidden" name="email" value={line.id} />
 								<Button size="desk" aria-label="{texts.tryAgain}: {line.toName}">{texts.tryAgain}</Button>
 							</form>
 						{/if}

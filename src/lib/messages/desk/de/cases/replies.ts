@@ -42,8 +42,8 @@ export const replyTexts: DeskTexts['replies'] = {
 			`Guten Tag, ${name}, für Ihren Plan brauchen Sie nur Dinge, die Sie zu Hause haben. Beginnen Sie am Boden, haken Sie jeden Schritt ab, und messen Sie am Ende die Höhen. Schreiben Sie mir, wenn etwas wackelt oder fehlt.`,
 		findings: (name) =>
 			`Guten Tag, ${name}, danke für Ihre Antworten. Ihre Planseite zeigt einige Dinge, die Sie selbst beheben können. Haken Sie ab, was erledigt ist, und schreiben Sie mir, wenn etwas nicht geht.`,
-		'nothing-open': (name, { worstScores }) =>
-			worstScores.length > 0
+		'nothing-open': (name, { worsts }) =>
+			worsts.length > 0
 				? `Guten Tag, ${name}, danke für Ihre Antworten. Es ist nichts mehr zu tun. Bleiben Sie in Bewegung, und schreiben Sie mir, wenn sich etwas ändert.`
 				: ''
 	},

@@ -5,7 +5,7 @@ import { triageTexts } from './triage';
 
 /** What a text can depend on: an assessment result, or the part of it that a line of a list has. */
 export type ReplyGrounds = Pick<AssessmentResult, 'reasons' | 'evidence'> & {
-	readonly worstScores: readonly unknown[];
+	readonly worsts: readonly unknown[];
 	readonly plan: Pick<NonNullable<AssessmentResult['plan']>, 'carriedOut'> | null;
 };
 
@@ -56,8 +56,8 @@ export const replyTexts = {
 			`Hello ${name}, your plan only needs items you have at home. Start at the floor, tick each step, and check the heights at the end. Write to me if something wobbles or is missing.`,
 		findings: (name) =>
 			`Hello ${name}, thank you for your answers. Your plan page shows a few things that you can fix yourself. Tick them as you go, and write to me if something doesn’t work.`,
-		'nothing-open': (name, { worstScores }) =>
-			worstScores.length > 0
+		'nothing-open': (name, { worsts }) =>
+			worsts.length > 0
 				? `Hello ${name}, thank you for your answers. There’s nothing left to do. Keep moving, and write to me if something changes.`
 				: ''
 	}),

@@ -82,14 +82,14 @@ describe('settings of the triage policy', () => {
 		expect(line?.detail).toEqual({ list: 'levels that would change' });
 	});
 
-	it('say how many there may be where not everyone can be looked at in time', async () => {
+	it('say how many there may be where there are too many to look at everyone', async () => {
 		for (let i = 0; i < 2; i += 1) await desk.answered(hurts('6'));
 		const hurry = await previewPolicy(
 			db(),
 			desk.coordinator,
 			{ ...SHIPPED_SETTINGS, clinicianFrom: 6 },
 			now,
-			{ budgetMs: 0, batch: 2 }
+			2
 		);
 		expect(hurry).toMatchObject({ looked: 2, of: 5 });
 		for (const { n, low, high } of [hurry.otherDays, ...hurry.moves]) {

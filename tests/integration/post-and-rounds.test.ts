@@ -11,7 +11,7 @@ import { lockPerson } from '$lib/server/people/lock-person';
 import { readCase } from '$lib/server/cases/read-case';
 import { processDueCases } from '$lib/server/cases/check-ins/process-due-cases';
 import { openDatabase, schema } from '$lib/server/platform/db/client';
-import { ChangeFeed } from '$lib/server/platform/live/changes';
+import { ChangeFeed, publishChange, type ChangeTopic } from '$lib/server/platform/live/changes';
 import { planHere } from '../support/planning';
 import { deliverEmails, messageIdOf } from '$lib/server/platform/email/deliver-emails';
 import { ROUND_FIELDS } from '$lib/messages/emails';
@@ -402,17 +402,24 @@ describe('a round', () => {
 		const changes = new ChangeFeed(desk.test.url);
 		const { id, ids } = await started(3);
 		const other = await started(1);
-		const heard = { mine: 0, others: 0 };
-		const follow = (what: string, key: keyof typeof heard) =>
-			changes.follow(`round:${what}`, { look: () => (heard[key] += 1), end: () => {} });
-		const ends = [follow(id, 'mine'), follow(other.id, 'others')];
+		const heard = { mine: 0, others: 0, marks: 0 };
+		const follow = (what: ChangeTopic, key: keyof typeof heard) =>
+			changes.follow(what, { look: () => (heard[key] += 1), end: () => {} });
+		const ends = [follow(`round:${id}`, 'mine'), follow(`round:${other.id}`, 'others'), follow('job:mark', 'marks')];
 		const soon = (check: () => void) => vi.waitFor(check, PATIENCE);
-		await soon(() => expect(heard).toEqual({ mine: 1, others: 1 }));
+		await soon(() => expect(heard).toEqual({ mine: 1, others: 1, marks: 1 }));
 		/** Does something and waits until it was told. */
 		const tells = async (work: () => Promise<unknown>) => {
 			const before = heard.mine;
 			await work();
 			await soon(() => expect(heard.mine).toBeGreaterThan(before));
+		};
+		/** What the other round was told of until now: messages arrive in the order of their commits, so all are here once a mark is. */
+		const othersSoFar = async () => {
+			const before = heard.marks;
+			await publishChange(db(), 'job:mark');
+			await soon(() => expect(heard.marks).toBeGreaterThan(before));
+			return heard.others;
 		};
 		await tells(() => sendRoundBatches(db(), () => now));
 		const [quick = '', gone = ''] = ids;
@@ -438,9 +445,9 @@ describe('a round', () => {
 		await tells(() => deliverEmails(db(), noSuchMailbox, ORIGIN, () => now));
 		expect(await roundProgressOf(db(), id)).toEqual({ answered: 1, bounced: 1, sent: 1 });
 		await tells(() => sendDueReminders(db(), at('2026-03-05')));
-		const others = heard.others;
+		const others = await othersSoFar();
 		await tells(() => closeRound(db(), desk.coordinator, { id, version: 2, callSilent: false }, now));
-		expect(heard.others).toBe(others);
+		expect(await othersSoFar()).toBe(others);
 		for (const end of ends) end();
 		changes.close();
 	});

@@ -337,25 +337,6 @@ CREATE TABLE "notes" (
 	"is_disclosed" boolean DEFAULT true NOT NULL
 );
 --> statement-breakpoint
-CREATE TABLE "checklist_drafts" (
-	"id" integer PRIMARY KEY DEFAULT 1 NOT NULL,
-	"document" jsonb NOT NULL,
-	"version" integer DEFAULT 1 NOT NULL,
-	"changed_at" timestamp with time zone NOT NULL,
-	"changed_by" uuid,
-	CONSTRAINT "checklist_drafts_one_check" CHECK ("checklist_drafts"."id" = 1)
-);
---> statement-breakpoint
-CREATE TABLE "checklists" (
-	"version" integer PRIMARY KEY NOT NULL,
-	"document" jsonb NOT NULL,
-	"finding_names" jsonb NOT NULL,
-	"note" text NOT NULL,
-	"published_at" timestamp with time zone NOT NULL,
-	"published_by" uuid,
-	CONSTRAINT "checklists_version_check" CHECK ("checklists"."version" > 1000)
-);
---> statement-breakpoint
 CREATE TABLE "cover_settings" (
 	"id" integer PRIMARY KEY DEFAULT 1 NOT NULL,
 	"minutes" smallint,
@@ -728,15 +709,6 @@ CREATE TABLE "step_events" (
 	CONSTRAINT "step_events_source_check" CHECK ("step_events"."source" in ('tick', 'measured', 'check-in', 'kept'))
 );
 --> statement-breakpoint
-CREATE TABLE "triage_policies" (
-	"version" integer PRIMARY KEY NOT NULL,
-	"settings" jsonb NOT NULL,
-	"note" text NOT NULL,
-	"published_at" timestamp with time zone NOT NULL,
-	"published_by" uuid,
-	CONSTRAINT "triage_policies_version_check" CHECK ("triage_policies"."version" > 1000)
-);
---> statement-breakpoint
 CREATE TABLE "practice_rounds" (
 	"id" uuid PRIMARY KEY DEFAULT gen_random_uuid() NOT NULL,
 	"user_id" uuid NOT NULL,
@@ -932,18 +904,6 @@ CREATE TABLE "write_limits" (
 	"expire" bigint
 );
 --> statement-breakpoint
-CREATE TABLE "organisation_settings" (
-	"area" text NOT NULL,
-	"version" integer NOT NULL,
-	"settings" jsonb NOT NULL,
-	"note" text NOT NULL,
-	"published_at" timestamp with time zone NOT NULL,
-	"published_by" uuid,
-	CONSTRAINT "organisation_settings_area_version_pk" PRIMARY KEY("area","version"),
-	CONSTRAINT "organisation_settings_area_check" CHECK ("organisation_settings"."area" in ('choices', 'days-off', 'household-items', 'equipment', 'purchasing-file', 'eye-tests', 'teams')),
-	CONSTRAINT "organisation_settings_version_check" CHECK ("organisation_settings"."version" > 0)
-);
---> statement-breakpoint
 CREATE TABLE "shared_session_entries" (
 	"shared_session_id" uuid NOT NULL,
 	"field" text NOT NULL,
@@ -990,19 +950,25 @@ CREATE TABLE "shared_sessions" (
 	CONSTRAINT "shared_sessions_station_known" CHECK ("shared_sessions"."station" in ('you', 'spot', 'feet', 'back', 'hands', 'mouse', 'screen'))
 );
 --> statement-breakpoint
-CREATE TABLE "own_texts" (
-	"kind" text NOT NULL,
-	"language" text NOT NULL,
+CREATE TABLE "published_versions" (
+	"subject" text NOT NULL,
 	"version" integer NOT NULL,
-	"subject" text,
-	"body" text,
-	"changes" integer DEFAULT 1 NOT NULL,
-	"at" timestamp with time zone NOT NULL,
-	"by" uuid,
-	CONSTRAINT "own_texts_kind_language_version_pk" PRIMARY KEY("kind","language","version"),
-	CONSTRAINT "own_texts_kind_check" CHECK ("own_texts"."kind" in ('invitation', 'reminder', 'message', 'equipment', 'plan-reminder', 'trial-question', 'check-in', 'check-in-reminder', 'recheck', 'recheck-reminder', 'reply-severe', 'reply-not-better', 'reply-moderate', 'reply-hinders-much', 'reply-back-again', 'reply-unclosable', 'reply-hazard', 'reply-stuck', 'reply-open-plan', 'reply-findings', 'reply-nothing-open', 'reply-silent', 'round', 'referral-letter')),
-	CONSTRAINT "own_texts_language_check" CHECK ("own_texts"."language" in ('en', 'de', 'fr', 'es')),
-	CONSTRAINT "own_texts_version_check" CHECK ("own_texts"."version" >= 0)
+	"content" jsonb,
+	"note" text NOT NULL,
+	"published_at" timestamp with time zone NOT NULL,
+	"published_by" uuid,
+	CONSTRAINT "published_versions_subject_version_pk" PRIMARY KEY("subject","version"),
+	CONSTRAINT "published_versions_subject_check" CHECK ("published_versions"."subject" ~ '^(policy|checklist|settings:[a-z-]+|text:[a-z-]+:[a-z]{2})$'),
+	CONSTRAINT "published_versions_version_check" CHECK ("published_versions"."version" > case when "published_versions"."subject" in ('policy', 'checklist') then 1000 else 0 end)
+);
+--> statement-breakpoint
+CREATE TABLE "version_drafts" (
+	"subject" text PRIMARY KEY NOT NULL,
+	"content" jsonb,
+	"version" integer NOT NULL,
+	"changed_at" timestamp with time zone NOT NULL,
+	"changed_by" uuid,
+	CONSTRAINT "version_drafts_subject_check" CHECK ("version_drafts"."subject" ~ '^(policy|checklist|settings:[a-z-]+|text:[a-z-]+:[a-z]{2})$')
 );
 --> statement-breakpoint
 CREATE TABLE "webhook_messages" (
@@ -1058,8 +1024,6 @@ ALTER TABLE "messages" ADD CONSTRAINT "messages_person_id_people_id_fk" FOREIGN 
 ALTER TABLE "messages" ADD CONSTRAINT "messages_author_id_users_id_fk" FOREIGN KEY ("author_id") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "notes" ADD CONSTRAINT "notes_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "notes" ADD CONSTRAINT "notes_author_id_users_id_fk" FOREIGN KEY ("author_id") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "checklist_drafts" ADD CONSTRAINT "checklist_drafts_changed_by_users_id_fk" FOREIGN KEY ("changed_by") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "checklists" ADD CONSTRAINT "checklists_published_by_users_id_fk" FOREIGN KEY ("published_by") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "cover_settings" ADD CONSTRAINT "cover_settings_deputy_id_users_id_fk" FOREIGN KEY ("deputy_id") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "deputy_alerts" ADD CONSTRAINT "deputy_alerts_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "emails" ADD CONSTRAINT "emails_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
@@ -1082,7 +1046,6 @@ ALTER TABLE "check_ins" ADD CONSTRAINT "check_ins_person_id_people_id_fk" FOREIG
 ALTER TABLE "check_ins" ADD CONSTRAINT "check_ins_assessment_id_assessments_id_fk" FOREIGN KEY ("assessment_id") REFERENCES "public"."assessments"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "plans" ADD CONSTRAINT "plans_assessment_id_assessments_id_fk" FOREIGN KEY ("assessment_id") REFERENCES "public"."assessments"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "step_events" ADD CONSTRAINT "step_events_plan_id_plans_id_fk" FOREIGN KEY ("plan_id") REFERENCES "public"."plans"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "triage_policies" ADD CONSTRAINT "triage_policies_published_by_users_id_fk" FOREIGN KEY ("published_by") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "practice_rounds" ADD CONSTRAINT "practice_rounds_user_id_users_id_fk" FOREIGN KEY ("user_id") REFERENCES "public"."users"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "second_opinion_cases" ADD CONSTRAINT "second_opinion_cases_opinion_id_second_opinions_id_fk" FOREIGN KEY ("opinion_id") REFERENCES "public"."second_opinions"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "second_opinion_cases" ADD CONSTRAINT "second_opinion_cases_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
@@ -1104,7 +1067,6 @@ ALTER TABLE "roster_mappings" ADD CONSTRAINT "roster_mappings_user_id_users_id_f
 ALTER TABLE "round_people" ADD CONSTRAINT "round_people_round_id_rounds_id_fk" FOREIGN KEY ("round_id") REFERENCES "public"."rounds"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "round_people" ADD CONSTRAINT "round_people_person_id_people_id_fk" FOREIGN KEY ("person_id") REFERENCES "public"."people"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "round_people" ADD CONSTRAINT "round_people_assessment_id_assessments_id_fk" FOREIGN KEY ("assessment_id") REFERENCES "public"."assessments"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "organisation_settings" ADD CONSTRAINT "organisation_settings_published_by_users_id_fk" FOREIGN KEY ("published_by") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "shared_session_entries" ADD CONSTRAINT "shared_session_entries_shared_session_id_shared_sessions_id_fk" FOREIGN KEY ("shared_session_id") REFERENCES "public"."shared_sessions"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "shared_session_entries" ADD CONSTRAINT "shared_session_entries_user_id_users_id_fk" FOREIGN KEY ("user_id") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "shared_session_members" ADD CONSTRAINT "shared_session_members_shared_session_id_shared_sessions_id_fk" FOREIGN KEY ("shared_session_id") REFERENCES "public"."shared_sessions"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
@@ -1116,7 +1078,8 @@ ALTER TABLE "shared_sessions" ADD CONSTRAINT "shared_sessions_assessment_id_asse
 ALTER TABLE "shared_sessions" ADD CONSTRAINT "shared_sessions_pointed_by_users_id_fk" FOREIGN KEY ("pointed_by") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "shared_sessions" ADD CONSTRAINT "shared_sessions_person_plan_plans_id_fk" FOREIGN KEY ("person_plan") REFERENCES "public"."plans"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "shared_sessions" ADD CONSTRAINT "shared_sessions_coordinator_plan_plans_id_fk" FOREIGN KEY ("coordinator_plan") REFERENCES "public"."plans"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
-ALTER TABLE "own_texts" ADD CONSTRAINT "own_texts_by_users_id_fk" FOREIGN KEY ("by") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "published_versions" ADD CONSTRAINT "published_versions_published_by_users_id_fk" FOREIGN KEY ("published_by") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
+ALTER TABLE "version_drafts" ADD CONSTRAINT "version_drafts_changed_by_users_id_fk" FOREIGN KEY ("changed_by") REFERENCES "public"."users"("id") ON DELETE set null ON UPDATE no action;--> statement-breakpoint
 ALTER TABLE "webhook_messages" ADD CONSTRAINT "webhook_messages_webhook_id_webhooks_id_fk" FOREIGN KEY ("webhook_id") REFERENCES "public"."webhooks"("id") ON DELETE cascade ON UPDATE no action;--> statement-breakpoint
 CREATE INDEX "account_links_user_idx" ON "account_links" USING btree ("user_id");--> statement-breakpoint
 CREATE INDEX "passkey_challenges_user_ref_idx" ON "passkey_challenges" USING btree ("user_id") WHERE "passkey_challenges"."user_id" is not null;--> statement-breakpoint
@@ -1180,8 +1143,6 @@ CREATE INDEX "messages_person_at_idx" ON "messages" USING btree ("person_id","at
 CREATE INDEX "messages_open_idx" ON "messages" USING btree ("person_id") WHERE "messages"."from_person" and "messages"."answered_at" is null;--> statement-breakpoint
 CREATE INDEX "notes_author_ref_idx" ON "notes" USING btree ("author_id") WHERE "notes"."author_id" is not null;--> statement-breakpoint
 CREATE INDEX "notes_person_at_idx" ON "notes" USING btree ("person_id","at" DESC NULLS LAST);--> statement-breakpoint
-CREATE INDEX "checklist_drafts_changed_by_ref_idx" ON "checklist_drafts" USING btree ("changed_by") WHERE "checklist_drafts"."changed_by" is not null;--> statement-breakpoint
-CREATE INDEX "checklists_published_by_ref_idx" ON "checklists" USING btree ("published_by") WHERE "checklists"."published_by" is not null;--> statement-breakpoint
 CREATE INDEX "cover_settings_deputy_ref_idx" ON "cover_settings" USING btree ("deputy_id") WHERE "cover_settings"."deputy_id" is not null;--> statement-breakpoint
 CREATE INDEX "emails_written_idx" ON "emails" USING btree ("written_at" DESC NULLS LAST);--> statement-breakpoint
 CREATE INDEX "emails_person_idx" ON "emails" USING btree ("person_id","written_at" DESC NULLS LAST);--> statement-breakpoint
@@ -1227,7 +1188,6 @@ CREATE UNIQUE INDEX "plans_current_key" ON "plans" USING btree ("assessment_id")
 CREATE INDEX "plans_assessment_idx" ON "plans" USING btree ("assessment_id","made_at" DESC NULLS LAST);--> statement-breakpoint
 CREATE INDEX "plans_held_idx" ON "plans" USING btree ("assessment_id") WHERE "plans"."hold_reason" is not null and "plans"."ended_at" is null;--> statement-breakpoint
 CREATE INDEX "step_events_plan_idx" ON "step_events" USING btree ("plan_id","id");--> statement-breakpoint
-CREATE INDEX "triage_policies_published_by_ref_idx" ON "triage_policies" USING btree ("published_by") WHERE "triage_policies"."published_by" is not null;--> statement-breakpoint
 CREATE INDEX "practice_rounds_user_idx" ON "practice_rounds" USING btree ("user_id","started_at" DESC NULLS LAST);--> statement-breakpoint
 CREATE INDEX "second_opinion_cases_person_idx" ON "second_opinion_cases" USING btree ("person_id");--> statement-breakpoint
 CREATE INDEX "second_opinions_started_idx" ON "second_opinions" USING btree ("started_by","started_at" DESC NULLS LAST);--> statement-breakpoint
@@ -1251,7 +1211,6 @@ CREATE INDEX "round_people_person_idx" ON "round_people" USING btree ("person_id
 CREATE INDEX "round_people_assessment_idx" ON "round_people" USING btree ("assessment_id");--> statement-breakpoint
 CREATE INDEX "round_people_remind_idx" ON "round_people" USING btree ("remind_on") WHERE "round_people"."remind_on" is not null;--> statement-breakpoint
 CREATE INDEX "rounds_created_idx" ON "rounds" USING btree ("created_at" DESC NULLS LAST);--> statement-breakpoint
-CREATE INDEX "organisation_settings_published_by_ref_idx" ON "organisation_settings" USING btree ("published_by") WHERE "organisation_settings"."published_by" is not null;--> statement-breakpoint
 CREATE INDEX "shared_session_entries_user_ref_idx" ON "shared_session_entries" USING btree ("user_id") WHERE "shared_session_entries"."user_id" is not null;--> statement-breakpoint
 CREATE INDEX "shared_session_members_user_ref_idx" ON "shared_session_members" USING btree ("user_id") WHERE "shared_session_members"."user_id" is not null;--> statement-breakpoint
 CREATE INDEX "shared_session_visits_user_ref_idx" ON "shared_session_visits" USING btree ("user_id") WHERE "shared_session_visits"."user_id" is not null;--> statement-breakpoint
@@ -1263,7 +1222,8 @@ CREATE INDEX "shared_sessions_person_plan_ref_idx" ON "shared_sessions" USING bt
 CREATE INDEX "shared_sessions_coordinator_plan_ref_idx" ON "shared_sessions" USING btree ("coordinator_plan") WHERE "shared_sessions"."coordinator_plan" is not null;--> statement-breakpoint
 CREATE UNIQUE INDEX "shared_sessions_open_key" ON "shared_sessions" USING btree ("person_id") WHERE "shared_sessions"."ended_at" is null;--> statement-breakpoint
 CREATE INDEX "shared_sessions_person_idx" ON "shared_sessions" USING btree ("person_id","started_at" DESC NULLS LAST);--> statement-breakpoint
-CREATE INDEX "own_texts_by_ref_idx" ON "own_texts" USING btree ("by") WHERE "own_texts"."by" is not null;--> statement-breakpoint
+CREATE INDEX "published_versions_published_by_ref_idx" ON "published_versions" USING btree ("published_by") WHERE "published_versions"."published_by" is not null;--> statement-breakpoint
+CREATE INDEX "version_drafts_changed_by_ref_idx" ON "version_drafts" USING btree ("changed_by") WHERE "version_drafts"."changed_by" is not null;--> statement-breakpoint
 CREATE INDEX "webhook_messages_due_idx" ON "webhook_messages" USING btree ("webhook_id","next_try_at") WHERE "webhook_messages"."next_try_at" is not null;--> statement-breakpoint
 CREATE INDEX "webhook_messages_newest_idx" ON "webhook_messages" USING btree ("webhook_id","queued_at" DESC NULLS LAST);--> statement-breakpoint
 CREATE INDEX "webhook_messages_queued_idx" ON "webhook_messages" USING btree ("queued_at");

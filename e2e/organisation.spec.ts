@@ -110,6 +110,7 @@ test('an email and a reply are worded the organisation’s way, previewed, publi
 		page.frameLocator('iframe').getByText(/^Oriel Thatchmere has written to you\.$/)
 	).toBeVisible();
 
+	await page.getByLabel('Why you change this').fill('Warmer');
 	await page.getByRole('button', { name: 'Publish', exact: true }).click();
 	await expect(page.getByText('Published. Emails already written stay as they are.')).toBeVisible();
 	const { caseUrl } = await sendTo(page, 'Wendy Wordsworth');
@@ -134,7 +135,9 @@ test('an email and a reply are worded the organisation’s way, previewed, publi
 	await page.getByRole('button', { name: 'Go back to the original text' }).click();
 	await expect(page.getByText('The original text is used from now on.')).toBeVisible();
 	await page.getByText('Earlier texts').click();
+	await expect(page.getByText('Version 2, applies now')).toBeVisible();
 	await expect(page.getByText('Version 1', { exact: true })).toBeVisible();
+	await expect(page.getByText('Warmer')).toBeVisible();
 });
 
 test('a program is told of acts by a webhook: off until it is switched on by keys, tried, removed', async ({

@@ -349,7 +349,8 @@ describe('the archive of an organisation', () => {
 				'audit_seals.hash',
 				'language_reviews.texts_hash',
 				'emails.subject',
-				'own_texts.subject',
+				'published_versions.subject',
+				'version_drafts.subject',
 				'rounds.subject'
 			].sort()
 		);

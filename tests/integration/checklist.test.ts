@@ -120,7 +120,10 @@ describe('the checklist of an organisation', () => {
 		expect((await openAssessment(db(), sent.token)).checklist.items.map(({ id }) => id)).toContain('get-up');
 		const unchanged = await checklistToStartFrom(db(), 0);
 		await edit(() => unchanged);
-		expect(await seenNow()).toBe(0);
+		const ended = await readEditedChecklist(db());
+		expect(ended.changed).toBeNull();
+		// Its number only rises: a form from before is refused.
+		expect(ended.seen).toBe(2);
 	});
 
 	it('is changed by one at a time, and by nobody who may not', async () => {
@@ -129,14 +132,14 @@ describe('the checklist of an organisation', () => {
 			rewordItem(document, 'get-up', { en: { question: 'Do you get up?', why: '', look: '', answers: {} } });
 		await changeDraft(db(), desk.coordinator, first, now, reword);
 		expect(await faultOf(changeDraft(db(), desk.second, first, now, reword))).toBe('conflict');
-		expect(await faultOf(discardChecklistDraft(db(), desk.coordinator, first))).toBe('conflict');
+		expect(await faultOf(discardChecklistDraft(db(), desk.coordinator, first, now))).toBe('conflict');
 		for (const actor of [desk.reader, desk.clinician]) {
 			expect(await faultOf(checklistPage(db(), actor))).toBe('not-allowed');
 			expect(await faultOf(checklistFile(db(), actor, null))).toBe('not-allowed');
 			expect(await faultOf(trialPage(db(), actor))).toBe('not-allowed');
 			expect(await faultOf(changeDraft(db(), actor, 1, now, reword))).toBe('not-allowed');
 		}
-		await discardChecklistDraft(db(), desk.coordinator, await seenNow());
+		await discardChecklistDraft(db(), desk.coordinator, await seenNow(), now);
 		expect(await faultOf(questionPage(db(), desk.coordinator, { id: 'nothing', station: null }))).toBe(
 			'not-found'
 		);
@@ -151,7 +154,7 @@ describe('the checklist of an organisation', () => {
 			...LADDER,
 			problems: [{ ...LADDER.problems[0], words: { en: { name: '', fix: '' } } }]
 		};
-		await saveQuestion(db(), desk.coordinator, { seen: 0, posted: wordless as never }, now);
+		await saveQuestion(db(), desk.coordinator, { seen: await seenNow(), posted: wordless as never }, now);
 		expect(await faultOf(publish())).toBe('invalid');
 		const { document, faults } = await checklistPage(db(), desk.coordinator);
 		expect(faults.map(({ code }) => code)).toEqual(['no-name', 'no-fix']);

@@ -10,14 +10,13 @@ import {
 	ownTextPage,
 	publishText,
 	returnToOriginal,
-	saveTextDraft,
-	type TextNamed
+	saveTextDraft
 } from '$lib/server/platform/texts/edit-own-text';
 import { sampleReply } from '$lib/server/platform/texts/sample-reply';
 import { readOrganisation } from '$lib/server/platform/organisation/read-organisation';
 import { referralLetterOf } from '$lib/server/cases/referrals/referral-letter';
 import { roundWords } from '$lib/server/people/rounds/round-words';
-import { ownTextOf, ownTextsOf } from '$lib/server/platform/texts/read-own-text';
+import { ownTextOf, ownTextsOf, type TextNamed } from '$lib/server/platform/texts/read-own-text';
 import { act, Desk, faultOf, MIRELA } from '../support/desk';
 
 const { auditLines, emails, people } = schema;
@@ -37,7 +36,7 @@ const seen = async (text: TextNamed = MESSAGE) => (await ownTextPage(db(), desk.
 const save = async (words: { subject: string; body: string } = OWN, text: TextNamed = MESSAGE) =>
 	saveTextDraft(db(), desk.coordinator, { ...text, ...words, seen: await seen(text) }, now);
 const publish = async (text: TextNamed = MESSAGE) =>
-	publishText(db(), desk.coordinator, { ...text, seen: await seen(text) }, now);
+	publishText(db(), desk.coordinator, { ...text, note: ' Friendlier ', seen: await seen(text) }, now);
 
 /** The emails that told a person of a message. */
 const told = (personId: string) =>
@@ -93,10 +92,12 @@ describe('a text of the organisation', () => {
 		await write(personId);
 		expect(await told(personId)).toMatchObject([ORIGINAL]);
 		const { versions } = await ownTextPage(db(), desk.coordinator, MESSAGE);
-		expect(versions.map(({ version, text, by }) => [version, text?.subject ?? null, by])).toEqual([
-			[2, null, 'one'],
-			[1, 'News for {name}', 'one']
-		]);
+		expect(versions.map(({ version, text, by, note }) => [version, text?.subject ?? null, by, note])).toEqual(
+			[
+				[2, null, 'one', ''],
+				[1, 'News for {name}', 'one', 'Friendlier']
+			]
+		);
 	});
 
 	it('is refused where it says nothing or has a field that would go out as typed', async () => {
@@ -111,12 +112,19 @@ describe('a text of the organisation', () => {
 	it('is changed by one at a time, and by nobody who may not', async () => {
 		const first = await seen();
 		await save();
-		const late = { ...MESSAGE, ...OWN, seen: first };
+		const late = { ...MESSAGE, ...OWN, note: '', seen: first };
 		expect(await faultOf(saveTextDraft(db(), desk.second, late, now))).toBe('conflict');
 		expect(await faultOf(publishText(db(), desk.second, late, now))).toBe('conflict');
-		expect(await faultOf(discardTextDraft(db(), desk.second, late))).toBe('conflict');
-		await discardTextDraft(db(), desk.second, { ...MESSAGE, seen: await seen() });
+		expect(await faultOf(discardTextDraft(db(), desk.second, late, now))).toBe('conflict');
+		await discardTextDraft(db(), desk.second, { ...MESSAGE, seen: await seen() }, now);
 		expect((await ownTextPage(db(), desk.coordinator, MESSAGE)).draft).toBeNull();
+		// A form that was open before it was discarded is still refused: numbers of drafts only rise.
+		expect(await seen()).toBeGreaterThan(first + 1);
+		expect(await faultOf(saveTextDraft(db(), desk.second, { ...late, seen: first + 1 }, now))).toBe(
+			'conflict'
+		);
+		const [line] = await db().select().from(auditLines).where(eq(auditLines.act, 'text-discarded'));
+		expect(line).toMatchObject({ detail: { text: 'message', language: 'en' } });
 		const both = await Promise.all([1, 2].map(async () => faultOf(save())));
 		expect(both.filter((fault) => fault === 'none').length).toBeGreaterThan(0);
 		for (const actor of [desk.reader, desk.clinician]) {

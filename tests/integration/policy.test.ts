@@ -16,7 +16,7 @@ import { readRules, settingsInForce } from '$lib/server/platform/rules/read-rule
 import { reminderDaysNow } from '$lib/server/people/rounds/remind-unanswered';
 import { Desk, faultOf, MIRELA, PAINLESS } from '../support/desk';
 
-const { auditLines, assessmentResults, emails, triagePolicies } = schema;
+const { auditLines, assessmentResults, emails, publishedVersions } = schema;
 
 const now = new Date('2026-03-02T09:00:00Z');
 
@@ -76,7 +76,7 @@ describe('settings of the triage policy', () => {
 		expect(await levelOf(six.personId)).toBe('soon');
 		expect(await levelOf(four.personId)).toBe('soon');
 		expect(await db().$count(assessmentResults)).toBe(judged);
-		expect(await db().$count(triagePolicies)).toBe(0);
+		expect(await db().$count(publishedVersions)).toBe(0);
 		// Names were shown: the audit log has it.
 		const [line] = await db().select().from(auditLines).where(eq(auditLines.act, 'list-read'));
 		expect(line?.detail).toEqual({ list: 'levels that would change' });

@@ -405,7 +405,11 @@ describe('a round', () => {
 		const heard = { mine: 0, others: 0, marks: 0 };
 		const follow = (what: ChangeTopic, key: keyof typeof heard) =>
 			changes.follow(what, { look: () => (heard[key] += 1), end: () => {} });
-		const ends = [follow(`round:${id}`, 'mine'), follow(`round:${other.id}`, 'others'), follow('job:mark', 'marks')];
+		const ends = [
+			follow(`round:${id}`, 'mine'),
+			follow(`round:${other.id}`, 'others'),
+			follow('job:mark', 'marks')
+		];
 		const soon = (check: () => void) => vi.waitFor(check, PATIENCE);
 		await soon(() => expect(heard).toEqual({ mine: 1, others: 1, marks: 1 }));
 		/** Does something and waits until it was told. */

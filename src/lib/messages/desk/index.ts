@@ -136,6 +136,9 @@ export const deskWords: DeskTexts = {
 	get triage() {
 		return current().triage;
 	},
+	get versions() {
+		return current().versions;
+	},
 	get waitingEmails() {
 		return current().waitingEmails;
 	},

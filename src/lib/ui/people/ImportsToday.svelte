@@ -61,7 +61,7 @@
 				<span
 					>{texts.importLine({
 						at: timeWords(at, timeZone),
-						by: by ?? deskWords.policy.gone,
+						by: by ?? deskWords.versions.gone,
 						added,
 						changed,
 						moved

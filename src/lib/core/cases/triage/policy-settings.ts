@@ -132,9 +132,6 @@ export function policyFrom(set: PolicySettings, version: number): TriagePolicy {
 	};
 }
 
-/** Longest note with a published version, characters. */
-export const POLICY_NOTE_LENGTH = 300;
-
 /** What is wrong with a setting: outside its limits, not an ascending list, or in conflict with another one. */
 export type PolicyFault =
 	| { readonly field: PolicyField; readonly fault: 'limits' | 'list' }

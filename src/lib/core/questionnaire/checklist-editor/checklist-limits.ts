@@ -25,6 +25,3 @@ export const OWN_PARTS = 40;
 
 /** Most conditions of one question. */
 export const OWN_CONDITIONS = 4;
-
-/** Longest reason that is kept with a version, characters. */
-export const CHECKLIST_NOTE_LENGTH = 300;

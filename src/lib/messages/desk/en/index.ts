@@ -33,6 +33,7 @@ import { sheetTexts } from './cases/sheet-sentences';
 import { stateTexts } from './cases/states';
 import { timelineTexts } from './cases/timeline';
 import { triageTexts } from './cases/triage';
+import { versionTexts } from './platform/versions';
 import { waitingEmailTexts } from './platform/waiting-emails';
 import { workforceTexts } from './workforce/workforce';
 
@@ -73,6 +74,7 @@ export const deskTexts = {
 	states: stateTexts,
 	timeline: timelineTexts,
 	triage: triageTexts,
+	versions: versionTexts,
 	waitingEmails: waitingEmailTexts,
 	workforce: workforceTexts
 };

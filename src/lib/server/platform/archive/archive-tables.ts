@@ -61,8 +61,6 @@ const WRITTEN_AS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
 const FOLDERS: Readonly<Record<string, readonly string[]>> = {
 	accounts: ['users', 'saved_filters', 'roster_mappings', 'practice_rounds'],
 	settings: [
-		'checklist_drafts',
-		'checklists',
 		'cover_settings',
 		'crisis_lines',
 		'equipment_budgets',
@@ -70,12 +68,12 @@ const FOLDERS: Readonly<Record<string, readonly string[]>> = {
 		'email_days',
 		'email_limit',
 		'organisation',
-		'organisation_settings',
+		'published_versions',
 		'purchase_prices',
 		'retention',
-		'triage_policies'
+		'version_drafts'
 	],
-	languages: ['language_reviews', 'own_texts'],
+	languages: ['language_reviews'],
 	figures: [
 		'observations',
 		'purchase_needs',
@@ -232,7 +230,7 @@ const ROWS_OF_PERSON: Readonly<Record<string, string>> = {
 	referral_lines: 'referral_id in (select id from referrals where person_id = $1)',
 	// Their state on lists, and the questions and the rounds that their answers belong to.
 	cases: 'person_id = $1',
-	checklists: 'version in (select checklist_version from assessments where person_id = $1)',
+	published_versions: `subject = 'checklist' and version in (select checklist_version from assessments where person_id = $1)`,
 	rounds: 'id in (select round_id from round_people where person_id = $1)'
 };
 

@@ -54,6 +54,8 @@ export const AUDIT_ACTIONS = [
 	'settings-published',
 	'checklist-published',
 	'text-published',
+	'text-discarded',
+	'checklist-discarded',
 	'import-undone',
 	'absence-set',
 	'absence-ended',

@@ -7,7 +7,6 @@ import { level } from './schema/columns';
 import * as acts from './schema/acts';
 import * as assessments from './schema/assessments';
 import * as audit from './schema/audit';
-import * as checklists from './schema/checklists';
 import * as cover from './schema/cover';
 import * as followUps from './schema/follow-ups';
 import * as cases from './schema/cases';
@@ -19,15 +18,13 @@ import * as languageReviews from './schema/language-reviews';
 import * as people from './schema/people';
 import * as plans from './schema/plans';
 import * as practice from './schema/practice';
-import * as policies from './schema/policies';
 import * as referrals from './schema/referrals';
 import * as reports from './schema/reports';
 import * as running from './schema/running';
-import * as settings from './schema/settings';
 import * as emails from './schema/emails';
-import * as texts from './schema/texts';
 import * as directory from './schema/directory';
 import * as sharedSessions from './schema/shared-sessions';
+import * as versions from './schema/versions';
 import * as webhooks from './schema/webhooks';
 import * as roster from './schema/roster';
 import * as rounds from './schema/rounds';
@@ -38,7 +35,6 @@ export const schema = {
 	...access,
 	...apiTokens,
 	...acts,
-	...checklists,
 	...cover,
 	...assessmentResults,
 	...breakSettings,
@@ -46,7 +42,6 @@ export const schema = {
 	...organisation,
 	...languageReviews,
 	...plans,
-	...policies,
 	...practice,
 	...referrals,
 	...reports,
@@ -57,11 +52,10 @@ export const schema = {
 	...roster,
 	...rounds,
 	...emails,
-	...texts,
 	...running,
-	...settings,
 	...directory,
 	...sharedSessions,
+	...versions,
 	...webhooks,
 	...audit
 };

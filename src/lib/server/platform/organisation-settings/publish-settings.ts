@@ -1,47 +1,19 @@
-import { desc, eq } from 'drizzle-orm';
 import { countriesWithHolidays } from '../../../core/platform/calendar/public-holidays';
 import type { SettingsArea, SettingsByArea } from '../../../core/platform/organisation-settings/areas';
 import { settingsChangesOf } from '../../../core/platform/organisation-settings/area-changes';
-import {
-	completeAreaSettings,
-	originalSettings,
-	settingsFaults
-} from '../../../core/platform/organisation-settings/settings-document';
+import { settingsFaults } from '../../../core/platform/organisation-settings/settings-document';
 import { deskLocale } from '../../../messages/desk-language';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
-import { writeAuditLine } from '../audit/write-audit-line';
 import { languagesOfPeople } from '../../people/languages-of-people';
-import { schema, type Db } from '../db/client';
+import type { Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
 import { applySettings } from './apply-settings';
 import { settingsToStartFrom } from './settings-to-start-from';
-import { readSettings, settingsAt } from './read-settings';
-
-const { organisationSettings, users } = schema;
-
-/** Every published version with what it changed, who published it and why, newest first. Organisations publish a few a year. */
-async function versionsOf<A extends SettingsArea>(db: Db, area: A) {
-	const rows = await db
-		.select({
-			version: organisationSettings.version,
-			settings: organisationSettings.settings,
-			note: organisationSettings.note,
-			at: organisationSettings.publishedAt,
-			by: users.name
-		})
-		.from(organisationSettings)
-		.leftJoin(users, eq(users.id, organisationSettings.publishedBy))
-		.where(eq(organisationSettings.area, area))
-		.orderBy(desc(organisationSettings.version));
-	const full = (row: (typeof rows)[number] | undefined) =>
-		row ? completeAreaSettings(area, row.settings as SettingsByArea[A]) : originalSettings(area);
-	return rows.map(({ settings: _settings, ...row }, i) => ({
-		...row,
-		changes: settingsChangesOf(area, full(rows[i + 1]), full(rows[i]), deskLocale())
-	}));
-}
+import { publishVersion } from '../versions/publish-version';
+import { versionList } from '../versions/read-versions';
+import { readSettings, settingsAt, settingsSubject } from './read-settings';
 
 /**
  * The settings of an area that apply, those to start from, every version so far, and the languages that people read.
@@ -65,7 +37,9 @@ export async function settingsPage<A extends SettingsArea>(
 		from,
 		current,
 		start: chosen,
-		versions: await versionsOf(db, area),
+		versions: await versionList(db, settingsSubject(area), (before, after) =>
+			settingsChangesOf(area, before, after, deskLocale())
+		),
 		languages: await languagesOfPeople(db),
 		/** Codes of the countries that an entry can be for. */
 		countries: area === 'days-off' || area === 'eye-tests' ? countriesWithHolidays() : []
@@ -93,24 +67,15 @@ export async function storeSettings<A extends SettingsArea>(
 	{ area, settings, note, seen }: SettingsToPublish<A>,
 	now: Date
 ): Promise<number> {
-	const version = seen + 1;
 	const before = await settingsToStartFrom(tx, area);
-	const made = await tx
-		.insert(organisationSettings)
-		.values({
-			area,
-			version,
-			settings,
-			note: note.trim(),
-			publishedAt: now,
-			publishedBy: actor.kind === 'user' ? actor.id : null
-		})
-		// A colleague was quicker by a moment.
-		.onConflictDoNothing()
-		.returning({ version: organisationSettings.version });
-	if (made.length === 0) throw new DomainError('conflict', 'policyChanged');
+	const version = await publishVersion(
+		tx,
+		actor,
+		settingsSubject(area),
+		{ content: settings, note, seen },
+		now
+	);
 	await applySettings(tx, actor, area, before, settings, now);
-	await writeAuditLine(tx, actor, { at: now, act: 'settings-published', detail: { area, version } });
 	return version;
 }
 

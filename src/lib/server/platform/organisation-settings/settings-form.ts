@@ -1,10 +1,10 @@
 import type { SettingsArea, SettingsByArea } from '../../../core/platform/organisation-settings/areas';
+import { VERSION_NOTE_LENGTH } from '../../../core/platform/version-note';
 import {
 	settingsFormat,
 	validateSettings,
 	validateSettingsFile
 } from '../../../core/platform/organisation-settings/settings-document';
-import { POLICY_NOTE_LENGTH } from '../../../core/cases/triage/policy-settings';
 import { DomainError } from '../domain-error';
 import { text, version } from '../http/fields';
 import { formReader } from '../http/read-body';
@@ -15,7 +15,7 @@ const MOST_CHARACTERS = 400_000;
 const readFields = formReader({
 	settings: text(MOST_CHARACTERS),
 	seen: version,
-	note: text(POLICY_NOTE_LENGTH)
+	note: text(VERSION_NOTE_LENGTH)
 });
 
 const readFileField = formReader({ file: text(MOST_CHARACTERS) });

@@ -1,8 +1,8 @@
 import { Type } from 'typebox';
+import { VERSION_NOTE_LENGTH } from '../../../core/platform/version-note';
 import {
 	policyFieldRule,
 	POLICY_FIELD_NAMES,
-	POLICY_NOTE_LENGTH,
 	type PolicyField,
 	type PolicySettings
 } from '../../../core/cases/triage/policy-settings';
@@ -17,7 +17,7 @@ const typed = Type.String({ maxLength: 60 });
 const readFields = formReader({
 	...Object.fromEntries(POLICY_FIELD_NAMES.map((field) => [field, typed])),
 	seen: version,
-	note: text(POLICY_NOTE_LENGTH)
+	note: text(VERSION_NOTE_LENGTH)
 });
 
 /** What isn't a whole number becomes one that no limit allows: the limits say what is wanted. */

@@ -1,6 +1,4 @@
-import { desc, eq } from 'drizzle-orm';
 import {
-	completeSettings,
 	policyChanges,
 	policyFaults,
 	policyFieldRule,
@@ -10,34 +8,13 @@ import {
 } from '../../../core/cases/triage/policy-settings';
 import { requirePermission } from '../access/require-permission';
 import type { Actor } from '../actor';
-import { writeAuditLine } from '../audit/write-audit-line';
-import { schema, type Db } from '../db/client';
+import type { Db } from '../db/client';
 import { inTransaction } from '../db/transaction';
 import { DomainError } from '../domain-error';
-import { ownVersionOf, readRules, storedVersionOf } from './read-rules';
+import { publishVersion } from '../versions/publish-version';
+import { versionAt, versionList } from '../versions/read-versions';
+import { POLICY, readRules } from './read-rules';
 import { queueJob } from '../jobs/queue-job';
-
-const { triagePolicies, users } = schema;
-
-/** Every published version with what it changed, who published it and why, newest first. Organisations publish a few a year. */
-async function versionsOf(db: Db) {
-	const rows = await db
-		.select({
-			version: triagePolicies.version,
-			settings: triagePolicies.settings,
-			note: triagePolicies.note,
-			at: triagePolicies.publishedAt,
-			by: users.name
-		})
-		.from(triagePolicies)
-		.leftJoin(users, eq(users.id, triagePolicies.publishedBy))
-		.orderBy(desc(triagePolicies.version));
-	return rows.map(({ version, settings, ...row }, i) => ({
-		...row,
-		version: ownVersionOf(version),
-		changes: policyChanges(completeSettings(rows[i + 1]?.settings ?? {}), completeSettings(settings))
-	}));
-}
 
 /**
  * Settings of a version, to start from or for a file: 0 are those that the software comes with.
@@ -46,12 +23,9 @@ async function versionsOf(db: Db) {
 export async function policySettingsAt(db: Db, actor: Actor, version: number): Promise<PolicySettings> {
 	requirePermission(actor, 'settings:change');
 	if (version === 0) return SHIPPED_SETTINGS;
-	const [row] = await db
-		.select({ settings: triagePolicies.settings })
-		.from(triagePolicies)
-		.where(eq(triagePolicies.version, storedVersionOf(version)));
-	if (!row) throw new DomainError('not-found', 'noPolicyVersion');
-	return completeSettings(row.settings);
+	const settings = await versionAt(db, POLICY, POLICY.base + version);
+	if (!settings) throw new DomainError('not-found', 'noPolicyVersion');
+	return settings;
 }
 
 /**
@@ -67,7 +41,7 @@ export async function policyPage(db: Db, actor: Actor, from: number | null) {
 		version: ownVersion,
 		from,
 		start: from === null ? inForce : await policySettingsAt(db, actor, from),
-		versions: await versionsOf(db)
+		versions: await versionList(db, POLICY, policyChanges)
 	};
 }
 
@@ -110,21 +84,9 @@ export async function publishPolicy(
 		if (ownVersion !== input.seen) throw new DomainError('conflict', 'policyChanged');
 		if (policyChanges(policySettingsOf(rules.policy), input.settings).length === 0)
 			throw new DomainError('invalid', 'policySame');
-		const version = ownVersion + 1;
-		const made = await tx
-			.insert(triagePolicies)
-			.values({
-				version: storedVersionOf(version),
-				settings: input.settings,
-				note: input.note.trim(),
-				publishedAt: now,
-				publishedBy: actor.kind === 'user' ? actor.id : null
-			})
-			// A colleague was quicker by a moment.
-			.onConflictDoNothing()
-			.returning({ version: triagePolicies.version });
-		if (made.length === 0) throw new DomainError('conflict', 'policyChanged');
-		await writeAuditLine(tx, actor, { at: now, act: 'policy-published', detail: { version } });
+		const { settings: content, note } = input;
+		const seen = POLICY.base + ownVersion;
+		const version = await publishVersion(tx, actor, POLICY, { content, note, seen }, now);
 		await queueJob(tx, 'reassessment');
 		return version;
 	});

@@ -21,7 +21,7 @@ import { readRules, rulesWith } from './read-rules';
 const { cases } = schema;
 
 /** Most cases looked at before what was seen stands for the rest: a number and not a time, so that a busy server shows the same. */
-const MOST_LOOKED_AT = 5000;
+const MOST_LOOKED_AT = 4000;
 
 /** Cases read at a time. */
 const BATCH = 100;

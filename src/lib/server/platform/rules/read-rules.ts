@@ -6,13 +6,24 @@ import {
 	policySettingsOf,
 	type PolicySettings
 } from '../../../core/cases/triage/policy-settings';
-import { schema, type Db } from '../db/client';
-import { newestVersion } from '../organisation-settings/read-settings';
-
-const { triagePolicies } = schema;
+import type { Db } from '../db/client';
+import { settingsSubject } from '../organisation-settings/read-settings';
+import type { PublishedSubject } from '../versions/published-subject';
+import { newestAsColumn } from '../versions/read-versions';
 
 /** Versions up to this one are the software's; the organisation's own are counted from here. */
 const OWN_FROM = 1000;
+
+/** The organisation's settings of the policy, as they are published. */
+export const POLICY: PublishedSubject<PolicySettings> = {
+	key: 'policy',
+	base: OWN_FROM,
+	published: 'policy-published',
+	discarded: null,
+	detail: {},
+	conflict: 'policyChanged',
+	read: (content) => completeSettings((content ?? {}) as Partial<PolicySettings>)
+};
 
 /** The rules that apply now, with the name under which a case is assessed by them. */
 export interface RulesInForce {
@@ -39,26 +50,17 @@ const named = (rules: Rules, ownVersion: number): RulesInForce => ({
 	ownVersion
 });
 
-/** The number of a stored version, as people read it. */
-export const ownVersionOf = (version: number): number => version - OWN_FROM;
-
-/** The stored version of a number that people read. */
-export const storedVersionOf = (ownVersion: number): number => OWN_FROM + ownVersion;
-
 /** The rules in force. Two key look-ups in one statement; within a transaction, those it began with or newer. */
 export async function readRules(db: Db): Promise<RulesInForce> {
 	const [row] = await db
 		.select({
-			/** Null where nothing was published. */
-			policy: sql<{ version: number; settings: PolicySettings } | null>`(
-				select jsonb_build_object('version', p.version, 'settings', p.settings) from ${triagePolicies} p
-				order by p.version desc limit 1)`,
-			daysOffVersion: newestVersion('days-off')
+			policy: newestAsColumn(POLICY),
+			daysOff: newestAsColumn(settingsSubject('days-off'))
 		})
 		.from(sql`(select) as one_row`);
-	const daysOffVersion = row?.daysOffVersion ?? 0;
+	const daysOffVersion = row?.daysOff?.version ?? 0;
 	return row?.policy
-		? rulesWith(completeSettings(row.policy.settings), ownVersionOf(row.policy.version), daysOffVersion)
+		? rulesWith(POLICY.read(row.policy.content), row.policy.version - OWN_FROM, daysOffVersion)
 		: named({ ...SHIPPED_RULES, daysOffVersion }, 0);
 }
 

@@ -9,7 +9,8 @@ import { organisationFields } from '../../../messages/emails';
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 import { readOrganisation } from '../organisation/read-organisation';
-import { editedText, originalText, type TextNamed } from './edit-own-text';
+import { editedText, originalText } from './edit-own-text';
+import type { TextNamed } from './read-own-text';
 
 const { users } = schema;
 

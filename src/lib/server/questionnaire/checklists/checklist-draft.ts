@@ -1,50 +1,59 @@
-import { eq, max, sql } from 'drizzle-orm';
-import {
-	ownChecklistVersion,
-	type ChecklistDocument
-} from '../../../core/questionnaire/checklist/own-checklist';
+import type { ChecklistDocument } from '../../../core/questionnaire/checklist/own-checklist';
 import {
 	isUnchanged,
 	checklistChanges
 } from '../../../core/questionnaire/checklist-editor/checklist-changes';
-import { unchangedChecklist } from '../../../core/questionnaire/checklist-editor/edit-checklist';
 import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../platform/actor';
-import { schema, type Db } from '../../platform/db/client';
+import type { Db } from '../../platform/db/client';
 import { inTransaction } from '../../platform/db/transaction';
 import { DomainError } from '../../platform/domain-error';
-import { checklistDocumentAt, newestOwnChecklist, SHIPPED_CHECKLIST } from './read-checklists';
-
-const { checklistDrafts, checklists } = schema;
+import { saveDraft } from '../../platform/versions/publish-version';
+import {
+	everyVersion,
+	newestVersion,
+	readDraft,
+	versionAt,
+	type Draft
+} from '../../platform/versions/read-versions';
+import { CHECKLIST, type PublishedChecklist } from './read-checklists';
 
 /** The checklist that is edited, and the one that is asked now. */
-export interface EditedChecklist {
+interface EditedChecklist {
 	readonly document: ChecklistDocument;
-	/** Goes up with each change; 0 while nothing is being edited. */
+	/** Goes up with each change, so that nobody overwrites a colleague's. */
 	readonly seen: number;
 	/** The checklist asked now. */
-	readonly asked: ChecklistDocument;
-	/** Its version as stored. */
-	readonly askedVersion: number;
+	readonly asked: PublishedChecklist;
+	/** Its number as people read it; 0 for the software's own. */
+	readonly askedNumber: number;
 	/** The colleague who changed it last, and when; null while nothing is being edited. */
-	readonly changed: { readonly at: Date; readonly by: string | null } | null;
+	readonly changed: Draft<unknown>['changed'];
 }
 
 /** Reads the checklist being edited, or else the one asked now. Two key look-ups. */
 export async function readEditedChecklist(db: Db): Promise<EditedChecklist> {
-	const [draft] = await db
-		.select({ draft: checklistDrafts, by: schema.users.name })
-		.from(checklistDrafts)
-		.leftJoin(schema.users, eq(schema.users.id, checklistDrafts.changedBy));
-	const newest = await newestOwnChecklist(db);
-	const asked = newest?.document ?? unchangedChecklist(SHIPPED_CHECKLIST.version);
+	const { seen, content, changed } = await readDraft(db, CHECKLIST);
+	const newest = await newestVersion(db, CHECKLIST);
 	return {
-		document: draft?.draft.document ?? asked,
-		seen: draft?.draft.version ?? 0,
-		asked,
-		askedVersion: newest?.version ?? SHIPPED_CHECKLIST.version,
-		changed: draft ? { at: draft.draft.changedAt, by: draft.by } : null
+		document: (content ?? newest.content).document,
+		seen,
+		asked: newest.content,
+		askedNumber: newest.version - CHECKLIST.base,
+		changed
 	};
+}
+
+/** Names of added problems by language: those of earlier versions stay, since answers to them do. */
+function namesWith(before: PublishedChecklist['findingNames'], { words }: ChecklistDocument) {
+	const languages = [...new Set([...Object.keys(before), ...Object.keys(words)])];
+	return Object.fromEntries(
+		languages.map((language) => {
+			const findings = Object.entries(words[language]?.findings ?? {});
+			const named = findings.flatMap(([id, one]) => (one ? [[id, one.name]] : []));
+			return [language, { ...before[language], ...Object.fromEntries(named) }];
+		})
+	);
 }
 
 /**
@@ -61,35 +70,23 @@ export async function changeDraft(
 ): Promise<ChecklistDocument> {
 	requirePermission(actor, 'settings:change');
 	return inTransaction(db, async (tx) => {
-		// One editor at a time, also where there is no draft yet.
-		await tx.execute(sql`lock table ${checklistDrafts} in share row exclusive mode`);
 		const edited = await readEditedChecklist(tx);
 		if (edited.seen !== seen) throw new DomainError('conflict', 'checklistChanged');
+		const { document: asked, findingNames } = edited.asked;
 		const document = edit(edited.document);
-		if (isUnchanged(checklistChanges(edited.asked, document))) await tx.delete(checklistDrafts);
-		else {
-			const change = {
-				document,
-				version: seen + 1,
-				changedAt: now,
-				changedBy: actor.kind === 'user' ? actor.id : null
-			};
-			await tx
-				.insert(checklistDrafts)
-				.values(change)
-				.onConflictDoUpdate({ target: checklistDrafts.id, set: change });
-		}
+		const content = isUnchanged(checklistChanges(asked, document))
+			? null
+			: { document, findingNames: namesWith(findingNames, document) };
+		await saveDraft(tx, actor, CHECKLIST, { seen, content }, now);
 		return document;
 	});
 }
 
 /** The highest number that anything added has here, published or being edited: what comes from elsewhere is numbered above it. */
 export async function highestChecklistNumber(db: Db): Promise<number> {
-	const [row] = await db
-		.select({ most: max(sql<number>`(${checklists.document} ->> 'numbers')::int`) })
-		.from(checklists);
+	const published = await everyVersion(db, CHECKLIST);
 	const { document } = await readEditedChecklist(db);
-	return Math.max(Number(row?.most ?? 0), document.numbers);
+	return Math.max(document.numbers, ...published.map(({ content }) => content.document.numbers));
 }
 
 /**
@@ -97,10 +94,17 @@ export async function highestChecklistNumber(db: Db): Promise<number> {
  * @throws DomainError where there is no such version
  */
 export async function checklistToStartFrom(db: Db, number: number): Promise<ChecklistDocument> {
-	const document =
-		number === 0
-			? unchangedChecklist(SHIPPED_CHECKLIST.version)
-			: await checklistDocumentAt(db, ownChecklistVersion(number));
-	if (!document) throw new DomainError('not-found', 'noChecklistVersion');
+	const document = await checklistNumbered(db, number);
 	return { ...document, numbers: await highestChecklistNumber(db) };
+}
+
+/**
+ * A version by its number as people read it; 0 is the checklist that the software comes with.
+ * @throws DomainError where there is no such version
+ */
+export async function checklistNumbered(db: Db, number: number): Promise<ChecklistDocument> {
+	if (number === 0) return CHECKLIST.read(null).document;
+	const published = await versionAt(db, CHECKLIST, CHECKLIST.base + number);
+	if (!published) throw new DomainError('not-found', 'noChecklistVersion');
+	return published.document;
 }

@@ -1,10 +1,9 @@
-import { ownChecklistNumber, ownChecklistVersion } from '../../../core/questionnaire/checklist/own-checklist';
-import { unchangedChecklist } from '../../../core/questionnaire/checklist-editor/edit-checklist';
 import { requirePermission } from '../../platform/access/require-permission';
 import type { Actor } from '../../platform/actor';
 import type { Db } from '../../platform/db/client';
-import { DomainError } from '../../platform/domain-error';
-import { checklistDocumentAt, newestOwnChecklist, SHIPPED_CHECKLIST } from './read-checklists';
+import { newestVersion } from '../../platform/versions/read-versions';
+import { checklistNumbered } from './checklist-draft';
+import { CHECKLIST } from './read-checklists';
 
 /**
  * A version as a file, for another installation.
@@ -17,12 +16,7 @@ export async function checklistFile(
 	number: number | null
 ): Promise<{ readonly number: number; readonly text: string }> {
 	requirePermission(actor, 'settings:change');
-	const newest = number === null ? await newestOwnChecklist(db) : null;
-	const wanted = number ?? (newest ? (ownChecklistNumber(newest.version) ?? 0) : 0);
-	const document =
-		wanted === 0
-			? unchangedChecklist(SHIPPED_CHECKLIST.version)
-			: (newest?.document ?? (await checklistDocumentAt(db, ownChecklistVersion(wanted))));
-	if (!document) throw new DomainError('not-found', 'noChecklistVersion');
+	const wanted = number ?? (await newestVersion(db, CHECKLIST)).version - CHECKLIST.base;
+	const document = await checklistNumbered(db, wanted);
 	return { number: wanted, text: `${JSON.stringify(document, null, '\t')}\n` };
 }

@@ -1,12 +1,10 @@
 import { Type, type Static } from 'typebox';
+import { VERSION_NOTE_LENGTH } from '../../../core/platform/version-note';
 import { CHECKLIST_STATIONS } from '../../../core/questionnaire/checklist/stations';
 import { FINDING_IDS } from '../../../core/questionnaire/checklist/findings';
 import { OWN_ANSWER_PATTERN, OWN_ID_PATTERN } from '../../../core/questionnaire/checklist/own-ids';
 import type { ChecklistDocument } from '../../../core/questionnaire/checklist/own-checklist';
-import {
-	CHECKLIST_NOTE_LENGTH,
-	OWN_ANSWERS
-} from '../../../core/questionnaire/checklist-editor/checklist-limits';
+import { OWN_ANSWERS } from '../../../core/questionnaire/checklist-editor/checklist-limits';
 import {
 	byLanguage,
 	findingWordsSchema,
@@ -34,10 +32,10 @@ export const readMove = formReader({ seen, part: id, to: Type.String({ pattern: 
 /** Reads which version to start from. */
 export const readStart = formReader({ seen, version });
 
-export const readPublish = formReader({ seen, note: text(CHECKLIST_NOTE_LENGTH) });
+export const readPublish = formReader({ seen, note: text(VERSION_NOTE_LENGTH) });
 
 /** Reads which draft is discarded; the button stands in the form that publishes, whose note comes along where there is one. */
-export const readDiscard = formReader({ seen, note: Type.Optional(text(CHECKLIST_NOTE_LENGTH)) });
+export const readDiscard = formReader({ seen, note: Type.Optional(text(VERSION_NOTE_LENGTH)) });
 
 /** Reads the form with a file's text. */
 export const readChecklistFile = formReader({ seen, file: text(240_000) });

@@ -1,4 +1,3 @@
-import { desc, eq, inArray } from 'drizzle-orm';
 import {
 	checklistOf,
 	newestChecklist,
@@ -8,41 +7,51 @@ import {
 import {
 	makeOwnChecklist,
 	ownChecklistNumber,
+	ownChecklistVersion,
 	wordsOnlyIn,
 	type ChecklistDocument
 } from '../../../core/questionnaire/checklist/own-checklist';
+import { unchangedChecklist } from '../../../core/questionnaire/checklist-editor/edit-checklist';
 import { languageOf, type Language } from '../../../messages/languages';
-import { schema, type Db } from '../../platform/db/client';
-
-const { checklists } = schema;
+import type { Db } from '../../platform/db/client';
+import type { PublishedSubject } from '../../platform/versions/published-subject';
+import { newestVersion, versionAt, versionsAt } from '../../platform/versions/read-versions';
 
 /** The version that the software comes with and that an organisation starts from. */
-export const SHIPPED_CHECKLIST = newestChecklist(CHECKLIST_VERSIONS);
+const SHIPPED_CHECKLIST = newestChecklist(CHECKLIST_VERSIONS);
 
-/** The newest checklist that the organisation has published; null where there is none. One key look-up. */
-export async function newestOwnChecklist(db: Db) {
-	const [row] = await db.select().from(checklists).orderBy(desc(checklists.version)).limit(1);
-	return row ?? null;
+/** A checklist as it is published. */
+export interface PublishedChecklist {
+	readonly document: ChecklistDocument;
+	/** Names of the problems that this and earlier versions have added, by language and problem: what the desk shows. */
+	readonly findingNames: Readonly<Record<string, Readonly<Record<string, string>>>>;
 }
+
+/** The checklist that self-assessments are sent with. Answers are shown and judged by the version they were given to. */
+export const CHECKLIST: PublishedSubject<PublishedChecklist> = {
+	key: 'checklist',
+	base: ownChecklistVersion(0),
+	published: 'checklist-published',
+	discarded: 'checklist-discarded',
+	detail: {},
+	conflict: 'checklistChanged',
+	read: (content) =>
+		(content as PublishedChecklist | null) ?? {
+			document: unchangedChecklist(SHIPPED_CHECKLIST.version),
+			findingNames: {}
+		}
+};
 
 /** The version that self-assessments are sent with. One key look-up. */
 export async function checklistVersionToSend(db: Db): Promise<number> {
-	const [row] = await db
-		.select({ version: checklists.version })
-		.from(checklists)
-		.orderBy(desc(checklists.version))
-		.limit(1);
-	return row?.version ?? SHIPPED_CHECKLIST.version;
+	const { version } = await newestVersion(db, CHECKLIST);
+	return version === CHECKLIST.base ? SHIPPED_CHECKLIST.version : version;
 }
 
 /** The document of a published version; null for the software's own versions and unknown ones. One key look-up. */
 export async function checklistDocumentAt(db: Db, version: number): Promise<ChecklistDocument | null> {
 	if (ownChecklistNumber(version) === null) return null;
-	const [row] = await db
-		.select({ document: checklists.document })
-		.from(checklists)
-		.where(eq(checklists.version, version));
-	return row?.document ?? null;
+	return (await versionAt(db, CHECKLIST, version))?.document ?? null;
 }
 
 /** The same with the words of one language only, as a person's pages need it. */
@@ -63,13 +72,10 @@ export async function checklistsAt(
 	versions: readonly number[]
 ): Promise<(version: number) => Checklist> {
 	const wanted = [...new Set(versions)].filter((version) => ownChecklistNumber(version) !== null);
-	const rows = wanted.length
-		? await db
-				.select({ version: checklists.version, document: checklists.document })
-				.from(checklists)
-				.where(inArray(checklists.version, wanted))
-		: [];
-	const own = new Map(rows.map((row) => [row.version, makeOwnChecklist(row.document, row.version)]));
+	const stored = await versionsAt(db, CHECKLIST, wanted);
+	const own = new Map(
+		[...stored].map(([version, { document }]) => [version, makeOwnChecklist(document, version)])
+	);
 	return (version) => own.get(version) ?? checklistOf(version) ?? { version, items: [] };
 }
 
@@ -80,11 +86,6 @@ export async function checklistAt(db: Db, version: number): Promise<Checklist> {
 
 /** Names of the problems that the organisation has added, in a language of the desk. One key look-up. */
 export async function ownFindingNames(db: Db, language: Language): Promise<Readonly<Record<string, string>>> {
-	const [row] = await db
-		.select({ names: checklists.findingNames })
-		.from(checklists)
-		.orderBy(desc(checklists.version))
-		.limit(1);
-	const names = row?.names ?? {};
+	const { findingNames: names } = (await newestVersion(db, CHECKLIST)).content;
 	return { ...Object.values(names)[0], ...names[language] };
 }

@@ -5,10 +5,12 @@
 	import { settingsChangesOf } from '$lib/core/platform/organisation-settings/area-changes';
 	import { deskWords } from '$lib/messages/desk';
 	import { deskLocale } from '$lib/messages/desk-language';
-	import Notice from '../kit/Notice.svelte';
-	import WithAside from '../kit/WithAside.svelte';
-	import SettingsFile from '../organisation/SettingsFile.svelte';
-	import VersionList from '../organisation/VersionList.svelte';
+	import { CaseForm } from '../../cases/case-form.svelte';
+	import PublishForm from '../versions/PublishForm.svelte';
+	import type { PublishedVersion } from '../versions/version-words';
+	import VersionedPage from '../versions/VersionedPage.svelte';
+	import VersionFile from '../versions/VersionFile.svelte';
+	import VersionList from '../versions/VersionList.svelte';
 	import ChoicesForm from './ChoicesForm.svelte';
 	import DaysOffForm from './DaysOffForm.svelte';
 	import EquipmentForm from './EquipmentForm.svelte';
@@ -17,10 +19,10 @@
 	import PurchasingFileForm from './PurchasingFileForm.svelte';
 	import { SettingsDraft } from './settings-draft.svelte';
 	import SettingsChanges from './SettingsChanges.svelte';
-	import SettingsForm from './SettingsForm.svelte';
+	import SettingsPreview from './SettingsPreview.svelte';
 	import TeamsForm from './TeamsForm.svelte';
 
-	const { policy, settings: texts, organisation } = deskWords;
+	const { policy, settings: texts } = deskWords;
 
 	interface Props {
 		data: {
@@ -29,13 +31,7 @@
 			readonly from: number | null;
 			readonly current: SettingsByArea[SettingsArea];
 			readonly start: SettingsByArea[SettingsArea];
-			readonly versions: readonly {
-				readonly version: number;
-				readonly by: string | null;
-				readonly at: Date;
-				readonly note: string;
-				readonly changes: readonly SettingsChange[];
-			}[];
+			readonly versions: readonly (PublishedVersion & { readonly changes: readonly SettingsChange[] })[];
 			readonly languages: readonly string[];
 			readonly countries: readonly string[];
 			readonly timeZone: string;
@@ -52,50 +48,59 @@
 		return new SettingsDraft(() => data.current, data.start, notice);
 	});
 	const changes = $derived(settingsChangesOf(area, data.current, draft.settings, deskLocale()));
-	const at = `/desk/organisation/settings/${area}`;
+	const versionWords = {
+		...policy,
+		current: deskWords.versions.current,
+		fileName: (version: number) => texts.fileName(area, version)
+	};
+	const file = new CaseForm(({ loaded }) =>
+		draft.show(loaded as SettingsByArea[SettingsArea], policy.loaded)
+	);
 	const of = <A extends SettingsArea>() => draft as unknown as SettingsDraft<A>;
 </script>
 
-<svelte:head><title>{texts.title(words.heading)}</title></svelte:head>
-
-<main class="px-6 py-6">
-	<p class="text-note"><a href="/desk/organisation">{organisation.back}</a></p>
-	<h1 class="mt-1 text-title">{words.heading}</h1>
-	<p class="mt-1 max-w-prose text-ink-soft">{words.lead}</p>
-	<div role="status">
-		{#if draft.notice}<div class="mt-3 max-w-prose"><Notice kind="done">{draft.notice}</Notice></div>{/if}
-	</div>
-	<WithAside label={policy.versions}>
-		<SettingsForm {area} {draft} version={data.version} {changes}>
-			{#if area === 'choices'}
-				<ChoicesForm draft={of<'choices'>()} />
-			{:else if area === 'days-off'}
-				<DaysOffForm draft={of<'days-off'>()} countries={data.countries} today={data.today} />
-			{:else if area === 'household-items'}
-				<HouseholdForm draft={of<'household-items'>()} languages={data.languages} />
-			{:else if area === 'equipment'}
-				<EquipmentForm draft={of<'equipment'>()} languages={data.languages} />
-			{:else if area === 'purchasing-file'}
-				<PurchasingFileForm draft={of<'purchasing-file'>()} />
-			{:else if area === 'eye-tests'}
-				<EyeTestsForm draft={of<'eye-tests'>()} countries={data.countries} languages={data.languages} />
-			{:else}
-				<TeamsForm draft={of<'teams'>()} />
-			{/if}
-		</SettingsForm>
-		{#snippet aside()}
-			<VersionList
-				versions={data.versions}
-				current={data.version}
-				timeZone={data.timeZone}
-				{at}
-				fileName={(version) => texts.fileName(area, version)}
-			>
-				{#snippet changed(all)}<SettingsChanges {area} changes={all} />{/snippet}
-			</VersionList>
-			<SettingsFile
-				loaded={(settings) => draft.show(settings as SettingsByArea[SettingsArea], policy.loaded)}
-			/>
+<VersionedPage
+	title={texts.title(words.heading)}
+	heading={words.heading}
+	lead={words.lead}
+	notice={draft.notice}
+>
+	<PublishForm
+		{draft}
+		version={data.version}
+		published={area === 'days-off' ? texts.publishedDays : texts.published}
+	>
+		<input type="hidden" name="settings" value={JSON.stringify(draft.settings)} />
+		{#if area === 'choices'}
+			<ChoicesForm draft={of<'choices'>()} />
+		{:else if area === 'days-off'}
+			<DaysOffForm draft={of<'days-off'>()} countries={data.countries} today={data.today} />
+		{:else if area === 'household-items'}
+			<HouseholdForm draft={of<'household-items'>()} languages={data.languages} />
+		{:else if area === 'equipment'}
+			<EquipmentForm draft={of<'equipment'>()} languages={data.languages} />
+		{:else if area === 'purchasing-file'}
+			<PurchasingFileForm draft={of<'purchasing-file'>()} />
+		{:else if area === 'eye-tests'}
+			<EyeTestsForm draft={of<'eye-tests'>()} countries={data.countries} languages={data.languages} />
+		{:else}
+			<TeamsForm draft={of<'teams'>()} />
+		{/if}
+		{#snippet preview()}
+			{#if draft.seen}<SettingsPreview {area} {changes} preview={draft.seen.preview} />{/if}
 		{/snippet}
-	</WithAside>
-</main>
+	</PublishForm>
+	{#snippet aside()}
+		<VersionList
+			versions={data.versions}
+			current={data.version}
+			timeZone={data.timeZone}
+			at="/desk/organisation/settings/{area}"
+			words={versionWords}
+			fileName={versionWords.fileName}
+		>
+			{#snippet changed(one)}<SettingsChanges {area} changes={one.changes} />{/snippet}
+		</VersionList>
+		<VersionFile words={versionWords} form={file} />
+	{/snippet}
+</VersionedPage>

@@ -7,7 +7,6 @@
 		type OwnTextKind
 	} from '$lib/core/platform/sending/own-texts';
 	import { deskLanguageOf } from '$lib/messages/desk-language';
-	import { momentWords } from '$lib/messages/dates';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 	import { languageOf } from '$lib/messages/languages';
 	import { CaseForm } from '../../cases/case-form.svelte';
@@ -18,25 +17,30 @@
 	import Notice from '../kit/Notice.svelte';
 	import TextArea from '../kit/TextArea.svelte';
 	import TextField from '../kit/TextField.svelte';
+	import PublishActs from '../versions/PublishActs.svelte';
+	import type { PublishedVersion } from '../versions/version-words';
+	import VersionList from '../versions/VersionList.svelte';
 
 	const texts = deskWords.ownTexts;
+	const versionWords = {
+		...deskWords.versions,
+		version: (n: number) => (n === 0 ? texts.originalVersion : deskWords.versions.version(n)),
+		original: texts.isOriginal
+	};
 
 	interface Props {
 		own: {
 			readonly kind: OwnTextKind;
 			/** How the text stands; changes with every save and publication. */
-			readonly seen: string;
+			readonly seen: number;
 			readonly original: OwnText;
 			readonly current: OwnText;
 			readonly draft: OwnText | null;
 			readonly fields: readonly string[];
-			readonly versions: readonly {
-				readonly version: number;
-				readonly at: Date;
-				readonly by: string | null;
+			readonly versions: readonly (PublishedVersion & {
 				/** Null where it went back to the original. */
 				readonly text: OwnText | null;
-			}[];
+			})[];
 		};
 		language: string;
 		timeZone: string;
@@ -47,11 +51,13 @@
 	const isReply = $derived(!hasSubject(own.kind));
 	const saved = $derived(own.draft ?? own.current);
 	let typed = $state(untrack(() => ({ ...saved })));
+	let note = $state('');
 	let notice = $state('');
 	const isSame = $derived(typed.subject === saved.subject && typed.body === saved.body);
 	const isOriginal = $derived(!own.versions[0]?.text);
 	const form = new CaseForm(({ done }) => {
 		typed = { ...saved };
+		note = '';
 		notice =
 			done === 'published'
 				? isReply
@@ -104,36 +110,39 @@
 			>{texts.saveAndLook}</Button
 		>
 		{#if own.draft}
-			<Button look="main" size="desk" formaction="?/publish" isBusy={form.isBusy} disabled={!isSame}
-				>{texts.publish}</Button
-			>
 			<Button size="desk" formaction="?/discard" isBusy={form.isBusy}>{texts.discard}</Button>
 		{:else if !isOriginal}
 			<Button size="desk" formaction="?/original" isBusy={form.isBusy}>{texts.original}</Button>
 		{/if}
 	</p>
+	{#if own.draft}<PublishActs canPublish={isSame} bind:note isBusy={form.isBusy} />{/if}
 	<div role="status">
 		{#if notice}<div class="mt-3"><Notice kind="done">{notice}</Notice></div>{/if}
 	</div>
 </form>
 {#if own.versions.length > 0}
 	<Disclosure words={texts.versions} look="inline">
-		<ol>
-			{#each own.versions as { version, at, by, text } (version)}
-				<li class="border-b border-rule py-2 text-note">
-					<p>
-						<strong class="font-semibold">{texts.version(version)}</strong>
-						<span class="text-ink-soft">{texts.by(by ?? texts.gone, momentWords(at, timeZone))}</span>
-					</p>
-					{#if text}
-						<p lang={language}>{text.subject}</p>
-						<p lang={language} class="whitespace-pre-wrap text-ink-soft">{text.body}</p>
-						<Button type="button" look="quiet" size="desk" onclick={() => (typed = { ...text })}
-							>{texts.use}</Button
-						>
-					{:else}<p>{texts.wasOriginal}</p>{/if}
-				</li>
-			{/each}
-		</ol>
+		<VersionList
+			versions={own.versions}
+			current={own.versions[0]?.version ?? 0}
+			{timeZone}
+			words={versionWords}
+		>
+			{#snippet changed({ text })}
+				<div lang={language} class="text-note">
+					<p>{text?.subject}</p>
+					<p class="whitespace-pre-wrap text-ink-soft">{text?.body ?? texts.wasOriginal}</p>
+				</div>
+			{/snippet}
+			{#snippet start(version)}
+				{@const text =
+					version === 0 ? own.original : own.versions.find((one) => one.version === version)?.text}
+				{#if text}
+					<Button type="button" look="quiet" size="desk" onclick={() => (typed = { ...text })}
+						>{texts.use}</Button
+					>
+				{/if}
+			{/snippet}
+		</VersionList>
 	</Disclosure>
 {/if}

@@ -1,7 +1,6 @@
 <script lang="ts">
 	import type { ChecklistChanges } from '$lib/core/questionnaire/checklist-editor/checklist-changes';
 	import type { ChecklistFault } from '$lib/core/questionnaire/checklist-editor/checklist-faults';
-	import { CHECKLIST_NOTE_LENGTH } from '$lib/core/questionnaire/checklist-editor/checklist-limits';
 	import { isOwnId } from '$lib/core/questionnaire/checklist/own-ids';
 	import { momentWords } from '$lib/messages/dates';
 	import { deskWords } from '$lib/messages/desk';
@@ -10,7 +9,8 @@
 	import FormError from '../../cases/FormError.svelte';
 	import Button from '../../platform/kit/Button.svelte';
 	import { enhanceForm } from '../../platform/kit/enhance-form';
-	import TextField from '../../platform/kit/TextField.svelte';
+	import PublishActs from '../../platform/versions/PublishActs.svelte';
+	import WouldChange from '../../platform/versions/WouldChange.svelte';
 	import ChecklistChangeList from './ChecklistChangeList.svelte';
 	import type { DocumentWords } from './document-words';
 
@@ -37,11 +37,11 @@
 	const isLinked = ({ of, code }: ChecklistFault) => isOwnId(of) && code !== 'unused-finding';
 </script>
 
-<section class="changes" aria-labelledby="changes-title">
+<WouldChange labelledby="changes-title">
 	<h2 id="changes-title" class="text-head">{texts.changes}</h2>
 	{#if changed}
 		<p class="text-note text-ink-soft">
-			{texts.editedBy(changed.by ?? texts.gone, momentWords(changed.at, timeZone))}
+			{texts.editedBy(changed.by ?? deskWords.versions.gone, momentWords(changed.at, timeZone))}
 		</p>
 	{/if}
 	<ChecklistChangeList {changes} {words} />
@@ -59,39 +59,11 @@
 	{:else}
 		<p class="mt-3 text-note">{texts.openLinks(openLinks, formattedNumber(openLinks))} {texts.nobodyMoves}</p>
 	{/if}
-	<form method="POST" action="?/publish" use:enhanceForm={form.submit} class="acts">
+	<form method="POST" action="?/publish" use:enhanceForm={form.submit}>
 		<input type="hidden" name="seen" value={seen} />
-		{#if faults.length === 0}
-			<div class="grow">
-				<TextField
-					name="note"
-					label={texts.note}
-					hint={texts.noteHint}
-					size="desk"
-					maxlength={CHECKLIST_NOTE_LENGTH}
-					value={note}
-					oninput={(text) => (note = text)}
-				/>
-			</div>
-			<Button look="main" size="desk" isBusy={form.isBusy}>{texts.publish}</Button>
-		{/if}
-		<Button size="desk" formaction="?/discard" isBusy={form.isBusy}>{texts.discard}</Button>
+		<PublishActs canPublish={faults.length === 0} bind:note isBusy={form.isBusy}>
+			<Button size="desk" formaction="?/discard" isBusy={form.isBusy}>{texts.discard}</Button>
+		</PublishActs>
 	</form>
 	<FormError fault={form.fault} />
-</section>
-
-<style>
-	.changes {
-		margin-top: 1rem;
-		padding: 0.75rem 1rem;
-		border-inline-start: 3px solid var(--cool);
-		background: var(--cool-wash);
-	}
-	.acts {
-		display: flex;
-		flex-wrap: wrap;
-		align-items: end;
-		gap: 0.75rem 1rem;
-		margin-top: 0.75rem;
-	}
-</style>
+</WouldChange>

@@ -93,6 +93,8 @@ export const stateTexts: DeskTexts['states'] = {
 		'directory-set': 'hat geändert, was aus dem Personalverzeichnis gelesen wird',
 		'cover-set': 'hat die Vertretung für Notfälle geändert',
 		'text-published': 'hat einen Text veröffentlicht',
+		'text-discarded': 'hat den Entwurf eines Textes verworfen',
+		'checklist-discarded': 'hat Änderungen an der Checkliste verworfen',
 		'checklist-published': 'hat eine neue Checkliste veröffentlicht',
 		'policy-published': 'hat neue Stufen und Fristen veröffentlicht',
 		'settings-published': 'hat Einstellungen veröffentlicht',

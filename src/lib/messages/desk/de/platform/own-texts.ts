@@ -28,7 +28,6 @@ export const ownTextTexts: typeof english = {
 	health: 'Schreiben Sie in E-Mails nichts über Gesundheit: Andere könnten es sehen.',
 	saveAndLook: 'Speichern und ansehen',
 	saved: 'Gespeichert und unten so gezeigt, wie es ankommt. Noch ist nichts veröffentlicht.',
-	publish: 'Veröffentlichen',
 	published: 'Veröffentlicht. Schon geschriebene E-Mails bleiben, wie sie sind.',
 	publishedReply: 'Veröffentlicht. Die Antwort wird ab jetzt vorgeschlagen.',
 	discard: 'Diesen Entwurf verwerfen',
@@ -42,9 +41,7 @@ export const ownTextTexts: typeof english = {
 		'In dieser Sprache hat Easy Corner keine Antwort. Bis Sie eine schreiben, wird die englische vorgeschlagen.',
 	preview: 'Wie es ankommt',
 	versions: 'Frühere Texte',
-	version: (n) => `Fassung ${n}`,
+	originalVersion: 'Ursprünglicher Text',
 	wasOriginal: 'Zurück zum ursprünglichen Text',
-	by: (name, when) => `${name}, ${when}`,
-	gone: 'ein geschlossenes Konto',
 	use: 'Diesen Text ins Formular übernehmen'
 };

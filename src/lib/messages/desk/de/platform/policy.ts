@@ -67,18 +67,10 @@ export const policyTexts: DeskTexts['policy'] = {
 	askedSooner: (count) =>
 		`${count}: früher gefragt als jetzt. E-Mails, die nur dadurch fällig sind, warten auf Ihre Freigabe.`,
 	listed: (n) => (n === 1 ? 'Diese Person sehen' : `${n} davon sehen`),
-	note: 'Warum Sie das ändern',
-	noteHint: 'Kolleginnen und Kollegen lesen es in der Liste der Fassungen.',
-	publish: 'Veröffentlichen',
 	published: (version) =>
 		`${version} gilt jetzt. Wir bewerten jeden Fall neu; unter „Heute“ steht, wie viele noch fehlen.`,
-	versions: 'Fassungen',
 	original: 'Womit Easy Corner ausgeliefert wird',
-	by: (name, when) => `${name}, ${when}`,
-	gone: 'ein geschlossenes Konto',
-	use: 'Von dieser Fassung ausgehen',
 	startsFrom: (version) => `Das Formular zeigt ${version}. Es ist noch nichts veröffentlicht.`,
-	download: 'Herunterladen',
 	load: 'Einstellungen aus einer Datei',
 	loadHint: 'Eine Datei, die hier oder in einem anderen Easy Corner heruntergeladen wurde.',
 	useFile: 'Diese Einstellungen zeigen',

@@ -91,6 +91,8 @@ export const stateTexts = {
 		'directory-set': 'changed what is read of the staff directory',
 		'cover-set': 'changed who is alerted to emergencies',
 		'text-published': 'published a text',
+		'text-discarded': 'discarded a draft of a text',
+		'checklist-discarded': 'discarded changes to the checklist',
 		'checklist-published': 'published a new checklist',
 		'policy-published': 'published new levels and deadlines',
 		'settings-published': 'published settings',

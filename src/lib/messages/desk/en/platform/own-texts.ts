@@ -28,7 +28,6 @@ export const ownTextTexts = {
 	health: 'Keep health out of emails: other people may see them.',
 	saveAndLook: 'Save and preview',
 	saved: 'Saved, and shown below as people would get it. Nothing is published yet.',
-	publish: 'Publish',
 	published: 'Published. Emails already written stay as they are.',
 	publishedReply: 'Published. It is suggested from now on.',
 	discard: 'Discard this draft',
@@ -42,9 +41,7 @@ export const ownTextTexts = {
 		'Easy Corner has no reply in this language, so the English one is suggested until you write one.',
 	preview: 'As the person sees it',
 	versions: 'Earlier texts',
-	version: (n: number) => `Version ${n}`,
+	originalVersion: 'Original text',
 	wasOriginal: 'Back to the original text',
-	by: (name: string, when: string) => `${name}, ${when}`,
-	gone: 'a closed account',
 	use: 'Put this text into the form'
 };

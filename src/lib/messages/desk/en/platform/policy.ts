@@ -80,18 +80,10 @@ export const policyTexts = {
 	askedSooner: (count: string) =>
 		`${count} would be asked sooner than now. Emails that are due only because of this wait until you release them.`,
 	listed: (n: number) => (n === 1 ? 'See this person' : `See ${n} of them`),
-	note: 'Why you change this',
-	noteHint: 'Colleagues read it in the list of versions.',
-	publish: 'Publish',
 	published: (version: string) =>
 		`${version} applies now. We’re assessing every case again; Today says how many are left.`,
-	versions: 'Versions',
 	original: 'The settings Easy Corner came with',
-	by: (name: string, when: string) => `${name}, ${when}`,
-	gone: 'a closed account',
-	use: 'Start from this version',
 	startsFrom: (version: string) => `The form shows ${version}. Nothing is published yet.`,
-	download: 'Download',
 	load: 'Settings from a file',
 	loadHint: 'A file that was downloaded here or in another Easy Corner.',
 	useFile: 'Show these settings',

@@ -93,7 +93,7 @@ export const actions: Actions = {
 		withFormError(async () => {
 			const actor = signedIn(locals);
 			const { seen } = await readDiscard(request);
-			await discardChecklistDraft(locals.db, actor, Number(seen));
+			await discardChecklistDraft(locals.db, actor, Number(seen), locals.now);
 			return { discarded: true };
 		})
 };

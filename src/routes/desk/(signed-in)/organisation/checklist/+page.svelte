@@ -9,18 +9,21 @@
 	import FormError from '$lib/ui/cases/FormError.svelte';
 	import ChecklistPublish from '$lib/ui/questionnaire/checklist-editor/ChecklistPublish.svelte';
 	import ChecklistStation from '$lib/ui/questionnaire/checklist-editor/ChecklistStation.svelte';
-	import ChecklistVersions from '$lib/ui/questionnaire/checklist-editor/ChecklistVersions.svelte';
+	import ChecklistChangeList from '$lib/ui/questionnaire/checklist-editor/ChecklistChangeList.svelte';
 	import { DocumentWords } from '$lib/ui/questionnaire/checklist-editor/document-words';
 	import { MoveQuestion } from '$lib/ui/questionnaire/checklist-editor/move-question.svelte';
 	import OwnProblems from '$lib/ui/questionnaire/checklist-editor/OwnProblems.svelte';
 	import Button from '$lib/ui/platform/kit/Button.svelte';
-	import Notice from '$lib/ui/platform/kit/Notice.svelte';
-	import WithAside from '$lib/ui/platform/kit/WithAside.svelte';
+	import { enhanceForm } from '$lib/ui/platform/kit/enhance-form';
+	import VersionedPage from '$lib/ui/platform/versions/VersionedPage.svelte';
+	import VersionFile from '$lib/ui/platform/versions/VersionFile.svelte';
+	import VersionList from '$lib/ui/platform/versions/VersionList.svelte';
 	import type { PageProps } from './$types';
 
 	let { data }: PageProps = $props();
 
-	const { checklistEditor: texts, organisation } = deskWords;
+	const { checklistEditor: texts } = deskWords;
+	const versionWords = { ...texts, current: texts.askedNow };
 	const words = $derived(new DocumentWords(data.document, deskLocale(), data.names));
 	const { items } = $derived(makeOwnChecklist(data.document, data.document.basedOn));
 	let notice = $state('');
@@ -45,62 +48,64 @@
 	);
 </script>
 
-<svelte:head><title>{texts.title}</title></svelte:head>
-
-<main class="px-6 py-6">
-	<p class="text-note"><a href="/desk/organisation">{organisation.back}</a></p>
-	<h1 class="mt-1 text-title">{texts.heading}</h1>
-	<p class="mt-1 max-w-prose text-ink-soft">{texts.lead}</p>
-	<p class="mt-1 max-w-prose text-note">{texts.kept}</p>
-	<p class="mt-2">
-		<Button href="/desk/organisation/checklist/try" size="desk">{texts.tryIt}</Button>
-	</p>
-	<div role="status">
-		{#if notice}<div class="mt-3 max-w-prose"><Notice kind="done">{notice}</Notice></div>{/if}
-		<span class="sr-only">{moving.said}</span>
+<VersionedPage title={texts.title} heading={texts.heading} lead={texts.lead} {notice} said={moving.said}>
+	{#snippet intro()}
+		<p class="mt-1 max-w-prose text-note">{texts.kept}</p>
+		<p class="mt-2">
+			<Button href="/desk/organisation/checklist/try" size="desk">{texts.tryIt}</Button>
+		</p>
+	{/snippet}
+	{#if isUnchanged(data.changes)}
+		<FormError fault={form.fault ?? moving.fault} />
+	{:else}
+		<ChecklistPublish
+			changes={data.changes}
+			faults={data.faults}
+			problems={data.document.findings.map(({ id }) => id)}
+			{words}
+			seen={data.seen}
+			openLinks={data.openLinks}
+			changed={data.changed}
+			timeZone={data.timeZone}
+			{form}
+		/>
+		<FormError fault={moving.fault} />
+	{/if}
+	<div class="mt-4">
+		{#each CHECKLIST_STATIONS as station (station)}
+			<ChecklistStation
+				{station}
+				document={data.document}
+				items={items.filter((item) => item.station === station)}
+				seen={data.seen}
+				{words}
+				{form}
+				drag={moving.drag}
+				isOpen={open.has(station)}
+				move={(id, to) => void moving.to(id, to)}
+			/>
+		{/each}
 	</div>
-	<WithAside label={texts.versions}>
-		{#if isUnchanged(data.changes)}
-			<FormError fault={form.fault ?? moving.fault} />
-		{:else}
-			<ChecklistPublish
-				changes={data.changes}
-				faults={data.faults}
-				problems={data.document.findings.map(({ id }) => id)}
-				{words}
-				seen={data.seen}
-				openLinks={data.openLinks}
-				changed={data.changed}
-				timeZone={data.timeZone}
-				{form}
-			/>
-			<FormError fault={moving.fault} />
-		{/if}
-		<div class="mt-4">
-			{#each CHECKLIST_STATIONS as station (station)}
-				<ChecklistStation
-					{station}
-					document={data.document}
-					items={items.filter((item) => item.station === station)}
-					seen={data.seen}
-					{words}
-					{form}
-					drag={moving.drag}
-					isOpen={open.has(station)}
-					move={(id, to) => void moving.to(id, to)}
-				/>
-			{/each}
-		</div>
-		<OwnProblems document={data.document} seen={data.seen} {words} {form} />
-		{#snippet aside()}
-			<ChecklistVersions
-				versions={data.versions}
-				current={data.version}
-				{words}
-				seen={data.seen}
-				timeZone={data.timeZone}
-				{form}
-			/>
-		{/snippet}
-	</WithAside>
-</main>
+	<OwnProblems document={data.document} seen={data.seen} {words} {form} />
+	{#snippet aside()}
+		<VersionList
+			versions={data.versions}
+			current={data.version}
+			timeZone={data.timeZone}
+			at="/desk/organisation/checklist"
+			words={versionWords}
+			fileName={texts.fileName}
+		>
+			{#snippet changed({ changes })}<ChecklistChangeList {changes} {words} />{/snippet}
+			{#snippet start(version)}
+				<form method="POST" action="?/start" use:enhanceForm={form.submit}>
+					<input type="hidden" name="seen" value={data.seen} />
+					<input type="hidden" name="version" value={version} />
+					<Button look="quiet" size="desk" disabled={form.isBusy}>{deskWords.versions.use}</Button>
+				</form>
+			{/snippet}
+		</VersionList>
+		{#if data.changed}<p class="mt-1 text-note text-ink-soft">{texts.replaces}</p>{/if}
+		<VersionFile words={versionWords} {form} seen={data.seen} />
+	{/snippet}
+</VersionedPage>

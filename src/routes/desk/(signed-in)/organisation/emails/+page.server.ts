@@ -1,8 +1,9 @@
 import { Type } from 'typebox';
 import { OWN_TEXT_KINDS, OWN_TEXT_LENGTHS } from '$lib/core/platform/sending/own-texts';
+import { VERSION_NOTE_LENGTH } from '$lib/core/platform/version-note';
 import { LANGUAGES } from '$lib/messages/languages';
 import { withErrorPage, withFormError } from '$lib/server/platform/http/error-responses';
-import { text } from '$lib/server/platform/http/fields';
+import { text, version } from '$lib/server/platform/http/fields';
 import { formReader } from '$lib/server/platform/http/read-body';
 import {
 	previewEmail,
@@ -53,12 +54,20 @@ const read = formReader({ kind: Type.Enum([...SAMPLE_KINDS]), language: Type.Enu
 const about = {
 	text: Type.Enum([...OWN_TEXT_KINDS]),
 	language: Type.Enum(LANGUAGES),
-	seen: Type.String({ pattern: '^[0-9]{1,6}[.][0-9]{1,6}$' }),
+	seen: version,
 	subject: text(OWN_TEXT_LENGTHS.subject),
-	body: text(OWN_TEXT_LENGTHS.body + 200)
+	body: text(OWN_TEXT_LENGTHS.body + 200),
+	note: Type.Optional(text(VERSION_NOTE_LENGTH))
 } as const;
 
 const readText = formReader(about);
+
+const seenText = ({ text: kind, seen, note = '', ...form }: Awaited<ReturnType<typeof readText>>) => ({
+	...form,
+	kind,
+	note,
+	seen: Number(seen)
+});
 
 export const actions: Actions = {
 	send: ({ request, locals }) =>
@@ -71,32 +80,31 @@ export const actions: Actions = {
 	save: ({ request, locals }) =>
 		withFormError(async () => {
 			const actor = signedIn(locals);
-			const { text: kind, ...input } = await readText(request);
-			await saveTextDraft(locals.db, actor, { kind, ...input }, locals.now);
+			await saveTextDraft(locals.db, actor, seenText(await readText(request)), locals.now);
 			return { done: 'saved' as const };
 		}),
 
 	publish: ({ request, locals }) =>
 		withFormError(async () => {
 			const actor = signedIn(locals);
-			const { text: kind, language, seen } = await readText(request);
-			await publishText(locals.db, actor, { kind, language, seen }, locals.now);
+			const form = await readText(request);
+			await publishText(locals.db, actor, seenText(form), locals.now);
 			return { done: 'published' as const };
 		}),
 
 	discard: ({ request, locals }) =>
 		withFormError(async () => {
 			const actor = signedIn(locals);
-			const { text: kind, language, seen } = await readText(request);
-			await discardTextDraft(locals.db, actor, { kind, language, seen });
+			const form = await readText(request);
+			await discardTextDraft(locals.db, actor, seenText(form), locals.now);
 			return { done: 'discarded' as const };
 		}),
 
 	original: ({ request, locals }) =>
 		withFormError(async () => {
 			const actor = signedIn(locals);
-			const { text: kind, language, seen } = await readText(request);
-			await returnToOriginal(locals.db, actor, { kind, language, seen }, locals.now);
+			const form = await readText(request);
+			await returnToOriginal(locals.db, actor, seenText(form), locals.now);
 			return { done: 'returned' as const };
 		})
 };

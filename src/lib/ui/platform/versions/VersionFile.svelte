@@ -1,40 +1,40 @@
 <script lang="ts">
-	import { deskWords } from '$lib/messages/desk';
-	import { CaseForm } from '../../cases/case-form.svelte';
+	import type { CaseForm } from '../../cases/case-form.svelte';
 	import FormError from '../../cases/FormError.svelte';
 	import Button from '../kit/Button.svelte';
 	import { enhanceForm } from '../kit/enhance-form';
 	import FileField from '../kit/FileField.svelte';
-
-	const texts = deskWords.policy;
+	import type { VersionFileWords } from './version-words';
 
 	interface Props {
-		/** Called with the settings of a file that can be used, as its page reads them. */
-		loaded: (settings: unknown) => void;
+		words: VersionFileWords;
+		form: CaseForm;
+		/** Version of the draft that the file replaces, where drafts are stored. */
+		seen?: number;
 	}
 
-	let { loaded }: Props = $props();
+	let { words, form, seen }: Props = $props();
 
 	let file = $state('');
-	const form = new CaseForm((result) => loaded(result.loaded));
 	const read = async (chosen: File | undefined) => {
 		file = chosen ? await chosen.text() : '';
 	};
 </script>
 
 <form method="POST" action="?/load" use:enhanceForm={form.submit} class="mt-5">
+	{#if seen !== undefined}<input type="hidden" name="seen" value={seen} />{/if}
 	<input type="hidden" name="file" value={file} />
 	<FileField
 		name=""
-		id="settings-file"
-		label={texts.load}
-		hint={texts.loadHint}
+		id="version-file"
+		label={words.load}
+		hint={words.loadHint}
 		accept=".json,application/json"
 		size="desk"
 		onchange={(chosen) => void read(chosen)}
 	/>
 	<p class="mt-2">
-		<Button size="desk" isBusy={form.isBusy} disabled={file === ''}>{texts.useFile}</Button>
+		<Button size="desk" isBusy={form.isBusy} disabled={file === ''}>{words.useFile}</Button>
 	</p>
 	<FormError fault={form.fault} />
 </form>

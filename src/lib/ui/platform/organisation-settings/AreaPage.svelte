@@ -90,7 +90,7 @@
 			{#if draft.seen}<SettingsPreview {area} {changes} preview={draft.seen.preview} />{/if}
 		{/snippet}
 	</PublishForm>
-	{#snippet aside()}
+	{#snippet versions()}
 		<VersionList
 			versions={data.versions}
 			current={data.version}

@@ -42,7 +42,6 @@
 	</div>
 {/snippet}
 
-<h2 class="text-lead">{texts.heading}</h2>
 <ol class="mt-1 border-t border-ink">
 	{#each versions as one (one.version)}
 		<li class="border-b border-rule py-2.5">

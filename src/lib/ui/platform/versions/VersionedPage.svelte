@@ -16,10 +16,10 @@
 		intro?: Snippet;
 		children: Snippet;
 		/** The versions so far, and the way in and out as a file. */
-		aside: Snippet;
+		versions: Snippet;
 	}
 
-	let { title, heading, lead, notice, said = '', intro, children, aside }: Props = $props();
+	let { title, heading, lead, notice, said = '', intro, children, versions }: Props = $props();
 </script>
 
 <svelte:head><title>{title}</title></svelte:head>
@@ -34,5 +34,10 @@
 		{#if notice}<div class="mt-3 max-w-prose"><Notice kind="done">{notice}</Notice></div>{/if}
 		<span class="sr-only">{said}</span>
 	</div>
-	<WithAside label={deskWords.versions.heading} {children} {aside} />
+	<WithAside label={deskWords.versions.heading} {children}>
+		{#snippet aside()}
+			<h2 class="text-lead">{deskWords.versions.heading}</h2>
+			{@render versions()}
+		{/snippet}
+	</WithAside>
 </main>

@@ -27,13 +27,15 @@
 	const words = $derived(new DocumentWords(data.document, deskLocale(), data.names));
 	const { items } = $derived(makeOwnChecklist(data.document, data.document.basedOn));
 	let notice = $state('');
-	const form = new CaseForm((result) => {
+	const tell = (result: Record<string, unknown>) => {
 		if ('published' in result) notice = texts.published(texts.version(Number(result.published)));
 		else if ('discarded' in result) notice = texts.discarded;
 		else if ('started' in result) notice = texts.startsFrom(texts.version(Number(result.started)));
 		else if ('loaded' in result) notice = texts.loaded;
 		else notice = '';
-	});
+	};
+	const form = new CaseForm(tell);
+	const file = new CaseForm(tell);
 	const moving = new MoveQuestion(() => ({ items, seen: data.seen, words }));
 	$effect(() => () => moving.drag.end());
 	const stationOf = (id: string) =>
@@ -87,7 +89,7 @@
 		{/each}
 	</div>
 	<OwnProblems document={data.document} seen={data.seen} {words} {form} />
-	{#snippet aside()}
+	{#snippet versions()}
 		<VersionList
 			versions={data.versions}
 			current={data.version}
@@ -106,6 +108,6 @@
 			{/snippet}
 		</VersionList>
 		{#if data.changed}<p class="mt-1 text-note text-ink-soft">{texts.replaces}</p>{/if}
-		<VersionFile words={versionWords} {form} seen={data.seen} />
+		<VersionFile words={versionWords} form={file} seen={data.seen} />
 	{/snippet}
 </VersionedPage>

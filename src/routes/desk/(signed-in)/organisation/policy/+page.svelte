@@ -13,19 +13,19 @@
 
 	let { data }: PageProps = $props();
 
-	const { policy: texts, versions } = deskWords;
+	const texts = deskWords.policy;
 	const draft = untrack(() => {
 		const notice = data.from === null ? '' : texts.startsFrom(texts.version(data.from));
 		return new PolicyDraft(() => typedOf(data.inForce), typedOf(data.start), notice);
 	});
-	const words = { ...texts, current: versions.current };
+	const words = { ...texts, current: deskWords.versions.current };
 	const file = new CaseForm(({ loaded }) => draft.show(typedOf(loaded as PolicySettings), texts.loaded));
 </script>
 
 <VersionedPage title={texts.title} heading={texts.heading} lead={texts.lead} notice={draft.notice}>
 	{#snippet intro()}<p class="mt-1 max-w-prose text-note font-semibold">{texts.signs}</p>{/snippet}
 	<PolicyForm {draft} inForce={data.inForce} version={data.version} />
-	{#snippet aside()}
+	{#snippet versions()}
 		<VersionList
 			versions={data.versions}
 			current={data.version}

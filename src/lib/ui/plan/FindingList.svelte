@@ -44,6 +44,13 @@
 		place < FIRST || findingRule(finding).station === 'safety';
 	const shown = $derived(findings.filter(isShown));
 	const others = $derived(findings.filter((line, i) => !isShown(line, i)));
+	/** A link may have led to a finding before this part of the page was hydrated and showed it: then the browser found nothing to unfold. */
+	const unfoldLinked = (line: HTMLLIElement) => {
+		const fold = line.closest<HTMLDetailsElement>('details:not([open])');
+		if (!fold || location.hash !== `#${line.id}`) return;
+		fold.open = true;
+		line.scrollIntoView();
+	};
 	/** As the page came: what is withdrawn later doesn't fold it under the person's hand. */
 	const hasRequested = untrack(() =>
 		others.some(({ finding, shop }) => {
@@ -57,7 +64,7 @@
 </script>
 
 {#snippet line(found: FindingLine, before: FindingLine | undefined)}
-	<li id="finding-{found.finding}" class="border-b border-rule py-2">
+	<li id="finding-{found.finding}" class="border-b border-rule py-2" {@attach unfoldLinked}>
 		<LazyHydrate>
 			<p class="flex flex-wrap items-baseline justify-between gap-x-3">
 				<span

@@ -60,6 +60,8 @@ test('person and coordinator go through a workstation on one drawing, agree on a
 	await expect(page.getByText(/answers are still open/)).toBeVisible();
 	const fields = DEMO_PEOPLE.find(({ name }) => name.startsWith('Mirela'))?.answers ?? {};
 	await person.request.put(`${link}/draft`, { data: { fields: { ...NO_SIGNS, ...fields } } });
+	// Once they are here, nothing moves under the press any more.
+	await expect(person.locator('#surfaceHeight')).toHaveValue(fields.surfaceHeight ?? '');
 	await person.getByRole('button', { name: 'Make the plan' }).click();
 	await expect(person.getByRole('button', { name: 'I agree to this plan' })).toBeVisible();
 	await page.getByRole('button', { name: 'I agree to this plan' }).click();

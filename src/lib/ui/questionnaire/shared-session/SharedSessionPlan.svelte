@@ -11,7 +11,6 @@
 	interface Props {
 		state: SharedSessionState;
 		side: 'person' | 'coordinator';
-		/** The other side's name. */
 		otherName: string;
 		/** Answers without which there is no plan. */
 		open: readonly FieldIssue[];
@@ -21,9 +20,11 @@
 		size: 'desk' | 'thumb';
 	}
 
-	let { state, side, otherName, open, unit, t, texts, size }: Props = $props();
+	let { state: session, side, otherName, open, unit, t, texts, size }: Props = $props();
 
-	const { plan, agreement } = $derived(state);
+	/** Computing a plan takes a moment: the button says that it was pressed. */
+	let isMaking = $state(false);
+	const { plan, agreement } = $derived(session);
 	const other = $derived(side === 'person' ? 'coordinator' : 'person');
 	const names = $derived(
 		open.flatMap(({ field }) =>
@@ -56,8 +57,15 @@
 {/if}
 <div class="mt-3 flex flex-wrap items-center gap-3">
 	{#if !plan || plan.isBehind}
-		<form method="POST" action="?/plan" use:enhanceForm>
-			<Button {size}>{plan ? texts.makeAgain : texts.makePlan}</Button>
+		<form
+			method="POST"
+			action="?/plan"
+			use:enhanceForm={() => {
+				isMaking = true;
+				return ({ update }) => update().finally(() => (isMaking = false));
+			}}
+		>
+			<Button {size} isBusy={isMaking}>{plan ? texts.makeAgain : texts.makePlan}</Button>
 		</form>
 	{:else if !agreement[side]}
 		<form method="POST" action="?/agree" use:enhanceForm>

@@ -15,7 +15,6 @@ export interface EntryWords {
 	readonly value: string;
 }
 
-/** What the words of an entry depend on. */
 export interface EntryContext {
 	readonly checklist: Checklist;
 	readonly facts: Facts;

@@ -66,7 +66,6 @@ export interface ImportInput {
 		readonly changed: number;
 		/** Marks people missing from the file as left. */
 		readonly leaveAbsent: boolean;
-		/** Takes back people who had left and are in the file. */
 		readonly takeBack: boolean;
 	} | null;
 }
@@ -115,6 +114,38 @@ export async function importPeople(
 export const previewImport = (db: Db, input: Omit<ImportInput, 'apply'>, now: Date): Promise<ImportReport> =>
 	importAs(db, null, { ...input, apply: null }, now);
 
+/** A list as read: who is here and who has gone by it, which fields it changes of known people, and what couldn't be read. */
+function listOf(
+	{ people: rows, faults }: RosterReader,
+	{ columns, directory }: ImportInput,
+	usual: string,
+	today: string
+) {
+	const read = rows.map((person) => (person.language === '' ? { ...person, language: usual } : person));
+	const hasGone = ({ leavesOn }: RosterPerson) => leavesOn !== '' && leavesOn <= today;
+	const countries = [...new Set(read.map(({ country }) => country))].filter((c) => /^[A-Z]{2}$/.test(c));
+	const unread = new Set(
+		faults.filter(({ field }) => field === 'name' || field === 'email').map(({ row }) => row)
+	);
+	return {
+		gone: read.filter(hasGone),
+		here: read.filter((person) => !hasGone(person)),
+		known: KNOWN_FIELDS.filter((field) =>
+			directory ? isTold(columns, field) && mayChange(directory.may, field) : columns[field].length > 0
+		),
+		movesPeople: !directory || directory.may.includes('leavers'),
+		report: {
+			leftOut: unread.size,
+			emptied: faults.filter(({ row }) => !unread.has(row)).length,
+			faults: faults.slice(0, MOST_FAULTS),
+			moreFaults: Math.max(0, faults.length - MOST_FAULTS),
+			unknownCountries: countries.filter((country) => !hasHolidaysFor({ country, region: null }))
+		}
+	};
+}
+
+type RosterList = ReturnType<typeof listOf>;
+
 /** @param by who applies it; null for a preview */
 async function importAs(
 	db: Db,
@@ -122,85 +153,92 @@ async function importAs(
 	input: ImportInput,
 	now: Date
 ): Promise<ImportReport> {
-	const { people: rows, faults } = await readInPieces(input);
+	const reader = await readInPieces(input);
 	const { language: usual, timeZone } = await readOrganisation(db);
 	const today = isoDay(now, timeZone);
-	const read = rows.map((person) => (person.language === '' ? { ...person, language: usual } : person));
-	const hasGone = ({ leavesOn }: RosterPerson) => leavesOn !== '' && leavesOn <= today;
-	const gone = read.filter(hasGone);
-	const here = read.filter((person) => !hasGone(person));
-	const countries = [...new Set(read.map(({ country }) => country))].filter((c) => /^[A-Z]{2}$/.test(c));
-	const { directory } = input;
-	const known = KNOWN_FIELDS.filter((field) =>
-		directory
-			? isTold(input.columns, field) && mayChange(directory.may, field)
-			: input.columns[field].length > 0
-	);
-	const movesPeople = !directory || directory.may.includes('leavers');
-	const unread = new Set(
-		faults.filter(({ field }) => field === 'name' || field === 'email').map(({ row }) => row)
-	);
-	const report = {
-		leftOut: unread.size,
-		emptied: faults.filter(({ row }) => !unread.has(row)).length,
-		faults: faults.slice(0, MOST_FAULTS),
-		moreFaults: Math.max(0, faults.length - MOST_FAULTS),
-		unknownCountries: countries.filter((country) => !hasHolidaysFor({ country, region: null }))
-	};
-	if (faults.length > 0 && !input.leaveOut) return { ...NOTHING, ...report };
+	const list = listOf(reader, input, usual, today);
+	const { report } = list;
+	if (reader.faults.length > 0 && !input.leaveOut) return { ...NOTHING, ...report };
 	const { apply } = input;
 	// Whose row can't be read is not missing.
-	if (apply?.leaveAbsent && unread.size > 0) throw new DomainError('invalid', 'absentNeedsEveryRow');
+	if (apply?.leaveAbsent && report.leftOut > 0) throw new DomainError('invalid', 'absentNeedsEveryRow');
 	return inTransaction(db, async (tx) => {
-		await putAside(tx, here, gone);
-		const fitted = directory ? await fitDirectory(tx, directory, MOST_SHOWN) : NOTHING_ASIDE;
-		// A directory's people are known by their numbers already.
-		const renamed = directory ? [] : await renamedIn(tx, input.renames);
-		const compared = await compare(tx, known);
-		const seen = { ...compared, ...(movesPeople ? {} : nobodyMoves(compared)), renamed, ...fitted };
+		await putAside(tx, list.here, list.gone);
+		const seen = await changesBy(tx, list, input);
 		if (!apply || !by) return { ...seen, ...report, isApplied: false };
-		const { actor, userId } = by;
 		if (seen.added !== apply.added || seen.changed !== apply.changed)
 			throw new DomainError('conflict', 'listChanged');
-		const n = (apply.takeBack ? seen.back : 0) + (apply.leaveAbsent ? seen.absent : 0) + seen.leaving;
-		if (n > MAX_LEAVERS_AND_RETURNERS)
-			throw new DomainError('invalid', {
-				code: 'tooManyMoved',
-				facts: { n, most: MAX_LEAVERS_AND_RETURNERS }
-			});
-		// Absent and returning people are determined before the file is written: afterwards everyone in it is there.
-		const backIds = apply.takeBack && movesPeople ? await idsOf(tx, BACK) : [];
-		const absentIds = apply.leaveAbsent && movesPeople ? await idsOf(tx, ABSENT) : [];
-		const leavingIds = movesPeople ? await idsOf(tx, LEAVING) : [];
+		const { actor, userId } = by;
+		const moved = await movedBy(tx, list, seen, apply);
 		// Sent twice, it is done once.
-		if (
-			!(await beginRecord(tx, { id: apply.key, userId, today, isChanged: isChangedBy(known), ...seen }, now))
-		)
-			throw new DomainError('conflict', 'listChanged');
-		await judgeMoved(tx, known);
-		await writeAddresses(tx);
-		for (let from = 0; from < here.length; from += CHUNK) await write(tx, from, known, now);
-		await endRecord(tx, apply.key, backIds.length + absentIds.length + leavingIds.length, now);
+		const record = { id: apply.key, userId, today, isChanged: isChangedBy(list.known), ...seen };
+		if (!(await beginRecord(tx, record, now))) throw new DomainError('conflict', 'listChanged');
+		await writeList(tx, list, moved.ids, now);
+		await endRecord(tx, apply.key, moved.ids.length, now);
 		// What returning alone makes due is held back, like everything an import makes due.
-		if (apply.takeBack) await judgeAgain(tx, backIds);
-		await tx.execute(sql`
-			insert into ${cases} (person_id)
-			select p.id from people p left join cases c on c.person_id = p.id where c.person_id is null`);
-		const moved = [
-			...backIds.map((personId) => ({ personId, move: markAsReturned })),
-			...[...absentIds, ...leavingIds].map((personId) => ({ personId, move: markAsLeft }))
-		];
-		for (const { personId, move } of moved) {
+		await judgeAgain(tx, moved.backIds);
+		for (const personId of moved.ids) {
+			const move = moved.backIds.includes(personId) ? markAsReturned : markAsLeft;
 			const act = { personId, batch: apply.key, key: idempotencyKeyFor(apply.key, personId), version: null };
 			await move(tx, actor, act, now);
 		}
 		if (input.headings !== '') await saveRosterMapping(tx, userId, input, now);
-		const detail = { added: seen.added, changed: seen.changed, moved: moved.length };
+		const detail = { added: seen.added, changed: seen.changed, moved: moved.ids.length };
 		await writeAuditLine(tx, actor, { at: now, act: 'people-imported', detail });
 		// Whoever moved to another country has other days off.
 		await queueJob(tx, 'reassessment');
 		return { ...seen, ...report, isApplied: true };
 	});
+}
+
+/** What importing the list would do; reads only, but for whom it takes to be someone known. */
+async function changesBy(tx: Db, { known, movesPeople }: RosterList, { directory, renames }: ImportInput) {
+	const fitted = directory ? await fitDirectory(tx, directory, MOST_SHOWN) : NOTHING_ASIDE;
+	// A directory's people are known by their numbers already.
+	const renamed = directory ? [] : await renamedIn(tx, renames);
+	const compared = await compare(tx, known);
+	return { ...compared, ...(movesPeople ? {} : nobodyMoves(compared)), renamed, ...fitted };
+}
+
+/** Who is marked as left or returned. Read before the list is written: afterwards everyone in it is there. */
+async function movedBy(
+	tx: Db,
+	{ movesPeople }: RosterList,
+	seen: Pick<ImportReport, 'back' | 'absent' | 'leaving'>,
+	{ takeBack, leaveAbsent }: NonNullable<ImportInput['apply']>
+) {
+	const n = (takeBack ? seen.back : 0) + (leaveAbsent ? seen.absent : 0) + seen.leaving;
+	if (n > MAX_LEAVERS_AND_RETURNERS)
+		throw new DomainError('invalid', { code: 'tooManyMoved', facts: { n, most: MAX_LEAVERS_AND_RETURNERS } });
+	const backIds = takeBack && movesPeople ? await idsOf(tx, BACK) : [];
+	const absentIds = leaveAbsent && movesPeople ? await idsOf(tx, ABSENT) : [];
+	const leavingIds = movesPeople ? await idsOf(tx, LEAVING) : [];
+	return { backIds, ids: [...backIds, ...absentIds, ...leavingIds] };
+}
+
+/** Locks whom the list changes or moves, in the order of their ids; acts on a person begin with that person's row. */
+async function lockListed(tx: Db, known: readonly RosterField[], movedIds: readonly string[]): Promise<void> {
+	await tx.execute(sql`
+		select from ${people} where id in (
+			select people.id from roster x join ${people} on lower(people.email) = x.match where ${isChangedBy(known)}
+			union all select unnest(${sql.param(movedIds)}::uuid[]))
+		order by id for no key update`);
+}
+
+/** Writes the people of the list who are here, each with a case. */
+async function writeList(
+	tx: Db,
+	{ here, known }: RosterList,
+	movedIds: readonly string[],
+	now: Date
+): Promise<void> {
+	await lockListed(tx, known, movedIds);
+	await judgeMoved(tx, known);
+	await writeAddresses(tx);
+	for (let from = 0; from < here.length; from += CHUNK) await write(tx, from, known, now);
+	await tx.execute(sql`
+		insert into ${cases} (person_id)
+		select p.id from people p left join cases c on c.person_id = p.id where c.person_id is null`);
 }
 
 const NOTHING_ASIDE = { asideCount: 0, aside: [], notAdded: 0 } as const;
@@ -228,7 +266,6 @@ const nobodyMoves = ({ shown }: Pick<ImportReport, 'shown'>) => ({
 	shown: { ...shown, absent: [], back: [], leaving: [] }
 });
 
-/** A field's column in the table of people. */
 const column = (field: RosterField) => sql.identifier(people[field].name);
 
 const names = (fields: readonly RosterField[]) => sql.join(fields.map(column), sql`, `);
@@ -313,7 +350,6 @@ async function putAside(tx: Db, read: readonly RosterPerson[], gone: readonly Ro
 /** People whom the file takes back: they have left, and are in it. */
 const BACK = sql`roster x join ${people} on lower(people.email) = x.match where people.left_at is not null`;
 
-/** People who are not in the file. */
 const ABSENT = sql`${people} where people.left_at is null
 	and not exists (select 1 from roster x where x.match = lower(people.email))
 	and not exists (select 1 from roster_gone g where g.match = lower(people.email))
@@ -380,7 +416,6 @@ function changeOf(row: Changed, told: readonly RosterField[]): RosterChange {
 	return { name, email, team, fields };
 }
 
-/** What importing the file would do; reads only. */
 async function compare(tx: Db, told: readonly RosterField[]) {
 	const known = sql`roster x join ${people} on lower(people.email) = x.match`;
 	const added = sql`roster x where not exists (select 1 from ${people} where lower(people.email) = x.match)`;

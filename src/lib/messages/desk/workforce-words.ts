@@ -100,6 +100,9 @@ export const between = ({ low, high }: { readonly low: number; readonly high: nu
 /** How many people, as words. */
 export const peopleWords = (n: number) => deskWords.effect.people(n, formattedNumber(n));
 
+/** The people that a figure is of, as its caption; empty where their number is hidden. */
+export const peopleCount = (n: number | null, were = '') => (n === null ? '' : `${peopleWords(n)}${were}.`);
+
 /** How many of how many. */
 export const ofWords = ({ x, n }: Pick<PublishedShare, 'x' | 'n'>) =>
 	deskWords.effect.share(formattedNumber(x), formattedNumber(n));

@@ -4,7 +4,6 @@
 	import BodyViews from '../body/body-figure/BodyViews.svelte';
 	import { percent } from '$lib/messages/desk/workforce-words';
 
-	/** The publishable share for each region. */
 	let { shares }: { shares: Readonly<Partial<Record<Region, PublishedShare | null>>> } = $props();
 
 	const regionOf = (name: string) => name.replace(/-(left|right)$/, '') as Region;

@@ -1,9 +1,10 @@
 <script lang="ts">
 	import type { Grouping } from '$lib/core/workforce/codes';
+	import type { FigureView } from '$lib/core/workforce/view';
 	import { dayWords } from '$lib/messages/dates';
 	import ShareFigure from './ShareFigure.svelte';
 	import { rowsByGroup, type FigureRows } from './table-rows';
-	import { peopleWords } from '$lib/messages/desk/workforce-words';
+	import { peopleCount } from '$lib/messages/desk/workforce-words';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
@@ -12,16 +13,17 @@
 		/** What is shown for each group, before "by team". */
 		title: string;
 		code: string;
-		by: Grouping | null;
-		table: FigureRows;
-		/** The day of the figures, ISO. */
-		on: string;
+		data: { readonly view: FigureView; readonly table: FigureRows };
+		by?: Grouping | null;
 		axis?: string;
 		/** What the people have in common, after their number. */
 		were?: string;
 	}
 
-	let { title, code, by, table, on, axis = texts.shareOfPeople, were = '' }: Props = $props();
+	let { title, code, data, by = data.view.by, axis, were = '' }: Props = $props();
+
+	const table = $derived(data.table);
+	const on = $derived(data.view.on);
 
 	const rows = $derived(by ? rowsByGroup(table, by, code) : []);
 	/** Which groups differ from the others by more than chance explains; empty where too few are shown to compare any. */
@@ -52,7 +54,7 @@
 {#if by && table.at === null}
 	<ShareFigure
 		title={texts.titleBy(title, deskWords.effect.groupings[by])}
-		count={table.people.all === null ? '' : `${peopleWords(table.people.all)}${were}.`}
+		count={peopleCount(table.people.all, were)}
 		{note}
 		{axis}
 		of={deskWords.effect.groupings[by]}

@@ -142,7 +142,7 @@
 				<h2>{texts.remainingProblems}</h2>
 				{#each stillOpen as { title, of, list } (title)}
 					{#if list.length > 0}
-						<ShareFigure {title} {count} axis={texts.shareOfPeople} {of} rows={rowsOf(list)} isForPaper />
+						<ShareFigure {title} {count} {of} rows={rowsOf(list)} isForPaper />
 					{/if}
 				{/each}
 

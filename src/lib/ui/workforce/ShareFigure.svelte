@@ -19,14 +19,14 @@
 		title: string;
 		count: string;
 		note?: string;
-		axis: string;
+		axis?: string;
 		/** Heading of the label column. */
 		of: string;
 		rows: readonly Row[];
 		isForPaper?: boolean;
 	}
 
-	let { title, count, note = '', axis, of, rows, isForPaper = false }: Props = $props();
+	let { title, count, note = '', axis = texts.shareOfPeople, of, rows, isForPaper = false }: Props = $props();
 
 	const drawn = $derived(
 		rows.flatMap(({ words, figure }) =>

@@ -28,7 +28,6 @@
 <ShareFigure
 	title={texts.threeParts}
 	{count}
-	axis={texts.shareOfPeople}
 	of={texts.threeParts}
 	rows={[{ key: 'problem', words: texts.problemPart, figure: parts.problem }, ...rest]}
 	note={parts.unknown && parts.fits

@@ -7,18 +7,20 @@
 	import Button from '../platform/kit/Button.svelte';
 	import FilterForm from '../platform/kit/FilterForm.svelte';
 	import Select from '../platform/kit/Select.svelte';
+	import type { FigureRows } from './table-rows';
 	import { groupWords } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
 
 	interface Props {
-		/** The view, with when its figures were counted if that was a while ago. */
-		view: WorkforceView & { readonly countedAt?: Date | null };
-		/** Groups to choose from, where figures of groups are shown. */
-		groups: readonly string[];
-		rounds: Readonly<Record<string, string>>;
-		/** Dimensions to group by; none where figures are for everyone only. */
+		data: {
+			/** The view, with when its figures were counted if that was a while ago. */
+			readonly view: WorkforceView & { readonly countedAt?: Date | null };
+			/** Figures of groups, with the groups to choose from; missing where figures are for everyone only. */
+			readonly table?: Pick<FigureRows, 'groups' | 'rounds'>;
+		};
+		/** Dimensions to group by. */
 		dimensions?: readonly Grouping[];
 		hasFilters?: boolean;
 		/** The question that the page answers. */
@@ -26,7 +28,16 @@
 		children: Snippet;
 	}
 
-	let { view, groups, rounds, dimensions = GROUPINGS, hasFilters = true, title, children }: Props = $props();
+	let {
+		data,
+		dimensions = data.table ? GROUPINGS : [],
+		hasFilters = true,
+		title,
+		children
+	}: Props = $props();
+
+	const view = $derived(data.view);
+	const { groups, rounds } = $derived(data.table ?? { groups: [], rounds: {} });
 
 	const SCREENS = [
 		['', texts.overview],

@@ -8,7 +8,6 @@ interface Looking {
 	readonly view: Pick<WorkforceView, 'on' | 'today' | 'by' | 'group' | 'team'>;
 }
 
-/** Dimensions by which the list of people can be filtered. */
 const LISTED: readonly (Grouping | null)[] = ['team', 'country'];
 
 /**

@@ -20,7 +20,6 @@ import type { Actions, PageServerLoad } from './$types';
 const LIST_DAYS = 60;
 const LOAD_WEEKS = 8;
 
-/** Monday of a date's week. */
 function mondayOf(day: string): string {
 	const weekday = new Date(`${day}T00:00:00Z`).getUTCDay();
 	return addIsoDays(day, -((weekday + 6) % 7));

@@ -94,7 +94,7 @@
 
 <svelte:head><title>{texts.overviewTitle}</title></svelte:head>
 
-<WorkforceFrame view={data.view} groups={[]} rounds={{}} dimensions={[]} title={texts.overview}>
+<WorkforceFrame {data} title={texts.overview}>
 	<TeamsToVisit visit={data.visit} />
 	<div class="grid gap-x-10 lg:grid-cols-2">
 		{#each figures as { to, ...figure } (to)}

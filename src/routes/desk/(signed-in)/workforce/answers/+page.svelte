@@ -20,13 +20,7 @@
 
 <svelte:head><title>{texts.answersTitle}</title></svelte:head>
 
-<WorkforceFrame
-	view={data.view}
-	groups={data.table.groups}
-	rounds={data.table.rounds}
-	dimensions={ASKED_BY}
-	title={texts.responseRate}
->
+<WorkforceFrame {data} dimensions={ASKED_BY} title={texts.responseRate}>
 	<p class="mt-4 text-lead">
 		{#if answered}
 			<strong>{percent(answered.share)}</strong> {texts.answeredOf(ofWords(answered), between(answered))}
@@ -38,11 +32,10 @@
 			)}{/if}
 	</p>
 	<GroupShares
+		{data}
 		title={texts.responseRateHeading}
-		on={data.view.on}
 		code={FIGURE_CODES.answered}
 		{by}
-		table={data.table}
 		axis={texts.shareAnswered}
 		were={texts.askedLastYear}
 	/>

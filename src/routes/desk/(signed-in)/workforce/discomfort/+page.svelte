@@ -6,10 +6,10 @@
 	import PairedFigures from '$lib/ui/workforce/PairedFigures.svelte';
 	import GroupShares from '$lib/ui/workforce/GroupShares.svelte';
 	import ShareFigure from '$lib/ui/workforce/ShareFigure.svelte';
-	import { publishedShareOf, groupSizeOf } from '$lib/ui/workforce/table-rows';
+	import { publishedShareOf, groupSizeOf, rowsByCode } from '$lib/ui/workforce/table-rows';
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
 	import { peopleHref } from '$lib/ui/workforce/people-href';
-	import { between, codeWords, peopleWords, percent } from '$lib/messages/desk/workforce-words';
+	import { between, codeWords, peopleCount, peopleWords, percent } from '$lib/messages/desk/workforce-words';
 	import { deskCatalogue, deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
@@ -19,14 +19,7 @@
 	const t = deskCatalogue();
 	const people = $derived(groupSizeOf(data.table));
 	const hurts = $derived(publishedShareOf(data.table, FIGURE_CODES.hurts));
-	const regions = $derived(
-		REGIONS.map((region) => ({
-			key: region as string,
-			words: codeWords(region),
-			figure: publishedShareOf(data.table, region),
-			href: peopleHref(data, { hurts: region })
-		})).sort((a, b) => (b.figure?.share ?? -1) - (a.figure?.share ?? -1))
-	);
+	const regions = $derived(rowsByCode(data.table, REGIONS, (region) => peopleHref(data, { hurts: region })));
 	const SIDES = { left: texts.onTheLeft, right: texts.onTheRight, both: texts.onBothSides } as const;
 	const details = $derived(
 		data.table.at !== null
@@ -50,12 +43,7 @@
 
 <svelte:head><title>{texts.discomfortTitle}</title></svelte:head>
 
-<WorkforceFrame
-	view={data.view}
-	groups={data.table.groups}
-	rounds={data.table.rounds}
-	title={texts.discomfortHeading}
->
+<WorkforceFrame {data} title={texts.discomfortHeading}>
 	<p class="mt-4 text-lead">
 		{#if hurts}
 			<strong>{percent(hurts.share)}</strong>
@@ -70,26 +58,18 @@
 		<div class="mt-8"><BodyShares {shares} /></div>
 		<ShareFigure
 			title={texts.shareByRegion}
-			count={people === null ? '' : `${peopleWords(people)}.`}
-			axis={texts.shareOfPeople}
+			count={peopleCount(people)}
 			of={texts.bodyRegion}
 			rows={regions}
 		/>
 	</div>
-	<GroupShares
-		title={texts.anyDiscomfortRow}
-		on={data.view.on}
-		code={FIGURE_CODES.hurts}
-		by={data.view.by}
-		table={data.table}
-	/>
+	<GroupShares {data} title={texts.anyDiscomfortRow} code={FIGURE_CODES.hurts} />
 	{#if data.table.at === null}
 		{#if data.paired.all}<PairedFigures all={data.paired.all} regions={data.paired.regions} />{/if}
 		{#if details.length > 0}
 			<ShareFigure
 				title={texts.sideAndType}
-				count={people === null ? '' : `${peopleWords(people)}.`}
-				axis={texts.shareOfPeople}
+				count={peopleCount(people)}
 				of={texts.bodyRegion}
 				rows={details}
 			/>

@@ -6,10 +6,10 @@
 	import GroupShares from '$lib/ui/workforce/GroupShares.svelte';
 	import ShareFigure from '$lib/ui/workforce/ShareFigure.svelte';
 	import ThreePartsFigure from '$lib/ui/workforce/ThreePartsFigure.svelte';
-	import { publishedShareOf, groupSizeOf } from '$lib/ui/workforce/table-rows';
+	import { publishedShareOf, groupSizeOf, rowsByCode } from '$lib/ui/workforce/table-rows';
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
 	import { peopleHref } from '$lib/ui/workforce/people-href';
-	import { between, codeWords, peopleWords, percent } from '$lib/messages/desk/workforce-words';
+	import { between, peopleCount, peopleWords, percent } from '$lib/messages/desk/workforce-words';
 	import { deskWords } from '$lib/messages/desk';
 
 	const texts = deskWords.workforce;
@@ -20,26 +20,19 @@
 	const parts = $derived(threePartsOf(data.table, data.table.at));
 	const found = $derived(publishedShareOf(data.table, FIGURE_CODES.found));
 	const rows = $derived(
-		data.table.figures
-			.filter(({ code }) => FINDING_IDS.some((finding) => finding === code))
-			.map(({ code }) => ({
-				key: code,
-				words: codeWords(code),
-				figure: publishedShareOf(data.table, code),
-				href: peopleHref(data, { finding: code })
-			}))
-			.sort((a, b) => (b.figure?.share ?? -1) - (a.figure?.share ?? -1))
+		rowsByCode(
+			data.table,
+			data.table.figures
+				.map(({ code }) => code)
+				.filter((code) => FINDING_IDS.some((finding) => finding === code)),
+			(finding) => peopleHref(data, { finding })
+		)
 	);
 </script>
 
 <svelte:head><title>{texts.problemsTitle}</title></svelte:head>
 
-<WorkforceFrame
-	view={data.view}
-	groups={data.table.groups}
-	rounds={data.table.rounds}
-	title={texts.problemsHeading}
->
+<WorkforceFrame {data} title={texts.problemsHeading}>
 	<p class="mt-4 text-lead">
 		{#if parts}
 			<strong>{percent(parts.problem.share)}</strong>
@@ -57,25 +50,12 @@
 	{/if}
 	<ShareFigure
 		title={texts.shareByProblem}
-		count={people === null ? '' : `${peopleWords(people)}.`}
-		axis={texts.shareOfPeople}
+		count={peopleCount(people)}
 		of={texts.problems}
 		{rows}
 		note={texts.problemScope}
 	/>
-	<GroupShares
-		title={texts.heightProblemBy}
-		on={data.view.on}
-		code={FIGURE_CODES.problem}
-		by={data.view.by}
-		table={data.table}
-	/>
-	<GroupShares
-		title={texts.anyProblem}
-		on={data.view.on}
-		code={FIGURE_CODES.found}
-		by={data.view.by}
-		table={data.table}
-	/>
+	<GroupShares {data} title={texts.heightProblemBy} code={FIGURE_CODES.problem} />
+	<GroupShares {data} title={texts.anyProblem} code={FIGURE_CODES.found} />
 	<GapFigures gaps={data.gaps} />
 </WorkforceFrame>

@@ -28,7 +28,7 @@
 
 <svelte:head><title>{texts.linksTitle}</title></svelte:head>
 
-<WorkforceFrame view={data.view} groups={[]} rounds={{}} dimensions={[]} title={texts.linksHeading}>
+<WorkforceFrame {data} title={texts.linksHeading}>
 	<p class="mt-4 text-lead">
 		{#if first}
 			{texts.clearLinks({

@@ -16,12 +16,7 @@
 
 <svelte:head><title>{texts.effectTitle}</title></svelte:head>
 
-<WorkforceFrame
-	view={data.view}
-	groups={data.table.groups}
-	rounds={data.table.rounds}
-	title={texts.effectHeading}
->
+<WorkforceFrame {data} title={texts.effectHeading}>
 	<p class="mt-4 text-lead">
 		{#if isCrossed}{texts.carriedOutOnly}
 		{:else}{helpSentence(data.courses)}
@@ -31,14 +26,7 @@
 		<p class="mt-2 max-w-3xl text-note text-ink-soft">{texts.hintNotProof}</p>
 	{/if}
 	{#if !isCrossed}<ChangeFigure courses={data.courses} />{/if}
-	<GroupShares
-		title={texts.carriedOutShare}
-		on={data.view.on}
-		code={FIGURE_CODES.done}
-		by={data.view.by}
-		table={data.table}
-		axis={texts.shareCarriedOut}
-	/>
+	<GroupShares {data} title={texts.carriedOutShare} code={FIGURE_CODES.done} axis={texts.shareCarriedOut} />
 	{#if data.breaks}
 		<section class="mt-8">
 			<h2 class="text-lead">{texts.breaks}</h2>

@@ -20,7 +20,7 @@
 
 <svelte:head><title>{texts.reportPageTitle}</title></svelte:head>
 
-<WorkforceFrame view={data.view} groups={[]} rounds={{}} hasFilters={false} title={texts.reportHeading}>
+<WorkforceFrame {data} hasFilters={false} title={texts.reportHeading}>
 	<p class="mt-4 max-w-3xl text-lead">
 		{texts.reportLead}
 	</p>

@@ -38,7 +38,7 @@
 
 <svelte:head><title>{texts.stepsTitle}</title></svelte:head>
 
-<WorkforceFrame view={data.view} groups={[]} rounds={{}} dimensions={[]} title={texts.stepsHeading}>
+<WorkforceFrame {data} title={texts.stepsHeading}>
 	<p class="mt-4 text-lead">
 		{#if isEmpty}{texts.tooFewSteps}{/if}
 		{#if leastDone}{texts.stepsLeastDone(

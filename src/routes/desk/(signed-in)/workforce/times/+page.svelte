@@ -12,7 +12,7 @@
 
 <svelte:head><title>{texts.timesTitle}</title></svelte:head>
 
-<WorkforceFrame view={data.view} groups={[]} rounds={{}} dimensions={[]} title={texts.timesHeading}>
+<WorkforceFrame {data} title={texts.timesHeading}>
 	<p class="mt-4 text-lead">{timesSentence(data)}</p>
 	<p class="mt-2 max-w-3xl text-note text-ink-soft">
 		{texts.timesLead}

@@ -7,12 +7,12 @@
 	import PriceForm from '$lib/ui/workforce/PriceForm.svelte';
 	import GroupShares from '$lib/ui/workforce/GroupShares.svelte';
 	import ShareFigure from '$lib/ui/workforce/ShareFigure.svelte';
-	import { publishedShareOf, groupSizeOf } from '$lib/ui/workforce/table-rows';
+	import { publishedShareOf, groupSizeOf, rowsByCode } from '$lib/ui/workforce/table-rows';
 	import WorkforceFrame from '$lib/ui/workforce/WorkforceFrame.svelte';
 	import {
 		between,
-		codeWords,
 		formattedNumber,
+		peopleCount,
 		peopleWords,
 		percent
 	} from '$lib/messages/desk/workforce-words';
@@ -28,15 +28,7 @@
 	const parts = $derived(threePartsOf(data.table, data.table.at, 'after'));
 	const open = $derived(parts?.problem ?? null);
 	const closable = $derived(publishedShareOf(data.table, FIGURE_CODES.closable));
-	const rows = $derived(
-		data.things
-			.map((thing) => ({
-				key: thing as string,
-				words: codeWords(thing),
-				figure: publishedShareOf(data.table, thing)
-			}))
-			.sort((a, b) => (b.figure?.share ?? -1) - (a.figure?.share ?? -1))
-	);
+	const rows = $derived(rowsByCode(data.table, data.things));
 	const purchases = $derived(
 		data.things.flatMap((purchase) => {
 			const figure = publishedShareOf(data.table, firstChoiceCode(purchase));
@@ -50,12 +42,7 @@
 
 <svelte:head><title>{texts.toBuyTitle}</title></svelte:head>
 
-<WorkforceFrame
-	view={data.view}
-	groups={data.table.groups}
-	rounds={data.table.rounds}
-	title={texts.toBuyHeading}
->
+<WorkforceFrame {data} title={texts.toBuyHeading}>
 	<p class="mt-4 text-lead">
 		{#if open}
 			<strong>{percent(open.share)}</strong>
@@ -70,8 +57,7 @@
 	</p>
 	<ShareFigure
 		title={texts.helpedBy}
-		count={people === null ? '' : `${peopleWords(people)}.`}
-		axis={texts.shareOfPeople}
+		count={peopleCount(people)}
 		of={texts.thing}
 		{rows}
 		note={texts.toBuyMethod}
@@ -87,11 +73,5 @@
 			isKept={form !== null && 'kept' in form}
 		/>
 	{/if}
-	<GroupShares
-		title={texts.problemRemains}
-		on={data.view.on}
-		code={FIGURE_CODES.open}
-		by={data.view.by}
-		table={data.table}
-	/>
+	<GroupShares {data} title={texts.problemRemains} code={FIGURE_CODES.open} />
 </WorkforceFrame>

@@ -25,7 +25,6 @@ declare global {
 			planning: Planner;
 			/** Changes by other requests and processes, for pages that follow them. */
 			changes: ChangeFeed;
-			/** Open streams of this process. */
 			streams: OpenStreams;
 			/** The time of this request. */
 			now: Date;
@@ -41,11 +40,9 @@ declare global {
 			hasLostDatabase: boolean;
 			/** The language of this page: that of the person whose link was opened or who is signed in, or the default. */
 			language: import('$lib/messages/languages').Locale;
-			/** The reader of a page of the desk. */
 			deskReader: import('$lib/messages/desk-language').DeskReader;
 			theme: 'light' | 'dark' | '';
 			textSize: TextSize;
-			/** The unit for the desk. */
 			unit: import('$lib/core/body/length/format-length').LengthUnit;
 		}
 	}

@@ -30,7 +30,6 @@ export interface PlanLayout {
 	/** A way to build the stacks with the fewest items. */
 	readonly shares: readonly PieceAssignment[];
 	readonly pieces: number;
-	/** Cost of its heights. */
 	readonly heightCost: HeightCost;
 	readonly cost: PackedCost;
 }

@@ -10,7 +10,6 @@ interface PlacedMode {
 	readonly mode: PlacementMode;
 }
 
-/** A way of padding the seat. */
 export interface SeatPadding {
 	readonly rise: number;
 	readonly placed: readonly PlacedMode[];

@@ -1,6 +1,5 @@
 import type { Grouping } from './codes';
 
-/** What figures are about. */
 export interface FigureView {
 	/** The closing day, ISO. */
 	readonly on: string;
@@ -19,6 +18,5 @@ export interface WorkforceView extends FigureView {
 	readonly closings: readonly string[];
 	/** Today, where current figures are available: for coordinators only. */
 	readonly today: string | null;
-	/** Teams to choose from. */
 	readonly teams: readonly string[];
 }

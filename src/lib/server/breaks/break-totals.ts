@@ -3,7 +3,6 @@ import { addDays, weekdayOf, type CivilDate } from '../../core/platform/calendar
 import { MIN_GROUP_SIZE } from '../../core/workforce/group-size-limit';
 import type { Db } from '../platform/db/client';
 
-/** Whole weeks in the totals. */
 const WEEKS = 4;
 
 /** Totals are rounded to this many people, and this many percent, so that one person more or less shows in neither. */

@@ -104,7 +104,6 @@ export function breaksOf(db: Db, actor: Actor, personId: string) {
 /** Weeks shown: people can remember two months. */
 const WEEKS_SHOWN = 8;
 
-/** A person's stored break settings and weeks. */
 export async function ownBreaks(db: Db, personId: string) {
 	const [[chosen], weeks] = await Promise.all([
 		db.select().from(breakSettings).where(eq(breakSettings.personId, personId)),

@@ -18,10 +18,8 @@ const { breakSettings } = schema;
 /** What a person takes along when changing places. */
 type CarriedOverPlan = 'laptop' | 'keyboard' | 'mouse';
 
-/** The data of the break pages. */
 export interface BreaksPage extends BreakProfile {
 	readonly carried: readonly CarriedOverPlan[];
-	/** Break schedules to choose from. */
 	readonly offeredSchedules: readonly BreakSchedule[];
 }
 

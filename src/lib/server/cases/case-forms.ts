@@ -64,10 +64,8 @@ export const readPostpone = formReader({ ...act, until: optional(day), reason: o
 /** Why a case is marked as done. */
 export const readSettle = formReader({ ...act, reason: optional(text(300)) });
 
-/** A message to the person. */
 export const readMessage = formReader({ key: uuid, text: text(MAX_MESSAGE_CHARS) });
 
-/** A note for colleagues. */
 export const readNote = formReader({
 	key: uuid,
 	text: text(MAX_NOTE_CHARS),
@@ -171,7 +169,6 @@ export const readContact = formReaderOf(
 
 const findingOf = (name: string) => name.slice(FIXED.length) as FindingId;
 
-/** The contact that a form describes. */
 export function contactOf(form: Awaited<ReturnType<typeof readContact>>, personId: string): NewContact {
 	const { key, version: seen, how, result, whom = '', said = '', next = '', nextOn = '', why = '' } = form;
 	return {

@@ -155,7 +155,6 @@ export async function readCasePage(db: Db, actor: Actor, personId: string, now: 
 			/** Who asked on the phone; null where the person answered alone. */
 			byPhone: await readByPhone(db, read.answered, null)
 		},
-		/** What was read out in walkthroughs. */
 		readOut: read.answered ? await readOutAnswersOf(db, read.answered) : [],
 		userId: actor.kind === 'user' ? actor.id : null,
 		today

@@ -159,7 +159,6 @@ const laterOf = (db: Db, narrowed: SQL | undefined, today: Today) =>
 			)
 		);
 
-/** A case that the day sheet may show. */
 interface PickedCase extends DaySheetCase {
 	/** Whether it was found among the postponed ones. */
 	readonly isLater: boolean;
@@ -221,7 +220,6 @@ async function readPicked(db: Db, narrowed: SQL | undefined, today: string): Pro
 	return row?.found ?? [];
 }
 
-/** Points of a line's trend. */
 const TREND_POINTS = 8;
 
 /** Lists of equal content as one, so that a page states it once: several reasons often rest on the same reports. */

@@ -78,7 +78,6 @@ export async function markMessagesRead(db: Db, actor: Actor, input: DeskActInput
 	});
 }
 
-/** A person writes to their coordinator through their link. */
 export async function writeToCoordinator(
 	db: Db,
 	open: OpenAssessment,

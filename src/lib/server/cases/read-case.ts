@@ -146,7 +146,6 @@ export async function readCase(db: Db, actor: Actor, personId: string, now: Date
 	};
 }
 
-/** A case as read. */
 export type Case = Awaited<ReturnType<typeof readCase>>;
 
 /** The warning signs that a person ever reported, newest first; served by reported_signs_person_idx. */

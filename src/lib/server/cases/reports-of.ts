@@ -1,6 +1,5 @@
 import type { RegionReport } from '../../core/cases/discomfort/report';
 
-/** Answers with their discomfort report. */
 interface Answered {
 	readonly answeredAt: Date | null;
 	readonly discomfort: readonly RegionReport[] | null;

@@ -11,7 +11,6 @@ import { writeToPerson } from './messages';
 
 const { people } = schema;
 
-/** The fields that a message to many can have. */
 const FIELDS = ['{name}'];
 
 /** A message to several people. */

@@ -13,7 +13,6 @@ import { sortColumns, type SortOrder } from './people-order';
 
 const { people, cases, users } = schema;
 
-/** A line of the list. */
 export interface PersonLine {
 	readonly id: string;
 	readonly name: string;
@@ -48,7 +47,6 @@ export interface PeoplePage {
 	readonly isMore: boolean;
 }
 
-/** People on one page. */
 export const PEOPLE_PER_PAGE = 50;
 
 /** Counting stops here: a list of thousands is filtered, not read. As many as a bulk act reaches. */

@@ -22,7 +22,6 @@ export interface PeopleFilter {
 	readonly who: (typeof PEOPLE_GROUPS)[number];
 }
 
-/** The filter in a URL. */
 export function filterOfQuery(query: URLSearchParams): PeopleFilter {
 	// Text that PostgreSQL can't store finds nobody, like any text without a match.
 	const text = (name: string) => (query.get(name) ?? '').replaceAll('\0', '').slice(0, 100).trim();

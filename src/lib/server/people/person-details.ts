@@ -4,7 +4,6 @@ import { PERSON_FIELDS } from '../../core/people/person-fields';
 import { hasHolidaysFor } from '../../core/platform/calendar/public-holidays';
 import { DomainError } from '../platform/domain-error';
 
-/** A person's details as a coordinator can change them. */
 export type PersonDetails = {
 	readonly [K in keyof typeof PERSON_FIELDS]: Static<(typeof PERSON_FIELDS)[K]>;
 };

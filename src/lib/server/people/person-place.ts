@@ -14,7 +14,6 @@ export interface PersonPlace {
 	/** ISO 3166-2 without the country; null where unknown. */
 	readonly region: string | null;
 	readonly calendar: WorkCalendar;
-	/** The date there at a moment. */
 	dayOf(moment: Date): CivilDate;
 }
 

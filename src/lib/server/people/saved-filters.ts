@@ -5,7 +5,6 @@ import { schema, type Db } from '../platform/db/client';
 
 const { savedFilters } = schema;
 
-/** A user's saved filters. */
 export async function savedFiltersOf(db: Db, actor: Actor) {
 	const { id } = requirePermission(actor, 'people:read');
 	return db
@@ -29,7 +28,6 @@ export async function saveFilter(
 		.onConflictDoUpdate({ target: [savedFilters.userId, savedFilters.name], set: { query: input.query } });
 }
 
-/** Deletes a saved filter. */
 export async function deleteFilter(db: Db, actor: Actor, filterId: string): Promise<void> {
 	const { id } = requirePermission(actor, 'people:read');
 	await db.delete(savedFilters).where(and(eq(savedFilters.id, filterId), eq(savedFilters.userId, id)));

@@ -10,7 +10,6 @@ export type ErrorKind =
 	| 'ended'
 	| 'too-large';
 
-/** HTTP status of each kind. */
 export const ERROR_STATUS: Readonly<Record<ErrorKind, number>> = {
 	invalid: 400,
 	'not-allowed': 403,

@@ -138,7 +138,6 @@ async function workOut(
 	};
 }
 
-/** A report in the list. */
 export interface ReportLine {
 	readonly id: string;
 	readonly fromDay: string;
@@ -261,7 +260,6 @@ export async function recordOnReport(
 	});
 }
 
-/** Deletes a report made by mistake. */
 export async function deleteReport(db: Db, actor: Actor, id: string, now: Date): Promise<void> {
 	requirePermission(actor, 'reports:make');
 	await inTransaction(db, async (tx) => {

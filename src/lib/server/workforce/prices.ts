@@ -6,7 +6,6 @@ import { DomainError } from '../platform/domain-error';
 
 const { purchasePrices } = schema;
 
-/** The price of an item. */
 export interface Price {
 	readonly purchase: PurchaseId;
 	/** Whole cents. */

@@ -35,7 +35,6 @@ function dimensionsOf(of: PublishedOf): readonly (Grouping | null)[] {
 /** Groups by dimension; dimension 0 is everyone. */
 type GroupsByDimension = ReadonlyMap<number, ReadonlySet<string>>;
 
-/** The groups that some people are or were in. */
 function groupsOf(people: readonly ChangedRow[]): GroupsByDimension {
 	const groups = new Map<number, Set<string>>();
 	for (const person of people)
@@ -204,7 +203,6 @@ export async function publishClosing(db: Db, on: string, now: Date): Promise<boo
 	});
 }
 
-/** Forgets closings that no list reaches any more. */
 async function forgetOldClosings(db: Db): Promise<void> {
 	const old = db
 		.select({ on: workforceClosings.on })

@@ -94,7 +94,6 @@ const groupedBy = (of: CountedOf) =>
 		crossed: '1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12'
 	})[of];
 
-/** What can be counted. */
 export type CountedOf = keyof ReturnType<typeof countedAt>;
 
 /**

@@ -27,13 +27,10 @@ export const SCREENS = {
 	equipment: equipmentScreen
 } as const satisfies Record<string, (db: Db, view: FigureView) => Promise<object>>;
 
-/** The name of a screen. */
 export type ScreenName = keyof typeof SCREENS;
 
-/** What a screen contains. */
 export type ScreenFigures<N extends ScreenName> = Awaited<ReturnType<(typeof SCREENS)[N]>>;
 
-/** Whether a name is that of a screen. */
 export const isScreenName = (name: string): name is ScreenName => Object.hasOwn(SCREENS, name);
 
 /** The dimensions by which each screen groups people; the others show everyone together. */

@@ -13,7 +13,6 @@ export interface Snapshot {
 /** Days before the closing day within which someone must have been asked. */
 export const ASKED_WITHIN_DAYS = 365;
 
-/** The text by which a row of the snapshot is grouped. */
 const KEY_OF: Readonly<Record<Grouping, SQL>> = {
 	team: sql`o.team`,
 	country: sql`o.country`,

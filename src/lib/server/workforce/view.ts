@@ -40,7 +40,6 @@ export async function readView(
 	return { ...view, by, group: by && key('group'), team: isLive ? team : null };
 }
 
-/** Names of the rounds that are groups. */
 export async function roundNames(db: Db, keys: readonly string[]): Promise<Record<string, string>> {
 	const ids = keys.filter((key) => key !== '');
 	if (ids.length === 0) return {};

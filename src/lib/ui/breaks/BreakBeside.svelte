@@ -7,7 +7,6 @@
 
 	interface Props {
 		run: BreakRun;
-		/** Breaks taken today. */
 		taken: number;
 		isSeated: boolean;
 		t: Catalogue;

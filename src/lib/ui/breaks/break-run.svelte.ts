@@ -26,9 +26,7 @@ const SNOOZE_MIN = 10;
 export interface BreakCallbacks {
 	/** A step has begun, or the set is over. */
 	readonly changed: (isOver: boolean) => void;
-	/** A planned break is due. */
 	readonly due: (one: PlannedBreak) => void;
-	/** A break was taken. */
 	readonly took: () => void;
 }
 
@@ -59,7 +57,6 @@ export class BreakRun {
 		return isAhead ? (this.steps.find(({ phase }) => phase !== 'begin') ?? null) : this.place.step;
 	});
 	readonly next = $derived.by(() => nextBreak(this.called, this.minute));
-	/** The breaks that are announced. */
 	private readonly called: readonly PlannedBreak[] = $derived.by(() =>
 		this.visit.day.callsSmall ? this.visit.plan.breaks : this.visit.real
 	);

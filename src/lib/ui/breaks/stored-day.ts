@@ -18,7 +18,6 @@ export interface StoredDay {
 	readonly taken: number;
 	/** When each exercise was last done, ms since the epoch. */
 	readonly doneAt: Readonly<Partial<Record<ExerciseId, number>>>;
-	/** Exercises that hurt. */
 	readonly dropped: readonly ExerciseId[];
 	/** Breaks of the week beginning on this Monday, ISO: taken, and planned on the days worked. */
 	readonly week: {

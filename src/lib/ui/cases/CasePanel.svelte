@@ -35,7 +35,6 @@
 
 	interface Props {
 		part: string;
-		/** The data of a case page. */
 		page: {
 			readonly person: ComponentProps<typeof PersonForm>['person'] & {
 				readonly id: string;

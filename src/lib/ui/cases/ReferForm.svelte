@@ -30,7 +30,6 @@
 		personId: string;
 		personName: string;
 		clinicians: readonly { readonly id: string; readonly name: string }[];
-		/** A suggested question. */
 		question: string;
 		/** All referrals, newest first. */
 		referrals: readonly Referral[];

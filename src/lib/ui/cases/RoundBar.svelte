@@ -3,7 +3,6 @@
 
 	const texts = deskWords.cases;
 
-	/** The number of people of a round in each state. */
 	let { progress, isClosed = false }: { progress: Readonly<Record<string, number>>; isClosed?: boolean } =
 		$props();
 

@@ -20,7 +20,6 @@
 		personName: string;
 		/** Whether there is an unread message from the person or a clinician. */
 		hasUnread: boolean;
-		/** A suggested reply. */
 		reply: string;
 		contact: ComponentProps<typeof ContactForm>;
 		timeZone: string;

@@ -3,7 +3,6 @@ import type { Shortcut } from '../platform/shortcuts/shortcuts.svelte';
 
 const press = (id: string) => () => document.getElementById(id)?.click();
 
-/** Opens a folded form and focuses a field in it. */
 function unfold(formId: string, fieldId: string): void {
 	const form = document.getElementById(formId);
 	if (form instanceof HTMLDetailsElement) form.open = true;

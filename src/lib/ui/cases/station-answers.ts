@@ -4,7 +4,6 @@ import type { Facts } from '$lib/core/plan/conditions/facts';
 import { findingName, type ChecklistTexts } from '$lib/messages/checklist';
 import { wordsFor, type WordsByFacts } from '$lib/messages/words-by-facts';
 
-/** A question of a station with its answer. */
 interface StationAnswer {
 	readonly id: string;
 	readonly question: string;

@@ -26,7 +26,6 @@
 		total: number;
 		/** Whether an act can be for everyone who matches, beyond this page. */
 		canTakeAll: boolean;
-		/** Whether people who have left are shown. */
 		showsLeft: boolean;
 		today: string;
 		query: string;

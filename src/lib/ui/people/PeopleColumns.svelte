@@ -9,7 +9,6 @@
 	const texts = deskWords.people;
 
 	interface Props {
-		/** The columns shown. */
 		columns: readonly PeopleColumn[];
 		/** The URL query of the list. */
 		query: string;

@@ -17,7 +17,6 @@
 	const texts = deskWords.people;
 
 	interface Props {
-		/** The filter of the list. */
 		filter: Readonly<
 			Record<'search' | 'team' | 'state' | 'level' | 'country' | 'hurts' | 'finding' | 'who', string>
 		>;

@@ -8,7 +8,6 @@
 
 	interface Props {
 		thing: EquipmentItem;
-		/** What was requested. */
 		requests: readonly EquipmentItem[];
 		t: Catalogue;
 		/** What need not be requested: it is at home. */

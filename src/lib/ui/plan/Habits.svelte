@@ -11,7 +11,6 @@
 
 	interface Props {
 		habits: readonly Habit[];
-		/** The viewing distance they are told. */
 		told: AdvisedViewingDistance;
 		/** Saves an answer without waiting for the server; through the server only if left out. */
 		answer?: ((habit: Habit, isSo: boolean) => void) | null;

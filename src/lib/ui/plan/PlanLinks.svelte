@@ -6,7 +6,6 @@
 
 	interface Props {
 		token: string;
-		/** Whether an eye test can be asked for. */
 		hasEyeTest: boolean;
 		t: Catalogue;
 	}

@@ -29,7 +29,6 @@
 		tick?: (place: StepPlace, done: boolean) => void;
 		/** Whether an item that doesn't work here can be left out and the plan solved again. */
 		canLeaveOut?: boolean;
-		/** The number of each kind at home. */
 		kindsAtHome?: Readonly<Partial<Record<HouseholdKind, number>>>;
 		/** Where someone stuck at a step can write; left out for the coordinator. */
 		stuckHref?: (place: StepPlace) => string;

@@ -21,7 +21,6 @@
 		requests?: readonly EquipmentItem[] | null;
 		/** Open where nothing is left to do at home. What was requested of it is seen either way. */
 		isOpen?: boolean;
-		/** What variants are drawn with. */
 		drawn: PlanDrawing;
 		t: Catalogue;
 		unit: LengthUnit;

@@ -29,7 +29,6 @@
 		/** Whether habits are shown here, and what saves an answer where the server does not. */
 		hasHabits?: boolean;
 		answer?: ((habit: Habit, isSo: boolean) => void) | null;
-		/** What variants are drawn with. */
 		drawn: PlanDrawing;
 		t: Catalogue;
 		unit: LengthUnit;

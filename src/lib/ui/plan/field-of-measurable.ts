@@ -7,7 +7,6 @@ const FURNITURE = {
 	thickness: 'surfaceThickness'
 } as const satisfies Partial<Record<MeasurableLengthName, LengthFieldName>>;
 
-/** The field for a measurable length. */
 export function fieldOfMeasurable(name: MeasurableLengthName): LengthFieldName {
 	return name === 'seat' || name === 'surface' || name === 'thickness' ? FURNITURE[name] : name;
 }

@@ -7,7 +7,6 @@ interface OfferedItem {
 	readonly code: EquipmentItem;
 	/** Empty for items that the software comes with. */
 	readonly name: string;
-	/** Problems that an added item helps with. */
 	readonly helps: readonly FindingId[];
 }
 
@@ -21,7 +20,6 @@ export function offeredItems(): () => readonly OfferedItem[] | null {
 	return getContext<(() => readonly OfferedItem[]) | undefined>(KEY) ?? (() => null);
 }
 
-/** Items that the organisation has added and that help with a problem. */
 export const addedItemsFor = (
 	finding: FindingId,
 	offered: readonly OfferedItem[] | null

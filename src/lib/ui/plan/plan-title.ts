@@ -10,7 +10,6 @@ import type { Catalogue } from '$lib/messages/shapes';
 import type { FindingLine } from '$lib/messages/advice/finding-lines';
 import { changesByPlan } from './plan-asks';
 
-/** What the heading of a plan depends on. */
 export interface PlanHeadingInput {
 	readonly corner: Corner;
 	/** Whether the heights are left as they are. */

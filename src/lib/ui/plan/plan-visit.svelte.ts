@@ -175,7 +175,6 @@ export class PlanVisit {
 		return isSent && state === 'saved' ? 'sent' : 'no';
 	}
 
-	/** The side view shown. */
 	get section(): SideView {
 		const section = this.sections[this.shown] ?? this.sections.first;
 		if (!section) throw new RangeError('The corner as it was answered is always drawn');

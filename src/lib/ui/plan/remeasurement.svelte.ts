@@ -48,7 +48,6 @@ export class Remeasurement {
 		return this.typed[field] ?? (kept === null ? '' : formatLength(kept, this.unit, { withUnit: false }));
 	}
 
-	/** Sets typed text. */
 	set(field: RemeasuredField, text: string): void {
 		this.typed[field] = text;
 	}

@@ -19,7 +19,6 @@
 		draft: AnswerStore;
 		t: Catalogue;
 		issues: readonly FieldIssue[];
-		/** Offers one tap for "nothing hurts". */
 		offersNothing?: boolean;
 		/** Further questions, before the one tap for nothing. */
 		children?: Snippet;

@@ -32,7 +32,6 @@
 
 	let { page, active, answers, partial, unit, t }: Props = $props();
 
-	/** What each station shows from above. */
 	const FROM_ABOVE: Readonly<Partial<Record<QuestionnairePage, readonly DeskThing[]>>> = {
 		mouse: ['phone'],
 		light: ['papers', 'lamp', 'phone']

@@ -26,7 +26,6 @@
 
 	let { index, draft, t, issues }: Props = $props();
 
-	/** Kinds that form piles. */
 	const PILES: readonly HouseholdKind[] = ['book', 'ream', 'board-game'];
 	const text = (part: Parameters<typeof thingField>[1]) => draft.answers[thingField(index, part)] ?? '';
 	const set = (part: Parameters<typeof thingField>[1], typed: string) =>

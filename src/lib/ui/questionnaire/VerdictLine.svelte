@@ -15,7 +15,6 @@
 
 	let { field, partial, unit, t }: Props = $props();
 
-	/** The check that each length completes. */
 	const COMPLETES: Readonly<Partial<Record<string, CheckId>>> = {
 		popliteal: 'knee',
 		seatHeight: 'knee',

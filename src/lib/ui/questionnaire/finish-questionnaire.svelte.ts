@@ -20,7 +20,6 @@ interface Place {
 
 /** The end of a self-assessment: sends what is pending and requests the plan, or makes it on the device while offline. */
 export class FinishQuestionnaire {
-	/** The plan made on this device while offline. */
 	local = $state.raw<LocalPlanMade | null>(null);
 	isBusy = $state(false);
 	private readonly planner = new BrowserPlanner();

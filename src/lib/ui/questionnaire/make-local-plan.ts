@@ -7,7 +7,6 @@ import type { Corner } from '$lib/core/workstation/corner/corner';
 import type { PlanStep } from '$lib/core/plan/plan-steps';
 import { adviceForPage, type PageAdvice } from '$lib/messages/advice/advice-for-page';
 
-/** A plan made on this device while offline. */
 export interface LocalPlanMade {
 	readonly corner: Corner;
 	readonly steps: readonly PlanStep[];

@@ -16,7 +16,6 @@ export interface SunnyWindow {
 	readonly target: number;
 }
 
-/** What the sun shines on. */
 export type SunGlare = 'face' | 'screen';
 
 /** Minutes after midnight, from and to. */

@@ -1,6 +1,5 @@
 import { getPosition } from 'suncalc';
 
-/** The sun's position. */
 export interface SunPosition {
 	/** Degrees clockwise from north. */
 	readonly azimuthDeg: number;

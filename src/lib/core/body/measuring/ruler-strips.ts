@@ -1,4 +1,3 @@
-/** A mark of a paper ruler. */
 interface RulerMark {
 	/** Distance from the start of the strip, mm. */
 	readonly at: number;
@@ -8,7 +7,6 @@ interface RulerMark {
 	readonly label: string | null;
 }
 
-/** A strip of a paper ruler. */
 export interface RulerStrip {
 	/** Start and length, mm. */
 	readonly from: number;

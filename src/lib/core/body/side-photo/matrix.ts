@@ -1,4 +1,3 @@
-/** A matrix by rows. */
 export type Matrix = readonly (readonly number[])[];
 
 /**

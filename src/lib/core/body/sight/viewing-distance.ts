@@ -12,7 +12,6 @@ export interface DistanceBand {
 	readonly high: number;
 }
 
-/** The result for a viewing distance. */
 type DistanceState = 'near' | 'good' | 'far';
 
 /** The result for a viewing distance, with what to change. */

@@ -38,7 +38,6 @@ export function openRedFlags(file: CaseRecord): TriageReason[] {
 	});
 }
 
-/** A reason with the regions it rests on. */
 export interface ReasonWithRegions {
 	readonly reason: TriageReason;
 	readonly regions: readonly RegionReport[];

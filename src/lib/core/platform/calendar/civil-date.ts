@@ -34,7 +34,6 @@ export function weekdayOf(date: CivilDate): number {
 	return new Date(toMs(date)).getUTCDay();
 }
 
-/** Year of a date. */
 export function yearOf(date: CivilDate): number {
 	return Number(date.slice(0, 4));
 }

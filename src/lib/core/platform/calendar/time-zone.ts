@@ -32,7 +32,6 @@ export function isTimeZone(text: string): boolean {
 	return /^[A-Za-z]/.test(text) && formatterOf(text) !== null;
 }
 
-/** The time zone in which a person's day begins. */
 export interface PersonTimeZone {
 	readonly zone: string;
 	/** False where the person's own zone is unknown and the organisation's stands in. */

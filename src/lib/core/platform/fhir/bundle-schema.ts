@@ -243,5 +243,4 @@ export const CHECKS = {
 	request: compileSchema<OurRequest>(request)
 } as const;
 
-/** Kinds of resources that are ours. */
 export type OurKind = keyof typeof CHECKS;

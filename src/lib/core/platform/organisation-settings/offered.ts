@@ -9,7 +9,6 @@ export interface OfferedSettings {
 	readonly breakSchedules: readonly BreakSchedule[];
 }
 
-/** Everything is offered. */
 export const ALL_OFFERED: OfferedSettings = {
 	sittingStyles: SITTING_STYLES,
 	breakSchedules: BREAK_SCHEDULES

@@ -1,4 +1,3 @@
-/** States of an email. */
 export const EMAIL_STATES = ['waiting', 'delivered', 'bounced', 'failed'] as const;
 
 /** See {@link EMAIL_STATES}. */

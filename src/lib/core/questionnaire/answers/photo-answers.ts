@@ -22,7 +22,6 @@ export interface PhotoNumbers {
 	readonly heights: Readonly<Partial<Record<PhotoHeight, PhotoValue>>>;
 }
 
-/** The day of the picture. */
 const DAY_FIELD = 'photo.on';
 
 const angleField = (angle: PhotoAngle) => `photo.angle.${angle}`;

@@ -26,7 +26,6 @@ export const HABITS = {
 	]
 } as const satisfies Record<string, readonly HabitQuestion[]>;
 
-/** Id of a habit. */
 export type HabitId = keyof typeof HABITS;
 
 /** Every habit, in the order in which it is told. */

@@ -11,7 +11,6 @@ export type ForecastKind = (typeof FORECAST_KINDS)[number];
 
 /** Earlier invitations, by the week after their email: 0 is the first. */
 export interface WeeklyDelays {
-	/** To how many it happened in each week. */
 	readonly happened: readonly number[];
 	/** How many were last seen in each week, without it having happened. */
 	readonly lastSeen: readonly number[];
@@ -45,6 +44,5 @@ export function weekShares({ happened, lastSeen }: WeeklyDelays): WeekShare[] {
 	});
 }
 
-/** The number of invitations. */
 export const invitedIn = ({ happened, lastSeen }: WeeklyDelays): number =>
 	[...happened, ...lastSeen].reduce((sum, n) => sum + n, 0);

@@ -10,7 +10,6 @@ export interface TimeToEvent {
 	readonly count?: number;
 }
 
-/** The estimate at one time. */
 export interface SurvivalPoint {
 	readonly time: number;
 	/** Number at risk just before. */

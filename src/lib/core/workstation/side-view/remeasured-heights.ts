@@ -11,7 +11,6 @@ export interface RemeasuredHeights {
 	readonly surface: number;
 	/** What the keyboard stands on. */
 	readonly keysOn: number;
-	/** Top of the screen. */
 	readonly screenTop: number;
 }
 

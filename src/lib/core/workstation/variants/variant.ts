@@ -37,7 +37,6 @@ type VariantNumbers = Readonly<
 	>
 >;
 
-/** A variant on offer. */
 export interface Variant {
 	readonly id: VariantId;
 	/** Labels of the household items it uses. */

@@ -46,7 +46,6 @@ interface NewestAssessment {
 	readonly revokedAt: Date | null;
 }
 
-/** A case record with the rows it was made from and that an assessment needs. */
 export interface LoadedCaseRecord {
 	readonly file: CaseRecord;
 	readonly plan: PlanInProgress | null;
@@ -335,7 +334,6 @@ export async function loadCaseRecords(
 	});
 }
 
-/** The same for one person. */
 export async function loadCaseRecord(tx: Db, person: LockedPerson, now: Date): Promise<LoadedCaseRecord> {
 	const [one] = await loadCaseRecords(tx, [person], now);
 	if (!one) throw new Error('One person was asked for and none was read');

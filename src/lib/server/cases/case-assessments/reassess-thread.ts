@@ -2,7 +2,6 @@ import { Worker } from 'node:worker_threads';
 import code from 'virtual:reassess-thread';
 import type { Config } from '../../platform/config';
 
-/** What the thread starts with. */
 export interface ReassessStart extends Pick<Config, 'databaseUrl' | 'poolerUrl' | 'keys'> {
 	/** How long it starts new parts of its work, ms. */
 	readonly workMs: number;

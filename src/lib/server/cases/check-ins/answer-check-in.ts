@@ -47,7 +47,6 @@ export async function checkInAnswersOf(db: Db, personId: string): Promise<string
 	return row?.id ?? null;
 }
 
-/** A person's answers to a check-in. */
 export interface CheckInAnswers {
 	readonly signs: readonly RedFlag[];
 	readonly discomfort: readonly RegionReport[];

@@ -35,7 +35,6 @@ interface Cursor {
 	readonly personId: string;
 }
 
-/** A column of cases with the next day on which something is to be done. */
 type DayColumn = 'reassessOn' | 'mailOn';
 
 /**
@@ -151,7 +150,6 @@ async function writeWhatIsDue(tx: Db, personId: string, mail: DailyMailQuota, no
 	return sent;
 }
 
-/** A person who is due. */
 interface Due {
 	readonly person: LockedPerson;
 	readonly read: LoadedCaseRecord;

@@ -78,7 +78,6 @@ function lookOf({ how, result, saw }: NewContact, known: AssessmentResult['stand
 	return { saw, known: Object.fromEntries(seen.map(({ id, verdict }) => [id, verdict])) };
 }
 
-/** The name by which an outcome refers to a reason. */
 const nameOf = ({ code, sign }: TriageReason) => sign ?? code;
 
 const isClosedBy = ({ closes, fixed }: Pick<NewContact, 'closes' | 'fixed'>, reason: TriageReason) =>

@@ -98,7 +98,6 @@ export async function finishFollowUp(db: Db, actor: Actor, input: FinishInput, n
 	});
 }
 
-/** The result of finishing many follow-ups. */
 export interface FinishedFollowUps {
 	readonly finished: readonly string[];
 	/** People without a follow-up that is due. */

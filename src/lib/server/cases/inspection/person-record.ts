@@ -45,7 +45,6 @@ const actedOn = (db: Db, personId: string) =>
 		.groupBy(users.id, users.name)
 		.orderBy(asc(min(auditLines.at)));
 
-/** Acts by which a coordinator works on a case. */
 const WORK = [
 	'assessment-sent',
 	'begun-by-phone',

@@ -12,7 +12,6 @@ import { notifyClinician } from './notify-clinician';
 
 const { referralLines, referrals, users } = schema;
 
-/** Clinicians with an account. */
 export function clinicians(db: Db) {
 	return db
 		.select({ id: users.id, name: users.name, email: users.email, language: users.language })

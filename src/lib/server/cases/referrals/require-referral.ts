@@ -8,7 +8,6 @@ import type { Referral } from './open-referral';
 
 const { referrals } = schema;
 
-/** A referral and its reader. */
 export interface ReferralReader {
 	readonly referral: Referral;
 	readonly userId: string;

@@ -90,7 +90,6 @@ export async function colleaguesOf(db: Db, actor: Actor): Promise<{ id: string; 
 	return (await coordinators(db)).filter((one) => one.id !== id);
 }
 
-/** A second opinion in the list of those who take part. */
 export interface OpinionLine {
 	readonly id: string;
 	readonly startedAt: Date;

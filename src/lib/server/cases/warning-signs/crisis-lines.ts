@@ -31,7 +31,6 @@ export function readCrisisLines(db: Db, actor: Actor) {
 		.orderBy(asc(crisisLines.country));
 }
 
-/** Sets the crisis line of a country. */
 export async function setCrisisLine(
 	db: Db,
 	actor: Actor,

@@ -28,7 +28,6 @@ const STAYS_OPEN: ReadonlySet<string> = new Set(
 	].map((below) => `${LINK}${below}`)
 );
 
-/** Whether a route of a link is closed during an emergency. */
 export const isClosedByEmergency = (route: string | null): boolean =>
 	route !== null && (route === LINK || route.startsWith(`${LINK}/`)) && !STAYS_OPEN.has(route);
 

@@ -102,7 +102,6 @@ export async function askForDirectory(db: Db, actor: Actor, now: Date): Promise<
 export interface DirectoryApproval {
 	/** Names this one act. */
 	readonly key: string;
-	/** When the list was read that the page showed. */
 	readonly readAt: string;
 	readonly added: number;
 	readonly changed: number;

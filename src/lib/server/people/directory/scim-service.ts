@@ -24,7 +24,6 @@ const TIMEOUT_MS = 60_000;
 /** Longest page, bytes: a hundred times what a page of two hundred users has. Our assumption. */
 const MOST_BYTES = 16 * 1024 * 1024;
 
-/** What whoever runs the server is told of a service in a private network. */
 const PRIVATE_HOST = 'its host is in a private network: name it in EASY_CORNER_PRIVATE_HOSTS';
 
 /** Attempts at a page that a service is too busy for, and the pause where it names none, ms. */

@@ -18,7 +18,6 @@ import { lockRound } from './lock-round';
 
 const { rounds } = schema;
 
-/** A round as edited. */
 export interface RoundInput {
 	readonly name: string;
 	readonly filter: RoundFilter;

@@ -1,7 +1,6 @@
 import { sql } from 'drizzle-orm';
 import type { Db } from '../../platform/db/client';
 
-/** Figures by which rounds are compared. */
 export interface RoundFigures {
 	readonly people: number;
 	readonly answered: number;

@@ -29,7 +29,6 @@ export const readRoundForm = formReader({
 
 type RoundForm = Awaited<ReturnType<typeof readRoundForm>>;
 
-/** The round that a form describes. */
 export function roundOfForm({
 	teams = '',
 	country = '',

@@ -16,7 +16,6 @@ import { requireFreeStock } from './store';
 
 const { equipmentRequests } = schema;
 
-/** What a budget page asks to approve. */
 export interface Approval extends BudgetFilter {
 	/** The people, among those it showed. */
 	readonly people: readonly string[];

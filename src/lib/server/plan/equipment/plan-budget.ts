@@ -22,7 +22,6 @@ export const MAX_PEOPLE_SHOWN = 200;
 /** Most people named of those who are as close to getting something; the rest are counted. */
 const MOST_NAMED = 6;
 
-/** What a budget is made for. */
 export interface BudgetFilter {
 	/** As typed; empty at first. */
 	readonly money: string;
@@ -75,7 +74,6 @@ interface Shown {
 	readonly name: string;
 	readonly team: string;
 	readonly worst: number;
-	/** The purchases worked out for the plan in use. */
 	readonly purchases: readonly PurchaseSummary[];
 }
 

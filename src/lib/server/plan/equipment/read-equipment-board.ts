@@ -59,7 +59,6 @@ function closesOf(
 	return (alone ?? all.find(({ purchases }) => purchases.some((one) => one === purchase)))?.closes ?? [];
 }
 
-/** Since when a request has had its state. */
 const since = sql<Date>`coalesce(${equipmentRequests.changedAt}, ${equipmentRequests.askedAt})`.mapWith(
 	equipmentRequests.askedAt
 );

@@ -82,7 +82,6 @@ export class PlanPool implements Planner {
 		return this.ask<BudgetAnswer>({ kind: 'budget', question });
 	}
 
-	/** The number of jobs waiting for a thread. */
 	get waitingCount(): number {
 		return this.waiting.length;
 	}

@@ -12,7 +12,6 @@ import type { Corner } from '../../../core/workstation/corner/corner';
 import { PURCHASES, type PurchaseId } from '../../../core/plan/purchases';
 import { shareHousehold } from '../../../core/plan/share-household';
 
-/** A budget question. */
 export interface BudgetQuestion {
 	/** People with what could be bought for them, as the database writes it (`readNeeds`): there may be a quarter of a million. */
 	readonly needs: string;
@@ -69,7 +68,6 @@ function countThings(bought: readonly AllocatedPurchase[]): CountedThing[] {
 	})).filter(({ n }) => n > 0);
 }
 
-/** Answers a budget question in this thread. */
 export function solveBudget(question: BudgetQuestion): BudgetAnswer {
 	const { prices, cents, stock, stepCents, mostLines, mostNamed } = question;
 	const { needs, waiting } = readNeeds(question.needs, question.leftOut);

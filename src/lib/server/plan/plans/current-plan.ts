@@ -33,7 +33,6 @@ export async function plansInProgress(db: Db, assessmentIds: readonly string[]):
 		.where(and(isAnyOf(plans.assessmentId, assessmentIds), isNull(plans.endedAt)));
 }
 
-/** An event of a step. */
 export type StepEvent = typeof stepEvents.$inferSelect;
 
 /** The plan in use at a workstation; served by plans_current_key. */

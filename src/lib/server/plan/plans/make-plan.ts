@@ -14,7 +14,6 @@ import type { EarlierPlan } from './earlier-plan';
 
 const { plans, stepEvents } = schema;
 
-/** What a plan is made from. */
 export interface NewPlan {
 	readonly assessmentId: string;
 	/** The workstation with its share of the household. */

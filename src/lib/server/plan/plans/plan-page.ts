@@ -112,7 +112,6 @@ export async function readPlanPage(
 		moving: kept.moving?.pieces ?? null,
 		isMoving: kept.why === 'household' && kept.moving === null,
 		leftOut: leftOutOf(assessment.answers),
-		/** Default sizes that the plan in use relies on. */
 		sizes: shown === kept.chosen ? sizesToCheck(assessment.answers, looked.plan, items.settings.kinds) : [],
 		/** What was not asked, by station. */
 		closer: skippedQuestionsOf(assessment.answers, { way: assessment.sittingStyle, checklist }),

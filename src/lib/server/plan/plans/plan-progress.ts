@@ -12,7 +12,6 @@ import type { LoadedCaseRecord } from '../../cases/case-assessments/load-case-re
 export interface PlanProgress {
 	/** Items carried out and in place. */
 	readonly done: readonly string[];
-	/** The present heights. */
 	readonly lengths: RemeasuredHeights;
 	/** Whether anything was measured again since the plan was made. */
 	readonly isMeasured: boolean;

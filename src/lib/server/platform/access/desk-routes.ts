@@ -1,7 +1,6 @@
 import type { RouteId } from '$app/types';
 import { isPermitted, SHOWS_PEOPLE, type Permission } from '../../../core/platform/access/permissions';
 
-/** A desk route behind the sign-in. */
 export type DeskRoute = Extract<RouteId, `/desk/(signed-in)${string}`>;
 
 /**
@@ -266,7 +265,6 @@ export const DESK_ENDPOINTS: readonly DeskRoute[] = [
 
 const isDeskRoute = (route: string): route is DeskRoute => Object.hasOwn(DESK_ROUTES, route);
 
-/** Whether a route is behind the sign-in. */
 export const isBehindSignIn = (route: string | null): boolean =>
 	route?.startsWith('/desk/(signed-in)') ?? false;
 

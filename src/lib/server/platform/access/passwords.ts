@@ -12,7 +12,6 @@ const ARGON2 = { memoryCost: 19_456, timeCost: 2, parallelism: 1 } as const;
 /** Passwords that attackers try first. ASVS 2.1.7; the list comes with @zxcvbn-ts/language-common (MIT). */
 const COMMON = new Set(dictionary['passwords-common'].map((one) => String(one).toLowerCase()));
 
-/** The hash in which a password is stored. */
 export function hashPassword(password: string): Promise<string> {
 	return hash(password, ARGON2);
 }

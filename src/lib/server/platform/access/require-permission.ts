@@ -3,7 +3,6 @@ import type { ErrorCode } from '../../../messages/error-text';
 import type { Actor } from '../actor';
 import { DomainError } from '../domain-error';
 
-/** A signed-in user. */
 export type UserActor = Actor & { readonly kind: 'user' };
 
 /** The error for a refused act, where it is not the one for coordinators only. */

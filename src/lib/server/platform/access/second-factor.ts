@@ -106,7 +106,6 @@ export async function removeIdleRecoveryCodes(tx: Db, userId: string): Promise<v
 		.where(and(eq(users.id, userId), not(hasSecondFactor)));
 }
 
-/** Removes the authenticator codes. */
 export async function disableTotp(db: Db, actor: User, now: Date): Promise<void> {
 	await inTransaction(db, async (tx) => {
 		const [user] = await tx.select().from(users).where(eq(users.id, actor.id)).for('update');
@@ -121,7 +120,6 @@ export async function disableTotp(db: Db, actor: User, now: Date): Promise<void>
 	});
 }
 
-/** Number of recovery codes left. */
 export async function countRecoveryCodes(db: Db, actor: User): Promise<number> {
 	const [user] = await db.select({ left: users.recoveryHashes }).from(users).where(eq(users.id, actor.id));
 	return user?.left.length ?? 0;

@@ -20,7 +20,6 @@ export function linkTokens(assessmentId: string): readonly string[] {
 	return keys.map((key) => createHmac('sha256', key).update(`link ${assessmentId}`).digest('base64url'));
 }
 
-/** The secret of a new personal link. */
 export const linkToken = (assessmentId: string): string => linkTokens(assessmentId)[0] ?? '';
 
 const SEALED = /^v1\.([\w-]{16})\.([\w-]{22})\.([\w-]+)$/;

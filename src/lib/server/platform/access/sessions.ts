@@ -24,9 +24,7 @@ const FRESH_MS = 30 * MINUTE_MS;
 /** What a request knows about its session. */
 export interface Session {
 	readonly user: Actor & { kind: 'user' };
-	/** The language that the user reads the desk in. */
 	readonly language: DeskLanguage;
-	/** The organisation's IANA time zone. */
 	readonly timeZone: string;
 	/** SHA-256 of its token; identifies it when it is ended. */
 	readonly hash: string;
@@ -111,7 +109,6 @@ export async function readSession(db: Db, token: string, now: Date): Promise<Ses
 	};
 }
 
-/** Ends sessions and their event streams. */
 async function end(db: Db, ended: readonly { readonly hash: string }[]): Promise<void> {
 	for (const { hash } of ended) await publishChange(db, `session:${hash}`);
 }

@@ -13,7 +13,6 @@ const { knownDevices, users } = schema;
 
 type User = typeof users.$inferSelect;
 
-/** The browser of a sign-in. */
 export interface Browser {
 	/** Its name, as it reports it. */
 	readonly device?: string;
@@ -21,7 +20,6 @@ export interface Browser {
 	readonly deviceToken?: string | undefined;
 }
 
-/** A session that was begun. */
 export interface SignedIn {
 	readonly token: string;
 	readonly expiresAt: Date;
@@ -48,7 +46,6 @@ export async function notifyOwner(
 	});
 }
 
-/** The same by the account's id. */
 export async function notifyOwnerOf(db: Db, userId: string, kind: AccountNotice, now: Date): Promise<void> {
 	const [owner] = await db
 		.select({ name: users.name, email: users.email, language: users.language })

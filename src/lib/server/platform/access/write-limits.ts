@@ -28,7 +28,6 @@ type Kind = keyof typeof MOST_WRITES;
 
 /** Who writes, as far as known. */
 export interface WriteSource {
-	/** Secret of the link. */
 	readonly link?: string | undefined;
 	/** Id of the signed-in user. */
 	readonly account?: string | undefined;

@@ -146,7 +146,6 @@ async function linkOwner(db: Db, token: string, now: Date) {
 	return row;
 }
 
-/** The account that a password link belongs to. */
 export async function accountOfLink(
 	db: Db,
 	token: string,

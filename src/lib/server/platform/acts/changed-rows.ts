@@ -43,7 +43,6 @@ function known(name: string): Known {
 	return TABLES[name as keyof typeof TABLES];
 }
 
-/** The condition that selects one row by its key. */
 function byKey(name: string, key: RowChange['key']): SQL {
 	const { table, key: columns } = known(name);
 	const types = Object.fromEntries(
@@ -95,7 +94,6 @@ export class ChangedRows {
 		return before.length;
 	}
 
-	/** Inserts a row. */
 	async insert<T extends PgTable>(table: T, values: T['$inferInsert']): Promise<void> {
 		const [made] = await this.tx
 			.insert(table as PgTable)

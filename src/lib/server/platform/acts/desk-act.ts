@@ -20,7 +20,6 @@ export interface DeskActInput {
 	readonly version: number | null;
 }
 
-/** What an act works with. */
 export interface DeskActContext {
 	readonly tx: Db;
 	readonly person: LockedPerson;
@@ -30,7 +29,6 @@ export interface DeskActContext {
 	readonly actId: string;
 }
 
-/** The key of one person's part of an act on many people. */
 export function idempotencyKeyFor(batch: string, personId: string): string {
 	const hex = createHash('sha256').update(`${batch} ${personId}`).digest('hex');
 	return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-4${hex.slice(13, 16)}-a${hex.slice(17, 20)}-${hex.slice(20, 32)}`;

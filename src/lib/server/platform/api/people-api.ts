@@ -60,7 +60,6 @@ export async function readPerson({ db, actor, id, now }: ApiCall<null>): Promise
 	return details;
 }
 
-/** Adds a person. */
 export async function addByProgram({
 	db,
 	actor,

@@ -38,7 +38,6 @@ export async function readRoundByProgram({
 	return { ...shown(round), reaches };
 }
 
-/** Makes the draft of a round. */
 export async function makeRoundByProgram({
 	db,
 	actor,
@@ -55,7 +54,6 @@ export async function makeRoundByProgram({
 	return readRoundByProgram({ db, actor, id, now });
 }
 
-/** Starts a draft. */
 export async function startRoundByProgram(call: ApiCall<Body<'startRound'>>): Promise<Answer<'startRound'>> {
 	const { db, actor, id, body, now } = call;
 	await startRound(db, actor, { id, ...body }, now);
@@ -69,7 +67,6 @@ export async function pauseRoundByProgram(call: ApiCall<Body<'pauseRound'>>): Pr
 	return readRoundByProgram(call);
 }
 
-/** Closes a round. */
 export async function closeRoundByProgram(call: ApiCall<Body<'closeRound'>>): Promise<Answer<'closeRound'>> {
 	const { db, actor, id, body, now } = call;
 	await closeRound(db, actor, { id, ...body }, now);

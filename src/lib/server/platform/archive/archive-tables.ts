@@ -137,13 +137,11 @@ interface ArchiveReference {
 /** A table as it goes into an archive. */
 export interface ArchiveTable {
 	readonly name: string;
-	/** Its name in an archive. */
 	readonly publishedName: string;
 	readonly folder: string;
 	readonly form: TableForm;
 	/** Columns that are written, in the order of the schema. */
 	readonly columns: readonly string[];
-	/** Their names in an archive. */
 	readonly publishedColumns: readonly string[];
 	/** SQL of a column, where it is not the column itself. */
 	readonly written: Readonly<Record<string, string>>;
@@ -234,7 +232,6 @@ const ROWS_OF_PERSON: Readonly<Record<string, string>> = {
 	rounds: 'id in (select round_id from round_people where person_id = $1)'
 };
 
-/** What of a round is about others. */
 const ABOUT_OTHERS: Readonly<Record<string, Readonly<Record<string, string>>>> = {
 	rounds: { counts: 'null::jsonb' }
 };

@@ -17,7 +17,6 @@ const quoted = (name: string) => `"${name.replaceAll('"', '""')}"`;
 /** Tables of which one has rows as soon as a database is used. */
 const IN_USE = ['audit_lines', 'organisation', 'people', 'rounds', 'users'] as const;
 
-/** What was loaded. */
 export interface LoadedArchive {
 	/** Rows of the tables, by name. */
 	readonly rows: Readonly<Record<string, number>>;
@@ -49,7 +48,6 @@ export async function requireArchiveLoaded(db: Db): Promise<void> {
 		);
 }
 
-/** The tables of an archive as this version has them. */
 function tablesOf(manifest: ArchiveManifest, schema: string): ReadonlyMap<string, ArchiveTable> {
 	if (manifest.schema !== schema)
 		throw new ArchiveError(

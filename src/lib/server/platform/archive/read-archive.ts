@@ -11,7 +11,6 @@ export class ArchiveError extends Error {}
 /** Longest file in an archive, bytes: a part of a table is a few megabytes. Our assumption. */
 const MAX_FILE_BYTES = 256_000_000;
 
-/** A file of an archive. */
 export interface ReadFile {
 	readonly path: string;
 	readonly bytes: Buffer;

@@ -15,7 +15,6 @@ import { copyOut, csvHead, SAME_TEXT } from './copy-tables';
 import { archivedDrawings, type DrawSideViews } from './drawings';
 import { READ_ME } from './read-me';
 
-/** What goes into an archive. */
 export interface ArchiveWish {
 	/** Id of the only person in it; null for the whole organisation. */
 	readonly person: string | null;

@@ -14,7 +14,6 @@ const { auditLines, auditSeals, people, users } = schema;
 /** Lines per page. */
 const PAGE = 100;
 
-/** Filter of the audit log. */
 export interface AuditLogFilter {
 	readonly act: AuditAction | '';
 	/** Id of the user who acted, and of the person it was about; empty for all. */
@@ -60,7 +59,6 @@ export async function mayReadAuditLog(db: Db, actor: Actor): Promise<boolean> {
 	return user?.sees ?? false;
 }
 
-/** Requires the right to read the audit log. */
 export async function requireAuditLog(db: Db, actor: Actor): Promise<void> {
 	if (!(await mayReadAuditLog(db, actor))) throw new DomainError('not-allowed', 'noRightToRecord');
 }
@@ -103,7 +101,6 @@ function linesOf(db: Db, filter: AuditLogFilter, most: number) {
 		.limit(most);
 }
 
-/** An audit-log line with who acted and about whom. */
 type AuditLogLine = Awaited<ReturnType<typeof linesOf>>[number];
 
 /**

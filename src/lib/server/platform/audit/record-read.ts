@@ -11,7 +11,6 @@ const HOUR_MS = 3_600_000;
 export interface CaseRead {
 	readonly act: Extract<AuditAction, 'case-read' | 'list-read' | 'feed-read'>;
 	readonly personId?: string;
-	/** Which list. */
 	readonly list?: string;
 	/** When something was last reported: a look from before that doesn't count as one at it. */
 	readonly reportedAt?: Date | null;

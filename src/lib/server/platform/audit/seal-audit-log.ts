@@ -125,7 +125,6 @@ export async function sealAuditLog(
 
 /** The result of checking the chain. */
 export interface AuditLogCheck {
-	/** Number of seals checked. */
 	readonly n: number;
 	/** Time of the check that this one continued from; null where it began at the first line. */
 	readonly since: Date | null;

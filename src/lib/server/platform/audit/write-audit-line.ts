@@ -1,7 +1,6 @@
 import type { Actor } from '../actor';
 import { schema, type Db } from '../db/client';
 
-/** Acts recorded in the audit log. */
 export const AUDIT_ACTIONS = [
 	'signed-in',
 	'sign-in-failed',

@@ -24,7 +24,6 @@ export async function renewCalendarFeed(db: Db, actor: Actor): Promise<string> {
 	return token;
 }
 
-/** Ends the address of a user's calendar feed. */
 export async function endCalendarFeed(db: Db, actor: Actor): Promise<void> {
 	const user = requirePermission(actor, 'follow-ups:read');
 	await db.update(users).set({ calendarHash: null }).where(eq(users.id, user.id));

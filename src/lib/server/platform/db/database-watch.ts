@@ -57,7 +57,6 @@ export class DatabaseWatch {
 		return () => this.#waiting.delete(tell);
 	}
 
-	/** Starts watching. */
 	start(): void {
 		void this.#look();
 	}

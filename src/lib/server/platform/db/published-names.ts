@@ -29,10 +29,8 @@ const COLUMNS: Readonly<Record<string, string>> = {
 	'published_states.place': 'spot'
 };
 
-/** The published name of a table. */
 export const publishedTable = (table: string): string => TABLES[table] ?? table;
 
-/** The published name of a table's column. */
 export const publishedColumn = (table: string, column: string): string =>
 	COLUMNS[`${table}.${column}`] ?? COLUMNS[column] ?? column;
 
@@ -42,5 +40,4 @@ const PROPERTIES = new Map(
 	Object.entries(COLUMNS).map(([ours, published]) => [camelCased(ours), camelCased(published)])
 );
 
-/** The published name of a row's property in everything of a person. */
 export const publishedProperty = (property: string): string => PROPERTIES.get(property) ?? property;

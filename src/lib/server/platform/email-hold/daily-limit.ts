@@ -31,7 +31,6 @@ export interface DailyLimit {
 	readonly keptBack: number;
 }
 
-/** The organisation's civil date at a moment. */
 export async function organisationDay(db: Db, now: Date): Promise<string> {
 	const { rows } = await db.execute<{ day: string }>(
 		sql`select (${now.toISOString()}::timestamptz at time zone ${organisationZone})::date::text as day`

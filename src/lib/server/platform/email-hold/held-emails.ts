@@ -14,7 +14,6 @@ import { queueJob } from '../jobs/queue-job';
 
 const { followUps, plans } = schema;
 
-/** Held-back emails of one kind and cause. */
 export interface HeldEmails {
 	readonly kind: HeldEmailKind;
 	readonly why: HoldReason;
@@ -57,13 +56,11 @@ export const heldCounted = sumUpTo(
 	countUpTo(plans, and(isNotNull(plans.holdReason), isNull(plans.endedAt)))
 );
 
-/** The number of held-back emails. */
 export async function countHeld(db: Db): Promise<number> {
 	const { rows } = await db.execute<{ n: number }>(sql`select ${heldCounted} as n`);
 	return rows[0]?.n ?? 0;
 }
 
-/** A coordinator's decision about held emails. */
 export interface HeldDecision {
 	/** One of {@link HELD_EMAIL_KINDS}. */
 	readonly kind: string;

@@ -8,7 +8,6 @@ function escaped(text: string): string {
 	return text.replace(/[&<>"]/g, (c) => ({ '&': '&amp;', '<': '&lt;', '>': '&gt;', '"': '&quot;' })[c] ?? c);
 }
 
-/** What an email is composed from. */
 export type EmailToCompose = Pick<QueuedEmail, 'kind' | 'language' | 'subject' | 'body'>;
 
 /** An email as it arrives. */

@@ -46,7 +46,6 @@ export function messageIdOf(emailId: string): string {
 	return `<${emailId}@easy-corner>`;
 }
 
-/** How emails are claimed from the queue. */
 export interface ClaimOptions {
 	/** How long a process has an email for itself, ms: after that, another one takes it over. */
 	readonly leaseMs: number;

@@ -3,7 +3,6 @@ import { sql } from 'drizzle-orm';
 import { schema, type Db } from '../db/client';
 import type { ComposedEmail } from './compose-email';
 
-/** An outgoing email. */
 export interface OutgoingEmail extends ComposedEmail {
 	readonly emailId: string;
 	/** The same at every attempt, so that a server or mailbox that has it recognises it. */

@@ -2,7 +2,6 @@ import PostalMime from 'postal-mime';
 
 /** What a mail server reported later about an accepted email (RFC 3464). */
 export interface Bounce {
-	/** Id of our email. */
 	readonly emailId: string;
 	/** Whether it gave up; otherwise it keeps trying, and nothing is known yet. */
 	readonly hasFailed: boolean;

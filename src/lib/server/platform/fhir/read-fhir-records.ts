@@ -6,7 +6,6 @@ import { schema, type Db } from '../db/client';
 
 const { assessments, checkIns, people, referrals, reportedDiscomfort, reportedSigns, users } = schema;
 
-/** Rows by whom they are of. */
 function byPerson<T extends { readonly personId: string }>(rows: readonly T[]): (personId: string) => T[] {
 	const groups = new Map<string, T[]>();
 	for (const row of rows) {

@@ -22,7 +22,6 @@ const ANSWER_MS = 1500;
 /** A state, in words where it isn't well. */
 type Standing = 'ok' | (string & {});
 
-/** The health of the application. */
 export interface Health {
 	/** `down` where nobody can be served; `degraded` where someone has to look. */
 	readonly status: 'ok' | 'degraded' | 'down';

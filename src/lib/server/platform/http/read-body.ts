@@ -62,7 +62,6 @@ export async function readBytes(request: Request, most = MAX_BODY_BYTES): Promis
 	return Buffer.concat(chunks);
 }
 
-/** The error for a body that is too large. */
 function tooLargeError(most = MAX_BODY_BYTES): DomainError {
 	return new DomainError('too-large', { code: 'bodyTooLarge', facts: { kB: most / 1024 } });
 }

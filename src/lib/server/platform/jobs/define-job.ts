@@ -6,7 +6,6 @@ import type { FiguresDatabase } from '../../workforce/figures-database';
 import type { JobName } from './queue-job';
 import type { ShouldContinue } from './should-continue';
 
-/** What jobs work with. */
 export interface JobContext {
 	readonly db: Db;
 	readonly config: Config;
@@ -21,7 +20,6 @@ export interface JobContext {
 /** When a job runs besides being queued: every minute, or hourly where it looks through everybody. */
 export type Schedule = 'every-minute' | 'hourly';
 
-/** One kind of job. */
 export interface Job {
 	readonly name: JobName;
 	readonly schedule: Schedule;

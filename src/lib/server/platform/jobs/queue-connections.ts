@@ -4,7 +4,6 @@ import { describeError, log } from '../log';
 /** Name of the queue's connections, by which a running application is known. */
 export const QUEUE_NAME = 'pgboss';
 
-/** Connections of one process's queue. */
 const QUEUE_CONNECTIONS = 3;
 
 /** Limits for the queue's own statements, which are all short. */

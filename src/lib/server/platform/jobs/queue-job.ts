@@ -18,7 +18,6 @@ const JOB_NAMES = [
 	'figures'
 ] as const;
 
-/** One kind of job. */
 export type JobName = (typeof JOB_NAMES)[number];
 
 /**

@@ -9,7 +9,6 @@ const { caseVisitors, users } = schema;
 /** Who stayed longer than any stream lasts has left without saying so: their process ended. */
 const LONGEST_MS = MOST_STREAM_MS + 30_000;
 
-/** A case and who has it open. */
 interface Visit {
 	readonly personId: string;
 	readonly userId: string;

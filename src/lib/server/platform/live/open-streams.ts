@@ -10,7 +10,6 @@ export type StreamOwner = `link:${string}` | `account:${string}`;
 export class OpenStreams {
 	readonly #open = new Map<StreamOwner, number>();
 
-	/** The number of open streams. */
 	get size(): number {
 		return [...this.#open.values()].reduce((sum, n) => sum + n, 0);
 	}

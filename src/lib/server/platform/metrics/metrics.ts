@@ -10,7 +10,6 @@ import { closeServer, listenOn } from '../http/own-server';
 import { countRefused } from '../email/undelivered';
 import type { PlanPool } from '../../plan/planning/plan-pool';
 
-/** What is measured. */
 interface Measured {
 	readonly db: Db;
 	readonly pool: pg.Pool;

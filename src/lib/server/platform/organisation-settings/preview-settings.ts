@@ -29,7 +29,6 @@ interface ConcernedPerson {
 	readonly what: string;
 }
 
-/** What publishing settings would do. */
 interface SettingsPreview {
 	/** How many people or requests are concerned: all of them, counted. */
 	readonly concerned: number;

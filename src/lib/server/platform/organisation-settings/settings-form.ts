@@ -57,6 +57,5 @@ export async function readSettingsFile<A extends SettingsArea>(
 	return checked.value.settings;
 }
 
-/** The file of an area's settings. */
 export const settingsFile = <A extends SettingsArea>(area: A, settings: SettingsByArea[A]): string =>
 	`${JSON.stringify({ format: settingsFormat(area), settings }, null, '\t')}\n`;

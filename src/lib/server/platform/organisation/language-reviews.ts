@@ -15,7 +15,6 @@ import { DomainError } from '../domain-error';
 
 const { languageReviews } = schema;
 
-/** A safety text in English and in the language under review. */
 export interface SafetyText {
 	readonly key: string;
 	readonly english: string;

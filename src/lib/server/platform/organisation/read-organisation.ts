@@ -24,7 +24,6 @@ export async function readOrganisation(db: Db): Promise<Organisation> {
 	return row ?? UNSET_ORGANISATION;
 }
 
-/** A logo as displayed. */
 export interface Logo {
 	/** A PNG made by us. */
 	readonly png: Buffer;

@@ -18,7 +18,6 @@ const { users } = schema;
 /** An email that can be previewed: any kind, and that of a round. */
 export type SampleKind = EmailKind | 'round';
 
-/** The email to preview. */
 interface Sample {
 	readonly kind: SampleKind;
 	readonly language: Language;

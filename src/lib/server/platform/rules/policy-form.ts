@@ -38,7 +38,6 @@ export async function readPolicyForm(request: Request) {
 	return { settings, seen: Number(fields.seen), note: fields.note ?? '' };
 }
 
-/** Reads the form with a file's text. */
 export const readPolicyFile = formReader({ file: text(50_000) });
 
 /** @throws DomainError saying where the file can't be used */
@@ -55,6 +54,5 @@ export function settingsOfFile(file: string): PolicySettings {
 	return checked.value.settings;
 }
 
-/** The file of a version's settings. */
 export const policyFile = (settings: PolicySettings): string =>
 	`${JSON.stringify({ format: POLICY_FORMAT, settings }, null, '\t')}\n`;

@@ -64,6 +64,5 @@ export async function readRules(db: Db): Promise<RulesInForce> {
 		: named({ ...SHIPPED_RULES, daysOffVersion }, 0);
 }
 
-/** The settings of the rules in force. */
 export const settingsInForce = async (db: Db): Promise<PolicySettings> =>
 	policySettingsOf((await readRules(db)).rules.policy);

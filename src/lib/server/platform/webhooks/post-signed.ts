@@ -21,7 +21,6 @@ interface SignedMessage {
 /** What became of a message: taken, or what was met instead: a status such as `503`, or `unreachable`, whatever the reason. */
 export type PostResult = { readonly isTaken: true } | { readonly isTaken: false; readonly fault: string };
 
-/** Hands a signed message to a receiver. */
 export type PostSigned = (message: SignedMessage) => Promise<PostResult>;
 
 /**

@@ -47,7 +47,6 @@ const answersSchema = Type.Unsafe<Record<string, string>>({
 	additionalProperties: false
 });
 
-/** A JSON save of answers while they are typed. */
 export const saveSchema = Type.Object({ fields: answersSchema }, { additionalProperties: false });
 
 /** A page posted as a form: its fields and the button pressed. */

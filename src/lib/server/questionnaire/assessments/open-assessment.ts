@@ -12,7 +12,6 @@ const { assessments, people, remeasurements } = schema;
 
 type Row = typeof assessments.$inferSelect;
 
-/** A self-assessment as its person opens it. */
 export interface OpenAssessment {
 	readonly assessment: Row;
 	readonly personName: string;
@@ -21,7 +20,6 @@ export interface OpenAssessment {
 	/** The language of their pages and emails. */
 	readonly language: Locale;
 	readonly actor: Actor & { kind: 'person' };
-	/** The checklist that is asked. */
 	readonly checklist: Checklist;
 	/** What the organisation has made of it; null where it is as the software comes. */
 	readonly ownChecklist: ChecklistDocument | null;
@@ -33,7 +31,6 @@ const ENDED = {
 	withdrawn: 'endedWithdrawn'
 } as const satisfies Record<NonNullable<Row['endedWhy']>, string>;
 
-/** The error for a link that has ended. */
 export function endedLinkError(why: Row['endedWhy']): DomainError {
 	return new DomainError('ended', ENDED[why ?? 'replaced']);
 }

@@ -76,7 +76,6 @@ async function isEyeTestOver(tx: Db, assessmentId: string): Promise<boolean> {
 	return test !== undefined && !PENDING_REQUEST_STATES.some((state) => state === test.state);
 }
 
-/** What a person has requested. */
 export async function equipmentRequestsOf(db: Db, assessmentId: string): Promise<EquipmentItem[]> {
 	const rows = await db
 		.select({ purchase: equipmentRequests.purchase })

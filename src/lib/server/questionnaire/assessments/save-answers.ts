@@ -21,7 +21,6 @@ import { endedLinkError, type OpenAssessment } from './open-assessment';
 
 const { assessments } = schema;
 
-/** A save that was kept. */
 export interface SavedAnswers {
 	readonly revision: number;
 	readonly savedAt: Date;
@@ -47,7 +46,6 @@ async function spotsHeld(tx: Db, { assessment }: OpenAssessment, evenIfLeft = fa
 
 type Fields = Readonly<Record<string, string>>;
 
-/** Whether any of these fields is about a warning sign. */
 function speakOfSigns(fields: Fields): boolean {
 	return RED_FLAGS.some((sign) => fields[redFlagField(sign)] !== undefined);
 }

@@ -23,7 +23,6 @@ interface EditedChecklist {
 	readonly document: ChecklistDocument;
 	/** Goes up with each change, so that nobody overwrites a colleague's. */
 	readonly seen: number;
-	/** The checklist asked now. */
 	readonly asked: PublishedChecklist;
 	/** Its number as people read it; 0 for the software's own. */
 	readonly askedNumber: number;

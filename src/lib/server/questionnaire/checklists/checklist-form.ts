@@ -23,13 +23,11 @@ const id = Type.String({ pattern: '^[a-z0-9][a-z0-9-]{0,59}$' });
 /** The version of the draft that the page showed. */
 const seen = version;
 
-/** Reads which question or problem a button is about. */
 export const readAbout = formReader({ seen, part: id });
 
 /** Reads where a question is moved to, counted within its station. */
 export const readMove = formReader({ seen, part: id, to: Type.String({ pattern: '^[0-9]{1,3}$' }) });
 
-/** Reads which version to start from. */
 export const readStart = formReader({ seen, version });
 
 export const readPublish = formReader({ seen, note: text(VERSION_NOTE_LENGTH) });
@@ -37,7 +35,6 @@ export const readPublish = formReader({ seen, note: text(VERSION_NOTE_LENGTH) })
 /** Reads which draft is discarded; the button stands in the form that publishes, whose note comes along where there is one. */
 export const readDiscard = formReader({ seen, note: Type.Optional(text(VERSION_NOTE_LENGTH)) });
 
-/** Reads the form with a file's text. */
 export const readChecklistFile = formReader({ seen, file: text(240_000) });
 
 /** A question or problem as its form posts it: one document, since its lists and languages vary. */
@@ -47,7 +44,6 @@ const closed = { additionalProperties: false } as const;
 const isSafety = Type.Boolean();
 const station = Type.Enum([...CHECKLIST_STATIONS]);
 
-/** A problem as its form posts it. */
 const problemParts = {
 	isSafety,
 	finding: Type.Omit(ownFindingSchema, ['id']),
@@ -121,10 +117,8 @@ function documentReader<T>(check: ReturnType<typeof compileSchema<T>>) {
 	};
 }
 
-/** Reads the form of a question. */
 export const readQuestion = documentReader(compileSchema<PostedQuestion>(questionSchema));
 
-/** Reads the form of a problem. */
 export const readProblem = documentReader(compileSchema<PostedProblem>(problemSchema));
 
 /** @throws DomainError saying where the file can't be used */

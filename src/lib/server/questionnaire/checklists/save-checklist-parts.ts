@@ -73,7 +73,6 @@ export async function saveQuestion(
 	});
 }
 
-/** The same for a problem. */
 export async function saveProblem(
 	db: Db,
 	actor: Actor,

@@ -90,7 +90,6 @@ export async function readPersonDocument(db: Db, actor: Actor, personId: string,
 		person,
 		name: read.person.name,
 		answers: await Promise.all((await answeredOf(db, personId)).map((row) => answersOf(db, row))),
-		/** Sent and not answered. */
 		unanswered: read.history.filter(({ answeredAt }) => answeredAt === null).map(({ sentAt }) => sentAt),
 		signs: read.signs,
 		equipment: read.equipment.map(({ purchase, state, askedAt, reason }) => ({

@@ -21,7 +21,6 @@ const { assessments, plans, users, sharedSessionMembers, sharedSessions } = sche
 /** Most summaries shown; earlier ones are in the person's data. */
 const MOST_SUMMARIES = 5;
 
-/** An entry as JSON has it. */
 type EntryRow = Omit<SharedSessionEntry, 'at' | 'readOutTo'> & {
 	readonly isReadOut: boolean;
 	readonly name: string | null;

@@ -39,5 +39,4 @@ export async function visitSharedSession(
 	};
 }
 
-/** Since when those who are present now have come at the earliest. */
 export const visitsSince = (now: Date): Date => new Date(now.getTime() - LONGEST_MS);

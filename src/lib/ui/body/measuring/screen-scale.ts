@@ -10,7 +10,6 @@ export function storedScreenScale(device: Storage | null): number | null {
 	return Number.isFinite(scale) && scale > 1 && scale < 40 ? scale : null;
 }
 
-/** Stores the scale of this screen. */
 export function storeScreenScale(device: Storage | null, pixelsPerMm: number): void {
 	try {
 		device?.setItem(KEY, String(pixelsPerMm));

@@ -20,7 +20,6 @@
 	const texts = deskWords.daySheet;
 
 	interface Props {
-		/** The day sheet's data. */
 		data: {
 			readonly today: string;
 			readonly timeZone: string;

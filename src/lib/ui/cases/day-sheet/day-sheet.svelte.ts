@@ -46,7 +46,6 @@ export class DaySheet {
 	/** The person in whose forms next to the list unsent text is typed, and their case as it was when that began. */
 	private typing = $state.raw<{ readonly id: string; readonly version: number } | null>(null);
 	hasBriefFault = $state(false);
-	/** Names the next act of the day sheet. */
 	key = $state<string>(crypto.randomUUID());
 	readonly lines: readonly DaySheetRow[] = $derived.by(() =>
 		this.read().lines.filter(({ personId, version }) => this.gone.get(personId) !== version)
@@ -163,7 +162,6 @@ export class DaySheet {
 		this.open(nextActOf(line));
 	}
 
-	/** Opens the form of an act next to the list. */
 	private open(act: NextAct | 'later'): void {
 		const { here } = this;
 		if (!here) return;

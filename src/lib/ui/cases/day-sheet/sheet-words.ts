@@ -16,7 +16,6 @@ import { deskWords } from '$lib/messages/desk';
 /** The part of an assessment that a line shows. */
 type Shown = Grounds & {
 	readonly reasons: AssessmentResult['reasons'];
-	/** Checks that are off now. */
 	readonly off: readonly ShownCheck[];
 	/** Those that had another value at first. */
 	readonly first: readonly ShownCheck[];
@@ -25,7 +24,6 @@ type Shown = Grounds & {
 	readonly plan: Pick<NonNullable<AssessmentResult['plan']>, 'carriedOut'> | null;
 };
 
-/** A line of the day sheet. */
 export interface DaySheetRow {
 	readonly personId: string;
 	readonly name: string;
@@ -126,7 +124,6 @@ const quoted = (text: string) =>
 /** Most other reasons in a line, besides those that need an outcome. */
 const MOST_OTHERS = 3;
 
-/** Why a line is there. */
 export interface LineReasons {
 	/** Reasons that need an outcome: a line shows all of them. */
 	readonly grave: readonly string[];
@@ -211,7 +208,6 @@ const waitsForAnswer = (line: DaySheetRow) => line.lastAct?.kind === 'written' &
 /** The most sensible next act. */
 export type NextAct = 'read' | 'outcome' | 'write' | 'approve' | 'call' | 'done' | 'settle';
 
-/** The act suggested for a line. */
 export function nextActOf(line: DaySheetRow): NextAct {
 	if (line.clinicianSaid !== null) return 'read';
 	if (isFollowUp(line)) return 'done';

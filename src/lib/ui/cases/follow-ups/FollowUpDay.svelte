@@ -16,7 +16,6 @@
 		isOtherMonth: boolean;
 		/** Those shown; there may be more. */
 		lines: readonly FollowUpBoardLine[];
-		/** The number on that day. */
 		count: number;
 	}
 

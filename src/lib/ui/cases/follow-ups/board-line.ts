@@ -2,7 +2,6 @@ import { deskWords } from '$lib/messages/desk';
 import type { FollowUpKind } from '$lib/core/cases/triage/follow-up-kinds';
 import type { TriageLevel } from '$lib/core/cases/triage/policy';
 
-/** A follow-up on the board. */
 export interface FollowUpBoardLine {
 	readonly id: string;
 	readonly personId: string;

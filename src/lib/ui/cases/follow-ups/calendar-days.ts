@@ -22,7 +22,6 @@ export const CALENDAR_VIEWS = ['month', 'week', 'list'] as const;
 /** One of {@link CALENDAR_VIEWS}. */
 export type CalendarView = (typeof CALENDAR_VIEWS)[number];
 
-/** The URL of a view of a day. */
 export const calendarHref = (view: string, day: string): string => `?view=${view}&day=${day}`;
 
 /** Days per step of a view; without an entry, a step is a month. */

@@ -2,7 +2,6 @@ import { tick } from 'svelte';
 import { deskWords } from '$lib/messages/desk';
 import { CardDrag } from '../../platform/kit/card-drag.svelte';
 
-/** A card of the list. */
 interface Card {
 	readonly id: string;
 }

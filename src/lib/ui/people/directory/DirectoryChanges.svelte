@@ -11,7 +11,6 @@
 
 	interface Props {
 		report: ImportReport;
-		/** When the list was read. */
 		readAt: Date;
 		unreadable: readonly UnreadableRow[];
 		/** Called after the changes were applied, with what is said of them. */

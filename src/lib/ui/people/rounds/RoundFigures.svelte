@@ -25,7 +25,6 @@
 			readonly withOff: readonly [number, number];
 			readonly sore: readonly [number, number];
 		} | null;
-		/** Rounds to compare this one with. */
 		earlier: readonly { readonly id: string; readonly name: string }[];
 	}
 

@@ -42,7 +42,6 @@
 		title: string;
 		lines: readonly Line[];
 		catalogue: readonly CatalogueLine[];
-		/** Items in stock. */
 		store: readonly { readonly thing: EquipmentItem; readonly free: number }[];
 		now: Date;
 		t: Catalogue;

@@ -30,7 +30,6 @@
 	interface Props {
 		lines: readonly Line[];
 		currency: string;
-		/** The budget's URL query. */
 		query: string;
 		isMore: boolean;
 		t: Catalogue;

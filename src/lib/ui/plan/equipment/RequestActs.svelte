@@ -43,7 +43,6 @@
 
 	let { request, personId, of, usual = usualOrder(undefined), inStore = 0, today = '' }: Props = $props();
 
-	/** The state for which more details are being asked. */
 	let more = $state<RequestState | null>(null);
 	const actWords = (to: RequestState) => requestActWords(request.purchase, to);
 	const form = new CaseForm(() => (more = null));

@@ -17,7 +17,6 @@ export class BrowserPlanner {
 		this.worker ??= this.start();
 	}
 
-	/** The advice for a workstation. */
 	advise(corner: Corner): Promise<Advice> {
 		this.prepare();
 		const id = (this.next += 1);

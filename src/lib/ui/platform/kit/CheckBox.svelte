@@ -10,7 +10,6 @@
 		/** What an unticked box posts; nothing if left out. */
 		offValue?: string | null;
 		size?: 'desk' | 'hand';
-		/** Looks like a row of choices. */
 		look?: 'plain' | 'row' | 'switch';
 		/** Only for screen readers, where visible text is next to it already. */
 		isLabelHidden?: boolean;

@@ -2,7 +2,6 @@
 	import type { Snippet } from 'svelte';
 
 	interface Props {
-		/** Name of the field. */
 		name: string;
 		/** The numbers to choose from; the first is shown where nothing is chosen yet. */
 		options: readonly string[];

@@ -16,7 +16,6 @@ import type { Attachment } from 'svelte/attachments';
 export class CardDrag<T extends { readonly id: string }> {
 	/** The dragged card, by its id. */
 	dragged = $state<string | null>(null);
-	/** The place it is over. */
 	over = $state<string | null>(null);
 	private manager: DragDropManager | null = null;
 	private leave: (() => void) | null = null;
@@ -41,7 +40,6 @@ export class CardDrag<T extends { readonly id: string }> {
 		};
 	}
 
-	/** Attachment for a place. */
 	place(place: string): Attachment<HTMLElement> {
 		return (element) => {
 			const droppable = new Droppable({ id: place, element }, this.ready());

@@ -52,7 +52,6 @@ export interface TableTicks<Row> {
 
 const collator = new Intl.Collator('en', { numeric: true, sensitivity: 'base' });
 
-/** Features of the tables here. */
 export const TABLE_FEATURES = tableFeatures({
 	columnVisibilityFeature,
 	rowSelectionFeature,

@@ -4,7 +4,6 @@ import { preserveInput } from '../kit/preserve-input';
 import { enqueueTask } from './idle-tasks';
 import SnippetHost from './SnippetHost.svelte';
 
-/** Events on a part that is not hydrated yet. */
 const TOUCHED = ['pointerdown', 'focusin', 'keydown', 'input', 'change', 'click'] as const;
 
 type Contexts = Map<unknown, unknown>;

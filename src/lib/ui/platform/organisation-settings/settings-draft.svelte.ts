@@ -14,14 +14,12 @@ export class SettingsDraft<A extends SettingsArea = SettingsArea> extends Versio
 	SeenSettings
 > {}
 
-/** A list with one entry changed. */
 export const withEntry = <T>(entries: readonly T[], at: number, change: Partial<T>): T[] =>
 	entries.map((entry, i) => (i === at ? { ...entry, ...change } : entry));
 
 /** A list without one entry. */
 export const withoutEntry = <T>(entries: readonly T[], at: number): T[] => entries.filter((_, i) => i !== at);
 
-/** A list with one entry moved to another place. */
 export function withMoved<T>(entries: readonly T[], from: number, to: number): T[] {
 	const all = [...entries];
 	const [one] = all.splice(from, 1);

@@ -16,7 +16,6 @@
 	interface Props {
 		organisation: Organisation;
 		version: number;
-		/** IANA time zones to choose from. */
 		timeZones: readonly string[];
 		onsaved: () => void;
 	}

@@ -28,7 +28,6 @@
 			readonly newest: readonly Message[];
 		};
 		timeZone: string;
-		/** Says what was done. */
 		tell: (words: string, kind?: 'done' | 'caution') => void;
 	}
 

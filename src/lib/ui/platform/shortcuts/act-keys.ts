@@ -1,6 +1,5 @@
 import { deskWords } from '$lib/messages/desk';
 
-/** An act of the desk. */
 export type ActName = keyof typeof deskWords.frame.acts;
 
 /**

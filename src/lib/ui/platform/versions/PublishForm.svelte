@@ -18,11 +18,8 @@
 			previewed(seen: never): void;
 			published(notice: string): void;
 		};
-		/** The version that applies. */
 		version: number;
-		/** What is said of a version that was published. */
 		published: (version: string) => string;
-		/** What publishing would do. */
 		preview: Snippet;
 		children: Snippet;
 	}

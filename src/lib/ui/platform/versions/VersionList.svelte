@@ -16,7 +16,6 @@
 		/** Address of their page, where each is also a file. */
 		at?: string;
 		fileName?: VersionFileWords['fileName'];
-		/** What a version changed. */
 		changed: Snippet<[V]>;
 		/** How editing starts from a version; otherwise by a link to the page. */
 		start?: Snippet<[number]>;

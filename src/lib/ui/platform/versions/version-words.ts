@@ -1,4 +1,3 @@
-/** A published version as its list shows it. */
 export interface PublishedVersion {
 	/** As people read it: 1 is the organisation's first. */
 	readonly version: number;
@@ -8,7 +7,6 @@ export interface PublishedVersion {
 	readonly note: string;
 }
 
-/** Words for the versions of one subject. */
 export interface VersionWords {
 	/** Name of a version; 0 is what the software comes with. */
 	readonly version: (version: number) => string;
@@ -18,7 +16,6 @@ export interface VersionWords {
 	readonly original: string;
 }
 
-/** Words for the file of a version. */
 export interface VersionFileWords {
 	readonly fileName: (version: number) => string;
 	/** Label, hint and button of a file to start from. */

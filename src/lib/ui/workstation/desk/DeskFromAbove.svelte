@@ -10,7 +10,6 @@
 		deskDepth: number;
 		hand: Person['hand'];
 		label: string;
-		/** Shows the window instead of the reach of the arms. */
 		showsWindow?: boolean;
 		t: Catalogue;
 	}

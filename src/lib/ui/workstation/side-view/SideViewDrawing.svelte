@@ -19,7 +19,6 @@
 	import { smoothPath } from './smooth-path';
 
 	interface Props {
-		/** The side view to show. */
 		section: SideView;
 		/** All side views it may change to: they share one scale. */
 		all: readonly SideView[];

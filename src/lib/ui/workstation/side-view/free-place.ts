@@ -25,7 +25,6 @@ const BELOW_PX = 3;
 /** How far a label may move from its best position, lines. */
 const MOST_LINES = 12;
 
-/** The space of a label. */
 export function labelRoom({ x, y, anchor, widthPx, lines }: LabelWords): LabelRoom {
 	const left = anchor === 'start' ? x : anchor === 'end' ? x - widthPx : x - widthPx / 2;
 	return { left, right: left + widthPx, top: y - ABOVE_PX, bottom: y + (lines - 1) * LINE_PX + BELOW_PX };

@@ -5,7 +5,6 @@ import type { Catalogue } from '$lib/messages/shapes';
 import type { Frame } from './frame';
 import { LINE_PX, labelRoom, type LabelRoom, type LabelWords } from './free-place';
 
-/** The texts that labels are made of. */
 type LabelTexts = Pick<Catalogue, 'steps' | 'lists'>;
 
 /** The name of an item in the drawing: inside it if there is room, otherwise outside with a leader line. px. */

@@ -4,7 +4,6 @@ import { isOneAtATime } from '../../questionnaire/one-at-a-time';
 /** The space for drawings on a kind of device, px. */
 export interface DrawingRoom {
 	readonly device: 'phone' | 'wide';
-	/** For one that fills its container. */
 	readonly filled: { readonly width: number; readonly high: number };
 	/** For one within a sheet. */
 	readonly width: number;

@@ -25,7 +25,6 @@ export const users = pgTable(
 		email: text('email').notNull(),
 		name: text('name').notNull(),
 		role: text('role', { enum: ROLES }).notNull(),
-		/** The language of the desk's pages and emails for this user. */
 		language: text('language', { enum: DESK_LANGUAGES }).notNull().default('en'),
 		/** argon2id, in its encoded form. */
 		passwordHash: text('password_hash').notNull(),

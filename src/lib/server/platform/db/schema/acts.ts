@@ -4,7 +4,6 @@ import { users } from './access';
 import { isOneOf, moment } from './columns';
 import { people } from './people';
 
-/** Acts of users on the desk. */
 export const DESK_ACTS = [
 	'settled',
 	'reopened',
@@ -25,7 +24,6 @@ export const DESK_ACTS = [
 	'returned'
 ] as const;
 
-/** One kind of act. */
 export type DeskActKind = (typeof DESK_ACTS)[number];
 
 /** A row that an act changed: before and after; null where there was none. */

@@ -34,7 +34,6 @@ import { isOneOf, matches, moment, referenceIndex } from './columns';
 import { users } from './access';
 import { people } from './people';
 
-/** Why a personal link has ended. */
 export const LINK_ENDS = ['replaced', 'left', 'withdrawn'] as const;
 
 /** Uses of a link that are limited per day. */
@@ -58,7 +57,6 @@ export const assessments = pgTable(
 		sittingStyle: text('sitting_style').$type<SittingStyle>().notNull(),
 		/** Short or complete, where the person has not chosen. */
 		questionnaireMode: text('questionnaire_mode').$type<QuestionnaireMode>().notNull().default('short'),
-		/** The break schedule it was sent with. */
 		breakSchedule: text('break_schedule').$type<BreakSchedule>().notNull().default(DEFAULT_BREAK_SCHEDULE),
 		/** Its checklist version, which never changes. */
 		checklistVersion: integer('checklist_version').notNull(),
@@ -79,7 +77,6 @@ export const assessments = pgTable(
 		answeredAt: moment('answered_at'),
 		/** The workstation document made from the answers, validated. */
 		workstation: jsonb('workstation').$type<Corner>(),
-		/** Checks that were off when it was answered. */
 		checksOff: integer('checks_off'),
 		/** Warning signs as reported, and when; reported before anything else is finished. */
 		signs: jsonb('signs').$type<RedFlag[]>().notNull().default([]),

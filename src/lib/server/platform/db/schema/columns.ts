@@ -29,7 +29,6 @@ export function areAllOf(column: AnyPgColumn, values: readonly string[]): SQL {
 	return sql`${column} <@ array[${sql.raw(values.map((value) => `'${value.replaceAll("'", "''")}'`).join(', '))}]::text[]`;
 }
 
-/** A list of texts from a fixed set. */
 export function textList<T extends string>(name: string) {
 	return customType<{ data: T[]; driverData: T[] }>({ dataType: () => 'text[]' })(name);
 }

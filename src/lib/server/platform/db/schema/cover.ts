@@ -36,7 +36,6 @@ export const deputyAlerts = pgTable(
 		personId: uuid('person_id')
 			.notNull()
 			.references(() => people.id, { onDelete: 'cascade' }),
-		/** When the sign was reported. */
 		reportedAt: moment('reported_at').notNull(),
 		/** What the webhook calls it: says nothing of the person. */
 		alertId: uuid('alert_id').notNull().defaultRandom(),

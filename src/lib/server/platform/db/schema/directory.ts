@@ -21,7 +21,6 @@ export const directory = pgTable(
 		triedAt: moment('tried_at'),
 		/** Why the last attempt failed, as a code; empty where it didn't. */
 		fault: text('fault').notNull().default(''),
-		/** When the list was read. */
 		readAt: moment('read_at'),
 		roster: jsonb('roster').$type<DirectoryRoster>(),
 		/** What taking over the list would change, by the last comparison; null where there is no list. */

@@ -26,7 +26,6 @@ export const emails = pgTable(
 		subject: text('subject').notNull(),
 		/** Plain text, paragraphs separated by an empty line. */
 		body: text('body').notNull(),
-		/** Path of the personal link. */
 		linkPath: text('link_path').notNull(),
 		writtenAt: moment('written_at').notNull(),
 		state: text('state', { enum: EMAIL_STATES }).notNull().default('waiting'),

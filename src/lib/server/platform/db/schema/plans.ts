@@ -31,7 +31,6 @@ import { assessments } from './assessments';
 import { areAllOf, HOLD_REASONS, isOneOf, moment, textList } from './columns';
 import { people } from './people';
 
-/** Why a plan was made. */
 export const PLAN_WHYS = ['answers', 'corrected', 'way', 'does-not-work', 'another', 'household'] as const;
 
 /** A reason for making a plan. */
@@ -88,7 +87,6 @@ export const plans = pgTable(
 		 * left it.
 		 */
 		cancelledDay: date('cancelled_day', { mode: 'string' }),
-		/** When the person was reminded of a plan that was not started. */
 		remindedAt: moment('reminded_at'),
 		/** When another plan replaced it; null while it is in use. */
 		endedAt: moment('ended_at')

@@ -28,15 +28,12 @@ import { people } from './people';
 /** What closing or reopening a round does for its people, by the queue. */
 export const ROUND_CHANGES = ['close', 'close-and-call', 'reopen'] as const;
 
-/** States of a round. */
 export const ROUND_STATES = ['draft', 'sending', 'open', 'closed'] as const;
 
-/** States of a person in a round. */
 export const ROUND_PERSON_STATES = ['waiting', 'sent', 'answered', 'bounced', 'skipped'] as const;
 
 const moment = (name: string) => timestamp(name, { withTimezone: true });
 
-/** Who a round is sent to. */
 export interface RoundFilter {
 	readonly teams: readonly string[];
 	readonly country: string;
@@ -53,9 +50,7 @@ export const rounds = pgTable(
 		state: text('state', { enum: ROUND_STATES }).notNull().default('draft'),
 		filter: jsonb('filter').$type<RoundFilter>().notNull(),
 		sittingStyle: text('sitting_style').$type<SittingStyle>().notNull(),
-		/** Short or complete. */
 		questionnaireMode: text('questionnaire_mode').$type<QuestionnaireMode>().notNull().default('short'),
-		/** The break schedule it sets. */
 		breakSchedule: text('break_schedule').$type<BreakSchedule>().notNull().default(DEFAULT_BREAK_SCHEDULE),
 		checklistVersion: integer('checklist_version').notNull(),
 		subject: text('subject').notNull(),

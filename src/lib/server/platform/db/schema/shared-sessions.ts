@@ -38,7 +38,6 @@ export const sharedSessions = pgTable(
 			.references(() => assessments.id, { onDelete: 'cascade' }),
 		/** What the person reads out to let a coordinator in; it opens nothing without an account of the desk. */
 		code: text('code').notNull(),
-		/** Wrong codes since there is this one. */
 		wrongCodes: smallint('wrong_codes').notNull().default(0),
 		startedAt: moment('started_at').notNull(),
 		endedAt: moment('ended_at'),
@@ -47,7 +46,6 @@ export const sharedSessions = pgTable(
 		station: text('station').$type<SharedSessionStation>().notNull(),
 		question: text('question'),
 		pointedBy: uuid('pointed_by').references(() => users.id, { onDelete: 'set null' }),
-		/** The plans that each agreed to. */
 		personPlan: uuid('person_plan').references(() => plans.id, { onDelete: 'set null' }),
 		coordinatorPlan: uuid('coordinator_plan').references(() => plans.id, { onDelete: 'set null' }),
 		/** The next day that was set during it. */
@@ -95,7 +93,6 @@ export const sharedSessionEntries = pgTable(
 			.references(() => sharedSessions.id, { onDelete: 'cascade' }),
 		field: text('field').notNull(),
 		text: text('text').notNull(),
-		/** The unit of lengths at that moment. */
 		unit: text('unit').$type<LengthUnit>().notNull(),
 		/** The coordinator who entered what was read out; null where the person did. */
 		userId: uuid('user_id').references(() => users.id, { onDelete: 'set null' }),

@@ -286,7 +286,6 @@ export function trendLines(
 	});
 }
 
-/** Strips of dots around a line that means correct. */
 export function dotStrips(strips: readonly Strip[], title: string): ConfigOf {
 	return (look) => ({
 		type: 'scatter',

@@ -10,7 +10,6 @@ export interface ChartLook {
 	readonly font: string;
 }
 
-/** Reads the look from an element's styles. */
 export function lookOf(element: Element): ChartLook {
 	const style = getComputedStyle(element);
 	const token = (name: string) => style.getPropertyValue(`--${name}`).trim();

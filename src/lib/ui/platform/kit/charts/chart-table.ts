@@ -8,7 +8,6 @@ export interface ChartRow {
 	readonly cells: readonly string[];
 }
 
-/** The numbers of a chart as a table. */
 export interface ChartTable {
 	/** Column headings, starting with that of the labels. */
 	readonly heads: readonly string[];

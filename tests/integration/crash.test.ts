@@ -6,6 +6,7 @@ import { openDatabase, schema, type OpenDatabase } from '$lib/server/platform/db
 import { migrateDatabase } from '$lib/server/platform/db/migrate';
 import { startPostgres } from '../../bin/lib/postgres.mjs';
 import { PATIENCE } from '../support/patience';
+import { IS_LONG_RUN } from '../support/rotation';
 
 const LETTERS = 1000;
 
@@ -65,7 +66,8 @@ afterAll(async () => {
 	await postgres.stop();
 });
 
-describe('kill -9 while a thousand letters go out', () => {
+// In a short run, `killed-under-load.test.ts` kills both.
+describe.runIf(IS_LONG_RUN)('kill -9 while a thousand letters go out', () => {
 	it('of a process, and of PostgreSQL: none is lost, and none lies twice', async () => {
 		const first = postman();
 		await reach(150);

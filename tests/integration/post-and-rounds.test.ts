@@ -1,6 +1,6 @@
 import { randomUUID } from 'node:crypto';
 import { and, eq, inArray, like, sql } from 'drizzle-orm';
-import { afterAll, beforeAll, describe, expect, it, vi } from 'vitest';
+import { afterAll, beforeAll, beforeEach, describe, expect, it, vi } from 'vitest';
 import { openAssessment } from '$lib/server/questionnaire/assessments/open-assessment';
 import { newestLinkPath } from '$lib/server/questionnaire/assessments/send-assessment';
 import { saveAnswers } from '$lib/server/questionnaire/assessments/save-answers';
@@ -217,6 +217,11 @@ describe('a round', () => {
 		timeZone: 'Europe/Lisbon'
 	};
 	const at = (day: string) => new Date(`${day}T10:00:00Z`);
+
+	// Nobody of an earlier test's round is reminded by this one.
+	beforeEach(async () => {
+		await db().update(schema.rounds).set({ pausedAt: now }).where(eq(schema.rounds.state, 'open'));
+	});
 
 	async function started(size: number, over: Partial<RoundInput> = {}) {
 		const team = `Round ${Math.round(performance.now() * 1000)}`;

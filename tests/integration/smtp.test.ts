@@ -13,6 +13,7 @@ import { queueEmail } from '$lib/server/platform/email/queue-email';
 import { redrawLogo } from '$lib/server/platform/organisation/redraw-logo';
 import { setLogo, setOrganisation } from '$lib/server/platform/organisation/set-organisation';
 import { Desk, faultOf } from '../support/desk';
+import { IS_LONG_RUN } from '../support/rotation';
 import { SmtpStandIn } from '../support/smtp-stand-in';
 
 const now = new Date('2026-03-02T09:00:00Z');
@@ -231,97 +232,102 @@ describe('a thousand emails', () => {
 	const isOf = (kind: (typeof KINDS)[number], n: number) => n % EVERY[kind] === 1;
 	const numberOf = (to: string) => Number(/^k(\d+)@/.exec(to)?.[1] ?? -1);
 
-	it('through a server that is down for a weekend, then refuses, greylists, breaks off and stalls: none lost, and nobody marked wrongly', async () => {
-		const personIds = (
-			await desk.test.db
-				.insert(people)
-				.values(
-					Array.from({ length: LETTERS }, (_, n) => ({
-						name: `K ${n}`,
-						email: `k${n}@example.org`,
-						country: 'GB'
-					}))
-				)
-				.returning({ id: people.id })
-		).map(({ id }) => id);
-		await desk.test.db.insert(emails).values(
-			personIds.map((personId, n) => ({
-				personId,
-				kind: 'message' as const,
-				language: 'en' as const,
-				toName: `K ${n}`,
-				toEmail: `k${n}@example.org`,
-				subject: 'Does your corner fit?',
-				body: 'One.',
-				linkPath: '/c/x',
-				writtenAt: now,
-				nextTryAt: now
-			}))
-		);
-		const flaky = await SmtpStandIn.start();
-		const tries = new Map<number, number>();
-		const isFirst = (n: number) => tries.get(n) === 1;
-		flaky.answer = (to) => {
-			const n = numberOf(to);
-			tries.set(n, (tries.get(n) ?? 0) + 1);
-			if (isOf('gone', n)) return '550 5.1.1 no such mailbox';
-			if (isOf('stall', n) && isFirst(n)) return null;
-			if (isOf('grey', n) && isFirst(n)) return '450 4.7.1 come back later';
-			if (isOf('relay', n) && (tries.get(n) ?? 0) < 3) return '554 5.7.1 relay access denied';
-			return '250 ok';
-		};
-		flaky.breaksOff = (to) => {
-			const n = numberOf(to);
-			if (!isFirst(n)) return null;
-			return isOf('before', n) ? 'before' : isOf('after', n) ? 'after' : null;
-		};
-		// So long that only what stalls on purpose is given up, however busy the machine is: an email given up too early is sent twice.
-		const patience = { connectionTimeout: 10_000, greetingTimeout: 10_000, socketTimeout: 10_000 };
-		const down = smtpTransport(
-			'smtp://127.0.0.1:1',
-			'Easy Corner <corner@organisation.example>',
-			null,
-			patience
-		);
-		const up = smtpTransport(flaky.url, 'Easy Corner <corner@organisation.example>', null, patience);
-		/** As the queue looks: every minute at most, and here every quarter of an hour. */
-		const look = (postman: typeof up, hours: number) => {
-			const at = new Date(now.getTime() + hours * 3_600_000);
-			return deliverEmails(desk.test.db, postman, 'https://corner.example', () => at);
-		};
-		const waiting = () => desk.test.db.$count(emails, eq(emails.state, 'waiting'));
-		for (let hours = 0; hours <= 60; hours += 6) await look(down, hours);
-		expect(await waiting()).toBeGreaterThanOrEqual(LETTERS);
-		let hours = 62;
-		for (; hours < 120 && (await waiting()) > 0; hours += 0.25) await look(up, hours);
-		up.close?.();
-		down.close?.();
-		await flaky.stop();
-		const rows = await desk.test.db.select().from(emails).where(like(emails.toEmail, 'k%@example.org'));
-		const gone = rows.filter(({ toEmail }) => isOf('gone', numberOf(toEmail)));
-		expect(
-			rows
-				.filter(({ state }) => state === 'bounced')
-				.map(({ id }) => id)
-				.sort()
-		).toEqual(gone.map(({ id }) => id).sort());
-		expect(rows.filter(({ state }) => state === 'delivered')).toHaveLength(LETTERS - gone.length);
-		const marked = await desk.test.db
-			.select({ id: people.id })
-			.from(people)
-			.where(and(isNotNull(people.bouncedAt), inArray(people.id, personIds)));
-		expect(marked.map(({ id }) => id).sort()).toEqual(gone.flatMap(({ personId }) => personId ?? []).sort());
-		// Each is there once, but for those of which the server's word was lost: and those under one message id.
-		const times = new Map<string, number[]>();
-		for (const { to, data } of flaky.taken.filter((mail) => numberOf(mail.to) >= 0)) {
-			const id = /^Message-ID: (.*)$/m.exec(data)?.[1]?.trim() ?? '';
-			times.set(id, [...(times.get(id) ?? []), numberOf(to)]);
+	it.runIf(IS_LONG_RUN)(
+		'through a server that is down for a weekend, then refuses, greylists, breaks off and stalls: none lost, and nobody marked wrongly',
+		async () => {
+			const personIds = (
+				await desk.test.db
+					.insert(people)
+					.values(
+						Array.from({ length: LETTERS }, (_, n) => ({
+							name: `K ${n}`,
+							email: `k${n}@example.org`,
+							country: 'GB'
+						}))
+					)
+					.returning({ id: people.id })
+			).map(({ id }) => id);
+			await desk.test.db.insert(emails).values(
+				personIds.map((personId, n) => ({
+					personId,
+					kind: 'message' as const,
+					language: 'en' as const,
+					toName: `K ${n}`,
+					toEmail: `k${n}@example.org`,
+					subject: 'Does your corner fit?',
+					body: 'One.',
+					linkPath: '/c/x',
+					writtenAt: now,
+					nextTryAt: now
+				}))
+			);
+			const flaky = await SmtpStandIn.start();
+			const tries = new Map<number, number>();
+			const isFirst = (n: number) => tries.get(n) === 1;
+			flaky.answer = (to) => {
+				const n = numberOf(to);
+				tries.set(n, (tries.get(n) ?? 0) + 1);
+				if (isOf('gone', n)) return '550 5.1.1 no such mailbox';
+				if (isOf('stall', n) && isFirst(n)) return null;
+				if (isOf('grey', n) && isFirst(n)) return '450 4.7.1 come back later';
+				if (isOf('relay', n) && (tries.get(n) ?? 0) < 3) return '554 5.7.1 relay access denied';
+				return '250 ok';
+			};
+			flaky.breaksOff = (to) => {
+				const n = numberOf(to);
+				if (!isFirst(n)) return null;
+				return isOf('before', n) ? 'before' : isOf('after', n) ? 'after' : null;
+			};
+			// So long that only what stalls on purpose is given up, however busy the machine is: an email given up too early is sent twice.
+			const patience = { connectionTimeout: 10_000, greetingTimeout: 10_000, socketTimeout: 10_000 };
+			const down = smtpTransport(
+				'smtp://127.0.0.1:1',
+				'Easy Corner <corner@organisation.example>',
+				null,
+				patience
+			);
+			const up = smtpTransport(flaky.url, 'Easy Corner <corner@organisation.example>', null, patience);
+			/** As the queue looks: every minute at most, and here every quarter of an hour. */
+			const look = (postman: typeof up, hours: number) => {
+				const at = new Date(now.getTime() + hours * 3_600_000);
+				return deliverEmails(desk.test.db, postman, 'https://corner.example', () => at);
+			};
+			const waiting = () => desk.test.db.$count(emails, eq(emails.state, 'waiting'));
+			for (let hours = 0; hours <= 60; hours += 6) await look(down, hours);
+			expect(await waiting()).toBeGreaterThanOrEqual(LETTERS);
+			let hours = 62;
+			for (; hours < 120 && (await waiting()) > 0; hours += 0.25) await look(up, hours);
+			up.close?.();
+			down.close?.();
+			await flaky.stop();
+			const rows = await desk.test.db.select().from(emails).where(like(emails.toEmail, 'k%@example.org'));
+			const gone = rows.filter(({ toEmail }) => isOf('gone', numberOf(toEmail)));
+			expect(
+				rows
+					.filter(({ state }) => state === 'bounced')
+					.map(({ id }) => id)
+					.sort()
+			).toEqual(gone.map(({ id }) => id).sort());
+			expect(rows.filter(({ state }) => state === 'delivered')).toHaveLength(LETTERS - gone.length);
+			const marked = await desk.test.db
+				.select({ id: people.id })
+				.from(people)
+				.where(and(isNotNull(people.bouncedAt), inArray(people.id, personIds)));
+			expect(marked.map(({ id }) => id).sort()).toEqual(
+				gone.flatMap(({ personId }) => personId ?? []).sort()
+			);
+			// Each is there once, but for those of which the server's word was lost: and those under one message id.
+			const times = new Map<string, number[]>();
+			for (const { to, data } of flaky.taken.filter((mail) => numberOf(mail.to) >= 0)) {
+				const id = /^Message-ID: (.*)$/m.exec(data)?.[1]?.trim() ?? '';
+				times.set(id, [...(times.get(id) ?? []), numberOf(to)]);
+			}
+			expect(times.size).toBe(LETTERS - gone.length);
+			for (const [id, numbers] of times) {
+				expect(new Set(numbers).size, id).toBe(1);
+				const isLost = isOf('after', numbers[0] ?? -1);
+				expect(numbers.length, id).toBeLessThanOrEqual(isLost ? 2 : 1);
+			}
 		}
-		expect(times.size).toBe(LETTERS - gone.length);
-		for (const [id, numbers] of times) {
-			expect(new Set(numbers).size, id).toBe(1);
-			const isLost = isOf('after', numbers[0] ?? -1);
-			expect(numbers.length, id).toBeLessThanOrEqual(isLost ? 2 : 1);
-		}
-	});
+	);
 });

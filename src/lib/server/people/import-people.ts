@@ -171,12 +171,14 @@ async function importAs(
 		const { actor, userId } = by;
 		const moved = await movedBy(tx, list, seen, apply);
 		// Sent twice, it is done once.
-		const record = { id: apply.key, userId, today, isChanged: isChangedBy(list.known), ...seen };
+		const isChanged = isChangedBy(list.known);
+		const record = { id: apply.key, userId, today, isChanged, ...seen, moved: moved.ids.length };
 		if (!(await beginRecord(tx, record, now))) throw new DomainError('conflict', 'listChanged');
 		await writeList(tx, list, moved.ids, now);
-		await endRecord(tx, apply.key, moved.ids.length, now);
+		await endRecord(tx, apply.key, now);
 		// What returning alone makes due is held back, like everything an import makes due.
 		await judgeAgain(tx, moved.backIds);
+		await addCases(tx);
 		for (const personId of moved.ids) {
 			const move = moved.backIds.includes(personId) ? markAsReturned : markAsLeft;
 			const act = { personId, batch: apply.key, key: idempotencyKeyFor(apply.key, personId), version: null };
@@ -225,7 +227,7 @@ async function lockListed(tx: Db, known: readonly RosterField[], movedIds: reado
 		order by id for no key update`);
 }
 
-/** Writes the people of the list who are here, each with a case. */
+/** Writes the people of the list who are here. */
 async function writeList(
 	tx: Db,
 	{ here, known }: RosterList,
@@ -236,6 +238,10 @@ async function writeList(
 	await judgeMoved(tx, known);
 	await writeAddresses(tx);
 	for (let from = 0; from < here.length; from += CHUNK) await write(tx, from, known, now);
+}
+
+/** Gives everybody who was added a case. */
+async function addCases(tx: Db): Promise<void> {
 	await tx.execute(sql`
 		insert into ${cases} (person_id)
 		select p.id from people p left join cases c on c.person_id = p.id where c.person_id is null`);

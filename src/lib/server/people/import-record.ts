@@ -1,4 +1,4 @@
-import { eq, sql, type SQL } from 'drizzle-orm';
+import { sql, type SQL } from 'drizzle-orm';
 import { ROSTER_FIELDS, type RosterField } from '../../core/people/exchange/roster-fields';
 import { schema, type Db } from '../platform/db/client';
 
@@ -23,6 +23,8 @@ interface Import {
 	readonly today: string;
 	readonly added: number;
 	readonly changed: number;
+	/** How many leave or return by it. */
+	readonly moved: number;
 }
 
 /**
@@ -31,12 +33,12 @@ interface Import {
  */
 export async function beginRecord(
 	tx: Db,
-	{ id, userId, isChanged, today, added, changed }: Import,
+	{ id, userId, isChanged, today, added, changed, moved }: Import,
 	now: Date
 ): Promise<boolean> {
 	const made = await tx
 		.insert(rosterImports)
-		.values({ id, userId, at: now, onDay: today, added, changed, moved: 0 })
+		.values({ id, userId, at: now, onDay: today, added, changed, moved })
 		.onConflictDoNothing()
 		.returning({ id: rosterImports.id });
 	if (made.length === 0) return false;
@@ -45,11 +47,8 @@ export async function beginRecord(
 	return true;
 }
 
-/**
- * Notes what was written, and those whom the import added: made at its moment, and without a case yet.
- * @param moved how many left or returned by it
- */
-export async function endRecord(tx: Db, id: string, moved: number, now: Date): Promise<void> {
+/** Notes what was written, and those whom the import added: made at its moment, and without a case yet. */
+export async function endRecord(tx: Db, id: string, now: Date): Promise<void> {
 	await tx.execute(sql`update ${rosterImportPeople} as r set after = ${detailsOfPerson}
 		from ${people} where people.id = r.person_id and r.import_id = ${id}::uuid`);
 	await tx.execute(sql`insert into ${rosterImportPeople} (import_id, person_id, after)
@@ -57,5 +56,4 @@ export async function endRecord(tx: Db, id: string, moved: number, now: Date): P
 		where people.created_at = ${now.toISOString()}::timestamptz
 			and not exists (select from ${cases} where ${cases.personId} = people.id)
 		on conflict do nothing`);
-	await tx.update(rosterImports).set({ moved }).where(eq(rosterImports.id, id));
 }

@@ -274,13 +274,16 @@ export async function verifyPasskeySignIn(
 		throw new DomainError('invalid', 'passkeyRefused');
 	}
 	return inTransaction(db, async (tx) => {
-		await attempt.takenBack(tx);
-		if (session?.user.id !== user.id)
-			return startSession(tx, user, browser, { how: 'passkey', isStrong: true }, now);
+		if (session?.user.id !== user.id) {
+			const started = await startSession(tx, user, browser, { how: 'passkey', isStrong: true }, now);
+			await attempt.takenBack(tx);
+			return started;
+		}
 		await tx
 			.update(sessions)
 			.set({ isPending: false, isStrong: true, confirmedAt: now })
 			.where(eq(sessions.tokenHash, session.hash));
+		await attempt.takenBack(tx);
 		if (session.isPending)
 			await writeAuditLine(tx, session.user, { at: now, act: 'signed-in', detail: { by: 'passkey' } });
 		return null;

@@ -77,8 +77,8 @@ export async function enableTotp(db: Db, actor: User, code: string, now: Date): 
 	const step = stepOf(user.codeSecret, plain(code), now);
 	if (step === null) throw new DomainError('invalid', 'wrongCode', '/code');
 	return inTransaction(db, async (tx) => {
-		await attempt.succeeded(tx);
 		await tx.update(users).set({ codeSince: now, codeStep: step }).where(eq(users.id, actor.id));
+		await attempt.succeeded(tx);
 		await notifyOwner(tx, user, 'factor-set', now);
 		await writeAuditLine(tx, actor, { at: now, act: 'second-factor-set' });
 		return newRecoveryCodes(tx, actor.id);

@@ -58,8 +58,9 @@ export async function signIn(db: Db, input: SignInInput, now: Date): Promise<Sig
 	const matches = await verifyPassword(user && !user.closedAt ? user.passwordHash : null, input.password);
 	if (!user || !matches) return refuse(db, user, attempt, now);
 	return inTransaction(db, async (tx) => {
+		const session = await startSession(tx, user, input, { how: 'password', isStrong: false }, now);
 		await attempt.succeeded(tx);
-		return startSession(tx, user, input, { how: 'password', isStrong: false }, now);
+		return session;
 	});
 }
 

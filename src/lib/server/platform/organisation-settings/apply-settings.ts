@@ -84,6 +84,8 @@ async function applyTeams(
 	if (renames.length === 0) return;
 	// Everybody's new team is known before anybody is moved: two teams can exchange their names.
 	const to = new Map(renames.map((one) => [one.from, one.to]));
+	// Rounds before people, as in every act on a round; filters after them, as where somebody is erased.
+	await renameInRounds(tx, to);
 	const moved = await tx
 		.select({ id: people.id })
 		.from(people)
@@ -109,7 +111,6 @@ async function applyTeams(
 		for (const { id } of renamed)
 			await writeAuditLine(tx, actor, { at: now, act: 'person-changed', personId: id });
 	}
-	await renameInRounds(tx, to);
 	await renameInFilters(tx, to);
 }
 

@@ -12,6 +12,7 @@ export type BreakKind = (typeof BREAK_KINDS)[number];
 /** Whether a break is a full one: announced, counted and shared. Short ones are shown only to someone who looks. */
 export const isFullBreak = (kind: BreakKind) => kind === 'up';
 
+/** Whether it ends a stretch of sitting. */
 export const endsSitting = (kind: BreakKind) => kind === 'up' || kind === 'stand';
 
 /** A recurring kind of break: after how many minutes without it, and for how long. */
@@ -68,7 +69,9 @@ const OPENED: readonly Region[] = ['neck', 'shoulder', 'elbow', 'wrist-hand', 'u
 /** After this many minutes on a laptop without a separate keyboard, the person changes place. Common practice. */
 const LAPTOP_ONLY_MAX_MIN = 30;
 
+/** Whom a break schedule is adapted to. */
 export interface BreakPerson {
+	/** Regions with discomfort. */
 	readonly hurts: readonly Region[];
 	/** Works on a laptop without a separate keyboard. */
 	readonly isLaptopAlone: boolean;

@@ -3,6 +3,7 @@ import { isTimeZone, minuteOfDay, zonedTimeToInstant } from '../platform/calenda
 import type { CivilDate } from '../platform/calendar/civil-date';
 import type { BusyTime, PlannedBreak } from './day-plan';
 
+/** A calendar entry that occupies part of a day. */
 export interface BusyEntry extends BusyTime {
 	/** As in the calendar; never leaves the device. */
 	readonly title: string;
@@ -119,6 +120,7 @@ export function readBusyEntries(text: string, day: CivilDate, zone: string): Cal
 	return found.sort((a, b) => a.from - b.from || a.to - b.to);
 }
 
+/** The texts of a calendar entry. */
 export interface CalendarEntryWords {
 	readonly title: (one: PlannedBreak) => string;
 	readonly text: (one: PlannedBreak) => string;

@@ -14,9 +14,11 @@ import {
 /** An exercise is not offered again within this time, min. */
 export const NO_REPEAT_MIN = 120;
 
+/** The body condition of the person a break is for. */
 export interface BodyCondition {
 	/** Where it hurts, with the worst intensity of the last days, 0 to 10. */
 	readonly worst: Readonly<Partial<Record<Region, number>>>;
+	/** Regions with a warning sign that calls for a professional. */
 	readonly signs: readonly Region[];
 	/** A warning sign that names no region: nothing that strains any region is offered until a professional has been asked. */
 	readonly hasOtherSign: boolean;
@@ -29,6 +31,7 @@ export interface BodyCondition {
 	readonly dropped: readonly ExerciseId[];
 }
 
+/** What a set of exercises is chosen for. */
 export interface ExerciseSetRequest {
 	readonly kind: BreakKind;
 	/** Length of the break, s. */
@@ -54,8 +57,10 @@ export interface ExerciseSet {
 /** Exercises that make up a kind of break alone. */
 const BY_THEMSELVES: readonly ExerciseId[] = ['change', 'stand-up'];
 
+/** Exercises that open chest and hands in half a minute. */
 const OPENING: readonly ExerciseId[] = ['palms-out', 'chest-open', 'shoulder-rolls', 'neck-side'];
 
+/** The exercises each kind of break draws from. */
 const OF_KIND: Readonly<Record<BreakKind, readonly ExerciseId[]>> = {
 	eyes: ['far-look'],
 	shift: ['change'],
@@ -129,6 +134,7 @@ class GrowingSet {
 		return this.exercises.length;
 	}
 
+	/** The exercises in it now. */
 	taken(): readonly Exercise[] {
 		return [...this.exercises];
 	}

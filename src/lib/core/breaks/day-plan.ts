@@ -31,6 +31,7 @@ export interface DayPlanRequest {
 	readonly changesOften: boolean;
 }
 
+/** A planned break. */
 export interface PlannedBreak extends MinuteSpan {
 	readonly kind: BreakKind;
 	readonly takesS: number;
@@ -41,6 +42,7 @@ interface PlannedWork extends MinuteSpan {
 	readonly place: WorkPlace;
 }
 
+/** A planned day. */
 export interface DayPlan {
 	readonly breaks: readonly PlannedBreak[];
 	/** Work spans in order, each with its place. */

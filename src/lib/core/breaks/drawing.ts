@@ -18,6 +18,7 @@ export interface PoseDrawing {
 	/** Behind the head where the person is seen from the front. */
 	readonly hair: RoundedShape;
 	readonly isHairBehind: boolean;
+	/** The visible eyes. */
 	readonly eyes: readonly Point[];
 	readonly props: readonly PropLine[];
 }
@@ -164,6 +165,7 @@ export function drawPose(
 	};
 }
 
+/** A point on the back of the skull. */
 function backOf({ skull, nose }: Joints, back: number, up: number): Point3 {
 	const d = Math.hypot(nose.x - skull.x, nose.z - skull.z) || 1;
 	return {

@@ -43,6 +43,7 @@ interface ExercisePhase {
 	readonly seconds: number;
 }
 
+/** An exercise with its dose. */
 export interface Exercise {
 	readonly id: ExerciseId;
 	/** The parts of one repetition. */
@@ -51,6 +52,7 @@ export interface Exercise {
 	/** Done on each side: all repetitions on the left, then those on the right. */
 	readonly hasSides: boolean;
 	readonly positions: readonly ExercisePosition[];
+	/** Regions it helps. */
 	readonly regions: readonly Region[];
 	/** Regions it stretches or presses on: the exercise is left out where one of these is painful or has a warning sign. */
 	readonly loads: readonly Region[];
@@ -101,6 +103,7 @@ const exercise = (
 	...differs
 });
 
+/** Regions along which a leg is stretched or moved. */
 const LEG: readonly Region[] = ['hip-thigh', 'knee'];
 
 /** A stretch held at the end of the range: not for hypermobile joints. */

@@ -4,6 +4,7 @@ export interface MinuteSpan {
 	readonly to: number;
 }
 
+/** What breaks of one kind are placed into. */
 export interface BreakPlacementRequest {
 	/** The working day. */
 	readonly day: MinuteSpan;
@@ -17,6 +18,7 @@ export interface BreakPlacementRequest {
 	readonly takesMin: number;
 }
 
+/** The breaks as placed. */
 export interface PlacedBreaks {
 	/** Start minutes, in order. */
 	readonly starts: readonly number[];

@@ -131,6 +131,7 @@ const strides: Pose = {
 	}
 };
 
+/** How each exercise is drawn. */
 export const EXERCISE_DRAWINGS: Readonly<Record<ExerciseId, ExerciseDrawing>> = {
 	'far-look': { yaw: 20, props: ['stool', 'far-point'], phases: { hold: sits() } },
 	'chin-back': {

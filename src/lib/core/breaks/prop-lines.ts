@@ -3,6 +3,7 @@ import type { DrawingProp } from './poses';
 import type { Joints } from './skeleton';
 import { point3, type Point3 } from './space';
 
+/** A line of an object. */
 export interface PropLine {
 	readonly points: readonly Point[];
 	readonly isDotted: boolean;

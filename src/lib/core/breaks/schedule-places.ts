@@ -7,6 +7,7 @@ export interface WorkPlace {
 	readonly posture: 'sitting' | 'standing';
 }
 
+/** Work spans with their places. */
 export interface PlaceSchedule {
 	readonly work: readonly (MinuteSpan & { readonly place: WorkPlace })[];
 	/** Share of the work done standing, 0 to 1; null without a place to stand. */

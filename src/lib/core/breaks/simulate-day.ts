@@ -5,6 +5,7 @@ import type { MinuteSpan } from './place-breaks';
 import type { WorkPlace } from './schedule-places';
 import { exerciseSetSteps, setPositionAt } from './stopwatch';
 
+/** A planned break with the exercises that it would offer. */
 export interface SimulatedBreak extends PlannedBreak {
 	readonly steps: readonly ExerciseStep[];
 }

@@ -18,6 +18,7 @@ export type ArmPose =
 	| {
 			/** Where the wrist is relative to a body point, in fractions of stature. */
 			readonly reachesFor: { readonly from: 'chin' | 'hip' | 'temple' | 'other-hand'; readonly by: Point3 };
+			/** The direction of the elbow. */
 			readonly elbow: Point3;
 			readonly hand: LimbTurn;
 	  };
@@ -45,6 +46,7 @@ export interface Pose {
 	readonly left: { readonly arm: ArmPose; readonly leg: LegPose };
 }
 
+/** The joints of one side of the body. */
 export interface SideJoints {
 	readonly shoulder: Point3;
 	readonly elbow: Point3;
@@ -64,6 +66,7 @@ export interface Joints {
 	readonly neckBase: Point3;
 	/** Half-way up the trunk; an arch moves it forward. */
 	readonly waist: Point3;
+	/** The middle of the skull. */
 	readonly skull: Point3;
 	readonly chin: Point3;
 	/** The tip of the nose, which shows where the face points. */
@@ -127,6 +130,7 @@ function legsOf(pose: Pose, H: number) {
 	return { pelvis: point3(0, lift, 0), right: raised(right), left: raised(left) };
 }
 
+/** The points of the head. */
 function headOf(pose: Pose, neckBase: Point3, H: number) {
 	const up = uprightDirection(pose.head);
 	const ahead = uprightDirection([pose.head[0] + 90, 0]);

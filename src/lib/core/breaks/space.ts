@@ -5,6 +5,7 @@ export interface Point3 {
 	readonly z: number;
 }
 
+/** Makes a point. */
 export const point3 = (x: number, y: number, z: number): Point3 => ({ x, y, z });
 
 /** The sum of two vectors. */
@@ -13,11 +14,14 @@ export const addPoints = (a: Point3, b: Point3): Point3 => point3(a.x + b.x, a.y
 /** The difference of two vectors. */
 export const subtractPoints = (a: Point3, b: Point3): Point3 => point3(a.x - b.x, a.y - b.y, a.z - b.z);
 
+/** A vector scaled by a factor. */
 export const scalePoint = (a: Point3, factor: number): Point3 =>
 	point3(a.x * factor, a.y * factor, a.z * factor);
 
+/** The length of a vector. */
 const vectorLength = ({ x, y, z }: Point3): number => Math.hypot(x, y, z);
 
+/** The distance between two points. */
 export const distanceBetween = (a: Point3, b: Point3): number => vectorLength(subtractPoints(a, b));
 
 const dot = (a: Point3, b: Point3) => a.x * b.x + a.y * b.y + a.z * b.z;

@@ -1,5 +1,6 @@
 import { EXERCISE_RULES, exerciseSteps, type ExerciseId, type ExerciseStep } from './exercise';
 
+/** A position within a set of exercises. */
 export interface SetPosition {
 	/** Index of the step; the number of steps where the set is over. */
 	readonly at: number;
@@ -47,6 +48,7 @@ export interface Stopwatch {
 	readonly before: number;
 }
 
+/** A stopwatch that has not started. */
 export const STOPPED_STOPWATCH: Stopwatch = { since: null, before: 0 };
 
 /** Elapsed time, ms. Setting the clock back takes nothing away. */

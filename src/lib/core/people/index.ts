@@ -7,8 +7,10 @@ export type PersonState = (typeof PERSON_STATES)[number];
 /** Groups that a list of people can show: those who are here, those who have left, and those whose emails bounce. */
 export const PEOPLE_GROUPS = ['here', 'left', 'bounced'] as const;
 
+/** Acts that can be done to many people at once. */
 export const BULK_ACTS = ['send', 'team', 'leave', 'return', 'follow-up'] as const;
 
+/** Sort orders of the list of people. */
 export const PEOPLE_ORDERS = ['name', 'team', 'answered', 'checks-off', 'follow-up'] as const;
 
 /** One of {@link PEOPLE_ORDERS}. */

@@ -54,6 +54,7 @@ function readingProblem(corner: Corner, typing: Plan): PlanProblem {
 	};
 }
 
+/** The reading arrangement that goes with one for typing. */
 function readingOf(corner: Corner, typing: Plan): Plan | null {
 	const found = bestPlans(readingProblem(corner, typing), 1).plans[0];
 	if (!found) return null;

@@ -10,6 +10,7 @@ import { bandsFor, forearmsOnSurface } from '../body/guidance/sitting-styles';
 import { distanceOutsideBand, narrowBand, type Band } from '../body/guidance/band';
 import { checkWeightsFor, CHECK_WEIGHTS } from './weights';
 
+/** The cost of a plan. */
 export interface Cost {
 	/** Misfit: the sum over the checks of weight times {@link costOfDistance}. */
 	readonly W: number;
@@ -40,6 +41,7 @@ const ONE_W: HeightCost = 2 ** 17;
 /** The misfit in a packed cost. */
 export const costInHeights = (cost: HeightCost): number => Math.floor(cost / ONE_W);
 
+/** The distance from the ideals in a packed cost. */
 export const distanceFromIdeal = (cost: HeightCost): number => cost % ONE_W;
 
 function costOf(band: Band, weight: number, base: number): (valueMm: number) => HeightCost {

@@ -39,6 +39,7 @@ interface PlannedStack {
 	readonly pieces: readonly PlannedPiece[];
 }
 
+/** A plan for a workstation. */
 export interface Plan {
 	readonly heights: {
 		/** Seat height minus its compression, without pads; null for standing. */
@@ -48,6 +49,7 @@ export interface Plan {
 	};
 	readonly stations: Readonly<Record<Station, PlannedStack>>;
 	readonly after: readonly CheckResult[];
+	/** Gaps that it leaves open. */
 	readonly open: readonly OpenGap[];
 	readonly cost: Cost;
 }

@@ -20,6 +20,7 @@ import type { SearchEffort } from './stack-feasibility';
 export interface PlanOption {
 	readonly things: number;
 	readonly plan: Plan;
+	/** Checks that it leaves worse than they are now. */
 	readonly worse: readonly CheckId[];
 }
 
@@ -96,6 +97,7 @@ function compareRungs(a: Found, b: Found): number {
 	);
 }
 
+/** Whether a plan leaves well outside its range what the best plan puts inside. */
 function leavesOutside(plan: Plan, best: Plan): boolean {
 	return plan.after.some((check) => {
 		const inBest = best.after.find(({ id }) => id === check.id);

@@ -168,10 +168,12 @@ export function prepareProblem(
 	};
 }
 
+/** The same problem under other limits. */
 export function withLimits(problem: PlanProblem, limits: PlanLimits): PlanProblem {
 	return { ...problem, limits, costs: limitedCosts(problem.corner, problem.body, limits) };
 }
 
+/** The changes that a plan of this problem could ask for. */
 export function possibleActions({ corner, pads, tables }: PlanProblem): PlanAction[] {
 	const { spot } = corner;
 	const stacks = (station: (typeof RIGID_STATIONS)[number]) =>

@@ -15,6 +15,7 @@ import type { Plan } from './plan-corner';
 import { plannedDistance } from './situation-after';
 import type { StepPlace } from './step-places';
 
+/** An item of a step. */
 export interface StepPiece {
 	readonly id: string;
 	readonly label: string;
@@ -66,6 +67,7 @@ type StepWording = 'behind' | 'pushed-back';
 /** Padding above this makes a seat rock, mm. Common practice says thin padding only; the figure is ours. */
 const PADS_ROCK_FROM_MM = 50;
 
+/** The check that shows whether a step worked. */
 const CHECK_OF: Readonly<Record<StepPlace, CheckId | null>> = {
 	surface: 'elbow',
 	seat: 'elbow',

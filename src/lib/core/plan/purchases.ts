@@ -2,6 +2,7 @@ import { footBarOf, seatKindOf, seatRulesOf } from '../workstation/corner/seat-k
 import type { Corner, Range } from '../workstation/corner/corner';
 import type { PurchasedAids } from './plan-problem';
 
+/** A workstation with a purchase. */
 export interface CornerWithPurchase {
 	readonly corner: Corner;
 	/** The purchase for which the workstation document has no place. */

@@ -30,6 +30,7 @@ export interface PlanLayout {
 	/** A way to build the stacks with the fewest items. */
 	readonly shares: readonly PieceAssignment[];
 	readonly pieces: number;
+	/** Cost of its heights. */
 	readonly heightCost: HeightCost;
 	readonly cost: PackedCost;
 }

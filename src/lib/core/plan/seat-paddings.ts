@@ -10,6 +10,7 @@ interface PlacedMode {
 	readonly mode: PlacementMode;
 }
 
+/** A way of padding the seat. */
 export interface SeatPadding {
 	readonly rise: number;
 	readonly placed: readonly PlacedMode[];

@@ -27,6 +27,7 @@ class Solver {
 
 	constructor(private readonly spots: readonly Corner[]) {}
 
+	/** The best plan of a workstation under caps. */
 	best(i: number, caps: Caps): Plan | null {
 		const key = `${i} ${JSON.stringify(Object.entries(caps).sort(([a], [b]) => (a < b ? -1 : 1)))}`;
 		const known = this.known.get(key);

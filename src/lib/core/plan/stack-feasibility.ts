@@ -15,6 +15,7 @@ export interface SearchEffort {
 	isCut: boolean;
 }
 
+/** What a search for shared stacks starts from. */
 export interface StackRequest {
 	/** Heights of the finished stacks, which decide which items are wide enough. */
 	readonly targets: StackHeights;
@@ -95,6 +96,7 @@ export class StackFeasibility {
 		return this.from(0, question.budget, (1 << question.forbidden.length) - 1);
 	}
 
+	/** How the last request with a positive answer is built. */
 	lastBuilt(): PieceAssignment[] {
 		return this.slots.slice(0, this.builtTo).flatMap((slots, type) =>
 			slots.flatMap(({ station, mode }, at) => {

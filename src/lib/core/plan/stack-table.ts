@@ -59,6 +59,7 @@ export class StackTable {
 		return this.fewest[heightMm] ?? UNREACHABLE;
 	}
 
+	/** The suffix tables for stacks of a target height. */
 	suffixFor(targetMm: number): readonly Uint8Array[] {
 		if (targetMm === 0) return new Array<Uint8Array>(this.modes.length + 1).fill(Uint8Array.of(0));
 		const found = this.classes.find(({ highest }) => targetMm <= highest);
@@ -67,6 +68,7 @@ export class StackTable {
 	}
 }
 
+/** A placement mode as a stack mode of a station. */
 export function stackMode(mode: PlacementMode, rule: StationRule): StackMode {
 	return { name: mode.name, rise: mode.rise, highestStack: highestStackMm(rule, mode.footprint) };
 }

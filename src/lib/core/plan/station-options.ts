@@ -51,6 +51,7 @@ function withMouse(problem: PlanProblem): { heightMm: number; pieces: number }[]
 	});
 }
 
+/** The options of one station as functions of the height it builds on. */
 export interface StationChoice {
 	/** Those that no limit forbids, cheapest first. */
 	readonly sorted: (at: number) => readonly StationOption[];

@@ -28,6 +28,7 @@ export function complaintsOf(reports: readonly RegionReport[], hand: Facts['hand
 	};
 }
 
+/** How sore the worst of some regions is. */
 export function worstScoreOfRegions({ soreness }: Complaints, regions: readonly Region[]): number {
 	return Math.max(0, ...regions.map((region) => soreness.get(region) ?? 0));
 }

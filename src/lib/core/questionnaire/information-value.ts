@@ -7,4 +7,5 @@ export interface InformationValue {
 	readonly worth: number;
 }
 
+/** The value of an answer that changes nothing. */
 export const NO_INFORMATION: InformationValue = { changes: [], worth: 0 };

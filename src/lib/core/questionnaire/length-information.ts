@@ -18,6 +18,7 @@ import { elbowWonByThigh } from '../plan/thigh-room';
 import { CHECK_WEIGHTS } from '../plan/weights';
 import { NO_INFORMATION, type InformationValue } from './information-value';
 
+/** The body lengths. */
 const BODY: readonly BodyLengthName[] = [...BODY_FIELDS.sitting, ...BODY_FIELDS.standing];
 
 /**
@@ -76,6 +77,7 @@ function worthByDoubt(answers: Answers, corner: Corner, name: BodyLengthName): I
 /** So much elbow height, won by a measured thigh, is worth as much as a verdict, mm. Our working assumption. */
 const ELBOW_OF_FULL_WORTH_MM = 30;
 
+/** What a measured thigh is worth to the plan. */
 function worthOfThighRoom(answers: Answers, corner: Corner): InformationValue {
 	const wonMm = elbowWonByThigh(corner, bodyMethodOf(answers));
 	return wonMm > 0
@@ -117,6 +119,7 @@ function rangeOfEnd(name: LengthFieldName): { of: AdjustableFurniture; isLow: bo
 	return null;
 }
 
+/** Lengths that take one tap and that checks depend on. */
 const BY_TAP: ReadonlySet<LengthFieldName> = new Set(['heel', 'seatGive']);
 
 /** With less clearance than this above the thighs, the thickness of the table decides, mm. Our working assumption. */

@@ -83,6 +83,7 @@ export function minutesLeft(open: readonly Question[]): number {
 	return Math.ceil(open.reduce((sum, question) => sum + answerSeconds(question), 0) / 60);
 }
 
+/** Whether a question fills a field. */
 export function isFieldOfQuestion(question: Question, field: string): boolean {
 	switch (question.kind) {
 		case 'signs': {

@@ -53,6 +53,7 @@ function nextToHide(groups: readonly string[], figure: CodeFigures, before: Cell
 	return shown.sort((a, b) => a.least - b.least)[0]?.group ?? null;
 }
 
+/** One dimension of a closing. */
 export interface ClosingDimension {
 	readonly tally: Tally;
 	/** What is published of it. */
@@ -61,6 +62,7 @@ export interface ClosingDimension {
 	readonly cells: CellsOfBefore;
 	/** The sums known before. */
 	readonly sums: HiddenSums;
+	/** The closing at which a group was last renewed. */
 	readonly versionOf: (group: string) => string;
 }
 

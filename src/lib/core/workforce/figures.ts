@@ -25,7 +25,9 @@ export interface CodeRule {
 
 /** Counts in each group of one dimension. */
 export interface Tally {
+	/** Names of the groups. */
 	readonly groups: readonly string[];
+	/** Number of people in each group. */
 	readonly people: readonly number[];
 	/** For each code that anyone has: the number in each group. */
 	readonly counts: Readonly<Record<string, readonly number[]>>;
@@ -67,6 +69,7 @@ const sum = (of: readonly number[]) => of.reduce((total, n) => total + n, 0);
 
 const differences = (all: readonly number[], of: readonly number[]) => all.map((n, i) => n - (of[i] ?? 0));
 
+/** A share with Wilson's interval. */
 export const shareFigure = (x: number, n: number): PublishedShare => ({ x, n, ...wilson(x, n) });
 
 /** What a share within a code refers to: everyone, or the subset that the code belongs to. */
@@ -75,6 +78,7 @@ export function baseCode(of: string, rules: ReadonlyMap<string, CodeRule>): stri
 	return !rule || rule.isPart ? of : baseCode(rule.among, rules);
 }
 
+/** Rules by their code. */
 export const rulesByCode = (rules: readonly CodeRule[]): ReadonlyMap<string, CodeRule> =>
 	new Map(rules.map((rule) => [rule.code, rule]));
 

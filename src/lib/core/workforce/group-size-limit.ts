@@ -3,7 +3,9 @@ export const MIN_GROUP_SIZE = 5;
 
 /** A count in each group of a dimension, with the number of people it is counted among. */
 export interface GroupCounts {
+	/** People in each group among whom it is counted. */
 	readonly among: readonly number[];
+	/** The count in each group. */
 	readonly count: readonly number[];
 }
 

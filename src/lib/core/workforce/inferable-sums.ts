@@ -11,6 +11,7 @@ function inverseOf(value: number): number {
 	return ((x % PRIME) + PRIME) % PRIME;
 }
 
+/** Subtracts a row as often as makes its pivot vanish in another one. */
 function subtract(from: Map<string, number>, row: ReadonlyMap<string, number>, pivot: string): void {
 	const factor = from.get(pivot) ?? 0;
 	if (factor === 0) return;

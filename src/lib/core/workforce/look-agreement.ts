@@ -14,6 +14,7 @@ export interface RecordedLook {
 
 /** How well answers agree with a coordinator's own look. */
 export interface LookAgreement {
+	/** People of whom a height was known and looked at. */
 	readonly people: number;
 	/**
 	 * Of all heights together, beyond chance (Cohen's kappa), with its 95 % interval; null where chance alone explains it, and where it would

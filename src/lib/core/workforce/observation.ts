@@ -26,6 +26,7 @@ export type SpotKind = (typeof SPOT_KINDS)[number];
 
 /** The last answers, as assessed. */
 interface ObservedAnswers {
+	/** What was asked. */
 	readonly asked: Checklist;
 	readonly corner: Corner;
 	readonly checklist: ChecklistAnswers;
@@ -53,6 +54,7 @@ export interface Observation {
 	readonly worst: number | null;
 	/** Where, on which side and in which way it hurts; see {@link discomfortCodes}. */
 	readonly discomfort: readonly string[];
+	/** Open findings. */
 	readonly findings: readonly FindingId[];
 	/**
 	 * How far each check is outside its range now, mm, in the order of `CHECK_IDS`; negative below the range, 0 within, null where not
@@ -71,6 +73,7 @@ export interface Observation {
 	readonly offers: readonly PurchaseOffer[];
 }
 
+/** The side on which a two-sided region hurts. */
 function sideOf(reports: readonly RegionReport[], region: Region): BodySide {
 	const sides = new Set(reports.filter((report) => report.region === region).map(({ side }) => side));
 	if (sides.has('both') || (sides.has('left') && sides.has('right'))) return 'both';

@@ -10,6 +10,7 @@ export interface PadShare {
 	readonly percent: number;
 	readonly low: number;
 	readonly high: number;
+	/** People who have measured one. */
 	readonly people: number;
 }
 

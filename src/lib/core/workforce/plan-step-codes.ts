@@ -27,12 +27,14 @@ export interface RecordedSteps {
 	readonly madeAt: Date;
 	readonly steps: readonly {
 		readonly place: PlanItem;
+		/** Kinds of household items that it is built from. */
 		readonly kinds: readonly HouseholdKind[];
 	}[];
 	/** Oldest first; those that an earlier plan passed on included. */
 	readonly events: readonly { readonly thing: PlanItem; readonly isDone: boolean; readonly at: Date }[];
 }
 
+/** The steps that an answered check-in reports as undone. */
 export interface UndoneReport {
 	readonly at: Date;
 	readonly undone: readonly string[];
@@ -41,6 +43,7 @@ export interface UndoneReport {
 /** The code of people who have a step in the plan for their newest answers. */
 export const stepCode = (place: PlanItem) => `step ${place}`;
 
+/** The code of those of them who have carried it out. */
 export const stepDoneCode = (place: PlanItem) => `done ${place}`;
 
 /** The code of people who were asked about something so many days after it was carried out, or later. */

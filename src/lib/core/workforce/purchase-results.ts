@@ -14,6 +14,7 @@ export interface ArrivedEquipment {
 /** What purchases achieved: of people with a height problem before, those without one now. */
 export interface PurchaseResults {
 	readonly all: PublishedShare;
+	/** Number of people for whom equipment has arrived. */
 	readonly people: number;
 	readonly purchases: readonly { readonly purchase: PurchaseId; readonly figure: PublishedShare }[];
 	/**

@@ -34,11 +34,13 @@ export const NO_ACTIVITIES: Readonly<Record<(typeof REPORTED_ACTIVITIES)[number]
 	referred: null
 };
 
+/** A figure of one thing. */
 export interface CodeFigure {
 	readonly code: string;
 	readonly figure: PublishedShare;
 }
 
+/** A figure of one team. */
 export interface TeamFigure {
 	readonly team: string;
 	readonly figure: PublishedShare | null;
@@ -74,6 +76,7 @@ export interface ReportedPurchase {
 	readonly currency: string | null;
 }
 
+/** The figures by which reports are compared. */
 export interface KeyFigures {
 	readonly answered: PublishedShare | null;
 	readonly hurts: PublishedShare | null;
@@ -93,6 +96,7 @@ export interface WorkforceReport {
 	readonly people: number | null;
 	readonly done: Readonly<Record<(typeof REPORTED_ACTIVITIES)[number], number | null>>;
 	readonly key: KeyFigures;
+	/** Heights in three parts. */
 	readonly heights?: ThreeParts | null;
 	readonly regions: readonly CodeFigure[];
 	readonly paired: {

@@ -1,5 +1,6 @@
 import type { Grouping } from './codes';
 
+/** What figures are about. */
 export interface FigureView {
 	/** The closing day, ISO. */
 	readonly on: string;
@@ -18,5 +19,6 @@ export interface WorkforceView extends FigureView {
 	readonly closings: readonly string[];
 	/** Today, where current figures are available: for coordinators only. */
 	readonly today: string | null;
+	/** Teams to choose from. */
 	readonly teams: readonly string[];
 }

@@ -5,6 +5,7 @@ import type { Corner } from '../../workstation/corner/corner';
 /** Seats on whose front edge someone can sit with the back free. */
 const WITH_A_FRONT: readonly SeatKind[] = ['chair', 'stool'];
 
+/** Seats that determine by themselves how one sits. */
 const OF_THEIR_OWN: readonly SeatKind[] = [
 	'wheelchair',
 	'saddle',

@@ -1,5 +1,6 @@
 import { MM_PER_INCH, type LengthUnit } from './mm';
 
+/** How a length is formatted. */
 export interface LengthStyle {
 	/** Add the unit after the number (default true). */
 	readonly withUnit?: boolean;

@@ -83,6 +83,7 @@ export const CITIES = {
 	zurich: city('Europe/Zurich', 47.37, 8.54)
 } as const satisfies Record<string, City>;
 
+/** Id of a city. */
 export type CityId = keyof typeof CITIES;
 
 /** Every city. */

@@ -14,6 +14,7 @@ function clockHourToDegrees(hour: number): number {
 	return ((hour % HOURS) * 360) / HOURS;
 }
 
+/** The angle between the line of sight and a window at an hour of that clock face. */
 export function windowAngleAtHour(hour: number): WindowAngle {
 	return checkWindowAngle(0, clockHourToDegrees(hour));
 }

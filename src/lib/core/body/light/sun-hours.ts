@@ -16,6 +16,7 @@ export interface SunnyWindow {
 	readonly target: number;
 }
 
+/** What the sun shines on. */
 export type SunGlare = 'face' | 'screen';
 
 /** Minutes after midnight, from and to. */

@@ -1,5 +1,6 @@
 import { getPosition } from 'suncalc';
 
+/** The sun's position. */
 export interface SunPosition {
 	/** Degrees clockwise from north. */
 	readonly azimuthDeg: number;

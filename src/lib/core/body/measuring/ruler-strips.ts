@@ -1,3 +1,4 @@
+/** A mark of a paper ruler. */
 interface RulerMark {
 	/** Distance from the start of the strip, mm. */
 	readonly at: number;
@@ -7,6 +8,7 @@ interface RulerMark {
 	readonly label: string | null;
 }
 
+/** A strip of a paper ruler. */
 export interface RulerStrip {
 	/** Start and length, mm. */
 	readonly from: number;

@@ -5,6 +5,7 @@ export interface TowelRoll {
 	/** How much of the towel's length is rolled up; the rest hangs behind the chair or is held by bands. */
 	readonly rolledLength: number;
 	readonly diameter: number;
+	/** Width of the finished roll. */
 	readonly width: number;
 	/** False where even the whole towel, folded as often as allowed, stays thinner than needed. */
 	readonly reaches: boolean;

@@ -27,6 +27,7 @@ export interface SpacePoint {
 	readonly z: number;
 }
 
+/** Turns a direction of the room into the camera's. */
 function turn({ yaw, pitch, roll }: Camera, { x, y, z }: SpacePoint): SpacePoint {
 	const x1 = x * Math.cos(yaw) + z * Math.sin(yaw);
 	const z1 = z * Math.cos(yaw) - x * Math.sin(yaw);
@@ -39,6 +40,7 @@ function turn({ yaw, pitch, roll }: Camera, { x, y, z }: SpacePoint): SpacePoint
 	};
 }
 
+/** Turns a direction of the camera's back into the room's. */
 function turnBack({ yaw, pitch, roll }: Camera, { x, y, z }: SpacePoint): SpacePoint {
 	const x2 = x * Math.cos(roll) + y * Math.sin(roll);
 	const y2 = y * Math.cos(roll) - x * Math.sin(roll);

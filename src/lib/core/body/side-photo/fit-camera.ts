@@ -43,6 +43,7 @@ export const markSdPx = ({ widthPx, heightPx }: PhotoMarks): number =>
 /** The camera's parameters in the order of a fit. */
 const CAMERA_PARAMETERS = 6;
 
+/** The camera of fitted parameters. */
 export function cameraAt(marks: PhotoMarks, at: readonly number[]): Camera {
 	const [yaw = 0, pitch = 0, roll = 0, logDistance = 0, logFocal = 0, distortion = 0] = at;
 	return {
@@ -76,6 +77,7 @@ interface Part {
 
 const between = (a: PicturePoint, b: PicturePoint) => Math.hypot(a.x - b.x, a.y - b.y);
 
+/** A part that says how far away the camera is. */
 type ScalePart = Part & { readonly distanceMm: number };
 
 function sheetPart({ kind, corners, sdPx }: FlatScale, start: Camera, markPx: number): ScalePart {

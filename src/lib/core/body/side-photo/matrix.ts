@@ -1,3 +1,4 @@
+/** A matrix by rows. */
 export type Matrix = readonly (readonly number[])[];
 
 /**

@@ -12,6 +12,7 @@ export interface DistanceBand {
 	readonly high: number;
 }
 
+/** The result for a viewing distance. */
 type DistanceState = 'near' | 'good' | 'far';
 
 /** The result for a viewing distance, with what to change. */

@@ -27,6 +27,7 @@ export interface ActionInputs {
 /** Discomfort score from which whatever is tied to a region comes first. */
 const HURTS_FROM = 4;
 
+/** The check that each item of a plan serves. */
 const CHECK_OF: Partial<Readonly<Record<PlanItem, CheckResult['id']>>> = {
 	seat: 'knee',
 	feet: 'knee',

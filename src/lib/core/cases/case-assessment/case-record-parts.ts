@@ -12,6 +12,7 @@ const MOST_ENTRIES = 2000;
 /** Heights of a plan, mm: within what furniture and stacks can reach. */
 export const MAX_HEIGHT_MM = 2500;
 
+/** A list of entries. */
 export const listSchema = <T extends TSchema>(items: T) => Type.Array(items, { maxItems: MOST_ENTRIES });
 
 const integerWithin = ([minimum, maximum]: readonly [number, number]) => Type.Integer({ minimum, maximum });

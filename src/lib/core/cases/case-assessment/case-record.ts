@@ -20,6 +20,7 @@ export type RecordedPlan = NonNullable<CaseRecord['plan']>;
 /** Lengths measured again, mm. */
 export type RecordedLengths = CaseRecord['measured'][number]['lengths'];
 
+/** A finding from answers. */
 export type RecordedFinding = NonNullable<RecordedAnswers['findings']>[number];
 
 /** The last entry, whatever its day; null if there is none. */

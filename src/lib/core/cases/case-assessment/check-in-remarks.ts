@@ -18,6 +18,7 @@ export type CheckInRemark = (typeof CHECK_IN_REMARKS)[number];
 /** From this score on, discomfort is never passed over; the lowest of the level *This week*. */
 const NOTABLE_SCORE = 4;
 
+/** The remark that each reason of a case comes to. */
 const REMARK_OF: Readonly<Record<ReasonCode, CheckInRemark | null>> = {
 	'emergency-sign': 'see-today',
 	'urgent-sign': 'see-today',

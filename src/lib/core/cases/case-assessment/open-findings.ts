@@ -27,6 +27,7 @@ function decidedFindings(file: Pick<CaseRecord, 'answers' | 'ticks'>) {
 	}));
 }
 
+/** The latest check-in that reports something done as undone since. */
 const undoneSince = ({ checkIns }: Pick<CaseRecord, 'checkIns'>, what: string, seq: number) =>
 	latestEntry(checkIns.filter((c) => c.seq > seq && c.undone.includes(what)));
 

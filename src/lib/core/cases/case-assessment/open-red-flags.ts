@@ -38,6 +38,7 @@ export function openRedFlags(file: CaseRecord): TriageReason[] {
 	});
 }
 
+/** A reason with the regions it rests on. */
 export interface ReasonWithRegions {
 	readonly reason: TriageReason;
 	readonly regions: readonly RegionReport[];

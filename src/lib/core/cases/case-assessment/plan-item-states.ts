@@ -2,6 +2,7 @@ import type { CivilDate } from '../../platform/calendar/civil-date';
 import { latestEntry, type CaseRecord } from './case-record';
 import type { PlanItem } from './vocabulary';
 
+/** The state of one plan item. */
 export interface PlanItemState {
 	readonly thing: PlanItem;
 	/** When it was last carried out; null if never. */

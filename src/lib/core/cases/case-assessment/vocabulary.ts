@@ -11,11 +11,13 @@ export type PlanItem = (typeof PLAN_ITEMS)[number];
 /** What can be waiting for a coordinator besides answers. */
 export const WAITING_KINDS = ['equipment', 'message', 'clinician', 'stuck-step', 'silent'] as const;
 
+/** One thing that waits. */
 export type WaitingKind = (typeof WAITING_KINDS)[number];
 
 /** What can be new at a check-in; each leads to reviewing the stations it affects. */
 export const NEWS_KINDS = ['glasses', 'moved', 'chair', 'pregnancy', 'other'] as const;
 
+/** One kind of news. */
 export type NewsKind = (typeof NEWS_KINDS)[number];
 
 /** Every rule that can set a case's level, with that level. */
@@ -51,6 +53,7 @@ export const CLOSED_BY_OUTCOME = ['reported-weakness', 'reported-tingling', 'sev
 /** What an outcome can close: a warning sign, or one of {@link CLOSED_BY_OUTCOME}. */
 export const CLOSABLE = [...RED_FLAGS, ...CLOSED_BY_OUTCOME] as const;
 
+/** One thing that an outcome closes. */
 export type Closable = RedFlag | (typeof CLOSED_BY_OUTCOME)[number];
 
 /** The kind of plan agreed on: a whole plan, or one of the arrangements for a laptop alone. */
@@ -68,4 +71,5 @@ export const ACTION_KINDS = ['hazard', 'spot', 'finding', 'ask', 'measure', 'bui
 /** Heights that can be measured again, mm above the floor: seat, footrest, surface, keys, top of the screen. */
 export const MEASURED_HEIGHTS = ['seat', 'feet', 'surface', 'keys', 'screen'] as const;
 
+/** A height that can be measured again. */
 export type MeasuredHeight = (typeof MEASURED_HEIGHTS)[number];

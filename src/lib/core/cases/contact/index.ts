@@ -6,6 +6,7 @@ export const CONTACT_WAYS = ['phone', 'message', 'video', 'in-person'] as const;
 /** One of {@link CONTACT_WAYS}. */
 export type ContactWay = (typeof CONTACT_WAYS)[number];
 
+/** Results of an attempt to reach someone. */
 export const CONTACT_RESULTS = ['reached', 'no-answer', 'left-word', 'wrong-number'] as const;
 
 /** One of {@link CONTACT_RESULTS}. */
@@ -17,6 +18,7 @@ export const CONTACT_NEXT_STEPS = ['look', 'referral', 'nothing'] as const;
 /** One of {@link CONTACT_NEXT_STEPS}. */
 export type ContactNextStep = (typeof CONTACT_NEXT_STEPS)[number];
 
+/** Ways of contact in which a coordinator can see the workstation. */
 export const SEEING_WAYS: readonly ContactWay[] = ['video', 'in-person'];
 
 /** What a coordinator saw of a height, by their own assessment result. */

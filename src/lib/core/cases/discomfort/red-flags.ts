@@ -29,13 +29,17 @@ export const URGENT_RED_FLAGS = [
 
 /** Warning signs that need a clinician. Common practice. */
 export const CLINICIAN_RED_FLAGS = [
+	/** Numbness or tingling that wakes at night. */
 	'wakes-at-night',
+	/** Numbness or tingling that stays. */
 	'numbness-stays',
+	/** Pain that runs down an arm or a leg. */
 	'runs-down-a-limb',
 	/** Pain that does not ease in spite of changes. */
 	'does-not-ease',
 	/** Anything after a fall, a blow or another injury. */
 	'after-injury',
+	/** Back pain that is worst at night in bed. */
 	'worst-at-night'
 ] as const;
 

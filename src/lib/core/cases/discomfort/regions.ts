@@ -19,6 +19,7 @@ export const REGIONS = [
 /** One region; see {@link REGIONS}. */
 export type Region = (typeof REGIONS)[number];
 
+/** Regions with a left and a right side. */
 export const SIDED_REGIONS = [
 	'shoulder',
 	'elbow',
@@ -28,11 +29,13 @@ export const SIDED_REGIONS = [
 	'ankle-foot'
 ] as const satisfies readonly Region[];
 
+/** The sides that can be reported for them. */
 export const BODY_SIDES = ['left', 'right', 'both'] as const;
 
 /** Which side; null for a region that has none. */
 export type BodySide = (typeof BODY_SIDES)[number] | null;
 
+/** Whether a region has sides. */
 export function hasSides(region: Region): boolean {
 	return (SIDED_REGIONS as readonly Region[]).includes(region);
 }

@@ -1,6 +1,7 @@
 import { hasSides, REGIONS, type BodySide, type Region } from './regions';
 import type { Issue } from '../../platform/issue';
 
+/** Kinds of discomfort. */
 export const DISCOMFORT_KINDS = [
 	'ache',
 	'pain',
@@ -10,8 +11,10 @@ export const DISCOMFORT_KINDS = [
 	'tired-or-dry-eyes'
 ] as const;
 
+/** One kind of discomfort. */
 export type DiscomfortKind = (typeof DISCOMFORT_KINDS)[number];
 
+/** How much discomfort interferes with work. */
 export const WORK_INTERFERENCE = ['no', 'a-little', 'much'] as const;
 
 /** Parts of a region that point to particular causes. Common practice. */
@@ -20,11 +23,13 @@ const REGION_PARTS = {
 	'wrist-hand': ['thumb']
 } as const satisfies Partial<Record<Region, readonly string[]>>;
 
+/** A part of a region. */
 export type RegionPart = (typeof REGION_PARTS)[keyof typeof REGION_PARTS][number];
 
 /** Every such part. */
 export const REGION_PART_IDS: readonly RegionPart[] = Object.values(REGION_PARTS).flat();
 
+/** The parts of a region that are asked about. */
 export function regionPartsOf(region: Region): readonly RegionPart[] {
 	const parts: Partial<Record<Region, readonly RegionPart[]>> = REGION_PARTS;
 	return parts[region] ?? [];

@@ -112,6 +112,7 @@ function cornerOf(dice: Dice): Corner | null {
 	return corner;
 }
 
+/** A report on one region. */
 function sore(region: RegionReport['region'], worst: number, over: Partial<RegionReport> = {}): RegionReport {
 	const sided = region === 'shoulder' || region === 'wrist-hand';
 	return {

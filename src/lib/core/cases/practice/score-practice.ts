@@ -32,6 +32,7 @@ export interface PracticeAnswer {
 	readonly acts: Readonly<Record<number, PracticeAct>>;
 }
 
+/** How one case was answered. */
 interface AnsweredCase {
 	readonly id: number;
 	/** Its place, from 1: as answered, and as the rules have it. */

@@ -5,6 +5,7 @@ import { TRIAGE_LEVELS, type TriageLevel } from '../triage/policy';
 /** Cases that two coordinators judge. Our assumption: as many as fit into half an hour. */
 export const OPINION_SIZE = 10;
 
+/** Name of the field with the level that a coordinator gives the case at a place. */
 export const levelField = (place: number): string => `level.${place}`;
 
 /** From this many cases of one reason on, a level that both gave instead of the rules' is worth talking about. Our assumption. */

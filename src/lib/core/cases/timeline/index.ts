@@ -114,6 +114,7 @@ type TimelineEvent =
 			readonly grounds: Pick<AssessmentResult, 'reasons' | 'evidence' | 'unclosable'>;
 	  };
 
+/** An entry of the timeline. */
 export interface TimelineEntry {
 	/** Tells entries of one moment apart. */
 	readonly id: string;
@@ -133,6 +134,7 @@ export function newestFirst(entries: readonly TimelineEntry[]): TimelineEntry[] 
 		.map(({ entry }) => entry);
 }
 
+/** The number of entries in each group. */
 export function countByGroup(entries: readonly TimelineEntry[]): Readonly<Record<TimelineGroup, number>> {
 	const none = Object.fromEntries(TIMELINE_GROUPS.map((group) => [group, 0])) as Record<
 		TimelineGroup,

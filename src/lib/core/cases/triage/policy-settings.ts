@@ -51,6 +51,7 @@ const POLICY_FIELDS = {
 	recheckSoonerFrom: { part: 'rechecks', unit: 'score', least: 1, most: 7 }
 } as const satisfies Readonly<Record<string, PolicyFieldRule>>;
 
+/** One setting of the policy. */
 export type PolicyField = keyof typeof POLICY_FIELDS;
 
 /** Every setting, in the order of the page. */
@@ -68,6 +69,7 @@ export const policyFieldRule = (field: PolicyField): PolicyFieldRule => POLICY_F
 
 const [SHIPPED] = TRIAGE_POLICIES;
 
+/** The settings of a policy. */
 export function policySettingsOf(policy: TriagePolicy): PolicySettings {
 	return {
 		clinicianFrom: policy.clinicianFrom,

@@ -4,6 +4,7 @@ export const TRIAGE_LEVELS = ['emergency', 'urgent', 'clinician', 'soon', 'help'
 /** One level; see {@link TRIAGE_LEVELS}. */
 export type TriageLevel = (typeof TRIAGE_LEVELS)[number];
 
+/** Whether one level is more urgent than another. */
 export function isMoreUrgent(a: TriageLevel, than: TriageLevel): boolean {
 	return TRIAGE_LEVELS.indexOf(a) < TRIAGE_LEVELS.indexOf(than);
 }

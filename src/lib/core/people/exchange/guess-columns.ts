@@ -129,6 +129,7 @@ const NAME_PARTS = [
 
 const ALL_HEADINGS: ReadonlySet<string> = new Set([...Object.values(HEADINGS), ...NAME_PARTS].flat());
 
+/** Whether a cell holds a heading that is recognised. */
 export const isHeading = (cell: string): boolean => ALL_HEADINGS.has(plainHeading(cell));
 
 /** Guesses which column holds which field from the headings, including names in two columns; an email column also from the first lines. */

@@ -24,6 +24,7 @@ export const EMAIL_PATTERN = /^[^\s@,;<>"]+@[^\s@,;<>"]+\.[^\s@,;<>".]+$/;
 const PHONE = /^[0-9+()./ -]{0,40}$/;
 const REGION = /^[A-Z0-9]{0,3}$/;
 
+/** An empty row. */
 export const isBlankRow = (cells: readonly string[]) => cells.every((cell) => cell.trim() === '');
 
 /** How a row begins that counts people. */

@@ -34,6 +34,7 @@ export type ColumnMap = Readonly<Record<RosterColumn, readonly number[]>>;
 
 /** An error in one row of the file. */
 export interface RosterFault {
+	/** Row number as a spreadsheet shows it. */
 	readonly row: number;
 	readonly field: RosterColumn;
 	readonly code:
@@ -47,6 +48,7 @@ export interface RosterFault {
 		| 'no-time-zone'
 		| 'no-language'
 		| 'no-date';
+	/** The text in the file. */
 	readonly text: string;
 	/** For a duplicate email address: the row that has it first. */
 	readonly first?: number;
@@ -56,6 +58,7 @@ export interface RosterFault {
 export interface IgnoredRow {
 	readonly row: number;
 	readonly why: 'no-person' | 'headings' | 'same';
+	/** What the row says. */
 	readonly text: string;
 }
 

@@ -58,6 +58,7 @@ export function adviseCorner(corner: Corner): Advice {
 
 /** What something extra would change, without the workstations and plans that were tried for it. */
 export interface OutcomeSummary extends Pick<ExtraOutcome, 'changes' | 'closes' | 'savesW'> {
+	/** Gaps that stay open with it. */
 	readonly open: readonly OpenGap[];
 }
 

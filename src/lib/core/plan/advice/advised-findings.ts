@@ -62,6 +62,7 @@ const STEP_OF: Readonly<Partial<Record<FindingId, PlanStep['place']>>> = {
 export const isCoveredByStep = (finding: FindingId, steps: readonly Pick<PlanStep, 'place'>[]): boolean =>
 	steps.some(({ place }) => place === STEP_OF[finding]);
 
+/** The adjustments that the steps of a plan amount to. */
 export function adjustmentsOfSteps(
 	corner: Corner,
 	plan: Plan | null,

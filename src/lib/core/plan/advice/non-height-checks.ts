@@ -9,13 +9,16 @@ import { checkDistance, viewingDistanceWith } from '../../body/sight/viewing-dis
 import { checkGaze, GAZE_GOOD_DEG } from '../../body/sight/gaze';
 import { checkLegibility, LETTER_ARC_MINUTES, letterHeight } from '../../body/sight/legibility';
 
+/** Checks that are not about heights. */
 const NON_HEIGHT_CHECK_IDS = ['seat-depth', 'armrest', 'under-table', 'distance', 'gaze', 'letters'] as const;
 
 /** One of {@link NON_HEIGHT_CHECK_IDS}. */
 export type NonHeightCheckId = (typeof NON_HEIGHT_CHECK_IDS)[number];
 
+/** The unit of a value. */
 type NonHeightUnit = 'mm' | 'degrees' | 'letter-mm';
 
+/** A value with its verdict. */
 interface NonHeightValue {
 	readonly value: number;
 	readonly verdict: Verdict;

@@ -7,6 +7,7 @@ import type { PlanOption } from '../plan-options';
 import type { AdviceSummary } from './advise-corner';
 import { isSamePlan } from './is-same-plan';
 
+/** A plan that can be chosen. */
 export interface PlanOffer {
 	readonly plan: Plan;
 	/** What it is for: everything that can be done, or a laptop alone in spells of typing or reading. */

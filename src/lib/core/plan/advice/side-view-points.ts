@@ -4,6 +4,7 @@ import { AT_A_TABLE, FEET_ON_FLOOR, LUMBAR_IS_SUPPORTED } from '../conditions/fa
 import type { StepPlace } from '../step-places';
 
 interface SidePoint {
+	/** Whom the point applies to. */
 	readonly holds: FactCondition;
 	/** Steps that resolve it, the most likely first: a point that looks wrong leads back to the first of them in the plan. */
 	readonly steps: readonly StepPlace[];
@@ -31,6 +32,7 @@ export const SIDE_VIEW_POINTS = {
 	'arms-length': { holds: {}, steps: ['distance', 'screen'] }
 } as const satisfies Record<string, SidePoint>;
 
+/** Id of a point to look at from the side. */
 export type SideViewPointId = keyof typeof SIDE_VIEW_POINTS;
 
 /** A point as it applies to one person. */

@@ -23,17 +23,22 @@ export interface AllocatedPurchase {
  */
 export type SelectionProof = 'best' | 'stock-left' | 'search-ended';
 
+/** Purchases in numbers. */
 export interface PurchaseSums {
 	/** Cost, whole cents. */
 	readonly cents: number;
+	/** Number of checks closed in total. */
 	readonly closes: number;
+	/** Number of people who get something. */
 	readonly people: number;
 }
 
+/** A set of purchases. */
 export interface PurchaseSelection {
 	/** Who gets something, the most valuable first. */
 	readonly bought: readonly AllocatedPurchase[];
 	readonly cents: number;
+	/** Number of checks closed in total. */
 	readonly closes: number;
 	/**
 	 * People who get nothing although the same items would help them as much as someone who gets them. Cost: a pass over all options, when it
@@ -123,6 +128,7 @@ function withStock(
 	});
 }
 
+/** A purchase by the places of its person and its option. */
 interface Place {
 	readonly person: number;
 	readonly option: number;

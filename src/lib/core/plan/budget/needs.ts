@@ -82,6 +82,7 @@ class OfferKinds {
 	}
 }
 
+/** What is left out of needs that are read. */
 export interface LeftOut {
 	/** People who wait for an item already. */
 	readonly waiting: ReadonlySet<string>;
@@ -99,6 +100,7 @@ export function readNeeds(text: string, { waiting, declined }: LeftOut): { needs
 	const [worst, starts]: [number[], number[]] = [[], [0]];
 	const [set, closing, savesW]: [number[], number[], number[]] = [[], [], []];
 	let waits = 0;
+	/** Reads the offer that ends there. */
 	const readOffer = (from: number, end: number, no: readonly string[] | undefined) => {
 		const first = text.indexOf(' ', from);
 		const kind = kinds.of(text.slice(first + 1, end));

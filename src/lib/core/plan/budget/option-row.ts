@@ -11,6 +11,7 @@ export interface OptionRow {
 	readonly worths: Float64Array;
 }
 
+/** Options person by person in a row. */
 export function rowOf(options: readonly (readonly PricedOption[])[]): OptionRow {
 	const starts = Int32Array.from([0, ...options.map(({ length }) => length)]);
 	for (let i = 1; i < starts.length; i += 1) starts[i] = of(starts, i) + of(starts, i - 1);
@@ -22,6 +23,7 @@ export function rowOf(options: readonly (readonly PricedOption[])[]): OptionRow 
 	};
 }
 
+/** The options of one person. */
 export const optionsOf = ({ starts, cents, worths }: OptionRow, i: number): PricedOption[] =>
 	Array.from({ length: of(starts, i + 1) - of(starts, i) }, (_, k) => ({
 		cents: of(cents, of(starts, i) + k),

@@ -1,7 +1,9 @@
 import type { FactCondition } from './fact-condition';
 
+/** Seats with the feet on the floor or on something lying there. */
 export const FEET_ON_FLOOR = { seat: ['chair', 'stool', 'ball'] } as const satisfies FactCondition;
 
+/** Seats with a backrest. */
 export const HAS_BACKREST = { seat: ['chair', 'wheelchair', 'sofa'] } as const satisfies FactCondition;
 
 /** Everyone whose seat type does not imply that they stay seated. */
@@ -20,6 +22,7 @@ export const IN_A_WHEELCHAIR = { seat: ['wheelchair'] } as const satisfies FactC
 /** Seats made for leisure. */
 export const ON_A_SOFT_SEAT = { seat: ['sofa', 'bed'] } as const satisfies FactCondition;
 
+/** Sitting styles that use the backrest. */
 export const USES_BACKREST = { way: ['upright', 'open', 'forearms-down'] } as const satisfies FactCondition;
 
 /** Seats and styles where one sits all the way back. */
@@ -38,18 +41,22 @@ export const LUMBAR_IS_SUPPORTED = {
 /** Sitting styles with the keyboard close: with forearms resting on the table it is pushed back on purpose. */
 export const KEYBOARD_IS_CLOSE = { way: ['upright', 'open', 'active'] } as const satisfies FactCondition;
 
+/** A separate keyboard. */
 export const OWN_KEYBOARD = { keys: ['separate'] } as const satisfies FactCondition;
 
 /** Works with both hands. */
 export const TWO_HANDS = { arms: ['both'] } as const satisfies FactCondition;
 
+/** A separate mouse. */
 export const OWN_MOUSE = { mouse: ['separate'] } as const satisfies FactCondition;
 
 /** A separate mouse, and a second hand for it. */
 export const OWN_MOUSE_TWO_HANDS = { ...OWN_MOUSE, ...TWO_HANDS } as const satisfies FactCondition;
 
+/** A seat with armrests. */
 export const WITH_ARMRESTS = { armrest: ['yes'] } as const satisfies FactCondition;
 
+/** At a standing spot. */
 export const AT_STANDING_SPOT = { posture: ['standing'] } as const satisfies FactCondition;
 
 /** Lenses whose lower part is for reading. */

@@ -24,8 +24,10 @@ export interface Facts {
 	readonly castors: 'yes' | 'no';
 }
 
+/** Name of a fact. */
 export type FactName = keyof Facts;
 
+/** A yes-or-no fact. */
 export function yesNoFact(holds: boolean): 'yes' | 'no' {
 	return holds ? 'yes' : 'no';
 }
@@ -33,6 +35,7 @@ export function yesNoFact(holds: boolean): 'yes' | 'no' {
 /** What the facts are taken from: a workstation, without the household items. */
 export type FactSource = Pick<Corner, 'spot' | 'person' | 'way'>;
 
+/** Whether two hands are available. */
 export const hasTwoHands = (arms: WorkingArms): Facts['arms'] => (arms === 'both' ? 'both' : 'one');
 
 /**

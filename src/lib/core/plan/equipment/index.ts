@@ -21,6 +21,7 @@ const OWN_ITEM_PATTERN = 'item-[1-9][0-9]{0,3}';
 
 const CATALOGUE_ITEMS = `${REQUESTABLE_ITEMS.join('|')}|${OWN_ITEM_PATTERN}`;
 
+/** How the code of an item of the catalogue is written. */
 export const CATALOGUE_ITEM_PATTERN = `^(?:${CATALOGUE_ITEMS})$`;
 
 /** How the code of a request is written. */
@@ -28,6 +29,7 @@ export const EQUIPMENT_ITEM_PATTERN = `^(?:${CATALOGUE_ITEMS}|${EYE_TEST})$`;
 
 const ITEM = new RegExp(EQUIPMENT_ITEM_PATTERN);
 
+/** Whether a text is the code of an item. */
 export const isEquipmentItem = (text: string): text is EquipmentItem => ITEM.test(text);
 
 /** Whether the software comes with an item. */

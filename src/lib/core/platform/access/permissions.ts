@@ -113,6 +113,7 @@ export function isPermitted(role: string, permission: Permission): boolean {
 	return grantOf(role, permission) !== 'none';
 }
 
+/** The roles that may do an act. */
 export function rolesWith(permission: Permission): Role[] {
 	return (Object.keys(PERMISSIONS[permission]) as Role[]).filter((role) => isPermitted(role, permission));
 }

@@ -7,6 +7,7 @@ export interface WhoSees {
 	readonly everyAnswer: readonly Role[];
 	/** See only the people referred to them. */
 	readonly referredOnly: readonly Role[];
+	/** See totals and no individual. */
 	readonly totalsOnly: readonly Role[];
 }
 

@@ -34,6 +34,7 @@ export function weekdayOf(date: CivilDate): number {
 	return new Date(toMs(date)).getUTCDay();
 }
 
+/** Year of a date. */
 export function yearOf(date: CivilDate): number {
 	return Number(date.slice(0, 4));
 }

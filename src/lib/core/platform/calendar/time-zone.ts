@@ -32,6 +32,7 @@ export function isTimeZone(text: string): boolean {
 	return /^[A-Za-z]/.test(text) && formatterOf(text) !== null;
 }
 
+/** The time zone in which a person's day begins. */
 export interface PersonTimeZone {
 	readonly zone: string;
 	/** False where the person's own zone is unknown and the organisation's stands in. */

@@ -6,6 +6,7 @@ export interface WorkCalendar {
 	/** Days of the weekend, 0 Sunday to 6 Saturday. */
 	readonly weekend: readonly number[];
 	readonly isHoliday: (date: CivilDate) => boolean;
+	/** Whether people work on a day of the weekend. */
 	readonly isWorkedAnyway?: (date: CivilDate) => boolean;
 }
 

@@ -243,4 +243,5 @@ export const CHECKS = {
 	request: compileSchema<OurRequest>(request)
 } as const;
 
+/** Kinds of resources that are ours. */
 export type OurKind = keyof typeof CHECKS;

@@ -11,6 +11,7 @@ export interface Leaf {
 	readonly options: readonly string[] | 'text';
 }
 
+/** A group of the questionnaire. */
 export interface Branch {
 	readonly group: AnswerGroup;
 	readonly leaves: readonly Leaf[];
@@ -29,6 +30,7 @@ export const LINKS = {
 	otherValue: 'other.value'
 } as const;
 
+/** The link of one part of a household item. */
 export const thingPartLink = (part: string): string => `thing.${part}`;
 
 /** What is asked about a household item. */

@@ -23,6 +23,7 @@ import { FHIR_SYSTEMS, NO_OUTCOME, QUESTIONNAIRE_URL } from './systems';
 
 type Resource = { readonly resourceType: string } & Readonly<Record<string, unknown>>;
 
+/** What was read from a bundle. */
 export interface ReadBundle {
 	readonly records: readonly FhirRecord[];
 	/** Resources that aren't ours, and so weren't read; questionnaires aren't counted. */

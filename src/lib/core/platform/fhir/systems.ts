@@ -9,11 +9,15 @@ export const FHIR_SYSTEMS = {
 	answer: `${BASE}:answer`,
 	/** Lengths of the body and the furniture. */
 	length: `${BASE}:length`,
+	/** How a length was measured. */
 	method: `${BASE}:measuring-method`,
+	/** Regions of the body. */
 	region: `${BASE}:body-region`,
 	/** What is said about discomfort in a region. */
 	discomfort: `${BASE}:discomfort`,
+	/** Warning signs. */
 	sign: `${BASE}:warning-sign`,
+	/** What is said about a warning sign. */
 	signPart: `${BASE}:warning-sign-part`,
 	/** Our own number for a person. */
 	person: `${BASE}:person`,
@@ -21,6 +25,7 @@ export const FHIR_SYSTEMS = {
 	staffNumber: `${BASE}:staff-number`,
 	/** The report or self-assessment from which something was read. */
 	source: `${BASE}:source`,
+	/** How the person consented to a referral. */
 	consent: `${BASE}:referral-consent`
 } as const;
 

@@ -7,6 +7,7 @@ import { discomfortObservation, lengthObservation, signObservation } from './wri
 import { writeQuestionnaire } from './write-questionnaire';
 import { writeResponse } from './write-response';
 
+/** Checklists by version. */
 export type ChecklistAt = (version: number) => Checklist;
 
 function patientOf({ id, name, email, phone, staffNumber, language }: FhirRecord['person']): Patient {

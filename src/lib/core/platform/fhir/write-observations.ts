@@ -9,6 +9,7 @@ const coded = (system: string, code: string, text?: string): CodeableConcept => 
 	...(text ? { text } : {})
 });
 
+/** What everything observed of a person has in common. */
 const observed = (personId: string, at: string) =>
 	({
 		resourceType: 'Observation',

@@ -20,6 +20,7 @@ export const SETTINGS_AREAS = [
 /** One of {@link SETTINGS_AREAS}. */
 export type SettingsArea = (typeof SETTINGS_AREAS)[number];
 
+/** The settings of each area. */
 export interface SettingsByArea {
 	readonly choices: OfferedSettings;
 	readonly 'days-off': DaysOffSettings;

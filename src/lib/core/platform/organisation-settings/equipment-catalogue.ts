@@ -10,6 +10,7 @@ import type { SettingsChange, SettingsFault } from './settings-change';
 import { entryChanges } from './entry-changes';
 import { languagesWithoutName, ownNameIn, type OwnNames } from './own-names';
 
+/** An item of an organisation's catalogue. */
 export interface CatalogueItem {
 	readonly code: EquipmentItem;
 	/** Whether employees can ask for it; coordinators always can. */

@@ -2,6 +2,7 @@ import type { SettingsChange, SettingsFault } from './settings-change';
 import { entryChanges } from './entry-changes';
 import { ownNameIn, type OwnNames } from './own-names';
 
+/** The entitlement to an eye test that people of a country have. */
 export interface EyeTestEntitlement {
 	/** ISO 3166-1 alpha-2; empty for every country without an entry of its own. */
 	readonly country: string;
@@ -13,6 +14,7 @@ export interface EyeTestEntitlement {
 	readonly howTo: OwnNames;
 }
 
+/** Who can have an eye test. */
 export interface EyeTestSettings {
 	readonly entitlements: readonly EyeTestEntitlement[];
 }

@@ -8,6 +8,7 @@ import type { SettingsChange, SettingsFault } from './settings-change';
 import { entryChanges } from './entry-changes';
 import { languagesWithoutName, ownNameIn, type OwnNames } from './own-names';
 
+/** Household items as an organisation offers them. */
 export interface HouseholdSettings {
 	/** Kinds offered, each with the size it starts with. */
 	readonly kinds: readonly ThingChoice[];
@@ -70,6 +71,7 @@ export const householdChanges = (
 	)
 ];
 
+/** Household items as one language shows them. */
 export interface HouseholdOffer {
 	readonly kinds: readonly ThingChoice[];
 	readonly own: readonly (ThingChoice & { readonly id: number; readonly name: string })[];

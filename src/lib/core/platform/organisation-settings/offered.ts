@@ -9,6 +9,7 @@ export interface OfferedSettings {
 	readonly breakSchedules: readonly BreakSchedule[];
 }
 
+/** Everything is offered. */
 export const ALL_OFFERED: OfferedSettings = {
 	sittingStyles: SITTING_STYLES,
 	breakSchedules: BREAK_SCHEDULES

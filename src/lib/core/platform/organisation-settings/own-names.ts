@@ -8,5 +8,6 @@ export const OWN_NAME_LENGTH = 60;
 export const ownNameIn = (names: OwnNames, language: string): string =>
 	names[language]?.trim() || Object.values(names).find((name) => name?.trim()) || '';
 
+/** Languages in which a name is missing. */
 export const languagesWithoutName = (names: OwnNames, languages: readonly string[]): string[] =>
 	languages.filter((language) => !names[language]?.trim());

@@ -5,8 +5,10 @@ import type { SettingsChange, SettingsFault } from './settings-change';
 /** A column that says the same in every row, such as a cost centre. */
 export const FIXED_COLUMN = 'fixed';
 
+/** What a column of the purchasing file holds. */
 export type PurchasingContent = BoardColumn | typeof FIXED_COLUMN;
 
+/** A column of the file that purchasing takes in. */
 export interface PurchasingColumn {
 	readonly content: PurchasingContent;
 	/** As purchasing's program expects it. */

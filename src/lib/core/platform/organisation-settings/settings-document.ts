@@ -20,6 +20,7 @@ import {
 import { purchasingFaults, USUAL_PURCHASING_FILE } from './purchasing-file';
 import { NO_TEAMS, teamFaults } from './teams';
 
+/** How the settings of an area are checked. */
 interface AreaRules<S> {
 	/** Those that the software comes with. */
 	readonly original: S;
@@ -57,6 +58,7 @@ const RULES: { readonly [A in SettingsArea]: AreaRules<SettingsByArea[A]> } = {
 	teams: { original: NO_TEAMS, schema: teamsSchema, faults: teamFaults }
 };
 
+/** The settings of an area that the software comes with. */
 export const originalSettings = <A extends SettingsArea>(area: A): SettingsByArea[A] => RULES[area].original;
 
 /** Stored settings with what this version of the software comes with. */
@@ -99,6 +101,7 @@ export function validateSettings<A extends SettingsArea>(
 	return check(trimmed(value)) as Checked<SettingsByArea[A]>;
 }
 
+/** Checks a file of settings from outside. */
 export function validateSettingsFile<A extends SettingsArea>(
 	area: A,
 	value: unknown

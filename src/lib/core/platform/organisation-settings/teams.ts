@@ -1,6 +1,7 @@
 import type { SettingsChange, SettingsFault } from './settings-change';
 import { entryChanges } from './entry-changes';
 
+/** A team that people can be in. */
 interface Team {
 	/** Given once: a team keeps it under another name. */
 	readonly id: number;

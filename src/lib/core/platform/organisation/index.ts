@@ -59,4 +59,5 @@ export const ORGANISATION_LENGTHS = {
 /** Largest logo file accepted, bytes. Our assumption. */
 export const MAX_LOGO_BYTES = 2_000_000;
 
+/** Whether the organisation has been set up. */
 export const isSetUp = ({ name }: Pick<Organisation, 'name'>): boolean => name !== '';

@@ -3,6 +3,7 @@ import { pointerToken, type Checked, type Issue } from '../issue';
 
 const ajv = new Ajv2020({ allErrors: false, allowUnionTypes: true, strict: true, verbose: true });
 
+/** What each schema keyword's error means in plain words. */
 const WORDS: Readonly<Record<string, (error: ErrorObject) => string>> = {
 	required: () => 'is missing',
 	additionalProperties: () => 'is not a part of this format',

@@ -1,3 +1,4 @@
+/** Account events about which the owner is emailed. */
 export const ACCOUNT_NOTICES = [
 	'new-device',
 	'tries',
@@ -54,5 +55,6 @@ export const EMAIL_KINDS = [
 /** One of {@link EMAIL_KINDS}. */
 export type EmailKind = (typeof EMAIL_KINDS)[number];
 
+/** Whether an email goes to an employee. */
 export const isEmployeeEmail = (kind: EmailKind): kind is EmployeeEmailKind =>
 	(EMPLOYEE_EMAIL_KINDS as readonly EmailKind[]).includes(kind);

@@ -1,3 +1,4 @@
+/** States of an email. */
 export const EMAIL_STATES = ['waiting', 'delivered', 'bounced', 'failed'] as const;
 
 /** See {@link EMAIL_STATES}. */

@@ -62,4 +62,5 @@ export function stepTicksOf(fields: Answers): Partial<Record<StepPlace, boolean>
 /** Every field by name with the values it accepts, except for household items; an empty text withdraws an answer. */
 export const ANSWER_FIELDS: ReadonlyMap<string, FieldValues> = new Map(entries());
 
+/** Pattern for the names of household-item fields. */
 export const THING_FIELD_PATTERN = `^thing\\.(?:[0-9]|[123][0-9])\\.(?:${THING_FIELD_PARTS.join('|')})$`;

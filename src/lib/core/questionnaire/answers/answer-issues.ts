@@ -16,6 +16,7 @@ export function answerIssues(answers: Answers, way: SittingStyle): FieldIssue[] 
 	];
 }
 
+/** Missing or unreadable answers on one page. */
 export function pageIssues(page: QuestionnairePage, answers: Answers, way: SittingStyle): FieldIssue[] {
 	return answerIssues(answers, way).filter((issue) => pageOfField(issue.field) === page);
 }

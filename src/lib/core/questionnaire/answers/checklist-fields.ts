@@ -11,6 +11,7 @@ import { chosenOption, type Answers } from './fields';
 import { handsFromAnswers } from './hands-from-answers';
 import type { QuestionnairePage } from './questionnaire-pages';
 
+/** Name of the field for the answer to one checklist question. */
 export function checklistField(item: string): string {
 	return `check.${item}`;
 }
@@ -21,10 +22,12 @@ export const OWN_CHECKLIST_FIELD_PATTERN = `^check\\.${OWN_ID_PATTERN}$`;
 /** Pattern for the answers to such questions; an empty text withdraws one. */
 export const OWN_CHECKLIST_ANSWER_PATTERN = `^(?:${OWN_ANSWER_PATTERN})?$`;
 
+/** Name of the field for one warning sign. */
 export function redFlagField(sign: RedFlag): string {
 	return `sign.${sign}`;
 }
 
+/** Checklist stations that each page covers. */
 export const STATIONS_OF_PAGE: Readonly<Partial<Record<QuestionnairePage, readonly ChecklistStation[]>>> = {
 	spot: ['spot'],
 	feet: ['feet'],

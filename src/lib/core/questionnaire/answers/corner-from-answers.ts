@@ -65,6 +65,7 @@ class Reader {
 		return 0;
 	}
 
+	/** A length that may be left out. */
 	optional(name: LengthFieldName): number | null {
 		if (!isFieldAnswered(this.answers, name)) return null;
 		const read = readLengthField(name, this.answers[name], this.unit, LENGTH_FIELDS[name]);
@@ -116,6 +117,7 @@ function withRoom(
 	return isHighKnown ? [Math.max(least, high - spanMm), high] : [low, Math.min(most, low + spanMm)];
 }
 
+/** The field with the current height of adjustable furniture. */
 const HEIGHT_OF: Readonly<Record<AdjustableFurniture, LengthFieldName>> = {
 	surface: 'surfaceHeight',
 	seat: 'seatHeight',

@@ -42,6 +42,7 @@ export function countField(name: LengthFieldName): string {
 	return `count.${name}`;
 }
 
+/** Pattern for the names of such fields. */
 export const COUNT_FIELD_PATTERN = `^count\\.(?:${Object.keys(LENGTH_FIELDS).join('|')})$`;
 
 /** A counted length as text in the person's unit; unreadable text is left as typed. */

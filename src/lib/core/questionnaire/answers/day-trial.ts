@@ -25,6 +25,7 @@ export const COMFORT_SCALE = Array.from({ length: 11 }, (_, n) => String(n));
 /** Something tried for a day, compared with a day of what someone has. */
 export interface DayTrial {
 	readonly tried: Tried;
+	/** The day of what is tried. */
 	readonly since: CivilDate;
 	/** How that day was, 0 to 10; null until it is answered. */
 	readonly comfort: number | null;
@@ -33,6 +34,7 @@ export interface DayTrial {
 	readonly ownComfort: number | null;
 }
 
+/** A sitting style on trial. */
 export interface StyleTrial {
 	readonly way: SittingStyle;
 	readonly since: CivilDate;
@@ -74,9 +76,11 @@ export function styleTrialOf(answers: Answers): StyleTrial | null {
 export const speakOfTrial = (fields: Answers): boolean =>
 	Object.values(TRIAL_FIELDS).some((field) => fields[field] !== undefined);
 
+/** Fields that end a trial. */
 export const noTrialFields = (): Record<string, string> =>
 	Object.fromEntries(Object.values(TRIAL_FIELDS).map((field) => [field, '']));
 
+/** Fields that start a trial on a day. */
 export function trialFields(tried: Tried, since: string): Record<string, string> {
 	return {
 		...noTrialFields(),

@@ -44,6 +44,7 @@ const USUAL_SIZE = { laptop: '14', monitor: '24' } as const;
 /** A standing surface is higher than a table: a kitchen worktop, mm. Common practice. */
 const STANDING_SURFACE_MM = 920;
 
+/** Screen lengths that follow from its size. */
 const SIZED: ReadonlySet<LengthFieldName> = new Set([
 	'topAboveBase',
 	'visibleHeight',
@@ -66,6 +67,7 @@ export function cannotMeasureField(length: string): string {
 	return `cant.${length}`;
 }
 
+/** Whether a length was marked as impossible to measure now. */
 export function isMarkedUnmeasured(answers: Answers, name: LengthFieldName): boolean {
 	return mayStayUnmeasured(name) && answers[cannotMeasureField(name)] === 'yes';
 }
@@ -86,6 +88,7 @@ const RANGES = {
 	screen: { moves: 'screenMoves', low: 'screenLow', high: 'screenHigh' }
 } as const;
 
+/** Furniture that may be adjustable. */
 export type AdjustableFurniture = keyof typeof RANGES;
 
 /** The fields for the lowest and highest setting of adjustable furniture. */

@@ -7,10 +7,12 @@ export const DEVICES_AT_HOME = ['keyboard', 'mouse', 'screen', 'television', 'ta
 /** One of {@link DEVICES_AT_HOME}. */
 export type DeviceAtHome = (typeof DEVICES_AT_HOME)[number];
 
+/** Name of the field that says whether one of them is at home. */
 export function deviceField(device: DeviceAtHome): string {
 	return `device.${device}`;
 }
 
+/** The devices reported to be at home. */
 export function devicesOf(answers: Answers): DeviceAtHome[] {
 	return DEVICES_AT_HOME.filter((device) => answers[deviceField(device)] === 'yes');
 }

@@ -27,6 +27,7 @@ export const BODY_PLACES: readonly BodyPlace[] = REGIONS.flatMap((region): BodyP
 		: [{ region, side: null }]
 );
 
+/** What is asked about one body place. */
 export type PainPart = 'worst' | 'days' | 'hinders' | `kind.${DiscomfortKind}` | `part.${RegionPart}`;
 
 /** The parts asked about one body place. */

@@ -100,6 +100,7 @@ export const LENGTH_FIELDS = {
 	keysShort: { page: 'hands', bounds: B.side, usual: [80, 260], start: 130 }
 } as const satisfies Record<string, LengthField>;
 
+/** Name of a length field. */
 export type LengthFieldName = keyof typeof LENGTH_FIELDS;
 
 /** How lengths of the room and the body can be measured at home; a bank card is for screens only. */
@@ -162,6 +163,7 @@ export const CHOICE_FIELDS = {
 	windowFaces: { page: 'light', options: ['not-known', ...COMPASS] }
 } as const satisfies Record<string, { page: QuestionnairePage; options: readonly string[] }>;
 
+/** Name of a choice field. */
 export type ChoiceFieldName = keyof typeof CHOICE_FIELDS;
 
 /** Most kinds of household items one person can list. */
@@ -201,6 +203,7 @@ export function bodyMethodOf(answers: Answers): (typeof HOME_MEASURING_METHODS)[
 	return chosenOption(answers, isFieldAnswered(answers, 'bodyBy') ? 'bodyBy' : 'by');
 }
 
+/** The unit lengths are typed in. */
 export function unitOf(answers: Answers): LengthUnit {
 	return chosenOption(answers, 'unit');
 }

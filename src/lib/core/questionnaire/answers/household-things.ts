@@ -40,6 +40,7 @@ export const THING_CHOICES: readonly ThingChoice[] = (Object.keys(USUAL_SIZES) a
 	})
 );
 
+/** Whether a text is a kind of household item. */
 function isHouseholdKind(text: string | undefined): text is HouseholdKind {
 	return THING_CHOICES.some((item) => item.kind === text);
 }
@@ -66,6 +67,7 @@ export interface ThingToAdd extends ThingChoice {
 	readonly isOwn?: boolean;
 }
 
+/** Fields of a new item. */
 export function newThingFields(
 	index: number,
 	{ kind, size: [a, b, c], label }: ThingToAdd,
@@ -110,6 +112,7 @@ export function leftOutField(pieceId: string): string {
 	return `out.${pieceId}`;
 }
 
+/** Pattern for the names of such fields. */
 export const LEFT_OUT_FIELD_PATTERN = '^out\\.t(?:[0-9]|[123][0-9])(?:#[0-9]{1,3})?$';
 
 /** Ids of the items left out. */
@@ -119,6 +122,7 @@ export function piecesLeftOut(answers: Answers): string[] {
 		.map(([name]) => name.slice('out.'.length));
 }
 
+/** Fields that leave out everything of a kind. */
 export function leaveOutKindFields(answers: Answers, kind: HouseholdKind): Record<string, string> {
 	const ids = listedThings(answers)
 		.filter((index) => answers[thingField(index, 'kind')] === kind)

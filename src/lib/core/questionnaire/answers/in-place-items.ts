@@ -8,6 +8,7 @@ import type { Answers } from './fields';
 /** What an earlier self-assessment may have put in place: a plan step, or a problem that was fixed. */
 export type InPlaceItem = StepPlace | ShippedFindingId;
 
+/** Name of the field that says whether something is still in place. */
 export function stillInPlaceField(what: InPlaceItem): `still.${InPlaceItem}` {
 	return `still.${what}`;
 }
@@ -30,6 +31,7 @@ export function itemsGone(answers: Answers): ReadonlySet<string> {
 	return new Set(IN_PLACE_ITEMS.filter((what) => answers[stillInPlaceField(what)] === 'no'));
 }
 
+/** Steps that are lost when a part of the workstation is replaced. */
 const GOES_WITH: Readonly<Record<ChangedPart, readonly StepPlace[]>> = {
 	place: STEP_PLACES,
 	chair: ['seat', 'feet', 'back'],

@@ -4,6 +4,7 @@ import { CHOICE_FIELDS, LENGTH_FIELDS } from './fields';
 import { QUESTIONNAIRE_PAGES, type QuestionnairePage } from './questionnaire-pages';
 import { STATIONS_OF_PAGE } from './checklist-fields';
 
+/** The page on which a field is asked. */
 export function pageOfField(name: string): QuestionnairePage {
 	const [kind = '', id = ''] = name.split('.');
 	if (kind === 'cant') return pageOfField(id);

@@ -22,6 +22,7 @@ export interface PhotoNumbers {
 	readonly heights: Readonly<Partial<Record<PhotoHeight, PhotoValue>>>;
 }
 
+/** The day of the picture. */
 const DAY_FIELD = 'photo.on';
 
 const angleField = (angle: PhotoAngle) => `photo.angle.${angle}`;

@@ -1,6 +1,7 @@
 import { PRECAUTIONS, type Precaution } from '../../workstation/corner/vocabulary';
 import { chosenOption, type Answers } from './fields';
 
+/** Name of the field for one precaution. */
 export function precautionField(care: Precaution): string {
 	return `care.${care}`;
 }

@@ -17,6 +17,7 @@ export const RED_FLAG_GROUPS = {
 	distress: EMERGENCY_RED_FLAGS.filter(isDistressFlag)
 } as const satisfies Record<string, readonly RedFlag[]>;
 
+/** Name of one of the groups. */
 export type RedFlagGroup = keyof typeof RED_FLAG_GROUPS;
 
 /** The groups in the order in which they are asked. */
@@ -45,6 +46,7 @@ export function isNoneGroup(text: string | undefined): text is NoneGroup {
 	return NONE_GROUPS.some((group) => group === text);
 }
 
+/** Whether a text is a group of warning signs. */
 function isSignsGroup(text: string | undefined): text is RedFlagGroup {
 	return text !== undefined && Object.hasOwn(RED_FLAG_GROUPS, text);
 }

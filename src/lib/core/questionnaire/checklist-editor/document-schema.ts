@@ -62,6 +62,7 @@ export const ownFindingSchema = Type.Object(
 	closed
 );
 
+/** Schema of the words of a question in one language. */
 export const itemWordsSchema = Type.Object(
 	{
 		question: text(question),
@@ -74,6 +75,7 @@ export const itemWordsSchema = Type.Object(
 	closed
 );
 
+/** Schema of the words of a problem in one language. */
 export const findingWordsSchema = Type.Object({ name: text(name), fix: text(fix) }, closed);
 
 /** Something by language, as a BCP 47 tag. */

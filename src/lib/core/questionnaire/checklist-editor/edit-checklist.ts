@@ -59,6 +59,7 @@ function withWords<K extends 'items' | 'findings'>(
 	return { ...document, words: Object.fromEntries(changed.filter(isUsed)) };
 }
 
+/** Whether words say anything. */
 const saysAnything = ({ question, why, look, answers }: OwnItemWords) =>
 	[question, why, look, ...Object.values(answers)].some((words) => words !== '');
 

@@ -209,6 +209,7 @@ export const CAUSES = {
 	}
 } as const satisfies Record<string, CauseRule>;
 
+/** Id of a cause. */
 export type CauseId = keyof typeof CAUSES;
 
 /** Every cause, in the order of precedence. */
@@ -217,6 +218,7 @@ const CAUSE_IDS = Object.keys(CAUSES) as readonly CauseId[];
 /** From this many sore regions, discomfort counts as widespread: no single thing at a desk causes that. Our assumption. */
 const EVERYWHERE_FROM = 4;
 
+/** A likely cause of some complaints. */
 export interface LikelyCause {
 	readonly cause: CauseId;
 	/** The complaints that point to it, the worst first. */

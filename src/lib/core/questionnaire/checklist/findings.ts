@@ -40,6 +40,7 @@ function rule(
 }
 
 const NECK_AND_SHOULDERS = ['neck', 'shoulder'] as const;
+/** Regions of the legs. */
 export const LEG_REGIONS = ['hip-thigh', 'knee', 'ankle-foot'] as const;
 const STACK = ['stable-stack'] as const;
 
@@ -310,6 +311,7 @@ const FINDINGS = {
 	)
 } as const satisfies Record<string, FindingRule>;
 
+/** Id of a finding that the software comes with. */
 export type ShippedFindingId = keyof typeof FINDINGS;
 
 /** Id of a finding: one that the software comes with, or one that an organisation has added. */
@@ -330,6 +332,7 @@ export function findingRule(id: FindingId, own?: Pick<OwnParts, 'findings'>): Fi
 	return rule(stationOfOwnId(id) ?? 'safety', regions, household, shop);
 }
 
+/** The regions that a finding is tied to. */
 export function regionsOfFinding(id: FindingId, own?: Pick<OwnParts, 'findings'>): readonly Region[] {
 	return findingRule(id, own).regions;
 }

@@ -100,6 +100,7 @@ export const HOUSEHOLD_FIXES = {
 	'shift-weight': fix(IN_A_WHEELCHAIR)
 } as const satisfies Record<string, FixRule>;
 
+/** Id of a household fix. */
 export type HouseholdFix = keyof typeof HOUSEHOLD_FIXES;
 
 /** Every household fix. */

@@ -26,6 +26,7 @@ export const HABITS = {
 	]
 } as const satisfies Record<string, readonly HabitQuestion[]>;
 
+/** Id of a habit. */
 export type HabitId = keyof typeof HABITS;
 
 /** Every habit, in the order in which it is told. */

@@ -8,6 +8,7 @@ export const HAZARDS = [
 	'vents-covered'
 ] as const satisfies readonly string[];
 
+/** A finding that is a hazard. */
 export type HazardId = (typeof HAZARDS)[number];
 
 /** Whether a finding is a hazard: it stays one until it is fixed, even where it is refused. */

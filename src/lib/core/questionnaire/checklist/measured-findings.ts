@@ -12,6 +12,7 @@ import { checkSeatDepth } from '../../body/seat/seat-depth';
 import { checkDistance, viewingDistanceWith } from '../../body/sight/viewing-distance';
 import { findingRule, type FindingId } from './findings';
 
+/** A finding from measurements. */
 export interface MeasuredFinding {
 	readonly finding: FindingId;
 	/** How far off, mm; null where no length says. */

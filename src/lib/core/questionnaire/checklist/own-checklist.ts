@@ -14,6 +14,7 @@ const OWN_FROM = 1000;
 export const ownChecklistNumber = (version: number): number | null =>
 	version > OWN_FROM ? version - OWN_FROM : null;
 
+/** The version of a number that people read. */
 export const ownChecklistVersion = (number: number): number => OWN_FROM + number;
 
 /** A question that an organisation has added; its words stand under each language. */

@@ -13,4 +13,5 @@ export const CHECKLIST_STATIONS = [
 	'moving'
 ] as const;
 
+/** One station of the checklist. */
 export type ChecklistStation = (typeof CHECKLIST_STATIONS)[number];

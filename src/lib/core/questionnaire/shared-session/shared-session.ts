@@ -6,6 +6,7 @@ import type { SharedSessionStation } from './stations';
 /** An open shared session ends by itself after this long, ms. Our assumption: longer than any call about one workstation. */
 export const LONGEST_SHARED_SESSION_MS = 2 * 3_600_000;
 
+/** Who or what ended a walkthrough. */
 export const SHARED_SESSION_ENDS = ['person', 'coordinator', 'time'] as const;
 
 /** One of {@link SHARED_SESSION_ENDS}. */
@@ -90,5 +91,6 @@ export function agreementOn(
 /** Whether both have agreed. */
 export const isAgreed = ({ person, coordinator }: Agreement): boolean => person && coordinator;
 
+/** Whether an open shared session has run out. */
 export const hasRunOut = (startedAt: Date, now: Date): boolean =>
 	now.getTime() - startedAt.getTime() >= LONGEST_SHARED_SESSION_MS;

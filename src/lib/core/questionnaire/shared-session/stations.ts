@@ -10,6 +10,7 @@ export const SHARED_SESSION_STATIONS = SIDE_VIEW_PAGES;
 /** One of {@link SHARED_SESSION_STATIONS}. */
 export type SharedSessionStation = (typeof SHARED_SESSION_STATIONS)[number];
 
+/** Whether a page of the self-assessment is a station. */
 const isSharedSessionStation = (page: string): page is SharedSessionStation =>
 	(SHARED_SESSION_STATIONS as readonly string[]).includes(page);
 

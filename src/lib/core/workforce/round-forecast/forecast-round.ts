@@ -86,4 +86,5 @@ export type RoundOutcome = Readonly<Record<ForecastKind, readonly number[]>> & {
 	readonly weeksBegun: number;
 };
 
+/** Whether a number that came lies within what was expected. */
 export const isWithin = ({ low, high }: PredictedCount, came: number): boolean => came >= low && came <= high;

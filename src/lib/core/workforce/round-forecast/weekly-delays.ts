@@ -11,6 +11,7 @@ export type ForecastKind = (typeof FORECAST_KINDS)[number];
 
 /** Earlier invitations, by the week after their email: 0 is the first. */
 export interface WeeklyDelays {
+	/** To how many it happened in each week. */
 	readonly happened: readonly number[];
 	/** How many were last seen in each week, without it having happened. */
 	readonly lastSeen: readonly number[];
@@ -44,5 +45,6 @@ export function weekShares({ happened, lastSeen }: WeeklyDelays): WeekShare[] {
 	});
 }
 
+/** The number of invitations. */
 export const invitedIn = ({ happened, lastSeen }: WeeklyDelays): number =>
 	[...happened, ...lastSeen].reduce((sum, n) => sum + n, 0);

@@ -10,6 +10,7 @@ export interface TimeToEvent {
 	readonly count?: number;
 }
 
+/** The estimate at one time. */
 export interface SurvivalPoint {
 	readonly time: number;
 	/** Number at risk just before. */

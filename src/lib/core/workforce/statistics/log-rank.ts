@@ -8,6 +8,7 @@ export interface LogRank {
 	readonly p: number;
 }
 
+/** A time to event with its group. */
 export interface GroupedTimeToEvent extends TimeToEvent {
 	readonly group: string;
 }

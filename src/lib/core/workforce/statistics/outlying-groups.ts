@@ -1,6 +1,7 @@
 import jstat from 'jstat';
 import { Z, type Interval } from './interval';
 
+/** A count in one group. */
 export interface GroupCount {
 	readonly x: number;
 	readonly n: number;
@@ -23,6 +24,7 @@ const SURE = 0.05;
 
 const sum = (of: readonly number[]) => of.reduce((total, n) => total + n, 0);
 
+/** Logarithm of the number of ways to choose k of n. */
 const lnChoose = (n: number, k: number): number =>
 	jstat.gammaln(n + 1) - jstat.gammaln(k + 1) - jstat.gammaln(n - k + 1);
 

@@ -21,6 +21,7 @@ const events = Type.Array(
 	many
 );
 
+/** The request schema of each statistic. */
 const REQUESTS = {
 	wilson: Type.Object({ statistic: Type.Literal('wilson'), x: count, n: size }, closed),
 	mcnemar: Type.Object({ statistic: Type.Literal('mcnemar'), b: count, c: count }, closed),

@@ -11,6 +11,7 @@ export const CHECK_IDS = ['knee', 'elbow', 'eye', 'thigh'] as const;
 /** One of {@link CHECK_IDS}. */
 export type CheckId = (typeof CHECK_IDS)[number];
 
+/** The checks of a standing workstation. */
 const STANDING: readonly CheckId[] = ['elbow', 'eye'];
 
 /**
@@ -38,6 +39,7 @@ export function checkIdsOfSeat(kind: SeatKind | null): readonly CheckId[] {
 	return kind === null ? STANDING : BY_SEAT[kind];
 }
 
+/** The checks of a workstation. */
 export function checkIdsOf(corner: Pick<Corner, 'spot'>): readonly CheckId[] {
 	return checkIdsOfSeat(seatKindOf(corner));
 }

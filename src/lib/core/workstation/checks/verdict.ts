@@ -12,6 +12,7 @@ const CERTAINTY_THRESHOLD = 0.75;
 
 /** Where the true value lies, as probabilities that sum to 1. */
 export interface VerdictProbabilities {
+	/** Below the range. */
 	readonly below: number;
 	/** Within the range. */
 	readonly p: number;
@@ -36,6 +37,7 @@ export function verdictOf({ below, p, above }: VerdictProbabilities): Verdict {
 	return below >= CERTAINTY_THRESHOLD || above >= CERTAINTY_THRESHOLD ? 'off' : 'unsure';
 }
 
+/** Whether any of these checks is known to be off. */
 export const isAnyOff = (checks: readonly { readonly verdict: Verdict }[]): boolean =>
 	checks.some(({ verdict }) => verdict === 'off');
 

@@ -48,6 +48,7 @@ export interface Person {
 	readonly sex: (typeof SEXES)[number];
 	/** Sole thickness of the shoes worn at work, mm. */
 	readonly heel: number;
+	/** The writing hand. */
 	readonly hand: Hand;
 	/** The mouse hand; see `pointingHandOf`. From version 3 on. */
 	readonly pointer?: Hand;
@@ -76,6 +77,7 @@ export type Range = readonly [min: number, max: number];
 /** The workstation and its furniture. */
 interface Spot {
 	readonly posture: (typeof POSTURES)[number];
+	/** How the furniture was measured. */
 	readonly by: MeasuringMethod;
 	readonly surface: Surface;
 	/** Null for a standing workstation, where a given seat is ignored. */
@@ -115,6 +117,7 @@ export interface Seat {
 	readonly footBar?: number | null;
 }
 
+/** The main screen. */
 export interface Screen {
 	readonly kind: (typeof SCREEN_KINDS)[number];
 	/** From its base to the top of the visible screen, mm. */

@@ -13,6 +13,7 @@ export interface SeatRules {
 	readonly takesStacks: boolean;
 	/** Whether its depth and back are asked about and checked: a wheelchair's are fitted to its user. */
 	readonly hasBack: boolean;
+	/** Whether it may have armrests. */
 	readonly hasArmrests: boolean;
 	/** Whether someone who sits there can stand up, as far as the seat type says. */
 	readonly canGetUp: boolean;

@@ -13,11 +13,13 @@ export const LENSES = ['none', 'single-vision', 'bifocal', 'progressive', 'trifo
 /** Which lenses the person uses for the screen. */
 export type Lenses = (typeof LENSES)[number];
 
+/** Which movement eases the back. */
 export const BACK_RELIEF = ['any', 'eased-by-arching', 'eased-by-rounding'] as const;
 
 /** Whether the wrists hurt. */
 export const WRISTS = ['well', 'troubled'] as const;
 
+/** The arms someone works with. */
 export const WORKING_ARMS = ['both', 'right-only', 'left-only'] as const;
 
 /** One of {@link WORKING_ARMS}. */
@@ -35,6 +37,7 @@ export const SITTING_STYLES = ['upright', 'open', 'forearms-down', 'active'] as 
 /** One of {@link SITTING_STYLES}. */
 export type SittingStyle = (typeof SITTING_STYLES)[number];
 
+/** Sitting or standing. */
 export const POSTURES = ['sitting', 'standing'] as const;
 
 /** Seat types. Version 1 documents don't name one and mean a chair; version 2 does not know the last three. */
@@ -95,6 +98,7 @@ export const BODY_LENGTHS = [
 /** One of {@link BODY_LENGTHS}. */
 export type BodyLengthName = (typeof BODY_LENGTHS)[number];
 
+/** Kinds of screen. */
 export const SCREEN_KINDS = ['laptop', 'monitor'] as const;
 
 /** A separate keyboard, or the laptop's. */
@@ -103,6 +107,7 @@ export const KEYBOARD_KINDS = ['separate', 'built-in'] as const;
 /** Kinds of pointing device. */
 export const MOUSE_KINDS = ['separate', 'touchpad'] as const;
 
+/** Kinds of household items that plans can use. */
 export const HOUSEHOLD_KINDS = [
 	'book',
 	'ream',

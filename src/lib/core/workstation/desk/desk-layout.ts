@@ -20,6 +20,7 @@ export interface DeskContents {
 export interface DeskLayout {
 	readonly reach: ReachEnvelope;
 	readonly things: readonly PlacedDeskThing[];
+	/** Whether the desk is deep enough. */
 	readonly isDeep: boolean;
 }
 

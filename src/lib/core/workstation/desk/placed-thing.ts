@@ -14,6 +14,7 @@ export interface Placement {
 	readonly turnedDeg: number;
 }
 
+/** A placed thing with its assessment. */
 export interface PlacedDeskThing extends Placement {
 	readonly zone: ReachZone;
 	/** Whether all of it is on the desk. */
@@ -23,6 +24,7 @@ export interface PlacedDeskThing extends Placement {
 /** A side of the person: 1 for right, -1 for left. */
 export type DeskSide = 1 | -1;
 
+/** The other side. */
 export function oppositeSide(side: DeskSide): DeskSide {
 	return side === 1 ? -1 : 1;
 }

@@ -3,6 +3,7 @@ import type { Corner, HouseholdItem } from '../corner/corner';
 import { placementModes, type PlacementMode } from './placement-modes';
 import { highestStackMm, STATIONS, stationRules, type Station, type StationRule } from './stations';
 
+/** The placement modes of an item that each station accepts. */
 type ModesByStation = Readonly<Record<Station, readonly PlacementMode[]>>;
 
 /** Items identical in everything the plan considers, so that the solver need not tell them apart. */

@@ -10,6 +10,7 @@ export type Station = (typeof STATIONS)[number];
 /** Longer and shorter side of a footprint, mm. */
 export type Footprint = readonly [longer: number, shorter: number];
 
+/** What a station accepts. */
 export interface StationRule {
 	readonly kinds: readonly HouseholdKind[];
 	/** Smallest footprint, longer and shorter side; may be fractions of a mm. */

@@ -57,6 +57,7 @@ function ahead(name: LengthFieldName, y: number, from: number, to: number): Draw
 	};
 }
 
+/** Dimensions of furniture and what stands on it. */
 function ofFurniture(name: LengthFieldName, { furniture: f, eye }: SideView): DrawnDimension | null {
 	const top = f.surface.y + f.surface.height;
 	const far = f.surface.x + f.surface.width;
@@ -91,6 +92,7 @@ function ofFurniture(name: LengthFieldName, { furniture: f, eye }: SideView): Dr
 	}
 }
 
+/** Dimensions of the seat. */
 function ofSeat(name: LengthFieldName, { furniture: { seat } }: SideView): DrawnDimension | null {
 	if (!seat) return null;
 	const { x, y, width, height } = seat.slab;

@@ -170,6 +170,7 @@ function seatOf(corner: Corner, setUp: SetUp): DrawnFurniture['seat'] {
 	};
 }
 
+/** The household item of which a plan's item is a copy. */
 export function itemOfPiece(corner: Pick<Corner, 'household'>, id: string): HouseholdItem {
 	const item = corner.household.find((h) => pieceIds(h.id, h.count ?? 1).includes(id));
 	if (!item) throw new RangeError(`The household has no piece ${id}`);

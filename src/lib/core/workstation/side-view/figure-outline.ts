@@ -40,6 +40,7 @@ const FACE: readonly (readonly [number, number])[] = [
 	[-0.17, -0.46]
 ];
 
+/** From the nape up the back of the head. */
 const BACK_OF_HEAD: readonly (readonly [number, number])[] = [
 	[-0.6, -0.34],
 	[-0.71, -0.08],

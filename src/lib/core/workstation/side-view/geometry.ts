@@ -12,6 +12,7 @@ export interface Rectangle {
 	readonly height: number;
 }
 
+/** Makes a point. */
 export function point(x: number, y: number): Point {
 	return { x, y };
 }

@@ -11,6 +11,7 @@ export interface RemeasuredHeights {
 	readonly surface: number;
 	/** What the keyboard stands on. */
 	readonly keysOn: number;
+	/** Top of the screen. */
 	readonly screenTop: number;
 }
 

@@ -31,6 +31,7 @@ function usedBy(corner: Corner, plan: Plan | null): ReadonlySet<string> {
 	return filler ? new Set([...stacked, filler.id]) : stacked;
 }
 
+/** The base for a workstation's variants. */
 export function variantBase(
 	corner: Corner,
 	plan: Plan | null,

@@ -37,6 +37,7 @@ type VariantNumbers = Readonly<
 	>
 >;
 
+/** A variant on offer. */
 export interface Variant {
 	readonly id: VariantId;
 	/** Labels of the household items it uses. */

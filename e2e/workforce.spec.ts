@@ -53,6 +53,10 @@ test('a coordinator looks at the workforce: screens, groups, the table behind a 
 	await expect(
 		page.getByText(`These results are for one team only: ${team}. Grouped by: Country.`)
 	).toBeVisible();
+	// Figures that are for everyone only offer no grouping, whatever the address says.
+	await page.goto('/desk/workforce/steps?by=team');
+	await expect(page.getByLabel('Data up to')).toBeVisible();
+	await expect(page.getByLabel('Group by', { exact: true })).toHaveCount(0);
 	await page.goto('/desk/workforce/discomfort');
 	await drawn(page);
 	await page.getByRole('button', { name: /Table.*Share of people, by body region/ }).click();

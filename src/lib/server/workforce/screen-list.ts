@@ -34,7 +34,7 @@ export type ScreenFigures<N extends ScreenName> = Awaited<ReturnType<(typeof SCR
 export const isScreenName = (name: string): name is ScreenName => Object.hasOwn(SCREENS, name);
 
 /** The dimensions by which each screen groups people; the others show everyone together. */
-const GROUPED_BY: Readonly<Partial<Record<ScreenName, readonly Grouping[]>>> = {
+export const GROUPED_BY: Readonly<Partial<Record<ScreenName, readonly Grouping[]>>> = {
 	answers: ASKED_BY,
 	discomfort: GROUPINGS,
 	findings: GROUPINGS,

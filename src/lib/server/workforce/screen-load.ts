@@ -3,7 +3,7 @@ import { isoDay } from '../platform/clock';
 import { withErrorPage } from '../platform/http/error-responses';
 import { signedIn } from '../platform/signed-in';
 import { readFigures } from './current-figures';
-import type { ScreenName } from './screen-list';
+import { GROUPED_BY, type ScreenName } from './screen-list';
 import { readView } from './view';
 
 /** What a request contains. */
@@ -16,12 +16,12 @@ interface Asked {
 export const viewOf = ({ locals, url }: Asked): Promise<WorkforceView> =>
 	readView(locals.db, signedIn(locals), url.searchParams, isoDay(locals.now, locals.timeZone));
 
-/** Loads a workforce page: the view in the URL, with the figures of a screen and when they were counted. */
+/** Loads a workforce page: the view in the URL, by what the screen can group people, its figures, and when they were counted. */
 export const screenLoad =
 	<N extends ScreenName>(name: N) =>
 	(asked: Asked) =>
 		withErrorPage(async () => {
 			const view = await viewOf(asked);
 			const { figures, countedAt } = await readFigures(asked.locals, name, view);
-			return { view: { ...view, countedAt }, ...figures };
+			return { view: { ...view, countedAt }, dimensions: GROUPED_BY[name] ?? [], ...figures };
 		});

@@ -13,17 +13,21 @@
 		/** What is shown for each group, before "by team". */
 		title: string;
 		code: string;
-		data: { readonly view: FigureView; readonly table: FigureRows };
-		by?: Grouping | null;
+		data: {
+			readonly view: FigureView;
+			readonly dimensions: readonly Grouping[];
+			readonly table: FigureRows;
+		};
 		axis?: string;
 		/** What the people have in common, after their number. */
 		were?: string;
 	}
 
-	let { title, code, data, by = data.view.by, axis, were = '' }: Props = $props();
+	let { title, code, data, axis, were = '' }: Props = $props();
 
-	const table = $derived(data.table);
-	const on = $derived(data.view.on);
+	const { table } = $derived(data);
+	const { on } = $derived(data.view);
+	const by = $derived(data.dimensions.find((name) => name === data.view.by) ?? null);
 
 	const rows = $derived(by ? rowsByGroup(table, by, code) : []);
 	/** Which groups differ from the others by more than chance explains; empty where too few are shown to compare any. */

@@ -2,7 +2,7 @@
 	import { dayWords, timeWords } from '$lib/messages/dates';
 	import type { Snippet } from 'svelte';
 	import { page } from '$app/state';
-	import { GROUPINGS, UNKNOWN_GROUP, type Grouping } from '$lib/core/workforce/codes';
+	import { UNKNOWN_GROUP, type Grouping } from '$lib/core/workforce/codes';
 	import type { WorkforceView } from '$lib/core/workforce/view';
 	import Button from '../platform/kit/Button.svelte';
 	import FilterForm from '../platform/kit/FilterForm.svelte';
@@ -17,26 +17,20 @@
 		data: {
 			/** The view, with when its figures were counted if that was a while ago. */
 			readonly view: WorkforceView & { readonly countedAt?: Date | null };
-			/** Figures of groups, with the groups to choose from; missing where figures are for everyone only. */
+			/** Dimensions to group by; none where figures are for everyone only. */
+			readonly dimensions?: readonly Grouping[];
+			/** Figures of groups, with the groups to choose from. */
 			readonly table?: Pick<FigureRows, 'groups' | 'rounds'>;
 		};
-		/** Dimensions to group by. */
-		dimensions?: readonly Grouping[];
 		hasFilters?: boolean;
 		/** The question that the page answers. */
 		title: string;
 		children: Snippet;
 	}
 
-	let {
-		data,
-		dimensions = data.table ? GROUPINGS : [],
-		hasFilters = true,
-		title,
-		children
-	}: Props = $props();
+	let { data, hasFilters = true, title, children }: Props = $props();
 
-	const view = $derived(data.view);
+	const { view, dimensions = [] } = $derived(data);
 	const { groups, rounds } = $derived(data.table ?? { groups: [], rounds: {} });
 
 	const SCREENS = [

@@ -12,15 +12,13 @@
 
 	let { data } = $props();
 
-	const ASKED_BY = ['team', 'country', 'round', 'way', 'route', 'time'] as const;
-	const by = $derived(ASKED_BY.find((name) => name === data.view.by) ?? null);
 	const answered = $derived(publishedShareOf(data.table, FIGURE_CODES.answered));
 	const people = $derived(groupSizeOf(data.table));
 </script>
 
 <svelte:head><title>{texts.answersTitle}</title></svelte:head>
 
-<WorkforceFrame {data} dimensions={ASKED_BY} title={texts.responseRate}>
+<WorkforceFrame {data} title={texts.responseRate}>
 	<p class="mt-4 text-lead">
 		{#if answered}
 			<strong>{percent(answered.share)}</strong> {texts.answeredOf(ofWords(answered), between(answered))}
@@ -35,7 +33,6 @@
 		{data}
 		title={texts.responseRateHeading}
 		code={FIGURE_CODES.answered}
-		{by}
 		axis={texts.shareAnswered}
 		were={texts.askedLastYear}
 	/>

@@ -65,7 +65,7 @@
 			<td>
 				<div class="flex items-start justify-between gap-6">
 					<h1>{texts.reportTitle(dayWords(report.from, 'long-month'), dayWords(report.to, 'long-month'))}</h1>
-					<LetterheadLines {letterhead} />
+					<div class="max-w-1/2 shrink-0"><LetterheadLines {letterhead} /></div>
 				</div>
 				<p class="lead">
 					{texts.reportMade({ madeAt: momentWords(madeAt, timeZone), to: dayWords(report.to), count })}

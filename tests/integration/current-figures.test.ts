@@ -80,6 +80,15 @@ describe('today’s figures of a large workforce', () => {
 		expect(asked()).toBe(6);
 	});
 
+	it('are counted once however many ask, and wherever the one is when the other begins', async () => {
+		const { asked, on } = counting();
+		for (let i = 1; i <= 60; i += 1) {
+			await test.db.delete(currentFigures);
+			await Promise.all(Array.from({ length: 1 + (i % 4) }, () => readFigures(on(NOON), 'answers', VIEW)));
+			expect(asked()).toBe(i);
+		}
+	});
+
 	it('are shown until they have been counted again, which happens where they were asked for', async () => {
 		const { asked, on } = counting();
 		const job = (minutes: number) => countDueFigures(on(at(minutes)), () => at(minutes));

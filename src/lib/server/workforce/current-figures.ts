@@ -60,22 +60,43 @@ export async function countFigures<N extends ScreenName>(
 	return figures;
 }
 
-/** Figures that are being counted by this process, by database: tests have several. */
-const countingOf = new WeakMap<Db, Map<string, Promise<unknown>>>();
-
-/** Counts figures that two requests ask for at once only once. */
-async function countOnce<N extends ScreenName>(
+/** The kept figures of a screen; counted, and kept, where there are none of this day. */
+async function readOrCount<N extends ScreenName>(
 	reader: FigureReader,
 	name: N,
 	view: FigureView
-): Promise<ScreenFigures<N>> {
-	const counting = countingOf.get(reader.db) ?? new Map<string, Promise<unknown>>();
-	countingOf.set(reader.db, counting);
+): Promise<CountedFigures<ScreenFigures<N>>> {
+	const { db, now } = reader;
+	const isIt = and(eq(currentFigures.screen, name), eq(currentFigures.view, viewKey(view)));
+	const [kept] = await db.select().from(currentFigures).where(isIt);
+	if (kept?.on !== view.on) return { figures: await countFigures(reader, name, view), countedAt: null };
+	if (kept.countAt === null && now.getTime() - kept.madeAt.getTime() >= COUNTED_AGAIN_MS)
+		await db
+			.update(currentFigures)
+			.set({ countAt: now, askedAt: now })
+			.where(and(isIt, isNull(currentFigures.countAt)));
+	return { figures: kept.figures as ScreenFigures<N>, countedAt: kept.madeAt };
+}
+
+/** Figures that are being read by this process, by database: tests have several. */
+const readingOf = new WeakMap<Db, Map<string, Promise<CountedFigures<unknown>>>>();
+
+/**
+ * Reads figures that several requests ask for at once only once. Looking them up is part of it: a request that found none just before they
+ * were kept would count them again.
+ */
+async function readOnce<N extends ScreenName>(
+	reader: FigureReader,
+	name: N,
+	view: FigureView
+): Promise<CountedFigures<ScreenFigures<N>>> {
+	const reading = readingOf.get(reader.db) ?? new Map<string, Promise<CountedFigures<unknown>>>();
+	readingOf.set(reader.db, reading);
 	const key = `${name} ${view.on} ${viewKey(view)}`;
-	const running = counting.get(key);
-	if (running) return (await running) as ScreenFigures<N>;
-	const work = countFigures(reader, name, view).finally(() => counting.delete(key));
-	counting.set(key, work);
+	const running = reading.get(key);
+	if (running) return (await running) as CountedFigures<ScreenFigures<N>>;
+	const work = readOrCount(reader, name, view).finally(() => reading.delete(key));
+	reading.set(key, work);
 	return work;
 }
 
@@ -89,21 +110,11 @@ export async function readFigures<N extends ScreenName>(
 	name: N,
 	view: FigureView
 ): Promise<CountedFigures<ScreenFigures<N>>> {
-	const { db, figures: database, now } = reader;
-	const key = viewKey(view);
-	if (!view.isLive || key.length > LONGEST_VIEW || !(await isLargeWorkforce(db))) {
-		const figures = await database.read<object>((from) => SCREENS[name](from, view));
-		return { figures: figures as ScreenFigures<N>, countedAt: null };
-	}
-	const isIt = and(eq(currentFigures.screen, name), eq(currentFigures.view, key));
-	const [kept] = await db.select().from(currentFigures).where(isIt);
-	if (kept?.on !== view.on) return { figures: await countOnce(reader, name, view), countedAt: null };
-	if (kept.countAt === null && now.getTime() - kept.madeAt.getTime() >= COUNTED_AGAIN_MS)
-		await db
-			.update(currentFigures)
-			.set({ countAt: now, askedAt: now })
-			.where(and(isIt, isNull(currentFigures.countAt)));
-	return { figures: kept.figures as ScreenFigures<N>, countedAt: kept.madeAt };
+	const { db, figures: database } = reader;
+	if (view.isLive && viewKey(view).length <= LONGEST_VIEW && (await isLargeWorkforce(db)))
+		return readOnce(reader, name, view);
+	const figures = await database.read<object>((from) => SCREENS[name](from, view));
+	return { figures: figures as ScreenFigures<N>, countedAt: null };
 }
 
 /** Forgets all kept figures, when a process starts: what another version of the program counted may have another form. */
